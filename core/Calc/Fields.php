@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Calc;
+
+/**
+ * Reads one JSON object field by field. Every field that is there must be asked for: `close` refuses the rest,
+ * so that a misspelt name is never taken for an absent one.
+ */
+final class Fields
+{
+    /** @var array<string, true> */
+    private array $asked = [];
+
+    /** @param array<string, mixed> $values */
+    private function __construct(private readonly array $values, private readonly string $path)
+    {
+    }
+
+    /** @throws BadField If the value is no JSON object. */
+    public static function of(mixed $json, string $path = ''): self
+    {
+        if (! $json instanceof \stdClass) {
+            throw new BadField($path === '' ? 'input' : $path, 'must be a JSON object');
+        }
+        $values = [];
+        foreach (get_object_vars($json) as $name => $value) {
+            $values[(string) $name] = $value;
+        }
+
+        return new self($values, $path);
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->values[$name]);
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
+    /** @throws BadField If missing, no number, not finite or outside $least to $most. */
+    public function number(string $name, float $least, float $most): float
+    {
+        $value = $this->value($name);
+        if (! is_int($value) && ! is_float($value)) {
+            throw $this->bad($name, 'must be a number');
+        }
+        if (! is_finite((float) $value) || $value < $least || $value > $most) {
+            throw $this->bad($name, sprintf('must be a finite number from %s to %s', $least, $most));
+        }
+
+        return (float) $value;
+    }
+
+    /**
+     * @template T of float|null
+     *
+     * @param T $else what an absent or null field means
+     *
+     * @return float|T
+     */
+    public function numberOr(string $name, ?float $else, float $least, float $most): ?float
+    {
+        return $this->has($name) ? $this->number($name, $least, $most) : $this->absent($name, $else);
+    }
+
+    /** @throws BadField If missing or no whole number from $least to $most. */
+    public function whole(string $name, int $least, int $most): int
+    {
+        $value = $this->number($name, $least, $most);
+        if (floor($value) !== $value) {
+            throw $this->bad($name, 'must be a whole number');
+        }
+
+        return (int) $value;
+    }
+
+    /** @throws BadField If missing or no text of 1 to 200 characters. */
+    public function text(string $name): string
+    {
+        $value = $this->value($name);
+        if (! is_string($value) || $value === '' || strlen($value) > 200) {
+            throw $this->bad($name, 'must be a text of 1 to 200 characters');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @param non-empty-list<string> $choices
+     *
+     * @throws BadField If missing or none of the choices.
+     */
+    public function choice(string $name, array $choices): string
+    {
+        $value = $this->value($name);
+        if (! is_string($value) || ! in_array($value, $choices, true)) {
+            throw $this->bad($name, 'must be one of '.implode(', ', $choices));
+        }
+
+        return $value;
+    }
+
+    public function object(string $name): self
+    {
+        return self::of($this->value($name), $this->pathTo($name));
+    }
+
+    public function objectOr(string $name): ?self
+    {
+        return $this->has($name) ? $this->object($name) : $this->absent($name, null);
+    }
+
+    /**
+     * @return list<mixed>
+     *
+     * @throws BadField If missing, no list, or shorter or longer than allowed.
+     */
+    public function list(string $name, int $least, int $most): array
+    {
+        $value = $this->value($name);
+        if (! is_array($value) || ! array_is_list($value)) {
+            throw $this->bad($name, 'must be a JSON array');
+        }
+        if (count($value) < $least || count($value) > $most) {
+            throw $this->bad($name, sprintf('must have %d to %d entries', $least, $most));
+        }
+
+        return $value;
+    }
+
+    /** @return list<self> */
+    public function objects(string $name, int $least, int $most): array
+    {
+        $objects = [];
+        foreach ($this->list($name, $least, $most) as $i => $entry) {
+            $objects[] = self::of($entry, $this->pathTo("{$name}[{$i}]"));
+        }
+
+        return $objects;
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws BadField If an entry is no finite number within the bounds.
+     */
+    public function numbers(string $name, int $least, int $most, float $from, float $to): array
+    {
+        $numbers = [];
+        foreach ($this->list($name, $least, $most) as $i => $entry) {
+            if ((! is_int($entry) && ! is_float($entry)) || ! is_finite((float) $entry) || $entry < $from || $entry > $to) {
+                throw $this->bad("{$name}[{$i}]", sprintf('must be a finite number from %s to %s', $from, $to));
+            }
+            $numbers[] = (float) $entry;
+        }
+
+        return $numbers;
+    }
+
+    /** @throws BadField If a field is left that nothing asked for. */
+    public function close(): void
+    {
+        foreach ($this->names() as $name) {
+            if (! isset($this->asked[$name])) {
+                throw $this->bad($name, 'is no field here; known are '.implode(', ', array_keys($this->asked)));
+            }
+        }
+    }
+
+    public function bad(string $name, string $message): BadField
+    {
+        return new BadField($this->pathTo($name), $message);
+    }
+
+    private function value(string $name): mixed
+    {
+        $this->asked[$name] = true;
+        if (! array_key_exists($name, $this->values)) {
+            throw $this->bad($name, 'is missing');
+        }
+
+        return $this->values[$name];
+    }
+
+    /**
+     * @template T
+     *
+     * @param T $else
+     *
+     * @return T
+     */
+    private function absent(string $name, mixed $else): mixed
+    {
+        $this->asked[$name] = true;
+
+        return $else;
+    }
+
+    private function pathTo(string $name): string
+    {
+        return $this->path === '' ? $name : "{$this->path}.{$name}";
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Clear;
+
+use OakGloss\Film\Drainage;
+use OakGloss\Quantity\Bounds;
+
+/** A sprayed lacquer as its sheet and the gun give it. */
+final readonly class SprayedClear
+{
+    /** @throws \OakGloss\Quantity\OutOfRange If one of them is out of range. */
+    public function __construct(
+        public float $wetUm,
+        public float $volumeSolids,
+        public float $transfer,
+        public float $viscosityPaS,
+        public float $densityGCm3,
+        public float $setMin,
+    ) {
+        Bounds::within($wetUm, 1.0, 1000.0, 'wet coat', 'µm');
+        Bounds::within($volumeSolids, 0.01, 1.0, 'volume solids', '');
+        Bounds::within($transfer, 0.05, 1.0, 'transfer', '');
+        Bounds::within($viscosityPaS, 0.001, 100.0, 'viscosity', 'Pa s');
+        Bounds::within($densityGCm3, 0.5, 3.0, 'density', 'g/cm³');
+        Bounds::within($setMin, 0.01, 1440.0, 'time to set', 'min');
+    }
+
+    public function dryPerCoatUm(): float
+    {
+        return $this->wetUm * $this->volumeSolids;
+    }
+
+    /** Fewest coats whose dry build holds what should stay and what flatting and polish take, µm. */
+    public function coatsFor(float $finalUm, float $cutUm): int
+    {
+        return (int) max(1.0, ceil(($finalUm + $cutUm) / $this->dryPerCoatUm() - 1e-9));
+    }
+
+    /** Ready to spray, litres. */
+    public function litresFor(float $areaM2, int $coats): float
+    {
+        return $areaM2 * $this->wetUm / 1000.0 / $this->transfer * $coats;
+    }
+
+    /** Greatest wet coat that creeps no further than the limit before it sets, µm; null on a level face. */
+    public function greatestWetUm(float $slopeDeg, float $sagLimitMm): ?float
+    {
+        $pull = $this->densityGCm3 * 1000.0 * Drainage::GRAVITY * sin(deg2rad($slopeDeg)) * $this->setMin * 60.0;
+
+        return $pull > 0.0 ? sqrt(2.0 * $this->viscosityPaS * $sagLimitMm * 1e-3 / $pull) * 1e6 : null;
+    }
+}

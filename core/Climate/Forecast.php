@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Climate;
+
+/**
+ * The shop's expected air: day curves set on the calendar, typed points where there are any, and readings
+ * that correct it. A reading's difference from the curve fades as e^(−t/τ) after it and is interpolated
+ * between readings; τ **240 min** is ours, a workshop's usual memory of a heater or an open door.
+ */
+final class Forecast
+{
+    public const MEMORY_MIN = 240.0;
+
+    /** A correction is followed this long, by then under 1 % of it is left. */
+    private const FOLLOWED_MIN = 5.0 * self::MEMORY_MIN;
+
+    /**
+     * @param list<array{start: float, curve: DayCurve}> $days  local midnights in minutes, rising
+     * @param list<array{float, float}>                  $typed [minute, °C] that replace the curve between the first and the last of them
+     */
+    public static function fromDays(array $days, array $typed = []): AirCurve
+    {
+        usort($typed, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $from = $typed[0][0] ?? INF;
+        $until = $typed === [] ? -INF : $typed[count($typed) - 1][0];
+        $points = [];
+        foreach ($days as ['start' => $start, 'curve' => $curve]) {
+            foreach ($curve->points() as [$minute, $c]) {
+                if ($start + $minute < $from || $start + $minute > $until) {
+                    $points[] = [$start + $minute, $c];
+                }
+            }
+        }
+        foreach ($typed as [$minute, $c]) {
+            $points[] = [$minute, $c];
+        }
+        usort($points, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return AirCurve::through(self::withoutRepeats($points));
+    }
+
+    /**
+     * @param list<array{float, float}> $readings [minute, °C] measured, any order
+     */
+    public static function corrected(AirCurve $forecast, array $readings): AirCurve
+    {
+        if ($readings === []) {
+            return $forecast;
+        }
+        usort($readings, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $readings = self::withoutRepeats($readings);
+        $offsets = array_map(fn (array $r): array => [$r[0], $r[1] - $forecast->at($r[0])], $readings);
+        $marks = $forecast->minutes;
+        foreach ($offsets as $i => [$minute]) {
+            $marks[] = $minute;
+            $next = $offsets[$i + 1][0] ?? INF;
+            for ($after = 30.0; $after <= self::FOLLOWED_MIN; $after += 30.0) {
+                if ($minute + $after < $next) {
+                    $marks[] = $minute + $after;
+                }
+            }
+            $marks[] = $minute - 60.0;
+        }
+        sort($marks);
+        $points = [];
+        foreach ($marks as $minute) {
+            $points[] = [$minute, max(-40.0, min(120.0, $forecast->at($minute) + self::offsetAt($offsets, $minute)))];
+        }
+
+        return AirCurve::through(self::withoutRepeats($points));
+    }
+
+    /** @param list<array{float, float}> $offsets */
+    private static function offsetAt(array $offsets, float $minute): float
+    {
+        $before = null;
+        foreach ($offsets as [$at, $offset]) {
+            if ($at > $minute) {
+                // Nothing is known of the air before the first reading but the last hour's approach to it.
+                $fromAfter = $offset * max(0.0, 1.0 - ($at - $minute) / 60.0);
+                if ($before === null) {
+                    return $fromAfter;
+                }
+                $fading = $before[1] * exp(-($minute - $before[0]) / self::MEMORY_MIN);
+                $share = max(0.0, 1.0 - ($at - $minute) / min(60.0, $at - $before[0]));
+
+                return $fading + $share * ($offset - $fading);
+            }
+            $before = [$at, $offset];
+        }
+
+        return $before === null ? 0.0 : $before[1] * exp(-($minute - $before[0]) / self::MEMORY_MIN);
+    }
+
+    /**
+     * @param list<array{float, float}> $points in the order of time
+     *
+     * @return list<array{float, float}>
+     */
+    private static function withoutRepeats(array $points): array
+    {
+        $kept = [];
+        foreach ($points as $point) {
+            $last = count($kept) - 1;
+            if ($last >= 0 && $point[0] - $kept[$last][0] < 1e-6) {
+                $kept[$last] = $point;
+            } else {
+                $kept[] = $point;
+            }
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Cure;
+
+use OakGloss\Quantity\Bounds;
+
+/** Doubt of a cure forecast: one standard deviation of the resin's pace (on a log scale) and of the part's temperature. */
+final readonly class Spread
+{
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 0 to 1 or 0 to 15 °C. */
+    public function __construct(public float $rateSigma = 0.12, public float $temperatureC = 1.5)
+    {
+        Bounds::within($rateSigma, 0.0, 1.0, 'spread of the rate', '');
+        Bounds::within($temperatureC, 0.0, 15.0, 'spread of the temperature', '°C');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Film;
+
+use OakGloss\Quantity\Bounds;
+use OakGloss\Quantity\Temperature;
+
+/** A resin coat as it went on: weight, how it was spread, and the warmth it flowed at. */
+final readonly class Coat
+{
+    /** Share of the texture that a 90 µm film takes away (ours). */
+    public const BRUSHED = 0.45;
+    public const POURED = 0.60;
+    public const SPRAYED = 0.35;
+
+    /**
+     * @param float $gM2      0 to 3 000 g/m²
+     * @param float $fillAt90 0 to 0.99
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
+     */
+    public function __construct(public float $gM2, public Temperature $at, public float $fillAt90 = self::BRUSHED)
+    {
+        Bounds::within($gM2, 0.0, 3000.0, 'coat weight', 'g/m²');
+        Bounds::within($fillAt90, 0.0, 0.99, 'fill at 90 µm', '');
+    }
+}

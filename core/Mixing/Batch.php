@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Mixing;
+
+use OakGloss\Quantity\Bounds;
+
+/**
+ * One cup: resin, hardener and pigment, in grams. Pigment is a share of resin plus hardener; the total is all three.
+ */
+final readonly class Batch
+{
+    /** A ratio error over this is a warning: the usual tolerance of two-part resins. */
+    public const TOLERANCE = 0.02;
+
+    private function __construct(
+        public MixRatio $ratio,
+        public float $resinG,
+        public float $hardenerG,
+        public float $pigmentG,
+    ) {
+    }
+
+    /**
+     * @param float $totalG          0.1 to 100 000 g
+     * @param float $pigmentFraction 0 to 0.5 of resin plus hardener
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If either is out of range.
+     */
+    public static function of(float $totalG, MixRatio $ratio, float $pigmentFraction = 0.0): self
+    {
+        Bounds::within($totalG, 0.1, 100000.0, 'batch', 'g');
+        Bounds::within($pigmentFraction, 0.0, 0.5, 'share of pigment', '');
+        $both = $totalG / (1.0 + $pigmentFraction);
+        $resin = $both / (1.0 + $ratio->hardenerPerResin);
+
+        return new self($ratio, $resin, $both - $resin, $totalG - $both);
+    }
+
+    public function totalG(): float
+    {
+        return $this->resinG + $this->hardenerG + $this->pigmentG;
+    }
+
+    /**
+     * The worst error of the ratio that a scale of this step allows: both weights rounded half up to the step,
+     * the hardener half a step heavy or light, judged against the resin that the scale shows. INF if it shows none.
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If the step is not from 0.001 to 1 000 g.
+     */
+    public function worstRatioError(float $scaleStepG): float
+    {
+        Bounds::within($scaleStepG, 0.001, 1000.0, 'step of the scale', 'g');
+        $resin = floor($this->resinG / $scaleStepG + 0.5) * $scaleStepG;
+        $hardener = floor($this->hardenerG / $scaleStepG + 0.5) * $scaleStepG;
+        if ($resin <= 0.0) {
+            return INF;
+        }
+        $error = fn (float $h): float => abs($h / $resin / $this->ratio->hardenerPerResin - 1.0);
+
+        return max($error($hardener + 0.5 * $scaleStepG), $error($hardener - 0.5 * $scaleStepG));
+    }
+
+    /**
+     * The smallest batch, in whole steps of the scale, from which on every larger one up to twice its size keeps
+     * the ratio within the tolerance; null if there is none up to 100 kg.
+     */
+    public static function smallestWithin(MixRatio $ratio, float $scaleStepG, float $pigmentFraction = 0.0): ?float
+    {
+        // Hardener off by a step and resin off by half of one bound the error: beyond this nothing can fail.
+        $h = $ratio->hardenerPerResin;
+        $resin = $scaleStepG * (1.0 / $h + 0.5 * (1.0 + self::TOLERANCE)) / self::TOLERANCE;
+        $safe = ceil($resin * (1.0 + $h) * (1.0 + $pigmentFraction) / $scaleStepG) * $scaleStepG;
+        if ($safe > 100000.0) {
+            return null;
+        }
+        $smallest = $safe;
+        for ($total = $safe; $total >= max(0.1, $scaleStepG); $total -= $scaleStepG) {
+            if (self::of($total, $ratio, $pigmentFraction)->worstRatioError($scaleStepG) > self::TOLERANCE) {
+                break;
+            }
+            $smallest = $total;
+        }
+
+        return $smallest;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Cure\Kinetics;
+use OakGloss\Quantity\Bounds;
+
+/** What must lie between the end of one step and the start of the next. */
+final readonly class Gap
+{
+    private function __construct(
+        public ?Kinetics $clock,
+        public float $least,
+        public float $most,
+        public float $keyFrom,
+    ) {
+    }
+
+    /**
+     * Minutes on the clock from END to START.
+     *
+     * @param float|null $most null for no upper limit
+     */
+    public static function minutes(float $least, ?float $most = null): self
+    {
+        return new self(null, Bounds::within($least, 0.0, 1e6, 'least gap', 'min'), Bounds::within($most ?? 1e6, 0.0, 1e6, 'greatest gap', 'min') >= 1e6 ? INF : (float) $most, INF);
+    }
+
+    /**
+     * Thermal age of the coat before. The least is counted END to START; the most must hold for the first-laid
+     * resin (START to START) and for the last (END to END). From $keyFrom on the step may be done keyed.
+     */
+    public static function age(Kinetics $clock, float $least, ?float $most = null, ?float $keyFrom = null): self
+    {
+        Bounds::within($least, 0.0, 1e6, 'least age', 'min');
+        Bounds::within($most ?? 0.0, 0.0, 1e6, 'greatest age', 'min');
+        Bounds::within($keyFrom ?? 0.0, 0.0, 1e6, 'age to key from', 'min');
+
+        return new self($clock, $least, $most ?? INF, $keyFrom ?? INF);
+    }
+
+    public function isBond(): bool
+    {
+        return $this->clock !== null && is_finite($this->most);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+/** How a step follows the one before. */
+enum Way: string
+{
+    case First = 'first';
+    /** After minutes on the clock. */
+    case Timed = 'timed';
+    /** On a coat that still bonds. */
+    case Bonded = 'bonded';
+    /** On a coat that had to cure. */
+    case Cured = 'cured';
+    /** On a coat past bonding, after a key. */
+    case Keyed = 'keyed';
+}
