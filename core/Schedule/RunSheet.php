@@ -17,12 +17,13 @@ use OakGloss\Quantity\Bounds;
  */
 final class RunSheet
 {
-    private const PLAIN = 0;
-    private const KEYED = 1;
     private const SLACK = 1e-9;
 
     /** @var array<int, MinuteAges> by the clock's object id */
     private array $ages = [];
+
+    /** @var array<string, list<float>> by hands and coldest air */
+    private array $starts = [];
 
     /** @param float $keyPenaltyMin what a keyed step costs besides its hands */
     public function __construct(
@@ -40,29 +41,30 @@ final class RunSheet
     }
 
     /**
-     * @param list<RunStep>              $steps
+     * @param list<RunStep>                        $steps
      * @param array{start: float, end: float}|null $done  the step already done that the first gap counts from
      *
      * @return list<PlacedStep>|null null if no way is feasible
      */
     public function place(array $steps, ?array $done = null): ?array
     {
-        $before = [[], []];
+        $before = [];
         if ($done !== null) {
-            $before[self::PLAIN] = [['start' => $done['start'], 'end' => $done['end'], 'penalty' => 0.0, 'way' => Way::First, 'from' => null]];
+            $before[0] = new Reached($done['end'] - $done['start'], Way::First);
+            $before[0]->add($done['start'], 0.0, null);
         }
         $all = [];
         foreach ($steps as $i => $step) {
             $before = $i === 0 && ($done === null || $step->after === null)
-                ? [$this->unbound($step), []]
+                ? [$this->unbound($step)]
                 : $this->following($step, $before, $done['start'] ?? $this->fromMin);
-            if ($before[self::PLAIN] === [] && $before[self::KEYED] === []) {
+            if (array_filter($before, fn (Reached $r): bool => $r->starts !== []) === []) {
                 return null;
             }
             $all[] = $before;
         }
 
-        return $all === [] ? [] : $this->traceBack($steps, $all);
+        return $this->traceBack($steps, $all);
     }
 
     /**
@@ -70,148 +72,138 @@ final class RunSheet
      *
      * @return list<float>
      */
-    private function starts(RunStep $step, float $handsMin): array
+    private function starts(float $handsMin, ?float $minC): array
     {
+        $key = "{$handsMin}/{$minC}";
+        if (isset($this->starts[$key])) {
+            return $this->starts[$key];
+        }
         $starts = [];
         foreach ($this->work->windows as [$open, $close]) {
             $first = max(0.0, ceil(($open - $this->fromMin) / $this->gridMin - self::SLACK));
             $latest = min($close, $this->untilMin) - $handsMin + self::SLACK;
             for ($k = $first; ($start = $this->fromMin + $k * $this->gridMin) <= $latest; $k++) {
-                if ($step->minC === null || $this->air->at($start) >= $step->minC) {
+                if ($minC === null || $this->air->at($start) >= $minC) {
                     $starts[] = $start;
                 }
             }
         }
 
-        return $starts;
+        return $this->starts[$key] = $starts;
     }
 
-    /** @return list<array{start: float, end: float, penalty: float, way: Way, from: null}> */
-    private function unbound(RunStep $step): array
+    private function unbound(RunStep $step): Reached
     {
-        return array_map(
-            fn (float $start): array => ['start' => $start, 'end' => $start + $step->handsMin, 'penalty' => 0.0, 'way' => Way::First, 'from' => null],
-            $this->starts($step, $step->handsMin),
-        );
+        $reached = new Reached($step->handsMin, Way::First);
+        foreach ($this->starts($step->handsMin, $step->minC) as $start) {
+            $reached->add($start, 0.0, null);
+        }
+
+        return $reached;
     }
 
     /**
-     * @param array{list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>, list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>} $before
+     * @param array<int, Reached> $before
      *
-     * @return array{list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>, list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>}
+     * @return list<Reached>
      */
     private function following(RunStep $step, array $before, float $agesFrom): array
     {
         $gap = $step->after ?? Gap::minutes(0.0);
-        $ages = null;
-        if ($gap->clock !== null) {
-            $ages = $this->ages[spl_object_id($gap->clock)] ??= MinuteAges::over($this->air, $gap->clock, min($agesFrom, $this->fromMin), $this->untilMin);
-        }
-        $scale = $ages === null ? fn (float $minute): float => $minute : $ages->at(...);
+        $ages = $gap->clock === null ? null
+            : $this->ages[spl_object_id($gap->clock)] ??= MinuteAges::over($this->air, $gap->clock, min($agesFrom, $this->fromMin), $this->untilMin);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
+        $reached = [$this->reach($step->handsMin, $step->minC, $before, $ages, $gap->least, $gap->most, $way, 0.0)];
+        if (is_finite($gap->keyFrom)) {
+            $reached[] = $this->reach($step->handsMin + $step->keyMin, $step->minC, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin);
+        }
 
-        $plain = $this->reach(
-            $this->starts($step, $step->handsMin),
-            $step->handsMin,
-            $before,
-            $scale,
-            $gap->least,
-            $gap->most,
-            $ages !== null,
-            $way,
-            0.0,
-        );
-        $keyed = ! is_finite($gap->keyFrom) ? [] : $this->reach(
-            $this->starts($step, $step->handsMin + $step->keyMin),
-            $step->handsMin + $step->keyMin,
-            $before,
-            $scale,
-            $gap->keyFrom,
-            INF,
-            true,
-            Way::Keyed,
-            $this->keyPenaltyMin,
-        );
-
-        return [$plain, $keyed];
+        return $reached;
     }
 
     /**
-     * For every start the cheapest fitting state before it: at least $least from its end, and at most $most from
-     * its start ($bond: also end to end), measured on $scale.
+     * For every start the cheapest fitting state before it: at least $least after its end and, of a coat, at most
+     * $most after its start and end to end; in minutes, or in thermal age where there are ages.
      *
-     * @param list<float>                                                                                                                                                                                     $starts
-     * @param array{list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>, list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>} $before
-     * @param \Closure(float): float                                                                                                                                                                          $scale
-     *
-     * @return list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>
+     * @param array<int, Reached> $before
      */
-    private function reach(array $starts, float $hands, array $before, \Closure $scale, float $least, float $most, bool $bond, Way $way, float $penalty): array
+    private function reach(float $hands, ?float $minC, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty): Reached
     {
-        $best = [];
+        $starts = $this->starts($hands, $minC);
+        $now = $ages === null ? $starts : array_map($ages->at(...), $starts);
         $limited = is_finite($most);
+        $then = $limited && $ages !== null ? array_map(fn (float $s): float => $ages->at($s + $hands), $starts) : $now;
+        $bestPenalty = $bestStart = $bestFrom = [];
         foreach ($before as $variant => $states) {
-            $fromStart = $bond && $limited ? array_map(fn (array $s): float => $scale($s['start']), $states) : [];
-            $fromEnd = array_map(fn (array $s): float => $scale($s['end']), $states);
+            $fromEnd = array_map(fn (float $s): float => $ages === null ? $s + $states->handsMin : $ages->at($s + $states->handsMin), $states->starts);
+            $fromStart = $limited && $ages !== null ? array_map($ages->at(...), $states->starts) : $fromEnd;
+            $penalties = $states->penalties;
+            $count = count($fromEnd);
             $queue = [];
-            $head = 0;
-            $next = 0;
-            $count = count($states);
-            foreach ($starts as $k => $start) {
-                $now = $scale($start);
-                for (; $next < $count && $fromEnd[$next] <= $now - $least + self::SLACK; $next++) {
-                    while (count($queue) > $head && $states[$queue[count($queue) - 1]]['penalty'] > $states[$next]['penalty']) {
-                        array_pop($queue);
+            $head = $next = 0;
+            $tail = -1;
+            foreach ($now as $k => $age) {
+                for ($latest = $age - $least + self::SLACK; $next < $count && $fromEnd[$next] <= $latest; $next++) {
+                    while ($tail >= $head && $penalties[$queue[$tail]] > $penalties[$next]) {
+                        $tail--;
                     }
-                    $queue[] = $next;
+                    $queue[++$tail] = $next;
                 }
                 if ($limited) {
-                    $then = $bond ? $scale($start + $hands) : $now;
-                    while ($head < count($queue) && ($fromEnd[$queue[$head]] < $then - $most - self::SLACK || ($bond && $fromStart[$queue[$head]] < $now - $most - self::SLACK))) {
+                    $oldestEnd = $then[$k] - $most - self::SLACK;
+                    $oldestStart = $age - $most - self::SLACK;
+                    while ($head <= $tail && ($fromEnd[$queue[$head]] < $oldestEnd || $fromStart[$queue[$head]] < $oldestStart)) {
                         $head++;
                     }
                 }
-                if ($head >= count($queue)) {
+                if ($head > $tail) {
                     continue;
                 }
-                $state = $states[$queue[$head]];
-                $sum = $state['penalty'] + $penalty;
-                $known = $best[$k] ?? null;
-                if ($known === null || $sum < $known['penalty'] || ($sum === $known['penalty'] && $state['start'] < $before[$known['from'][0]][$known['from'][1]]['start'])) {
-                    $best[$k] = ['start' => $start, 'end' => $start + $hands, 'penalty' => $sum, 'way' => $way, 'from' => [$variant, $queue[$head]]];
+                $index = $queue[$head];
+                $sum = $penalties[$index] + $penalty;
+                if (! isset($bestPenalty[$k]) || $sum < $bestPenalty[$k] || ($sum === $bestPenalty[$k] && $states->starts[$index] < $bestStart[$k])) {
+                    $bestPenalty[$k] = $sum;
+                    $bestStart[$k] = $states->starts[$index];
+                    $bestFrom[$k] = [$variant, $index];
                 }
             }
         }
-        ksort($best);
+        $reached = new Reached($hands, $way);
+        foreach ($starts as $k => $start) {
+            if (isset($bestPenalty[$k])) {
+                $reached->add($start, $bestPenalty[$k], $bestFrom[$k]);
+            }
+        }
 
-        return array_values($best);
+        return $reached;
     }
 
     /**
-     * @param list<RunStep>                                                                                       $steps
-     * @param list<array<int, list<array{start: float, end: float, penalty: float, way: Way, from: array{int, int}|null}>>> $all
+     * @param list<RunStep>             $steps
+     * @param list<array<int, Reached>> $all
      *
      * @return list<PlacedStep>
      */
     private function traceBack(array $steps, array $all): array
     {
-        $last = count($steps) - 1;
-        $chosen = null;
-        foreach ($all[$last] as $states) {
-            foreach ($states as $state) {
-                $cost = $state['end'] + $state['penalty'];
-                if ($chosen === null || $cost < $chosen['end'] + $chosen['penalty'] - self::SLACK
-                    || ($cost < $chosen['end'] + $chosen['penalty'] + self::SLACK && $state['start'] < $chosen['start'])) {
-                    $chosen = $state;
+        $at = null;
+        $leastCost = $earliest = INF;
+        foreach ($all === [] ? [] : $all[count($all) - 1] as $variant => $reached) {
+            foreach ($reached->starts as $index => $start) {
+                $cost = $start + $reached->handsMin + $reached->penalties[$index];
+                if ($cost < $leastCost - self::SLACK || ($cost < $leastCost + self::SLACK && $start < $earliest)) {
+                    [$leastCost, $earliest, $at] = [$cost, $start, [$variant, $index]];
                 }
             }
         }
         $placed = [];
-        for ($i = $last; $i >= 0 && $chosen !== null; $i--) {
-            array_unshift($placed, new PlacedStep($steps[$i], $chosen['start'], $chosen['end'], $chosen['way']));
-            $chosen = $i > 0 && $chosen['from'] !== null ? $all[$i - 1][$chosen['from'][0]][$chosen['from'][1]] : null;
+        for ($i = count($all) - 1; $i >= 0 && $at !== null; $i--) {
+            $reached = $all[$i][$at[0]];
+            $start = $reached->starts[$at[1]];
+            $placed[] = new PlacedStep($steps[$i], $start, $start + $reached->handsMin, $reached->way);
+            $at = $reached->from[$at[1]];
         }
 
-        return $placed;
+        return array_reverse($placed);
     }
 }

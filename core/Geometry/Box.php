@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Geometry;
+
+use OakGloss\Quantity\Bounds;
+
+/** A box open below: a level top, four upright sides, corners where the cloth laps. */
+final readonly class Box implements Shape
+{
+    /** Width of the lap at each upright corner, mm. */
+    private const LAP_MM = 15.0;
+
+    /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range. */
+    public function __construct(
+        private float $lengthMm,
+        private float $widthMm,
+        private float $heightMm,
+        private float $edgeRadiusMm,
+    ) {
+        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
+        Bounds::within($widthMm, 10.0, 5000.0, 'width', 'mm');
+        Bounds::within($heightMm, 5.0, 5000.0, 'height', 'mm');
+    }
+
+    public function zones(): array
+    {
+        $round = 2.0 * ($this->lengthMm + $this->widthMm);
+
+        return [
+            new Zone('top', ZoneKind::Level, 0.0, $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6),
+            new Zone('sides', ZoneKind::Flank, 90.0, $this->heightMm / 1000.0, $round * $this->heightMm / 1e6),
+            EdgeBand::zone('top edge', $round, $this->edgeRadiusMm, 45.0),
+            new Zone('corner laps', ZoneKind::Lap, 90.0, $this->heightMm / 1000.0, 4.0 * self::LAP_MM * $this->heightMm / 1e6, Visibility::Second),
+        ];
+    }
+
+    public function developedMm(): array
+    {
+        return ['length' => $this->lengthMm + 2.0 * $this->heightMm, 'width' => $this->widthMm + 2.0 * $this->heightMm];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Geometry;
+
+use OakGloss\Quantity\Bounds;
+
+/** A cap of a sphere on its rim: its steepness grows from the crown to the rim. */
+final readonly class Dome implements Shape
+{
+    private float $sphereMm;
+    private float $steepest;
+
+    /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range or the cap is higher than a half sphere. */
+    public function __construct(private float $diameterMm, float $heightMm, private float $edgeRadiusMm)
+    {
+        Bounds::within($diameterMm, 20.0, 3000.0, 'diameter', 'mm');
+        Bounds::within($heightMm, 2.0, 0.5 * $diameterMm, 'height', 'mm');
+        $half = 0.5 * $diameterMm;
+        $this->sphereMm = ($half ** 2 + $heightMm ** 2) / (2.0 * $heightMm);
+        $this->steepest = acos(max(-1.0, 1.0 - $heightMm / $this->sphereMm));
+    }
+
+    public function zones(): array
+    {
+        $zones = [];
+        foreach ([['crown', 0.0, 0.5], ['shoulder', 0.5, 1.0]] as [$name, $from, $to]) {
+            $upper = $from * $this->steepest;
+            $lower = $to * $this->steepest;
+            $area = 2.0 * M_PI * $this->sphereMm ** 2 * (cos($upper) - cos($lower));
+            // A zone's slope is the one at the ring that halves its area.
+            $slope = rad2deg(acos(0.5 * (cos($upper) + cos($lower))));
+            $zones[] = new Zone($name, ZoneKind::ofFace($slope), $slope, $this->sphereMm * ($lower - $upper) / 1000.0, $area / 1e6);
+        }
+
+        return [...$zones, EdgeBand::zone('rim', M_PI * $this->diameterMm, $this->edgeRadiusMm, min(90.0, rad2deg($this->steepest)))];
+    }
+
+    public function developedMm(): array
+    {
+        $arc = 2.0 * $this->sphereMm * $this->steepest;
+
+        return ['length' => $arc, 'width' => $arc];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Geometry;
+
+use OakGloss\Quantity\Bounds;
+
+/** Half a tube lying with its hollow side down: level along the ridge, upright along both rims. */
+final readonly class HalfTube implements Shape
+{
+    /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range. */
+    public function __construct(private float $lengthMm, private float $radiusMm, private float $edgeRadiusMm)
+    {
+        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
+        Bounds::within($radiusMm, 10.0, 2000.0, 'tube radius', 'mm');
+    }
+
+    public function zones(): array
+    {
+        $zones = [];
+        foreach ([['ridge', 0.0, 30.0], ['shoulders', 30.0, 60.0], ['sides', 60.0, 90.0]] as [$name, $from, $to]) {
+            $arc = $this->radiusMm * deg2rad($to - $from);
+            $slope = 0.5 * ($from + $to);
+            $zones[] = new Zone($name, ZoneKind::ofFace($slope), $slope, $arc / 1000.0, 2.0 * $arc * $this->lengthMm / 1e6);
+        }
+
+        return [...$zones, EdgeBand::zone('rim', 2.0 * $this->lengthMm + 2.0 * M_PI * $this->radiusMm, $this->edgeRadiusMm, 60.0)];
+    }
+
+    public function developedMm(): array
+    {
+        return ['length' => $this->lengthMm, 'width' => M_PI * $this->radiusMm];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Geometry;
+
+use OakGloss\Quantity\Bounds;
+
+/** A flat piece, as it lies on the bench. */
+final readonly class Panel implements Shape
+{
+    /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range. */
+    public function __construct(
+        private float $lengthMm,
+        private float $widthMm,
+        private float $edgeRadiusMm,
+        private float $slopeDeg = 0.0,
+    ) {
+        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
+        Bounds::within($widthMm, 10.0, 5000.0, 'width', 'mm');
+        Bounds::within($slopeDeg, 0.0, 90.0, 'slope', '°');
+    }
+
+    public function zones(): array
+    {
+        return [
+            new Zone('face', ZoneKind::ofFace($this->slopeDeg), $this->slopeDeg, $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6),
+            EdgeBand::zone('edge', 2.0 * ($this->lengthMm + $this->widthMm), $this->edgeRadiusMm),
+        ];
+    }
+
+    public function developedMm(): array
+    {
+        return ['length' => $this->lengthMm, 'width' => $this->widthMm];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Geometry;
+
+use OakGloss\Film\Face;
+use OakGloss\Quantity\Area;
+use OakGloss\Quantity\Bounds;
+
+/** A part of the surface that behaves alike. */
+final readonly class Zone
+{
+    public Face $face;
+
+    /**
+     * @param string     $name     1 to 40 characters
+     * @param float      $slopeDeg 0 to 90
+     * @param float      $lengthM  down the slope, 0.001 to 20 m
+     * @param float      $areaM2   above 0 to 50 m²
+     * @param float|null $radiusMm of an edge, 0.1 to 100 mm; needed there, null elsewhere
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
+     */
+    public function __construct(
+        public string $name,
+        public ZoneKind $kind,
+        public float $slopeDeg,
+        public float $lengthM,
+        public float $areaM2,
+        public Visibility $visibility = Visibility::Show,
+        public ?float $radiusMm = null,
+    ) {
+        Bounds::within(mb_strlen($name), 1, 40, 'name of a zone', 'characters');
+        Bounds::within($areaM2, 1e-6, 50.0, "area of {$name}", 'm²');
+        if ($kind === ZoneKind::Edge) {
+            Bounds::within($radiusMm ?? 0.0, 0.1, 100.0, "radius of {$name}", 'mm');
+        }
+        $this->face = new Face($slopeDeg, $lengthM, $kind === ZoneKind::Edge ? $radiusMm : null);
+    }
+
+    public function area(): Area
+    {
+        return Area::fromSquareMetres($this->areaM2);
+    }
+}

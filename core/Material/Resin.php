@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Material;
+
+use OakGloss\Cure\Kinetics;
+use OakGloss\Film\Rheology;
+use OakGloss\Mixing\MixRatio;
+use OakGloss\Quantity\Bounds;
+use OakGloss\Quantity\Temperature;
+
+/** A two-part resin system as its sheet gives it. */
+final readonly class Resin
+{
+    /**
+     * @param float $potLifeMin of the sheet's mass at the sheet's temperature
+     * @param float $minC       not laid in colder air
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
+     */
+    public function __construct(
+        public string $name,
+        public Kinetics $kinetics,
+        public Rheology $rheology,
+        public MixRatio $ratio,
+        public float $potLifeMin,
+        public float $potMassG,
+        public float $potC,
+        public float $minC,
+        public bool $uvStable,
+        public float $pigmentFraction = 0.0,
+    ) {
+        Bounds::within($potLifeMin, 0.5, 10000.0, 'pot life', 'min');
+        Bounds::within($potMassG, 1.0, 10000.0, 'mass of the pot life', 'g');
+        Bounds::within($minC, -10.0, 60.0, 'coldest air to lay in', '°C');
+    }
+
+    /**
+     * How long a cup of the sheet's mass stays usable at an air temperature, minutes: the sheet's value over the
+     * rate of cure. A larger or deeper cup heats itself and has less.
+     */
+    public function potLifeAt(Temperature $air): float
+    {
+        return $this->potLifeMin * $this->kinetics->activation->rate(Temperature::fromCelsius($this->potC), $air);
+    }
+
+    /** Fewest cups so that none holds more than the sheet's pot-life mass. */
+    public function cupsFor(float $grams): int
+    {
+        return max(1, (int) ceil($grams / $this->potMassG - 1e-9));
+    }
+}

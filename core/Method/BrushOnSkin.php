@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Optics\Finish;
+use OakGloss\Safety\Caution;
+
+/** M1: one ply laid dry on a tacky base, wetted out and buried under brushed coats. */
+final class BrushOnSkin implements Method
+{
+    /** Grits between which a gloss clear is flatted before the polish. */
+    public const CLEAR_FROM = 1500;
+    public const CLEAR_TO = 2500;
+
+    private const EPOXY = [Caution::Epoxy, Caution::Exotherm];
+
+    public function steps(Job $job): array
+    {
+        return [
+            ...$this->soundSurface($job),
+            ...$this->baseAndCloth($job),
+            ...$this->overTheCloth($job),
+            ...$this->build($job),
+            ...$this->finishCoats($job),
+            ...$this->surface($job),
+        ];
+    }
+
+    /** @return non-empty-list<Step> */
+    private function soundSurface(Job $job): array
+    {
+        $steps = [
+            new Step('strip', 'strip', StepKind::Prepare, Follow::freely(), 15.0, [Caution::Structure, Caution::SolventRags]),
+            // Keying a greasy part drives the grease into the scratches.
+            new Step('wipe-1', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
+            new Step('key', $job->substrate->isScored() ? 'key_score' : 'key', StepKind::Key, Follow::freely(), $job->pace->keying($job->areaM2), [Caution::Dust, Caution::Knife], grits: new Grits($job->substrate->keyGrit(), $job->substrate->keyGrit(), SandingMethod::DryBlock)),
+        ];
+        if ($job->needsPrimer) {
+            $steps[] = new Step('wipe-primer', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+            $steps[] = new Step('prime', 'prime', StepKind::Prepare, Follow::minutes(5.0), $job->pace->spraying($job->areaM2), [Caution::SprayMist]);
+            $steps[] = new Step('key-primer', 'key', StepKind::Key, Follow::minutes(960.0), $job->pace->keying($job->areaM2), [Caution::Dust], grits: new Grits(180, 180, SandingMethod::DryBlock));
+        }
+        $steps[] = new Step('wipe-2', 'wipe_mask', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2) + 10.0, [Caution::SolventRags]);
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function baseAndCloth(Job $job): array
+    {
+        return [
+            $this->coat($job, 'base', 'base', new Layer(Jar::Base, $job->weights->baseGM2, onCloth: true, builds: false), Follow::minutes(5.0)),
+            new Step('lay', 'lay', StepKind::Lay, Follow::whileTacky('base'), $job->pace->laying($job->areaM2), [Caution::Epoxy, Caution::HotAir, Caution::Knife]),
+            $this->coat(
+                $job,
+                'wet-out',
+                'wet_out',
+                new Layer(Jar::Clear, $job->weights->wetOutShare * $job->clothGM2, onCloth: true, builds: true),
+                $job->choices->wetOut === WetOut::AtOnce ? Follow::minutes(0.0, 45.0) : Follow::onceSet('base'),
+            ),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function overTheCloth(Job $job): array
+    {
+        $steps = [];
+        $last = 'wet-out';
+        if ($job->choices->afterWetOut === AfterWetOut::SecondAtTack) {
+            $steps[] = $this->coat($job, 'second', 'second', new Layer(Jar::Clear, $job->weights->buildGM2, onCloth: false, builds: true), Follow::whileTacky('wet-out'));
+            $last = 'second';
+        }
+        // Nibs only: the weave lies just under.
+        $steps[] = new Step('nibs', 'nibs', StepKind::Key, Follow::onceSandable($last), 5.0 + 0.5 * $job->pace->keying($job->areaM2) + $job->pace->trimMin, [Caution::Dust, Caution::Knife, Caution::Rotary], grits: new Grits(240, 240, SandingMethod::DryBlock));
+        $steps[] = new Step('wipe-3', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function build(Job $job): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= $job->buildCoats; $n++) {
+            $steps[] = $this->coat(
+                $job,
+                "build-{$n}",
+                'build',
+                new Layer(Jar::Clear, $job->weights->buildGM2, onCloth: false, builds: true),
+                $n === 1 ? Follow::minutes(5.0) : Follow::whileTacky('build-'.($n - 1)),
+                ['n' => $n, 'of' => $job->buildCoats],
+            );
+        }
+        $steps[] = new Step('flat', 'flat', StepKind::Flat, Follow::onceSandable("build-{$job->buildCoats}"), 5.0, [Caution::Dust], grits: new Grits(150, 240, SandingMethod::DryBlock));
+        $steps[] = new Step('wipe-4', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function finishCoats(Job $job): array
+    {
+        $steps = [];
+        $of = $job->choices->finishCoats;
+        for ($n = 1; $n <= $of; $n++) {
+            $steps[] = $this->coat(
+                $job,
+                "finish-{$n}",
+                $of === 1 ? 'finish' : 'finish_of',
+                new Layer(Jar::Clear, $job->weights->finishGM2, onCloth: false, builds: true),
+                $n === 1 ? Follow::minutes(5.0) : Follow::whileTacky('finish-'.($n - 1)),
+                ['n' => $n, 'of' => $of],
+            );
+        }
+        // A clear needs tooth; a polish needs none left.
+        $steps[] = new Step('wet-flat', 'wet_flat', StepKind::Flat, Follow::onceSandable("finish-{$of}"), 5.0, [Caution::Dust], grits: new Grits(320, $job->choices->top === Top::Clear ? 600 : 2000, SandingMethod::WetBlock));
+        if ($job->holes > 0) {
+            $steps[] = new Step('drill', 'drill', StepKind::Prepare, Follow::freely(), 10.0 + $job->pace->drillPerHole * $job->holes, [Caution::Rotary, Caution::Dust, Caution::Structure], ['holes' => $job->holes]);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function surface(Job $job): array
+    {
+        $steps = [];
+        $polish = new Step('polish', 'polish', StepKind::Polish, Follow::freely(), 10.0 + $job->pace->polishPerM2 * $job->areaM2, [Caution::PolishHeat, Caution::Rotary]);
+        if ($job->choices->top === Top::PolishResin) {
+            return [$polish, new Step('inspect', 'inspect', StepKind::Inspect, Follow::freely(), 10.0, [Caution::SolventRags])];
+        }
+        $steps[] = new Step('wipe-5', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+        $steps[] = new Step(
+            'clear',
+            'clear',
+            StepKind::Spray,
+            Follow::minutes(10.0),
+            10.0 + $job->clearCoats * $job->pace->spraying($job->areaM2) + ($job->clearCoats - 1) * $job->clearFlashMin,
+            [$job->clearIsocyanate ? Caution::Isocyanate : Caution::SprayMist],
+            ['coats' => $job->clearCoats],
+        );
+        if ($job->finish === Finish::Gloss) {
+            $steps[] = new Step('clear-flat', 'clear_flat', StepKind::Flat, Follow::minutes($job->clearReadyMin), 5.0, [Caution::Dust], grits: new Grits(self::CLEAR_FROM, self::CLEAR_TO, SandingMethod::WetBlock, inClear: true));
+            $steps[] = $polish;
+            $steps[] = new Step('inspect', 'inspect', StepKind::Inspect, Follow::freely(), 10.0, [Caution::SolventRags]);
+        } else {
+            // Satin and matt are never polished.
+            $steps[] = new Step('inspect', 'inspect', StepKind::Inspect, Follow::minutes($job->clearReadyMin), 10.0, [Caution::SolventRags]);
+        }
+
+        return $steps;
+    }
+
+    /** @param array<string, int> $args */
+    private function coat(Job $job, string $key, string $name, Layer $layer, Follow $follow, array $args = []): Step
+    {
+        return new Step($key, $name, StepKind::Coat, $follow, $job->pace->coating($job->areaM2), self::EPOXY, $args, $layer);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Quantity\Bounds;
+
+/** Where good people disagree: what this part's finisher chose. */
+final readonly class Choices
+{
+    /**
+     * @param int|null $buildCoats 1 to 10; null for the fewest that keep every show zone under the target
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If a number of coats is out of range.
+     */
+    public function __construct(
+        public WetOut $wetOut = WetOut::OnSetBase,
+        public AfterWetOut $afterWetOut = AfterWetOut::CureThenKey,
+        public Top $top = Top::Clear,
+        public ?int $buildCoats = null,
+        public int $finishCoats = 1,
+    ) {
+        Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
+        Bounds::within($finishCoats, 1, 2, 'finish coats', '');
+    }
+}

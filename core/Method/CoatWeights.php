@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Quantity\Bounds;
+
+/** What goes on, g/m². Planning values; the wet-out is a share of the cloth's weight. */
+final readonly class CoatWeights
+{
+    /** @throws \OakGloss\Quantity\OutOfRange If a weight is out of range. */
+    public function __construct(
+        public float $baseGM2 = 100.0,
+        public float $wetOutShare = 0.7,
+        public float $buildGM2 = 110.0,
+        public float $finishGM2 = 75.0,
+    ) {
+        Bounds::within($baseGM2, 30.0, 300.0, 'base coat', 'g/m²');
+        Bounds::within($wetOutShare, 0.3, 1.5, 'wet-out over cloth weight', '');
+        Bounds::within($buildGM2, 30.0, 400.0, 'build coat', 'g/m²');
+        Bounds::within($finishGM2, 30.0, 200.0, 'finish coat', 'g/m²');
+    }
+}

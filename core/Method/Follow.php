@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+/** What must have passed since the step before, in the trade's own terms. */
+final readonly class Follow
+{
+    private function __construct(
+        public FollowKind $kind,
+        public float $leastMin = 0.0,
+        public ?float $mostMin = null,
+        public ?string $coat = null,
+    ) {
+    }
+
+    /** Any time after the step before. */
+    public static function freely(): self
+    {
+        return new self(FollowKind::Minutes);
+    }
+
+    public static function minutes(float $least, ?float $most = null): self
+    {
+        return new self(FollowKind::Minutes, $least, $most);
+    }
+
+    /** In the tack window of a coat; missed, it is keyed once sandable. */
+    public static function whileTacky(string $coat): self
+    {
+        return new self(FollowKind::Tacky, coat: $coat);
+    }
+
+    /** When a coat has set past its tack. */
+    public static function onceSet(string $coat): self
+    {
+        return new self(FollowKind::Set, coat: $coat);
+    }
+
+    /** When a coat is hard enough to sand. */
+    public static function onceSandable(string $coat): self
+    {
+        return new self(FollowKind::Sandable, coat: $coat);
+    }
+}

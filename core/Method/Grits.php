@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Abrasion\SandingMethod;
+
+/** The scratch that a sanding step starts with and the one that the next layer needs. */
+final readonly class Grits
+{
+    /** @param bool $inClear cuts the lacquer, not the resin over the weave */
+    public function __construct(public int $from, public int $to, public SandingMethod $driven, public bool $inClear = false)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Material\Substrate;
+use OakGloss\Optics\Finish;
+
+/** What a method needs to know of a part to tell its steps. */
+final readonly class Job
+{
+    public function __construct(
+        public Substrate $substrate,
+        public bool $needsPrimer,
+        public Finish $finish,
+        public float $areaM2,
+        public int $holes,
+        public Choices $choices,
+        public int $buildCoats,
+        public float $clothGM2,
+        public CoatWeights $weights,
+        public Pace $pace,
+        public int $clearCoats,
+        public float $clearFlashMin,
+        public float $clearReadyMin,
+        public bool $clearIsocyanate,
+    ) {
+    }
+}

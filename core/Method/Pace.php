@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+/** How fast hands are: planning values in minutes. */
+final readonly class Pace
+{
+    public function __construct(
+        public float $wipeMin = 3.0,
+        public float $wipePerM2 = 4.0,
+        public float $keyPerM2 = 45.0,
+        public float $layMin = 20.0,
+        public float $layPerM2 = 40.0,
+        public float $mixMin = 4.0,
+        public float $coatPerM2 = 18.0,
+        public float $trimMin = 10.0,
+        public float $drillPerHole = 4.0,
+        public float $sprayMin = 5.0,
+        public float $sprayPerM2 = 8.0,
+        public float $polishPerM2 = 60.0,
+    ) {
+    }
+
+    public function wiping(float $areaM2): float
+    {
+        return $this->wipeMin + $this->wipePerM2 * $areaM2;
+    }
+
+    public function keying(float $areaM2): float
+    {
+        return 5.0 + $this->keyPerM2 * $areaM2;
+    }
+
+    public function laying(float $areaM2): float
+    {
+        return $this->layMin + $this->layPerM2 * $areaM2;
+    }
+
+    public function coating(float $areaM2): float
+    {
+        return $this->mixMin + max(3.0, $this->coatPerM2 * $areaM2);
+    }
+
+    public function spraying(float $areaM2): float
+    {
+        return $this->sprayMin + $this->sprayPerM2 * $areaM2;
+    }
+}

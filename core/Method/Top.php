@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+/** What makes the surface. */
+enum Top: string
+{
+    case Clear = 'clear';
+    case PolishResin = 'polish_resin';
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+/** What stands of everything that was recorded: struck-out facts and the strikes are gone. In the order of time. */
+final readonly class FactLog
+{
+    /** @param list<Fact> $facts */
+    private function __construct(public array $facts)
+    {
+    }
+
+    /** @param list<Fact> $recorded in any order */
+    public static function standing(array $recorded): self
+    {
+        $struck = [];
+        foreach ($recorded as $fact) {
+            if ($fact->kind === FactKind::Struck) {
+                $struck[(int) $fact->number('target')] = true;
+            }
+        }
+        $standing = array_values(array_filter(
+            $recorded,
+            fn (Fact $f): bool => $f->kind !== FactKind::Struck && $f->kind !== FactKind::Chosen && ! isset($struck[$f->id]),
+        ));
+        usort($standing, fn (Fact $a, Fact $b): int => [$a->atMin, $a->id] <=> [$b->atMin, $b->id]);
+
+        return new self($standing);
+    }
+
+    public static function empty(): self
+    {
+        return new self([]);
+    }
+
+    /** @return list<Fact> */
+    public function of(string $step, FactKind ...$kinds): array
+    {
+        return array_values(array_filter(
+            $this->facts,
+            fn (Fact $f): bool => $f->step === $step && in_array($f->kind, $kinds, true),
+        ));
+    }
+
+    public function last(string $step, FactKind ...$kinds): ?Fact
+    {
+        $found = $this->of($step, ...$kinds);
+
+        return $found === [] ? null : $found[count($found) - 1];
+    }
+
+    /** Grams of one component that went into a step's cup. */
+    public function weighedG(string $step, string $component): float
+    {
+        $sum = 0.0;
+        foreach ($this->of($step, FactKind::Weighed) as $fact) {
+            $sum += $fact->word('component') === $component ? (float) $fact->number('grams') : 0.0;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Papers sanded on a step, in their order.
+     *
+     * @return list<int>
+     */
+    public function grits(string $step): array
+    {
+        return array_map(fn (Fact $f): int => (int) $f->number('grit'), $this->of($step, FactKind::Sanded));
+    }
+}

@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Jar;
+use OakGloss\Method\Job;
+use OakGloss\Method\Method;
+use OakGloss\Method\StepKind;
+use OakGloss\Method\Top;
+use OakGloss\Mixing\Batch;
+use OakGloss\Optics\Compound;
+use OakGloss\Optics\Finish;
+use OakGloss\Optics\GlossAt60;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/**
+ * The plan of a part: a pure function of brief, materials, method, shop and facts. What really happened takes the
+ * place of what was planned, so a replan and a first plan are the same thing.
+ */
+final readonly class FinishPlan
+{
+    private const MOST_BUILD_COATS = 10;
+
+    /** A compound takes this much, µm (ours). */
+    private const POLISH_CUT_UM = 3.0;
+
+    /**
+     * @param list<PlannedStep> $steps
+     * @param list<Finding>     $findings
+     */
+    private function __construct(
+        public PartBrief $brief,
+        public Materials $materials,
+        public Workshop $shop,
+        public FactLog $log,
+        public array $steps,
+        public array $findings,
+        public int $buildCoats,
+        public int $clearCoats,
+    ) {
+    }
+
+    public static function of(PartBrief $brief, Materials $materials, Method $method, Workshop $shop, FactLog $log): self
+    {
+        $findings = Refusals::of($brief, $materials);
+        $choices = self::boundByFacts($brief->choices, $log);
+        $clearCoats = self::clearCoats($brief, $materials, $choices);
+        $walk = fn (int $coats): array => (new SkinForecast($brief, $materials, $shop, $log))
+            ->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clearCoats)));
+
+        $laid = self::buildCoatsLaid($log);
+        $least = max(1, $laid);
+        $coats = $choices->buildCoats === null ? $least : max($choices->buildCoats, $least);
+        $steps = $walk($coats);
+        if ($choices->buildCoats === null && ! self::isFlatted($log)) {
+            $best = [$coats, $steps];
+            while (self::risk($steps) > $shop->targetBurnThrough && $coats < self::MOST_BUILD_COATS) {
+                $steps = $walk(++$coats);
+                if (self::risk($steps) < self::risk($best[1])) {
+                    $best = [$coats, $steps];
+                }
+            }
+            [$coats, $steps] = $best;
+        }
+
+        $plan = new self($brief, $materials, $shop, $log, $steps, [], $coats, $clearCoats);
+
+        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...$plan->notice()], $coats, $clearCoats);
+    }
+
+    public function refused(): bool
+    {
+        return array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Refuse) !== [];
+    }
+
+    public function step(string $key): ?PlannedStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->step->key === $key) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** The first step that is not done, null when the part is finished. */
+    public function next(): ?PlannedStep
+    {
+        return $this->ahead()[0] ?? null;
+    }
+
+    /** @return list<PlannedStep> */
+    public function ahead(): array
+    {
+        return array_values(array_filter($this->steps, fn (PlannedStep $s): bool => ! $s->isDone()));
+    }
+
+    /** The newest step that is done and was not skipped. */
+    public function lastDone(): ?PlannedStep
+    {
+        $done = array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped));
+
+        return $done === [] ? null : $done[count($done) - 1];
+    }
+
+    /** The newest coat of resin that is on. */
+    public function lastCoat(): ?PlannedStep
+    {
+        $coats = array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Coat && $s->isDone() && ! $s->skipped));
+
+        return $coats === [] ? null : $coats[count($coats) - 1];
+    }
+
+    /** Resin, hardener and pigment of all coats from one jar, grams: used where weighed, planned elsewhere. */
+    public function gramsFrom(Jar $jar): float
+    {
+        return array_sum(array_map(
+            fn (PlannedStep $s): float => $s->step->layer?->jar === $jar && ! $s->skipped ? $s->usedG ?? $s->batch?->totalG() ?? 0.0 : 0.0,
+            $this->steps,
+        ));
+    }
+
+    public function totalGrams(): float
+    {
+        return $this->gramsFrom(Jar::Base) + $this->gramsFrom(Jar::Clear);
+    }
+
+    /** Hands-on minutes of the steps that are ahead. */
+    public function handsAheadMin(): float
+    {
+        return array_sum(array_map(fn (PlannedStep $s): float => $s->handsMin, $this->ahead()));
+    }
+
+    /** The flatting ahead that most endangers a show zone. */
+    public function worst(): ?ZoneState
+    {
+        $worst = null;
+        foreach ($this->ahead() as $step) {
+            $candidate = $step->worst();
+            if ($candidate !== null && ($worst === null || $candidate->risk() > $worst->risk())) {
+                $worst = $candidate;
+            }
+        }
+
+        return $worst;
+    }
+
+    public function clearLitres(): float
+    {
+        return $this->brief->choices->top === Top::Clear && $this->materials->clear !== null
+            ? $this->materials->clear->sprayed->litresFor($this->brief->coatedAreaM2(), $this->clearCoats)
+            : 0.0;
+    }
+
+    /** Gloss units at 60° that the polish should give; null where the sheen is the clear's own. */
+    public function expectedGloss(): ?float
+    {
+        return $this->brief->finish === Finish::Gloss ? GlossAt60::of(Compound::Finish->rmsUm()) : null;
+    }
+
+    /** The brief's choices, as far as what was done leaves them open. */
+    private static function boundByFacts(Choices $choices, FactLog $log): Choices
+    {
+        $second = $log->last('second', FactKind::CoatOn) !== null;
+
+        return $second && $choices->afterWetOut !== AfterWetOut::SecondAtTack
+            ? new Choices($choices->wetOut, AfterWetOut::SecondAtTack, $choices->top, $choices->buildCoats, $choices->finishCoats)
+            : $choices;
+    }
+
+    private static function buildCoatsLaid(FactLog $log): int
+    {
+        $laid = 0;
+        for ($n = 1; $n <= self::MOST_BUILD_COATS; $n++) {
+            $laid = $log->last("build-{$n}", FactKind::CoatOn) === null ? $laid : $n;
+        }
+
+        return $laid;
+    }
+
+    private static function isFlatted(FactLog $log): bool
+    {
+        return $log->of('flat', FactKind::Sanded, FactKind::Skipped) !== [];
+    }
+
+    /** @param list<PlannedStep> $steps */
+    private static function risk(array $steps): float
+    {
+        $worst = 0.0;
+        foreach ($steps as $step) {
+            if (! $step->isDone()) {
+                $worst = max($worst, $step->worst()?->risk() ?? 0.0);
+            }
+        }
+
+        return $worst;
+    }
+
+    private static function clearCoats(PartBrief $brief, Materials $materials, Choices $choices): int
+    {
+        if ($choices->top !== Top::Clear || $materials->clear === null) {
+            return 1;
+        }
+        $cut = 0.0;
+        if ($brief->finish === Finish::Gloss) {
+            $ladder = Ladder::cheapest(SandingMethod::WetBlock, 1.0, $materials->grits, BrushOnSkin::CLEAR_FROM, BrushOnSkin::CLEAR_TO, Ladder::WAVINESS_UM);
+            $cut = ($ladder?->totalCutUm() ?? 2.0 * Ladder::WAVINESS_UM) + self::POLISH_CUT_UM;
+        }
+
+        return min(8, $materials->clear->sprayed->coatsFor($materials->clear->finalUm, $cut));
+    }
+
+    private static function job(PartBrief $brief, Materials $materials, Workshop $shop, Choices $choices, int $coats, int $clearCoats): Job
+    {
+        return new Job(
+            $brief->substrate,
+            $brief->substrate->isMetal() && ! $brief->primed,
+            $brief->finish,
+            $brief->coatedAreaM2(),
+            $brief->holes,
+            $choices,
+            $coats,
+            $materials->cloth->weave->arealGM2,
+            $shop->weights,
+            $shop->pace,
+            $clearCoats,
+            $materials->clear->flashMin ?? 0.0,
+            $materials->clear->readyAfterMin ?? 0.0,
+            $materials->clear->isocyanate ?? false,
+        );
+    }
+
+    /** @return list<Finding> */
+    private function notice(): array
+    {
+        $findings = [];
+        $worst = $this->worst();
+        if ($worst !== null && $worst->risk() > $this->shop->targetBurnThrough) {
+            $findings[] = new Finding(Severity::Warn, 'film.burns_through', ['zone' => $worst->zone->name, 'risk' => $worst->risk(), 'target' => $this->shop->targetBurnThrough, 'left' => $worst->left()->inMicrometres()]);
+        }
+        $saturation = $this->materials->cloth->weave->saturationGM2($this->materials->clearResin->rheology->densityGCm3);
+        $wetOut = $this->step('wet-out');
+        if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
+            $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
+        }
+        foreach ($this->ahead() as $step) {
+            if ($step->step->kind === StepKind::Flat && $step->step->grits !== null
+                && Ladder::cheapest($step->step->grits->driven, 1.0, $this->materials->grits, $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
+                $findings[] = new Finding(Severity::Warn, 'papers.gap', ['from' => $step->step->grits->from, 'to' => $step->step->grits->to]);
+            }
+            if ($step->batch !== null && $step->batch->worstRatioError($this->shop->scaleStepG) > Batch::TOLERANCE) {
+                $findings[] = new Finding(Severity::Warn, 'mix.too_small', [
+                    'step' => $step->step->key,
+                    'grams' => $step->batch->totalG(),
+                    'smallest' => Batch::smallestWithin($step->batch->ratio, $this->shop->scaleStepG) ?? INF,
+                    'scale' => $this->shop->scaleStepG,
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+}

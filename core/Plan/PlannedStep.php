@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Method\Step;
+use OakGloss\Mixing\Batch;
+
+/** A step of the method with its quantities, its effect on the skin, and what was recorded of it. */
+final readonly class PlannedStep
+{
+    /**
+     * @param float           $handsMin  all hands-on minutes, sanding included
+     * @param Batch|null      $batch     what to mix, what stays in cup and brush included
+     * @param float|null      $laidGM2   what went or is to go on the part
+     * @param float           $airC      air at the coat, recorded or expected
+     * @param list<ZoneState> $zones     coated zones, once there is cloth on them
+     * @param float|null      $doneAtMin null while it is ahead
+     * @param list<int>       $passes    papers already sanded on it
+     */
+    public function __construct(
+        public Step $step,
+        public float $handsMin,
+        public ?Batch $batch = null,
+        public ?float $laidGM2 = null,
+        public float $airC = 20.0,
+        public ?Ladder $ladder = null,
+        public array $zones = [],
+        public ?float $doneAtMin = null,
+        public ?float $usedG = null,
+        public array $passes = [],
+        public bool $skipped = false,
+    ) {
+    }
+
+    public function isDone(): bool
+    {
+        return $this->doneAtMin !== null;
+    }
+
+    /** The show zone that burns through first when this step sands; null if it sands no resin. */
+    public function worst(): ?ZoneState
+    {
+        $worst = null;
+        foreach ($this->zones as $state) {
+            if ($state->flatting !== null && $state->isShow() && ($worst === null || $state->risk() > $worst->risk())) {
+                $worst = $state;
+            }
+        }
+
+        return $worst;
+    }
+
+    /** The paper that is due next on a sanding step. */
+    public function nextGrit(): ?int
+    {
+        if ($this->step->grits === null) {
+            return null;
+        }
+        $done = $this->passes === [] ? 0 : max($this->passes);
+        foreach ($this->ladder === null ? [$this->step->grits->to] : array_map(fn ($s): int => $s->grit->number, $this->ladder->steps) as $number) {
+            if ($number > $done) {
+                return $number;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Material\Backing;
+use OakGloss\Method\Top;
+use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** What a brief must not ask, and what it should know, before any coat is reckoned. */
+final class Refusals
+{
+    /** Dark parts in the sun get this warm, °C. */
+    private const SUN_C = 80.0;
+
+    /** @return list<Finding> */
+    public static function of(PartBrief $brief, Materials $materials): array
+    {
+        $findings = [];
+        if (! $brief->substrate->holdsResin()) {
+            $findings[] = new Finding(Severity::Refuse, 'substrate.wont_hold', ['substrate' => $brief->substrate->value], 'substrate');
+        }
+        if ($brief->substrate->isMetal() && ! $brief->primed) {
+            $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
+        }
+        if ($materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && $brief->backing !== Backing::Black) {
+            $findings[] = new Finding(Severity::Refuse, 'backing.shows_through', ['cloth' => $materials->cloth->name, 'areal' => $materials->cloth->weave->arealGM2], 'backing');
+        }
+        if ($brief->choices->top === Top::PolishResin && $brief->finish !== Finish::Gloss) {
+            $findings[] = new Finding(Severity::Refuse, 'finish.needs_clear', ['finish' => $brief->finish->value], 'top');
+        }
+        if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->clearResin->uvStable) {
+            $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->clearResin->name], 'top');
+        }
+        if ($brief->choices->top === Top::Clear && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
+            $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
+        }
+        $softens = $brief->substrate->softensAtC();
+        if ($softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
+            $findings[] = new Finding(Severity::Warn, 'substrate.softens', ['substrate' => $brief->substrate->value, 'at' => $softens, 'sun' => self::SUN_C], 'sun');
+        }
+        if (! $brief->piece()->fitsRoll($materials->cloth->widthMm)) {
+            $findings[] = new Finding(Severity::Warn, 'cloth.too_narrow', ['needs' => round(min($brief->piece()->lengthMm, $brief->piece()->widthMm)), 'roll' => $materials->cloth->widthMm], 'cloth_id');
+        }
+        if ($brief->coatedZones() === []) {
+            $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');
+        }
+
+        return $findings;
+    }
+}

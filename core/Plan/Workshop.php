@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Method\CoatWeights;
+use OakGloss\Method\Pace;
+use OakGloss\Quantity\Bounds;
+
+/** The shop's own numbers. */
+final readonly class Workshop
+{
+    /**
+     * @param float $workingAirC       mean air while hands are at the bench, for coats that are still ahead
+     * @param float $cupLossG          stays in cup and brush, a coat
+     * @param float $scaleStepG        what the scale can tell apart
+     * @param float $targetBurnThrough share of a show zone that may be burnt through
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
+     */
+    public function __construct(
+        public float $workingAirC,
+        public float $cupLossG = 8.0,
+        public float $scaleStepG = 0.1,
+        public float $targetBurnThrough = 0.01,
+        public Pace $pace = new Pace(),
+        public CoatWeights $weights = new CoatWeights(),
+    ) {
+        Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
+        Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
+        Bounds::within($scaleStepG, 0.001, 10.0, 'step of the scale', 'g');
+        Bounds::within($targetBurnThrough, 0.0001, 0.5, 'burn-through target', '');
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Safety;
+
+/** What can hurt at a step. The words, and that the product's data sheet comes first, are said where it is shown. */
+enum Caution: string
+{
+    case Epoxy = 'epoxy';
+    case Exotherm = 'exotherm';
+    case Dust = 'dust';
+    case SolventRags = 'solvent_rags';
+    case HotAir = 'hot_air';
+    case Knife = 'knife';
+    case Rotary = 'rotary';
+    case Isocyanate = 'isocyanate';
+    case SprayMist = 'spray_mist';
+    case PolishHeat = 'polish_heat';
+    case Structure = 'structure';
+}
