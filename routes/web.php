@@ -1,9 +1,1 @@
 <?php
-
-declare(strict_types=1);
-
-use Illuminate\Support\Facades\Route;
-
-Route::get('/', function () {
-    return view('welcome');
-});

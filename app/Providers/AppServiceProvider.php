@@ -4,15 +4,27 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Clock\ShopClock;
+use App\Planning\Planner;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at') ?: null));
+        $this->app->alias(ShopClock::class, ClockInterface::class);
+        $this->app->scoped(Planner::class);
     }
 
     public function boot(): void
     {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
     }
 }

@@ -204,6 +204,10 @@ final class PartSchedule
         foreach ($placed as $i => $step) {
             $this->times[$step->step->id] = new StepTime($step->startMin, $step->endMin, $step->way, $this->windowFor($ahead[$i], $placed[$i - 1] ?? null));
         }
+        $first = $placed[0];
+        if ($first->way === Way::Keyed && $this->next()?->state === ActState::Open) {
+            $this->findings[] = new Finding(Severity::Note, 'schedule.rather_key', ['step' => $ahead[0]->step->key, 'at' => $first->startMin]);
+        }
         $needed = $this->plan->brief->neededByMin;
         $ready = $this->readyMin();
         if ($needed !== null && $ready !== null && $ready > $needed) {

@@ -20,11 +20,15 @@ final class Reached
     {
     }
 
+    /** @var list<float> start of the chain's first step on that way */
+    public array $firsts = [];
+
     /** @param array{int, int}|null $from */
-    public function add(float $start, float $penalty, ?array $from): void
+    public function add(float $start, float $penalty, float $first, ?array $from): void
     {
         $this->starts[] = $start;
         $this->penalties[] = $penalty;
+        $this->firsts[] = $first;
         $this->from[] = $from;
     }
 }

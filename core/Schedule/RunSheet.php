@@ -9,7 +9,7 @@ use OakGloss\Quantity\Bounds;
 
 /**
  * One part's steps on the clock, exact on the grid: finish plus penalties is least; ties take the earliest last
- * start, then the earliest step before it.
+ * start, then the earliest first step (what can be done now is not put off for nothing), then the earliest before it.
  *
  * The steps form a chain in which a step's possible starts depend on nothing but the start and end of the one
  * before, so the least penalty of every possible (step, start, keyed or not) is found from the starts of the step
@@ -51,13 +51,13 @@ final class RunSheet
         $before = [];
         if ($done !== null) {
             $before[0] = new Reached($done['end'] - $done['start'], Way::First);
-            $before[0]->add($done['start'], 0.0, null);
+            $before[0]->add($done['start'], 0.0, $done['start'], null);
         }
         $all = [];
         foreach ($steps as $i => $step) {
             $before = $i === 0 && ($done === null || $step->after === null)
                 ? [$this->unbound($step)]
-                : $this->following($step, $before, $done['start'] ?? $this->fromMin);
+                : $this->following($step, $before, $done['start'] ?? $this->fromMin, $i === 0);
             if (array_filter($before, fn (Reached $r): bool => $r->starts !== []) === []) {
                 return null;
             }
@@ -96,7 +96,7 @@ final class RunSheet
     {
         $reached = new Reached($step->handsMin, Way::First);
         foreach ($this->starts($step->handsMin, $step->minC) as $start) {
-            $reached->add($start, 0.0, null);
+            $reached->add($start, 0.0, $start, null);
         }
 
         return $reached;
@@ -107,15 +107,15 @@ final class RunSheet
      *
      * @return list<Reached>
      */
-    private function following(RunStep $step, array $before, float $agesFrom): array
+    private function following(RunStep $step, array $before, float $agesFrom, bool $isFirst): array
     {
         $gap = $step->after ?? Gap::minutes(0.0);
         $ages = $gap->clock === null ? null
             : $this->ages[spl_object_id($gap->clock)] ??= MinuteAges::over($this->air, $gap->clock, min($agesFrom, $this->fromMin), $this->untilMin);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
-        $reached = [$this->reach($step->handsMin, $step->minC, $before, $ages, $gap->least, $gap->most, $way, 0.0)];
+        $reached = [$this->reach($step->handsMin, $step->minC, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
         if (is_finite($gap->keyFrom)) {
-            $reached[] = $this->reach($step->handsMin + $step->keyMin, $step->minC, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin);
+            $reached[] = $this->reach($step->handsMin + $step->keyMin, $step->minC, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin, $isFirst);
         }
 
         return $reached;
@@ -127,24 +127,25 @@ final class RunSheet
      *
      * @param array<int, Reached> $before
      */
-    private function reach(float $hands, ?float $minC, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty): Reached
+    private function reach(float $hands, ?float $minC, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
     {
         $starts = $this->starts($hands, $minC);
         $now = $ages === null ? $starts : array_map($ages->at(...), $starts);
         $limited = is_finite($most);
         $then = $limited && $ages !== null ? array_map(fn (float $s): float => $ages->at($s + $hands), $starts) : $now;
-        $bestPenalty = $bestStart = $bestFrom = [];
+        $best = [];
         foreach ($before as $variant => $states) {
             $fromEnd = array_map(fn (float $s): float => $ages === null ? $s + $states->handsMin : $ages->at($s + $states->handsMin), $states->starts);
             $fromStart = $limited && $ages !== null ? array_map($ages->at(...), $states->starts) : $fromEnd;
             $penalties = $states->penalties;
+            $firsts = $states->firsts;
             $count = count($fromEnd);
             $queue = [];
             $head = $next = 0;
             $tail = -1;
             foreach ($now as $k => $age) {
                 for ($latest = $age - $least + self::SLACK; $next < $count && $fromEnd[$next] <= $latest; $next++) {
-                    while ($tail >= $head && $penalties[$queue[$tail]] > $penalties[$next]) {
+                    while ($tail >= $head && ($penalties[$queue[$tail]] > $penalties[$next] || ($penalties[$queue[$tail]] === $penalties[$next] && $firsts[$queue[$tail]] > $firsts[$next]))) {
                         $tail--;
                     }
                     $queue[++$tail] = $next;
@@ -161,17 +162,16 @@ final class RunSheet
                 }
                 $index = $queue[$head];
                 $sum = $penalties[$index] + $penalty;
-                if (! isset($bestPenalty[$k]) || $sum < $bestPenalty[$k] || ($sum === $bestPenalty[$k] && $states->starts[$index] < $bestStart[$k])) {
-                    $bestPenalty[$k] = $sum;
-                    $bestStart[$k] = $states->starts[$index];
-                    $bestFrom[$k] = [$variant, $index];
+                $rank = [$sum, $firsts[$index], $states->starts[$index]];
+                if (! isset($best[$k]) || $rank < $best[$k][0]) {
+                    $best[$k] = [$rank, [$variant, $index]];
                 }
             }
         }
         $reached = new Reached($hands, $way);
         foreach ($starts as $k => $start) {
-            if (isset($bestPenalty[$k])) {
-                $reached->add($start, $bestPenalty[$k], $bestFrom[$k]);
+            if (isset($best[$k])) {
+                $reached->add($start, $best[$k][0][0], $isFirst ? $start : $best[$k][0][1], $best[$k][1]);
             }
         }
 
@@ -187,12 +187,13 @@ final class RunSheet
     private function traceBack(array $steps, array $all): array
     {
         $at = null;
-        $leastCost = $earliest = INF;
+        $leastCost = $earliest = $earliestFirst = INF;
         foreach ($all === [] ? [] : $all[count($all) - 1] as $variant => $reached) {
             foreach ($reached->starts as $index => $start) {
                 $cost = $start + $reached->handsMin + $reached->penalties[$index];
-                if ($cost < $leastCost - self::SLACK || ($cost < $leastCost + self::SLACK && $start < $earliest)) {
-                    [$leastCost, $earliest, $at] = [$cost, $start, [$variant, $index]];
+                $first = $reached->firsts[$index];
+                if ($cost < $leastCost - self::SLACK || ($cost < $leastCost + self::SLACK && [$start, $first] < [$earliest, $earliestFirst])) {
+                    [$leastCost, $earliest, $earliestFirst, $at] = [$cost, $start, $first, [$variant, $index]];
                 }
             }
         }

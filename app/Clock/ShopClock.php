@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clock;
+
+use App\Models\Shop;
+use Carbon\CarbonImmutable;
+use Psr\Clock\ClockInterface;
+
+/** The shop's time: the machine's, or a frozen moment, moved on by what the demo skipped. */
+final class ShopClock implements ClockInterface
+{
+    private ?int $offsetS = null;
+
+    public function __construct(private readonly bool $demo, private readonly ?string $frozenAt)
+    {
+    }
+
+    public function now(): CarbonImmutable
+    {
+        $base = $this->frozenAt === null ? CarbonImmutable::now('UTC') : CarbonImmutable::parse($this->frozenAt, 'UTC');
+
+        return $this->demo ? $base->addSeconds($this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s')) : $base;
+    }
+
+    public function nowMin(): float
+    {
+        return ShopTime::minutes($this->now());
+    }
+
+    public function canSkip(): bool
+    {
+        return $this->demo;
+    }
+
+    /** Moves the demo's clock on; never back. */
+    public function skip(Shop $shop, int $seconds): void
+    {
+        $shop->increment('clock_offset_s', max(0, $seconds));
+        $this->offsetS = null;
+    }
+
+    /** Sets the demo's clock so that it shows a moment now and runs on from there. */
+    public function startAt(Shop $shop, CarbonImmutable $moment): void
+    {
+        $base = $this->frozenAt === null ? CarbonImmutable::now('UTC') : CarbonImmutable::parse($this->frozenAt, 'UTC');
+        $shop->update(['clock_offset_s' => $this->frozenAt === null ? (int) round($base->diffInSeconds($moment)) : 0]);
+        $this->offsetS = null;
+    }
+
+    public function runs(): bool
+    {
+        return $this->frozenAt === null;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * @property string $weave
+ * @property float  $areal_g_m2
+ * @property float  $fibre_fraction
+ * @property float  $texture_ratio
+ * @property float  $width_mm
+ */
+final class Cloth extends ShelfItem
+{
+    protected function casts(): array
+    {
+        return array_fill_keys(['areal_g_m2', 'fibre_fraction', 'texture_ratio', 'width_mm'], 'float');
+    }
+}

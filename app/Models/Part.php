@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                  $id
+ * @property int                  $shop_id
+ * @property string               $letter
+ * @property int                  $colour 1 to 8
+ * @property string               $name
+ * @property string               $substrate
+ * @property bool                 $primed
+ * @property string               $tone
+ * @property string               $backing
+ * @property string               $shape
+ * @property string               $unit mm or in, as typed
+ * @property array<string, float> $sizes in that unit
+ * @property list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}> $zones
+ * @property bool                 $zones_typed
+ * @property string               $finish
+ * @property bool                 $sun
+ * @property bool                 $heat
+ * @property bool                 $wear
+ * @property float                $wrap_mm
+ * @property int                  $holes
+ * @property CarbonImmutable|null $needed_by
+ * @property string               $wet_out
+ * @property string               $after_wet_out
+ * @property string               $top
+ * @property int|null             $build_coats
+ * @property int                  $finish_coats
+ * @property Resin                $baseResin
+ * @property Resin                $clearResin
+ * @property Cloth                $cloth
+ * @property int|null             $clear_id
+ * @property Clear|null           $clear
+ * @property Shop                 $shop
+ * @property CarbonImmutable      $created_at
+ * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
+ */
+final class Part extends Model
+{
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return [
+            'sizes' => 'array',
+            'zones' => 'array',
+            'needed_by' => 'immutable_datetime',
+            'created_at' => 'immutable_datetime',
+            'wrap_mm' => 'float',
+        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats'], 'integer')
+          + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear'], 'boolean');
+    }
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return BelongsTo<Resin, $this> */
+    public function baseResin(): BelongsTo
+    {
+        return $this->belongsTo(Resin::class, 'base_resin_id');
+    }
+
+    /** @return BelongsTo<Resin, $this> */
+    public function clearResin(): BelongsTo
+    {
+        return $this->belongsTo(Resin::class, 'clear_resin_id');
+    }
+
+    /** @return BelongsTo<Cloth, $this> */
+    public function cloth(): BelongsTo
+    {
+        return $this->belongsTo(Cloth::class);
+    }
+
+    /** @return BelongsTo<Clear, $this> */
+    public function clear(): BelongsTo
+    {
+        return $this->belongsTo(Clear::class);
+    }
+
+    /** @return HasMany<PartFact, $this> */
+    public function facts(): HasMany
+    {
+        return $this->hasMany(PartFact::class)->orderBy('happened_at')->orderBy('id');
+    }
+}

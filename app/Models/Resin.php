@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * @property list<array{c: float, minutes: float}> $sheet minutes until tack at each temperature
+ * @property float      $reference_c
+ * @property float      $tack_from_age_min
+ * @property float      $tack_until_age_min
+ * @property float      $sandable_age_min
+ * @property float      $full_age_min
+ * @property float|null $stall_c
+ * @property string     $ratio_kind weight or volume
+ * @property float|null $hardener_phr
+ * @property float|null $volume_resin
+ * @property float|null $volume_hardener
+ * @property float      $density_resin_g_cm3
+ * @property float      $density_hardener_g_cm3
+ * @property float      $density_mixed_g_cm3
+ * @property float      $viscosity_pa_s
+ * @property float      $viscosity_ea_j_mol
+ * @property float      $gel_age_min
+ * @property float      $shrinkage
+ * @property float      $pot_life_min
+ * @property float      $pot_mass_g
+ * @property float      $pot_c
+ * @property float      $min_c
+ * @property bool       $uv_stable
+ * @property float      $pigment_fraction
+ */
+final class Resin extends ShelfItem
+{
+    protected function casts(): array
+    {
+        return ['sheet' => 'array', 'uv_stable' => 'boolean'] + array_fill_keys([
+            'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
+            'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
+            'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c', 'pigment_fraction',
+        ], 'float');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something on the shelf. A changed sheet makes a new row that supersedes the old one, so that a recorded job can
+ * always be recomputed with what it was made of.
+ *
+ * @property int      $id
+ * @property int      $shop_id
+ * @property string   $name
+ * @property int|null $superseded_by_id
+ */
+abstract class ShelfItem extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @param Builder<static> $query */
+    #[Scope]
+    protected function current(Builder $query): void
+    {
+        $query->whereNull('superseded_by_id');
+    }
+}

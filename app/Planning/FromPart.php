@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Clock\ShopTime;
+use App\Models\Part;
+use App\Models\PartFact;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
+use OakGloss\Material\Tone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+use OakGloss\Optics\Finish;
+use OakGloss\Plan\Fact;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FactLog;
+use OakGloss\Plan\PartBrief;
+
+/** A row of parts, and of facts, as the core's values. */
+final class FromPart
+{
+    /** @throws \OakGloss\Quantity\OakGlossFault If a size or zone makes no sense. */
+    public static function brief(Part $part): PartBrief
+    {
+        $shape = Shapes::make($part->shape, $part->sizes, $part->unit);
+        $zones = $part->zones_typed || $shape === null ? self::typedZones($part) : $shape->zones();
+
+        return new PartBrief(
+            $zones,
+            $shape?->developedMm(),
+            Substrate::from($part->substrate),
+            $part->primed,
+            Tone::from($part->tone),
+            Backing::from($part->backing),
+            Finish::from($part->finish),
+            $part->sun,
+            $part->heat,
+            $part->wear,
+            $part->wrap_mm,
+            $part->holes,
+            self::choices($part),
+            $part->needed_by === null ? null : ShopTime::minutes($part->needed_by),
+        );
+    }
+
+    public static function choices(Part $part): Choices
+    {
+        return new Choices(WetOut::from($part->wet_out), AfterWetOut::from($part->after_wet_out), Top::from($part->top), $part->build_coats, $part->finish_coats);
+    }
+
+    /** Zones of a shape as rows of the form. @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}> */
+    public static function zoneRows(PartBrief $brief): array
+    {
+        return array_map(fn (Zone $z): array => [
+            'name' => $z->name,
+            'kind' => $z->kind->value,
+            'slope_deg' => round($z->slopeDeg, 1),
+            'length_mm' => round($z->lengthM * 1000.0, 1),
+            'area_cm2' => round($z->areaM2 * 10000.0, 1),
+            'radius_mm' => $z->radiusMm === null ? null : round($z->radiusMm, 2),
+            'visibility' => $z->visibility->value,
+        ], $brief->zones);
+    }
+
+    public static function log(Part $part): FactLog
+    {
+        return FactLog::standing($part->exists ? $part->facts->map(self::fact(...))->values()->all() : []);
+    }
+
+    private static function fact(PartFact $row): Fact
+    {
+        return new Fact($row->id, FactKind::from($row->kind), $row->step, ShopTime::minutes($row->happened_at), $row->air_c, $row->data);
+    }
+
+    /** @return non-empty-list<Zone> */
+    private static function typedZones(Part $part): array
+    {
+        $zones = [];
+        foreach ($part->zones as $row) {
+            $kind = ZoneKind::from($row['kind']);
+            $zones[] = new Zone(
+                $row['name'],
+                $kind,
+                (float) $row['slope_deg'],
+                (float) $row['length_mm'] / 1000.0,
+                (float) $row['area_cm2'] / 10000.0,
+                Visibility::from($row['visibility']),
+                $kind === ZoneKind::Edge ? (float) $row['radius_mm'] : null,
+            );
+        }
+
+        return $zones === [] ? throw new \DomainException('a part needs at least one zone') : $zones;
+    }
+}

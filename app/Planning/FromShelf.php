@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Clear;
+use App\Models\Cloth;
+use App\Models\Resin;
+use OakGloss\Clear\SprayedClear;
+use OakGloss\Cure\Activation;
+use OakGloss\Cure\Kinetics;
+use OakGloss\Film\Rheology;
+use OakGloss\Film\Weave;
+use OakGloss\Material as Core;
+use OakGloss\Mixing\MixRatio;
+use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Temperature;
+
+/** Rows of the shelf as the core's materials. */
+final class FromShelf
+{
+    /** @throws \OakGloss\Quantity\OakGlossFault If the sheet makes no sense. */
+    public static function resin(Resin $row): Core\Resin
+    {
+        $reference = Temperature::fromCelsius($row->reference_c);
+        $cure = Activation::throughSheet(array_map(fn (array $r): array => [(float) $r['c'], (float) $r['minutes']], $row->sheet));
+
+        return new Core\Resin(
+            $row->name,
+            new Kinetics($reference, $cure, [
+                'tack_from' => $row->tack_from_age_min,
+                'tack_until' => $row->tack_until_age_min,
+                'sandable' => $row->sandable_age_min,
+                'full' => $row->full_age_min,
+            ], $row->stall_c),
+            new Rheology($row->density_mixed_g_cm3, $reference, $row->viscosity_pa_s, Activation::given($row->viscosity_ea_j_mol), $row->gel_age_min, $cure, $row->shrinkage),
+            $row->ratio_kind === 'volume'
+                ? MixRatio::byVolume((float) $row->volume_resin, (float) $row->volume_hardener, $row->density_resin_g_cm3, $row->density_hardener_g_cm3)
+                : MixRatio::byWeight((float) $row->hardener_phr),
+            $row->pot_life_min,
+            $row->pot_mass_g,
+            $row->pot_c,
+            $row->min_c,
+            $row->uv_stable,
+            $row->pigment_fraction,
+        );
+    }
+
+    public static function cloth(Cloth $row): Core\ClothRoll
+    {
+        return new Core\ClothRoll($row->name, new Weave($row->areal_g_m2, $row->fibre_fraction, $row->texture_ratio), $row->width_mm);
+    }
+
+    public static function clear(Clear $row): Core\ClearCoat
+    {
+        return new Core\ClearCoat(
+            $row->name,
+            new SprayedClear($row->wet_um, $row->volume_solids, $row->transfer, $row->viscosity_pa_s, $row->density_g_cm3, $row->set_min),
+            Finish::from($row->sheen),
+            $row->isocyanate,
+            $row->flash_min,
+            $row->ready_after_min,
+            $row->final_um,
+            $row->min_c,
+        );
+    }
+}

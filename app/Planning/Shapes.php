@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use OakGloss\Geometry\BentPanel;
+use OakGloss\Geometry\Box;
+use OakGloss\Geometry\Dome;
+use OakGloss\Geometry\HalfTube;
+use OakGloss\Geometry\Panel;
+use OakGloss\Geometry\Shape;
+
+/** The simple shapes that a form offers, and the sizes that each asks for. */
+final class Shapes
+{
+    public const MM_PER_INCH = 25.4;
+
+    /** Shape → its sizes; angles end in _deg and are in degrees in any unit. */
+    public const SIZES = [
+        'panel' => ['length', 'width', 'edge_radius'],
+        'bent_panel' => ['length', 'top', 'flank', 'bend_deg', 'bend_radius', 'edge_radius'],
+        'dome' => ['diameter', 'height', 'edge_radius'],
+        'half_tube' => ['length', 'tube_radius', 'edge_radius'],
+        'box' => ['length', 'width', 'height', 'edge_radius'],
+        'faces' => [],
+    ];
+
+    /**
+     * @param array<string, float> $sizes in the typed unit
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If a size is out of range.
+     */
+    public static function make(string $shape, array $sizes, string $unit): ?Shape
+    {
+        $mm = [];
+        foreach (self::SIZES[$shape] as $name) {
+            $mm[$name] = (float) ($sizes[$name] ?? 0.0) * ($unit === 'in' && ! str_ends_with($name, '_deg') ? self::MM_PER_INCH : 1.0);
+        }
+
+        return match ($shape) {
+            'panel' => new Panel($mm['length'], $mm['width'], $mm['edge_radius']),
+            'bent_panel' => new BentPanel($mm['length'], $mm['top'], $mm['flank'], $mm['bend_deg'], $mm['bend_radius'], $mm['edge_radius']),
+            'dome' => new Dome($mm['diameter'], $mm['height'], $mm['edge_radius']),
+            'half_tube' => new HalfTube($mm['length'], $mm['tube_radius'], $mm['edge_radius']),
+            'box' => new Box($mm['length'], $mm['width'], $mm['height'], $mm['edge_radius']),
+            default => null,
+        };
+    }
+}

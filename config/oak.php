@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Shows the demo login and the bar that skips the clock.
+    'demo' => (bool) env('OAK_DEMO', false),
+
+    // A fixed moment (UTC, ISO 8601) for tests and screenshots; null lets the clock run.
+    'frozen_at' => env('OAK_FROZEN_AT'),
+
+    'demo_login' => ['email' => 'ines@hollowquay.example', 'password' => 'oak-and-resin'],
+
+    // The made-up workshop opens its eyes at this local time on a Wednesday.
+    'demo_starts_at' => '2027-03-10 16:34:00',
+];

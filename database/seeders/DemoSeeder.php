@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Clock\ShopClock;
+use App\Clock\ShopTime;
+use App\Models\AirReading;
+use App\Models\Clear;
+use App\Models\Cloth;
+use App\Models\Paper;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Models\Resin;
+use App\Models\Shop;
+use App\Models\User;
+use App\Planning\FromPart;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Planning\ShopFloor;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Collection;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\ActState;
+
+/**
+ * A made-up workshop with five parts in different states. Their records are not typed in: each part is planned by
+ * the core at the moment its work began, and what the plan put before the demo's "now" is recorded as done.
+ */
+final class DemoSeeder extends Seeder
+{
+    private Shop $shop;
+    private User $user;
+    private ShopFloor $floor;
+
+    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner)
+    {
+    }
+
+    public function run(): void
+    {
+        $workshop = self::json('demo/workshop.json');
+        $this->shop = Shop::query()->create($workshop['shop']);
+        foreach ($workshop['people'] as $person) {
+            $user = User::query()->create($person + ['shop_id' => $this->shop->id, 'password' => (string) config('oak.demo_login.password')]);
+            $this->user ??= $user;
+        }
+        $this->stockShelf();
+        $time = new ShopTime($this->shop->zone);
+        $now = CarbonImmutable::parse((string) config('oak.demo_starts_at'), $this->shop->zone);
+        $this->clock->startAt($this->shop, $now->utc());
+        foreach ($workshop['readings'] as $reading) {
+            AirReading::query()->create([
+                'shop_id' => $this->shop->id,
+                'user_id' => $this->user->id,
+                'measured_at' => $now->subMinutes($reading['minutes_ago'])->utc(),
+                'air_c' => $reading['air_c'],
+                'rh_percent' => $reading['rh_percent'],
+            ]);
+        }
+        $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
+        foreach ($workshop['parts'] as $row) {
+            $this->part($row, $time);
+        }
+    }
+
+    private function stockShelf(): void
+    {
+        foreach (['resins' => Resin::class, 'cloths' => Cloth::class, 'papers' => Paper::class, 'clears' => Clear::class] as $file => $model) {
+            foreach (self::json("catalogue/{$file}.json") as $row) {
+                $model::query()->create($row + ['shop_id' => $this->shop->id]);
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $row */
+    private function part(array $row, ShopTime $time): void
+    {
+        $state = (string) $row['state'];
+        foreach (['base_resin' => Resin::class, 'clear_resin' => Resin::class, 'cloth' => Cloth::class, 'clear' => Clear::class] as $what => $model) {
+            $row["{$what}_id"] = $row[$what] === null ? null : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
+        }
+        $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
+        $part = new Part(array_diff_key($row, array_flip(['state', 'base_resin', 'clear_resin', 'cloth', 'clear'])) + ['shop_id' => $this->shop->id]);
+        $part->save();
+        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear'])->findOrFail($part->id);
+        $part->setRelation('shop', $this->shop);
+        $part->zones = FromPart::zoneRows(FromPart::brief($part));
+        $part->save();
+        $rows = $state === 'waiting' ? [] : $this->liveUntil($part, $state);
+        foreach ($rows as $fact) {
+            $fact->save();
+        }
+    }
+
+    /**
+     * Looks back from now for the latest start of work after which the part is in the wanted state.
+     *
+     * @return Collection<int, PartFact>
+     */
+    private function liveUntil(Part $part, string $state): Collection
+    {
+        for ($back = 1; $back < 2 * 24 * 14; $back++) {
+            $start = 30.0 * floor($this->floor->nowMin / 30.0 - $back);
+            if (! $this->floor->work->isOpenAt($start)) {
+                continue;
+            }
+            $facts = $this->live($part, $start, $state === 'to_flat' ? 'flat' : null);
+            $part->setRelation('facts', $facts->map(fn (PartFact $f, int $i): PartFact => (clone $f)->forceFill(['id' => $i + 1])));
+            $planned = $this->planner->planOn($part, $this->floor);
+            $part->unsetRelation('facts');
+            if ($this->isIn($planned, $state)) {
+                return $facts;
+            }
+        }
+
+        throw new \LogicException("no start of work leaves {$part->name} in the state {$state}");
+    }
+
+    private function isIn(PlannedPart $planned, string $state): bool
+    {
+        $next = $planned->next;
+        $in = fn (?float $minute): float => ($minute ?? INF) - $this->floor->nowMin;
+
+        return match ($state) {
+            'finished' => $next === null,
+            'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
+            'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
+                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 120.0
+                && $in($planned->schedule->time($next->step->step->key)?->startMin) < 15.0,
+            'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
+            default => false,
+        };
+    }
+
+    /** @return Collection<int, PartFact> what the plan made at the start of work has done by now */
+    private function live(Part $part, float $start, ?string $leftUndone): Collection
+    {
+        $part->setRelation('facts', new Collection());
+        $planned = $this->planner->planOn($part, $this->floor->asOf($start));
+        $facts = new Collection();
+        foreach ($planned->plan->steps as $n => $step) {
+            $time = $planned->schedule->time($step->step->key);
+            if ($time === null || $time->endMin > $this->floor->nowMin || $step->step->key === $leftUndone) {
+                break;
+            }
+            foreach ($this->factsOf($step, $time->startMin, $time->endMin, $n) as [$kind, $key, $minute, $data]) {
+                $facts->push(new PartFact([
+                    'part_id' => $part->id,
+                    'user_id' => $this->user->id,
+                    'kind' => $kind,
+                    'step' => $key,
+                    'happened_at' => $this->floor->time->local($minute)->utc(),
+                    'recorded_at' => $this->floor->time->local($minute)->utc(),
+                    'air_c' => round($this->floor->air->at($minute), 1),
+                    'data' => $data,
+                    'token' => "demo-{$part->id}-{$facts->count()}",
+                ]));
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return list<array{string, string, float, array<string, string|int|float>}> kind, step, minute, data */
+    private function factsOf(PlannedStep $step, float $start, float $end, int $n): array
+    {
+        $key = $step->step->key;
+        if ($step->batch !== null) {
+            // A hand pours a few tenths past the mark.
+            $resin = round($step->batch->resinG + 0.1 * ($n % 4), 1);
+            $hardener = round($resin * $step->batch->ratio->hardenerPerResin + 0.05 * ($n % 3), 1);
+            $pigment = round($step->batch->pigmentG, 1);
+            $facts = [];
+            if ($step->step->follow->kind->value === 'tacky') {
+                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 2.0, ['touch' => 'print']];
+            }
+            $facts[] = ['ready', $key, $start, []];
+            $facts[] = ['weighed', $key, $start + 1.0, ['component' => 'resin', 'grams' => $resin]];
+            $facts[] = ['weighed', $key, $start + 2.0, ['component' => 'hardener', 'grams' => $hardener]];
+            if ($pigment > 0.0) {
+                $facts[] = ['weighed', $key, $start + 2.0, ['component' => 'pigment', 'grams' => $pigment]];
+            }
+            $facts[] = ['coat_on', $key, $end, ['grams' => round($resin + $hardener + $pigment, 1)]];
+
+            return $facts;
+        }
+        if ($step->step->kind->isSanding()) {
+            $grits = $step->ladder === null ? [$step->step->grits->to ?? 180] : array_map(fn ($s): int => $s->grit->number, $step->ladder->steps);
+
+            return array_map(fn (int $i): array => ['sanded', $key, $start + ($end - $start) * ($i + 1) / count($grits), ['grit' => $grits[$i]]], array_keys($grits));
+        }
+
+        return [[$step->step->kind->value === 'wipe' ? 'wiped' : 'done', $key, $end, []]];
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function json(string $path): array
+    {
+        return json_decode((string) file_get_contents(database_path($path)), true, 32, JSON_THROW_ON_ERROR);
+    }
+}
