@@ -1,1 +1,53 @@
 <?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AirController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\ChoiceController;
+use App\Http\Controllers\ClockController;
+use App\Http\Controllers\FactController;
+use App\Http\Controllers\LoginController;
+use App\Http\Controllers\PartController;
+use App\Http\Controllers\RecordController;
+use App\Http\Controllers\SandController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShopController;
+use App\Http\Controllers\WeighController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/login', [LoginController::class, 'show'])->name('login');
+    Route::post('/login', [LoginController::class, 'store']);
+});
+
+Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
+    Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
+    Route::get('/', BenchController::class)->name('bench');
+
+    Route::get('/parts', [PartController::class, 'index'])->name('parts.index');
+    Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create');
+    Route::post('/parts/answer', [PartController::class, 'answer'])->name('parts.answer');
+    Route::post('/parts', [PartController::class, 'store'])->name('parts.store');
+    Route::get('/parts/{part}', [PartController::class, 'show'])->name('parts.show')->can('see', 'part');
+    Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
+    Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
+    Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
+    Route::get('/parts/{part}/sand', SandController::class)->name('parts.sand')->can('see', 'part');
+    Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
+    Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
+    Route::post('/parts/{part}/facts/{fact}/strike', [FactController::class, 'strike'])->scopeBindings()->name('facts.strike')->can('work', 'part');
+    Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
+    Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
+
+    Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
+    Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create');
+    Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store');
+    Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->whereNumber('id')->name('shelf.edit');
+    Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->whereNumber('id')->name('shelf.update');
+
+    Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit')->can('run', 'App\Models\Shop');
+    Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('run', 'App\Models\Shop');
+    Route::post('/air', AirController::class)->name('air.store')->can('run', 'App\Models\Shop');
+    Route::post('/clock/skip', ClockController::class)->name('clock.skip')->can('skipClock', 'App\Models\Shop');
+});

@@ -16,8 +16,6 @@ use OakGloss\Quantity\Temperature;
 /** Model `film`. */
 final class FilmCalc implements Calculation
 {
-    private const MOST_COATS = 10;
-
     public function run(Fields $in): array
     {
         $resin = self::rheology($in->object('resin'));
@@ -44,8 +42,9 @@ final class FilmCalc implements Calculation
 
         $zones = [];
         foreach ($faces as [$name, $face]) {
-            $zones[] = self::zone($name, SkinSection::wetOut($weave, $face, $resin, $wetOut), $layers, $allowance)
-                + ($coat === null ? [] : ['coats_needed' => self::coatsNeeded(SkinSection::wetOut($weave, $face, $resin, $wetOut), $coat, $allowance, $target)]);
+            $skin = SkinSection::wetOut($weave, $face, $resin, $wetOut);
+            $zones[] = self::zone($name, $skin, $layers, $allowance)
+                + ($coat === null ? [] : ['coats_needed' => $skin->coatsNeeded($coat, $allowance, $target)]);
         }
 
         return [
@@ -82,18 +81,6 @@ final class FilmCalc implements Calculation
         }
 
         return ['name' => $name, 'dry_wetout' => $skin->dryWetOut, 'layers' => $states];
-    }
-
-    private static function coatsNeeded(SkinSection $skin, Coat $coat, float $allowance, float $target): ?int
-    {
-        for ($n = 0; $n <= self::MOST_COATS; $n++) {
-            if ($skin->burnThrough($skin->afterFlattingBy($allowance)) <= $target) {
-                return $n;
-            }
-            $skin = $skin->afterCoat($coat);
-        }
-
-        return null;
     }
 
     private static function rheology(Fields $resin): Rheology

@@ -13,6 +13,8 @@ use OakGloss\Quantity\Normal;
  */
 final readonly class SkinSection
 {
+    private const MOST_COATS = 10;
+
     private function __construct(
         private Face $face,
         private Rheology $resin,
@@ -93,6 +95,20 @@ final readonly class SkinSection
     public function afterKeying(float $scratchUm): self
     {
         return new self($this->face, $this->resin, $this->meanUm - $scratchUm, $this->textureUm, max(0.0, $this->retainedTotalUm - $scratchUm), $this->dryWetOut, flat: $this->flat);
+    }
+
+    /** Fewest such coats after which a flatting burns through no more than the target; null if ten are not enough. */
+    public function coatsNeeded(Coat $coat, float $allowanceUm, float $target): ?int
+    {
+        $skin = $this;
+        for ($n = 0; $n <= self::MOST_COATS; $n++) {
+            if ($skin->burnThrough($skin->afterFlattingBy($allowanceUm)) <= $target) {
+                return $n;
+            }
+            $skin = $skin->afterCoat($coat);
+        }
+
+        return null;
     }
 
     public function crownCover(): FilmThickness

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Film\Coat;
+use OakGloss\Film\SkinSection;
+use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
@@ -20,6 +24,7 @@ use OakGloss\Optics\Finish;
 use OakGloss\Optics\GlossAt60;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
+use OakGloss\Quantity\Temperature;
 
 /**
  * The plan of a part: a pure function of brief, materials, method, shop and facts. What really happened takes the
@@ -118,6 +123,23 @@ final readonly class FinishPlan
         $coats = array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Coat && $s->isDone() && ! $s->skipped));
 
         return $coats === [] ? null : $coats[count($coats) - 1];
+    }
+
+    /**
+     * Fewest planned build coats straight after the wet-out that keep one zone under the target at the first flatting;
+     * null if ten are not enough.
+     */
+    public function coatsNeededFor(Zone $zone): ?int
+    {
+        $ladder = $this->step('flat')?->ladder;
+        if ($ladder === null) {
+            return null;
+        }
+        $allowance = ($zone->kind->isSandedByHand() ? CutBudget::byHand($ladder) : CutBudget::onFace($ladder))->allowanceUm();
+        $air = Temperature::fromCelsius($this->shop->workingAirC);
+        $skin = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air));
+
+        return $skin->coatsNeeded(new Coat($this->shop->weights->buildGM2, $air), $allowance, $this->shop->targetBurnThrough);
     }
 
     /** Resin, hardener and pigment of all coats from one jar, grams: used where weighed, planned elsewhere. */

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Planning\PlannedPart;
+use OakGloss\Material\Resin;
+use OakGloss\Method\StepKind;
+use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\Pour;
+use OakGloss\Plan\Fact;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\Temperature;
+
+/** What a coat's cup should hold, what it holds, and what goes in next. */
+final readonly class Cup
+{
+    /** A piece of cloth larger than this wants a second pair of hands, m². */
+    private const TWO_PEOPLE_M2 = 0.8;
+
+    private function __construct(
+        public PlannedPart $planned,
+        public PlannedStep $step,
+        public Batch $batch,
+        public Resin $resin,
+        public Pour $pour,
+        public float $pigmentFraction,
+    ) {
+    }
+
+    /** Null if the step is done or mixes nothing. */
+    public static function forStep(PlannedPart $planned, string $key): ?self
+    {
+        $step = $planned->plan->step($key);
+        if ($step === null || $step->isDone() || $step->step->kind !== StepKind::Coat || $step->batch === null || $step->step->layer === null) {
+            return null;
+        }
+        $log = $planned->plan->log;
+        $pigment = $step->batch->pigmentG / ($step->batch->resinG + $step->batch->hardenerG);
+
+        return new self(
+            $planned,
+            $step,
+            $step->batch,
+            $planned->plan->materials->resin($step->step->layer->jar),
+            new Pour($step->batch, $log->weighedG($key, 'resin'), $log->weighedG($key, 'hardener'), $log->weighedG($key, 'pigment'), $pigment),
+            $pigment,
+        );
+    }
+
+    public function isReady(): bool
+    {
+        return $this->planned->plan->log->last($this->step->step->key, FactKind::Ready) !== null;
+    }
+
+    /** @return list<string> codes of what must stand ready before hardener goes in */
+    public function readyCheck(): array
+    {
+        $large = $this->planned->plan->brief->piece()->areaM2() > self::TWO_PEOPLE_M2;
+
+        return [
+            ...($this->step->step->key === 'base' ? ['pieces', 'masking'] : []),
+            'tools', 'gloves', 'air', 'patch',
+            ...($large && $this->step->step->key === 'base' ? ['second_person'] : []),
+        ];
+    }
+
+    /** Grams still to add of each component, in the order of the work. @return array<string, float> */
+    public function toAdd(): array
+    {
+        return array_filter([
+            'resin' => $this->pour->resinToAddG(),
+            'hardener' => $this->pour->hardenerToAddG(),
+            'pigment' => $this->pour->pigmentToAddG(),
+        ], fn (float $grams): bool => $grams > 0.5 * $this->planned->floor->workshop->scaleStepG);
+    }
+
+    /**
+     * What goes in next; null when the cup is right. Within the tolerance of the ratio nothing is added any more.
+     */
+    public function next(): ?string
+    {
+        $next = array_key_first($this->toAdd());
+        $full = $this->pour->totalG() >= $this->batch->totalG() * (1.0 - Batch::TOLERANCE);
+        if ($this->pour->keepsRatio() && $full && ($this->batch->pigmentG <= 0.0 || $this->pour->pigmentG > 0.0)) {
+            return null;
+        }
+
+        return $next;
+    }
+
+    /** Hardener or resin went past what the batch asked for by more than the ratio bears. */
+    public function isOverpoured(): bool
+    {
+        $error = $this->pour->ratioError();
+
+        return $error !== null && $error > Batch::TOLERANCE && $this->pour->hardenerG > $this->batch->hardenerG;
+    }
+
+    /** When hardener first met resin, minutes; null before. */
+    public function mixedAtMin(): ?float
+    {
+        $weighed = $this->planned->plan->log->of($this->step->step->key, FactKind::Weighed);
+        $hardener = array_values(array_filter($weighed, fn (Fact $f): bool => $f->word('component') === 'hardener'));
+
+        return $hardener === [] ? null : $hardener[0]->atMin;
+    }
+
+    public function potLifeMin(): float
+    {
+        return $this->resin->potLifeAt(Temperature::fromCelsius($this->planned->floor->airNowC()));
+    }
+
+    public function useByMin(): float
+    {
+        return ($this->mixedAtMin() ?? $this->planned->floor->nowMin) + $this->potLifeMin();
+    }
+
+    public function cups(): int
+    {
+        return $this->resin->cupsFor(max($this->batch->totalG(), $this->pour->totalG()));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Recorder;
+use App\Models\Part;
+use App\Planning\Planner;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+use OakGloss\Plan\FactKind;
+use OakGloss\Quantity\Severity;
+
+/** Takes one priced choice. The change is kept in the record. */
+final class ChoiceController
+{
+    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder): RedirectResponse
+    {
+        $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats'])]])['field'];
+        $value = $request->validate(['value' => ['required', match ($field) {
+            'wet_out' => Rule::enum(WetOut::class),
+            'after_wet_out' => Rule::enum(AfterWetOut::class),
+            'top' => Rule::enum(Top::class),
+            default => 'integer',
+        }, ...($field === 'build_coats' ? ['between:1,10'] : [])]])['value'];
+
+        $before = $part->getAttribute($field);
+        DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder): void {
+            $part->update([$field => $value]);
+            $planned = $planner->plan($part->fresh(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']) ?? $part);
+            foreach ($planned->plan->findings as $finding) {
+                if ($finding->severity === Severity::Refuse) {
+                    $said = app(\App\Words\Say::class)->finding($finding);
+                    throw ValidationException::withMessages(['choice' => "{$said['what']} {$said['tip']}"]);
+                }
+            }
+            $recorder->record($part, Auth::user(), $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) $value], (string) Str::uuid());
+        });
+
+        return redirect()->route('parts.show', $part)->with('notice', 'Taken. The plan is reckoned anew.');
+    }
+}

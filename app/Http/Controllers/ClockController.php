@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Clock\ShopClock;
+use App\Clock\ShopTime;
+use App\Planning\Planner;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+
+/** Moves the demo's clock on, so that a whole job can be lived in minutes. */
+final class ClockController
+{
+    public function __invoke(Request $request, ShopClock $clock, Planner $planner): RedirectResponse
+    {
+        $to = $request->validate(['to' => ['required', Rule::in(['window', '15', '60', 'tomorrow'])]])['to'];
+        $shop = Auth::user()->shop;
+        $floor = $planner->floor($shop);
+        $target = match ($to) {
+            'window' => Bench::of($shop, $planner)->nextChangeMin() ?? $floor->nowMin,
+            'tomorrow' => ShopTime::minutes($floor->time->local($floor->nowMin)->addDay()->setTime(8, 0)),
+            default => $floor->nowMin + (float) $to,
+        };
+        $clock->skip($shop, (int) ceil(60.0 * ($target - $floor->nowMin)));
+
+        return back();
+    }
+}

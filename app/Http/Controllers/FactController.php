@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Recorder;
+use App\Clock\ShopTime;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Words\Say;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use OakGloss\Abrasion\Grit;
+use OakGloss\Cure\Touch;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\FactKind;
+use OakGloss\Schedule\ActState;
+
+/** Acts of the bench: each becomes a fact with time, air and person. */
+final class FactController
+{
+    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say): RedirectResponse
+    {
+        $given = $request->validate([
+            'kind' => ['required', Rule::in(['coat_on', 'touched', 'sanded', 'wiped', 'done', 'skipped', 'ready'])],
+            'step' => ['required', 'string', 'max:40'],
+            'token' => ['required', 'string', 'max:60'],
+            'touch' => ['required_if:kind,touched', Rule::enum(Touch::class)],
+            'grit' => ['required_if:kind,sanded', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
+            'at' => ['nullable', 'date_format:H:i'],
+        ]);
+        if (PartFact::query()->where('token', $given['token'])->exists()) {
+            return back()->with('notice', 'Already kept.');
+        }
+        $planned = $planner->plan($part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']));
+        $kind = FactKind::from($given['kind']);
+        $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
+        $at = $this->moment($planned, $given['at'] ?? null);
+        $data = match ($kind) {
+            FactKind::Touched => ['touch' => (string) $given['touch']],
+            FactKind::Sanded => ['grit' => (int) $given['grit']],
+            FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']),
+            default => [],
+        };
+        $recorder->record($part, Auth::user(), $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
+
+        return ($kind === FactKind::Ready ? redirect()->route('weigh', [$part, $given['step']]) : $this->backTo($request, $part))
+            ->with('notice', $this->notice($planned, $kind, $say));
+    }
+
+    public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder): RedirectResponse
+    {
+        $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
+        $isStruck = $part->facts()->where('kind', FactKind::Struck->value)->get()->contains(fn (PartFact $f): bool => (int) $f->data['target'] === $fact->id);
+        if ($isStruck || in_array($fact->kind, [FactKind::Struck->value, FactKind::Chosen->value], true)) {
+            throw ValidationException::withMessages(['strike' => 'This line can\'t be struck out, or already is.']);
+        }
+        $recorder->record($part, Auth::user(), $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')], "strike-{$fact->id}");
+
+        return $this->backTo($request, $part)->with('notice', 'Struck out. It stays in the record and is left out of the plan.');
+    }
+
+    private function backTo(Request $request, Part $part): RedirectResponse
+    {
+        return $request->input('to') === 'bench' ? redirect()->route('bench') : redirect()->back(fallback: route('parts.show', $part));
+    }
+
+    /** @throws ValidationException If another device was faster, or the step is not the next one. */
+    private function refuseOutOfTurn(PlannedPart $planned, FactKind $kind, string $key, Say $say): void
+    {
+        $step = $planned->plan->step($key);
+        $next = $planned->plan->next();
+        if ($step === null) {
+            throw ValidationException::withMessages(['act' => 'The plan has no such step.']);
+        }
+        if ($kind === FactKind::Touched) {
+            if ($planned->plan->lastCoat()?->step->key !== $key) {
+                throw ValidationException::withMessages(['act' => 'Only the newest coat can be touched.']);
+            }
+
+            return;
+        }
+        if ($step->isDone()) {
+            throw ValidationException::withMessages(['act' => "{$say->step($step->step)} was already kept".($step->skipped ? '.' : ', at '.$say->when($step->doneAtMin).'.')]);
+        }
+        if ($next?->step->key !== $key) {
+            throw ValidationException::withMessages(['act' => "{$say->step($step->step)} is not the next step; that is ".($next === null ? 'none' : $say->step($next->step)).'.']);
+        }
+        $fits = match ($kind) {
+            FactKind::CoatOn, FactKind::Ready => $step->step->kind === StepKind::Coat,
+            FactKind::Sanded => $step->step->kind->isSanding() || $step->step->kind === StepKind::Coat,
+            FactKind::Wiped => $step->step->kind === StepKind::Wipe,
+            FactKind::Done => ! $step->step->kind->isSanding() && ! in_array($step->step->kind, [StepKind::Coat, StepKind::Wipe], true),
+            FactKind::Skipped => in_array($step->step->kind, [StepKind::Prepare, StepKind::Wipe, StepKind::Key], true),
+            default => false,
+        };
+        if (! $fits) {
+            throw ValidationException::withMessages(['act' => 'That act does not belong to '.$say->step($step->step).'.']);
+        }
+    }
+
+    /** @throws ValidationException If the typed time is still ahead, or before what was done last. */
+    private function moment(PlannedPart $planned, ?string $at): float
+    {
+        $now = $planned->floor->nowMin;
+        if ($at === null) {
+            return $now;
+        }
+        $typed = ShopTime::minutes($planned->floor->time->local($now)->setTimeFromTimeString($at));
+        if ($typed > $now) {
+            throw ValidationException::withMessages(['at' => "{$at} is still ahead today; now it is ".$planned->floor->time->local($now)->format('H:i').'.']);
+        }
+        $last = $planned->plan->lastDone()?->doneAtMin;
+        if ($last !== null && $typed < $last) {
+            throw ValidationException::withMessages(['at' => "{$at} is before the last thing that was done, at ".$planned->floor->time->local($last)->format('D H:i').'.']);
+        }
+
+        return $typed;
+    }
+
+    /** @return array<string, float> */
+    private function gramsInTheCup(PlannedPart $planned, string $step): array
+    {
+        $grams = array_sum(array_map(fn (string $c): float => $planned->plan->log->weighedG($step, $c), ['resin', 'hardener', 'pigment']));
+
+        return $grams > 0.0 ? ['grams' => round($grams, 3)] : [];
+    }
+
+    private function notice(PlannedPart $planned, FactKind $kind, Say $say): string
+    {
+        $next = $planned->next;
+        if ($kind !== FactKind::CoatOn || $next === null) {
+            return 'Kept.';
+        }
+
+        return match ($next->state) {
+            ActState::Waiting => 'Kept. The coat below was still wet by the curve: look for runs and lifted resin, and touch earlier next time.',
+            ActState::MissedWait => 'Kept. The coat below was past bonding and not keyed: hold this part back and test an edge when it has cured.',
+            ActState::KeyFirst => 'Kept. The coat below was hard and not keyed: it may peel. Strike it out if it was keyed, and log the key.',
+            default => 'Kept. The plan follows it.',
+        };
+    }
+}

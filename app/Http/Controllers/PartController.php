@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PartRequest;
+use App\Models\Clear;
+use App\Models\Cloth;
+use App\Models\Part;
+use App\Models\Resin;
+use App\Models\Shop;
+use App\Planning\FromPart;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\View\Drawing\SectionDrawing;
+use App\Words\Say;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\OakGlossFault;
+use OakGloss\Quantity\Severity;
+
+final class PartController
+{
+    /** Tags have eight colours of their own. */
+    private const COLOURS = 8;
+
+    public function index(Planner $planner): View
+    {
+        $parts = Auth::user()->shop->parts()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])->orderBy('letter')->get();
+
+        return view('parts.index', ['planned' => $parts->map($planner->plan(...))]);
+    }
+
+    public function create(Planner $planner): View
+    {
+        return $this->form(null, $planner);
+    }
+
+    public function edit(Part $part, Planner $planner): View
+    {
+        return $this->form($part, $planner);
+    }
+
+    /** What follows from what is typed so far; the same fragment that the page begins with. */
+    public function answer(Request $request, Planner $planner): View
+    {
+        [$typed, $errors] = $this->attempt($request);
+        $part = $typed === null ? null : $this->unsaved($typed, Auth::user()->shop);
+
+        return view('parts.fragments', [
+            'answer' => $this->answerTo($part, $errors, $planner),
+            'shape' => (string) $request->input('shape', 'bent_panel'),
+            'unit' => (string) $request->input('unit', 'mm'),
+            'sizes' => (array) $request->input('sizes', []),
+            'shapeChanged' => in_array($request->header('HX-Trigger-Name'), ['shape', 'unit'], true),
+            'zonesTyped' => $request->boolean('zones_typed') || $request->input('shape') === 'faces',
+            'zoneRows' => $this->zoneRows($request, $part),
+            'redrawZones' => $request->header('HX-Trigger-Name') !== null && (! $request->boolean('zones_typed') || in_array($request->header('HX-Trigger-Name'), ['shape', 'unit', 'zones_edit', 'zones_add', 'zones_from_shape'], true)),
+        ]);
+    }
+
+    public function store(PartRequest $request, Planner $planner): RedirectResponse
+    {
+        $shop = Auth::user()->shop;
+        $columns = $request->columns($shop);
+        $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
+        $part = DB::transaction(fn (): Part => Part::query()->create($columns + [
+            'shop_id' => $shop->id,
+            'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
+            'build_coats' => null,
+        ]));
+
+        return redirect()->route('parts.show', $part)->with('notice', "{$part->name} is planned.");
+    }
+
+    public function update(PartRequest $request, Part $part, Planner $planner): RedirectResponse
+    {
+        $columns = $request->columns($part->shop);
+        $this->refuseWhereRefused($this->unsaved($columns, $part->shop), $planner);
+        DB::transaction(fn (): bool => $part->update($columns));
+
+        return redirect()->route('parts.show', $part)->with('notice', 'The brief is changed and the part planned anew.');
+    }
+
+    public function show(Request $request, Part $part, Planner $planner): View
+    {
+        $part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']);
+        $planned = $planner->plan($part);
+
+        return view('parts.show', [
+            'planned' => $planned,
+            'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
+            'priced' => $planned->next === null ? [] : $planner->priced($planned),
+        ]);
+    }
+
+    private function form(?Part $part, Planner $planner): View
+    {
+        $shop = Auth::user()->shop;
+        $used = array_filter([$part?->getAttribute('base_resin_id'), $part?->getAttribute('clear_resin_id')]);
+
+        return view('parts.form', [
+            'part' => $part,
+            'letters' => $this->freeLetters($shop, $part),
+            'resins' => Resin::query()->where('shop_id', $shop->id)->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
+            'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
+            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get(),
+            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear']), [], $planner),
+            'zoneRows' => old('zones') ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
+        ]);
+    }
+
+    /** @return list<string> */
+    private function freeLetters(Shop $shop, ?Part $part): array
+    {
+        $open = $shop->parts()->pluck('letter')->all();
+
+        return array_values(array_filter(range('A', 'Z'), fn (string $l): bool => ! in_array($l, $open, true) || $l === $part?->letter));
+    }
+
+    /**
+     * @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing
+     */
+    private function attempt(Request $request): array
+    {
+        $form = PartRequest::createFrom($request)->setContainer(app());
+        // A tag and a name decide nothing about resin: the answer does not wait for them.
+        $form->merge(['name' => $request->input('name') ?: 'part', 'letter' => $request->input('letter') ?: 'A']);
+        $validator = Validator::make($form->all(), $form->rules(), $form->messages(), $form->attributes());
+        if ($validator->fails()) {
+            return [null, $validator->errors()->toArray()];
+        }
+        $form->setValidator($validator);
+
+        return [$form->columns(Auth::user()->shop), []];
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function unsaved(array $columns, Shop $shop): Part
+    {
+        $part = new Part($columns + ['shop_id' => $shop->id, 'build_coats' => null]);
+        $part->setRelation('shop', $shop);
+
+        return $part->load(['baseResin', 'clearResin', 'cloth', 'clear']);
+    }
+
+    /**
+     * @param array<string, list<string>> $errors
+     *
+     * @return array{planned: PlannedPart|null, missing: list<string>, fault: string|null}
+     */
+    private function answerTo(?Part $part, array $errors, Planner $planner): array
+    {
+        $fault = null;
+        $planned = null;
+        if ($part !== null) {
+            try {
+                $planned = $planner->plan($part);
+            } catch (OakGlossFault $e) {
+                $fault = ucfirst($e->getMessage()).'.';
+            }
+        }
+
+        return ['planned' => $planned, 'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))), 'fault' => $fault];
+    }
+
+    /** @throws ValidationException At the field that a refusal is about. */
+    private function refuseWhereRefused(Part $part, Planner $planner): void
+    {
+        try {
+            $planned = $planner->plan($part);
+        } catch (OakGlossFault $e) {
+            throw ValidationException::withMessages(['sizes' => ucfirst($e->getMessage()).'.']);
+        }
+        $messages = [];
+        foreach ($planned->plan->findings as $finding) {
+            if ($finding->severity === Severity::Refuse) {
+                $messages[$finding->field ?? 'shape'][] = $this->sentence($finding);
+            }
+        }
+        if ($messages !== []) {
+            throw ValidationException::withMessages($messages);
+        }
+    }
+
+    private function sentence(Finding $finding): string
+    {
+        $said = app(Say::class)->finding($finding);
+
+        return "{$said['what']} {$said['tip']}";
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function zoneRows(Request $request, ?Part $part): array
+    {
+        $rows = array_values(array_filter((array) $request->input('zones', []), is_array(...)));
+        if ($request->header('HX-Trigger-Name') === 'zones_add' || ($rows === [] && $request->input('shape') === 'faces')) {
+            $rows[] = ['name' => 'face '.(count($rows) + 1), 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];
+        }
+        if ($rows !== [] && ($request->boolean('zones_typed') || $request->input('shape') === 'faces')) {
+            return $rows;
+        }
+        if ($part === null) {
+            return [];
+        }
+        try {
+            return $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), (string) $request->input('unit'));
+        } catch (OakGlossFault|\DomainException) {
+            return [];
+        }
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows in millimetres
+     *
+     * @return list<array<string, mixed>> in the typed unit
+     */
+    private function inUnit(array $rows, string $unit): array
+    {
+        return $unit !== 'in' ? $rows : array_map(fn (array $r): array => [
+            'length_mm' => round((float) $r['length_mm'] / 25.4, 3),
+            'area_cm2' => round((float) $r['area_cm2'] / 6.4516, 3),
+            'radius_mm' => $r['radius_mm'] === null ? null : round((float) $r['radius_mm'] / 25.4, 4),
+        ] + $r, $rows);
+    }
+}

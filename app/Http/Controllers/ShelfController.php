@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Part;
+use App\Models\Resin;
+use App\Models\ShelfItem;
+use App\Planning\FromShelf;
+use App\Planning\Planner;
+use App\Shelf\ShelfKind;
+use App\View\Drawing\SheetCurve;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use OakGloss\Quantity\OakGlossFault;
+
+/** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */
+final class ShelfController
+{
+    private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id']];
+
+    public function index(): View
+    {
+        $shop = Auth::user()->shop;
+        $items = [];
+        foreach (ShelfKind::cases() as $kind) {
+            $items[$kind->value] = $kind->model()::query()->where('shop_id', $shop->id)->current()->orderBy($kind === ShelfKind::Papers ? 'grit' : 'name')->get();
+        }
+
+        return view('shelf.index', ['items' => $items]);
+    }
+
+    public function create(ShelfKind $kind, Planner $planner): View
+    {
+        return $this->form($kind, new ($kind->model())(), $planner);
+    }
+
+    public function edit(ShelfKind $kind, int $id, Planner $planner): View
+    {
+        return $this->form($kind, $this->find($kind, $id), $planner);
+    }
+
+    public function store(Request $request, ShelfKind $kind): RedirectResponse
+    {
+        $item = $this->typed($request, $kind);
+        $item->save();
+
+        return redirect()->route('shelf')->with('notice', "{$item->name} is on the shelf.");
+    }
+
+    public function update(Request $request, ShelfKind $kind, int $id): RedirectResponse
+    {
+        $old = $this->find($kind, $id);
+        $new = $this->typed($request, $kind);
+        DB::transaction(function () use ($kind, $old, $new): void {
+            $new->save();
+            $old->update(['superseded_by_id' => $new->id]);
+            // Parts that nothing was done to yet follow the new sheet.
+            foreach (self::PART_COLUMNS[$kind->value] as $column) {
+                Part::query()->where($column, $old->id)->whereDoesntHave('facts')->update([$column => $new->id]);
+            }
+        });
+
+        return redirect()->route('shelf')->with('notice', "{$new->name} is changed. Parts already begun keep the sheet they were begun with.");
+    }
+
+    private function find(ShelfKind $kind, int $id): ShelfItem
+    {
+        $item = $kind->model()::query()->findOrFail($id);
+        Gate::authorize('change', $item);
+
+        return $item;
+    }
+
+    private function form(ShelfKind $kind, ShelfItem $item, Planner $planner): View
+    {
+        return view('shelf.form', [
+            'kind' => $kind,
+            'item' => $item,
+            'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor(Auth::user()->shop)->airNowC()) : null,
+            'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
+        ]);
+    }
+
+    /** @throws ValidationException At the field, or for the sheet as a whole. */
+    private function typed(Request $request, ShelfKind $kind): ShelfItem
+    {
+        $rules = ['name' => ['required', 'string', 'max:80']];
+        $names = [];
+        foreach ($kind->fields() as $field) {
+            $rules[$field->name] = $field->rules;
+            $names[$field->name] = mb_strtolower($field->label);
+        }
+        if ($kind === ShelfKind::Resins) {
+            $rules += ['sheet' => ['array', 'max:8'], 'sheet.*.c' => ['nullable', 'required_with:sheet.*.minutes', 'numeric', 'between:-10,80'], 'sheet.*.minutes' => ['nullable', 'required_with:sheet.*.c', 'numeric', 'between:0.1,100000']];
+            $names += ['sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row'];
+        }
+        $given = $request->validate($rules, [], $names);
+        foreach ($kind->fields() as $field) {
+            $given[$field->name] = $field->type === 'flag' ? $request->boolean($field->name) : ($given[$field->name] ?? null);
+        }
+        if ($kind === ShelfKind::Resins) {
+            $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
+            $given['sheet'] = array_map(fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']], $rows);
+        }
+        $item = new ($kind->model())($given + ['shop_id' => Auth::user()->shop_id]);
+        try {
+            $kind->check($item);
+        } catch (OakGlossFault $e) {
+            throw ValidationException::withMessages(['sheet' => ucfirst($e->getMessage()).'.']);
+        }
+
+        return $item;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Planning\Planner;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** Hours, air and the shop's own numbers. */
+final class ShopController
+{
+    private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/';
+    private const SPANS_A_DAY = 2;
+
+    public function edit(Planner $planner): View
+    {
+        return view('shop.edit', ['shop' => Auth::user()->shop, 'floor' => $planner->floor(Auth::user()->shop)]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $shop = Auth::user()->shop;
+        $given = $request->validate([
+            'hours' => ['required', 'array'],
+            'hours.*.*.*' => ['nullable', self::TIME],
+            'air' => ['required', 'array', 'size:7'],
+            'air.*.coldest_c' => ['required', 'numeric', 'between:-30,50'],
+            'air.*.warmest_c' => ['required', 'numeric', 'between:-30,60', 'gte:air.*.coldest_c'],
+            'air.*.coldest_at' => ['required', self::TIME],
+            'air.*.warmest_at' => ['required', self::TIME],
+            'typed' => ['array', 'max:60'],
+            'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'date_format:Y-m-d\TH:i'],
+            'typed.*.c' => ['nullable', 'required_with:typed.*.at', 'numeric', 'between:-30,60'],
+            'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
+            'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
+            'target_percent' => ['required', 'numeric', 'between:0.1,20'],
+        ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
+            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'target_percent' => 'burn-through target',
+            'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
+        ]);
+        $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
+        $shop->update([
+            'working_hours' => $this->hours($given['hours']),
+            'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
+            'typed_air' => array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed),
+            'cup_loss_g' => (float) $given['cup_loss_g'],
+            'scale_step_g' => (float) $given['scale_step_g'],
+            'target_burn_through' => (float) $given['target_percent'] / 100.0,
+        ]);
+
+        return redirect()->route('shop.edit')->with('notice', 'Kept. Every open part is planned anew.');
+    }
+
+    /**
+     * @param array<int, array<int, array{0: string|null, 1: string|null}>> $typed
+     *
+     * @return array<int, list<array{string, string}>>
+     *
+     * @throws ValidationException If a span lacks an end, runs backward or overlaps.
+     */
+    private function hours(array $typed): array
+    {
+        $hours = [];
+        for ($day = 1; $day <= 7; $day++) {
+            $hours[$day] = [];
+            $last = '';
+            for ($i = 0; $i < self::SPANS_A_DAY; $i++) {
+                [$from, $until] = [$typed[$day][$i][0] ?? null, $typed[$day][$i][1] ?? null];
+                if ($from === null && $until === null) {
+                    continue;
+                }
+                if ($from === null || $until === null || $until <= $from || $from < $last) {
+                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => 'A span needs both times, the second later than the first, and none may overlap.']);
+                }
+                $hours[$day][] = [$from, $until];
+                $last = $until;
+            }
+        }
+        if (array_filter($hours) === []) {
+            throw ValidationException::withMessages(['hours.1.0.0' => 'At least one day needs working hours.']);
+        }
+
+        return $hours;
+    }
+}

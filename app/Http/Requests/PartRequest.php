@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Clock\ShopTime;
+use App\Models\Part;
+use App\Models\Shop;
+use App\Planning\Shapes;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
+use OakGloss\Material\Tone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+use OakGloss\Optics\Finish;
+
+/** A part's brief as it is typed. */
+final class PartRequest extends FormRequest
+{
+    private const MOST_ZONES = 24;
+
+    public function authorize(): bool
+    {
+        return Auth::check();
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $shape = is_string($this->input('shape')) ? $this->input('shape') : '';
+        $typed = $this->boolean('zones_typed') || $shape === 'faces';
+
+        return [
+            'name' => ['required', 'string', 'max:60'],
+            'letter' => ['required', 'string', 'regex:/^[A-Z]$/'],
+            'substrate' => ['required', Rule::enum(Substrate::class)],
+            'primed' => ['boolean'],
+            'tone' => ['required', Rule::enum(Tone::class)],
+            'shape' => ['required', Rule::in(array_keys(Shapes::SIZES))],
+            'unit' => ['required', Rule::in(['mm', 'in'])],
+            'finish' => ['required', Rule::enum(Finish::class)],
+            'sun' => ['boolean'],
+            'heat' => ['boolean'],
+            'wear' => ['boolean'],
+            'needed_by' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'wrap_mm' => ['required', 'numeric', 'between:0,300'],
+            'holes' => ['required', 'integer', 'between:0,200'],
+            'backing' => ['required', Rule::enum(Backing::class)],
+            'wet_out' => ['required', Rule::enum(WetOut::class)],
+            'after_wet_out' => ['required', Rule::enum(AfterWetOut::class)],
+            'top' => ['required', Rule::enum(Top::class)],
+            'finish_coats' => ['required', 'integer', 'between:1,2'],
+            'base_resin_id' => ['required', 'integer', $this->onShelf('resins')],
+            'clear_resin_id' => ['required', 'integer', $this->onShelf('resins')],
+            'cloth_id' => ['required', 'integer', $this->onShelf('cloths')],
+            'clear_id' => ['nullable', 'integer', $this->onShelf('clears')],
+            'zones_typed' => ['boolean'],
+        ] + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        $names = ['base_resin_id' => 'base resin', 'clear_resin_id' => 'resin over the cloth', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'wrap_mm' => 'wrap', 'needed_by' => 'needed by'];
+        foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {
+            $names["sizes.{$size}"] = (string) __("words.size.{$size}");
+        }
+        for ($i = 0; $i < self::MOST_ZONES; $i++) {
+            foreach (['name' => 'name', 'kind' => 'kind', 'slope_deg' => 'slope', 'length_mm' => 'length', 'area_cm2' => 'area', 'radius_mm' => 'radius', 'visibility' => 'visibility'] as $field => $word) {
+                $names["zones.{$i}.{$field}"] = "{$word} of zone ".($i + 1);
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['letter.regex' => 'The letter tag is one capital letter, A to Z.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
+    }
+
+    /** The brief as columns, whatever of it is valid; for a preview and for the store alike. */
+    public function columns(Shop $shop): array
+    {
+        $given = $this->validated();
+        $zones = array_map(fn (array $z): array => [
+            'name' => (string) $z['name'],
+            'kind' => (string) $z['kind'],
+            'slope_deg' => (float) $z['slope_deg'],
+            'length_mm' => (float) $z['length_mm'] * $this->toMm(),
+            'area_cm2' => (float) $z['area_cm2'] * $this->toMm() ** 2 / ($this->toMm() === 1.0 ? 1.0 : 100.0),
+            'radius_mm' => isset($z['radius_mm']) ? (float) $z['radius_mm'] * $this->toMm() : null,
+            'visibility' => (string) $z['visibility'],
+        ], array_values($given['zones'] ?? []));
+
+        return [
+            'zones' => $zones,
+            'zones_typed' => $zones !== [],
+            'sizes' => array_map(floatval(...), array_intersect_key($given['sizes'] ?? [], array_flip(Shapes::SIZES[$given['shape']]))),
+            'needed_by' => isset($given['needed_by']) ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc() : null,
+            'clear_id' => $given['clear_id'] ?? null,
+            'holes' => (int) $given['holes'],
+            'finish_coats' => (int) $given['finish_coats'],
+            'wrap_mm' => (float) $given['wrap_mm'],
+        ] + array_map(fn (string $flag): bool => $this->boolean($flag), array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']))
+          + array_intersect_key($given, array_flip(['name', 'letter', 'substrate', 'tone', 'backing', 'shape', 'unit', 'finish', 'wet_out', 'after_wet_out', 'top', 'base_resin_id', 'clear_resin_id', 'cloth_id']));
+    }
+
+    private function toMm(): float
+    {
+        return $this->input('unit') === 'in' ? Shapes::MM_PER_INCH : 1.0;
+    }
+
+    /** Only what lies on this shop's shelf; a sheet that this part already uses may stay. */
+    private function onShelf(string $table): \Illuminate\Validation\Rules\Exists
+    {
+        return Rule::exists($table, 'id')->where('shop_id', Auth::user()->shop_id);
+    }
+
+    /** @return array<string, list<string>> */
+    private function sizeRules(string $shape): array
+    {
+        $most = $this->input('unit') === 'in' ? 200 : 5000;
+        $rules = [];
+        foreach (Shapes::SIZES[$shape] ?? [] as $size) {
+            $rules["sizes.{$size}"] = ['required', 'numeric', str_ends_with($size, '_deg') ? 'between:5,90' : "between:0.01,{$most}"];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function zoneRules(): array
+    {
+        return [
+            'zones' => ['required', 'array', 'min:1', 'max:'.self::MOST_ZONES],
+            'zones.*.name' => ['required', 'string', 'max:40'],
+            'zones.*.kind' => ['required', Rule::enum(ZoneKind::class)],
+            'zones.*.slope_deg' => ['required', 'numeric', 'between:0,90'],
+            'zones.*.length_mm' => ['required', 'numeric', 'between:0.05,5000'],
+            'zones.*.area_cm2' => ['required', 'numeric', 'between:0.01,300000'],
+            'zones.*.radius_mm' => ['nullable', 'required_if:zones.*.kind,edge', 'numeric', 'between:0.01,100'],
+            'zones.*.visibility' => ['required', Rule::enum(Visibility::class)],
+        ];
+    }
+}

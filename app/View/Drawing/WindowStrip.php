@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\Bench\Bench;
+use App\Planning\PlannedPart;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\NextAct;
+
+/** Time shown: every coat that still changes, against working hours and the air. Coordinates in px of its viewBox. */
+final readonly class WindowStrip
+{
+    public const WIDTH = 1240.0;
+    private const BACK_MIN = 390.0;
+    private const SPAN_MIN = 1440.0;
+    private const TOP = 30.0;
+    private const LANE = 33.0;
+
+    /**
+     * @param list<array{x: float, label: string}>                                                                            $hours
+     * @param list<array{x: float, width: float}>                                                                             $closed
+     * @param list<array{part: PlannedPart, y: float, tagX: float, shapes: list<array{kind: string, x: float, until: float, tip: float, label: string}>, words: string}> $lanes
+     */
+    private function __construct(
+        public float $height,
+        public float $nowX,
+        public float $fromMin,
+        public float $nowMin,
+        public array $hours,
+        public array $closed,
+        public array $lanes,
+        public string $airPath,
+        public float $coldestX,
+        public float $coldestY,
+        public float $coldestC,
+        public float $coldestMin,
+    ) {
+    }
+
+    public static function of(Bench $bench): self
+    {
+        $now = $bench->floor->nowMin;
+        $from = floor(($now - self::BACK_MIN) / 60.0) * 60.0;
+        $until = $from + self::SPAN_MIN;
+        $x = fn (float $minute): float => round(($minute - $from) / self::SPAN_MIN * self::WIDTH, 1);
+        $clamp = fn (float $minute): float => max($from, min($until, $minute));
+
+        $lanes = [];
+        foreach ($bench->calls as $call) {
+            $shapes = self::shapes($call, $until);
+            if ($shapes !== [] && count($lanes) < 6) {
+                $lanes[] = [
+                    'part' => $call,
+                    'y' => self::TOP + 6.0 + self::LANE * count($lanes),
+                    'tagX' => max(2.0, $x($clamp($shapes[0]['x'])) - 25.0),
+                    'shapes' => array_map(fn (array $s): array => ['x' => $x($clamp($s['x'])), 'until' => $x($clamp($s['until']))] + $s, $shapes),
+                    'words' => implode(', ', array_filter(array_column($shapes, 'words'))),
+                ];
+            }
+        }
+        $height = self::TOP + self::LANE * max(2, count($lanes)) + 52.0;
+
+        $hours = [];
+        for ($minute = $from; $minute <= $until; $minute += 120.0) {
+            $hours[] = ['x' => $x($minute), 'label' => $bench->floor->time->local($minute)->format('H:i')];
+        }
+        $closed = [];
+        $edge = $from;
+        foreach ($bench->floor->work->windows as [$open, $close]) {
+            if ($close > $from && $open < $until) {
+                // A break is no night.
+                if ($open - $edge > 120.0) {
+                    $closed[] = ['x' => $x($clamp($edge)), 'width' => $x($clamp($open)) - $x($clamp($edge))];
+                }
+                $edge = $close;
+            }
+        }
+        if ($until - $edge > 120.0) {
+            $closed[] = ['x' => $x($clamp($edge)), 'width' => self::WIDTH - $x($clamp($edge))];
+        }
+
+        $air = [];
+        for ($minute = $from; $minute <= $until; $minute += 30.0) {
+            $air[] = [$minute, $bench->floor->air->at($minute)];
+        }
+        $warm = max(array_column($air, 1));
+        $cold = min(array_column($air, 1));
+        $y = fn (float $c): float => round($height - 26.0 - ($c - $cold) / max(1.0, $warm - $cold) * ($height - self::TOP - 46.0), 1);
+        $path = implode(' ', array_map(fn (array $p): string => $x($p[0]).','.$y($p[1]), $air));
+        $coldest = $bench->floor->air->coldestBetween($now, $until);
+
+        return new self($height, $x($now), $from, $now, $hours, $closed, $lanes, $path, $x($coldest['minute']), $y($coldest['celsius']), $coldest['celsius'], $coldest['minute']);
+    }
+
+    /** @return list<array{kind: string, x: float, until: float, tip: float, label: string, words: string}> minutes */
+    private static function shapes(PlannedPart $call, float $until): array
+    {
+        /** @var NextAct $next */
+        $next = $call->next;
+        if ($next->coatOnMin === null) {
+            return [];
+        }
+        $key = $next->step->step->key;
+        if ($next->window !== null) {
+            $opens = $next->window->opens->expectedMin ?? $until;
+            $closes = $next->window->closes->expectedMin ?? $until;
+            $sandable = $next->keyFromMin ?? $until;
+            if ($next->state === ActState::KeyFirst) {
+                return [];
+            }
+
+            return [
+                ['kind' => 'wet', 'x' => $next->coatOnMin, 'until' => $opens, 'tip' => 1.0, 'label' => '', 'words' => 'wet'],
+                ['kind' => 'bond', 'x' => $opens, 'until' => $closes, 'tip' => 1.0, 'label' => $key, 'words' => 'bonds'],
+                ['kind' => 'miss', 'x' => $closes, 'until' => $sandable, 'tip' => 0.16, 'label' => '', 'words' => 'missed'],
+            ];
+        }
+        if ($next->state === ActState::Waiting && $next->ready?->expectedMin !== null) {
+            return [['kind' => 'miss', 'x' => $next->coatOnMin, 'until' => $next->ready->expectedMin, 'tip' => 0.16, 'label' => 'ready', 'words' => 'cures']];
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Clock\ShopClock;
+use App\Clock\ShopTime;
+use Illuminate\Contracts\Auth\Guard;
+use Illuminate\Support\Str;
+use OakGloss\Cure\CureEvent;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Step;
+use OakGloss\Quantity\Finding;
+
+/** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
+final class Say
+{
+    private ?ShopTime $time = null;
+
+    public function __construct(private readonly ShopClock $clock, private readonly Guard $guard)
+    {
+    }
+
+    public function time(): ShopTime
+    {
+        /** @var \App\Models\User|null $user */
+        $user = $this->guard->user();
+
+        return $this->time ??= new ShopTime($user->shop->zone ?? 'UTC');
+    }
+
+    /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within a week, else `22 Mar 08:05`. */
+    public function when(?float $minutes): string
+    {
+        if ($minutes === null || ! is_finite($minutes)) {
+            return '–';
+        }
+        $local = $this->time()->local($minutes);
+        $days = (int) $this->time()->local($this->clock->nowMin())->startOfDay()->diffInDays($local->startOfDay());
+
+        return match (true) {
+            $days === 0 => $local->format('H:i'),
+            $days === 1 => 'tomorrow '.$local->format('H:i'),
+            $days > 1 && $days < 7, $days < 0 && $days > -7 => $local->format('D H:i'),
+            default => $local->format('j M H:i'),
+        };
+    }
+
+    /** Always with the weekday: `Fri 15:20`. */
+    public function day(?float $minutes): string
+    {
+        return $minutes === null ? '–' : $this->time()->local($minutes)->format('D H:i');
+    }
+
+    public function date(?float $minutes): string
+    {
+        return $minutes === null || ! is_finite($minutes) ? '–' : $this->time()->local($minutes)->format('D j M H:i');
+    }
+
+    /** `42 min`, `1 h 12`, `2 d 3 h`. */
+    public function span(float $minutes): string
+    {
+        $whole = (int) round(max(0.0, $minutes));
+
+        return match (true) {
+            $whole < 60 => "{$whole} min",
+            $whole < 2880 => sprintf('%d h %02d', intdiv($whole, 60), $whole % 60),
+            default => sprintf('%d d %d h', intdiv($whole, 1440), intdiv($whole % 1440, 60)),
+        };
+    }
+
+    public function grams(float $grams): string
+    {
+        return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
+    }
+
+    public function um(float $micrometres): string
+    {
+        return (string) round($micrometres).' µm';
+    }
+
+    public function area(float $squareMetres): string
+    {
+        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2).' m²';
+    }
+
+    public function percent(float $share): string
+    {
+        $percent = 100.0 * $share;
+
+        return match (true) {
+            $percent < 0.01 => 'under 0.01 %',
+            $percent < 0.1 => number_format($percent, 2).' %',
+            $percent < 10.0 => number_format($percent, 1).' %',
+            default => round($percent).' %',
+        };
+    }
+
+    public function celsius(float $c): string
+    {
+        return number_format($c, 1).' °C';
+    }
+
+    /** `17:46, surely from 16:20 until 17:05`, or the spread of a single event. */
+    public function spread(?CureEvent $event): string
+    {
+        return $event === null ? '' : $this->when($event->earlyMin).' to '.$this->when($event->lateMin);
+    }
+
+    public function step(Step $step): string
+    {
+        return (string) __("steps.{$step->name}.title", $step->args);
+    }
+
+    public function stepDo(Step $step): string
+    {
+        return (string) __("steps.{$step->name}.do", $step->args);
+    }
+
+    public function cue(Step $step): string
+    {
+        return (string) __("steps.{$step->name}.cue", $step->args);
+    }
+
+    public function word(string $group, ?string $value): string
+    {
+        return $value === null ? '–' : (string) __("words.{$group}.{$value}");
+    }
+
+    /** `flank · 62°`, `rim · r 3 mm`. */
+    public function zone(Zone $zone): string
+    {
+        return $zone->name.match ($zone->kind) {
+            ZoneKind::Edge => ' · r '.round((float) $zone->radiusMm, 1).' mm',
+            ZoneKind::Lap => ' · lap',
+            ZoneKind::Bare => ' · bare',
+            default => $zone->slopeDeg < 1.0 ? ' · level' : ' · '.round($zone->slopeDeg).'°',
+        };
+    }
+
+    /** @return array{what: string, tip: string} */
+    public function finding(Finding $finding): array
+    {
+        $args = [];
+        foreach ($finding->args as $name => $value) {
+            $args[$name] = match (true) {
+                $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
+                in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
+                $name === 'left' => $this->um((float) $value),
+                in_array($name, ['ready', 'needed', 'at'], true) && (float) $value > 1e6 => $this->date((float) $value),
+                is_float($value) => is_finite($value) ? (string) round($value, 1) : 'a larger cup',
+                default => (string) $value,
+            };
+        }
+
+        return ['what' => Str::ucfirst((string) __("findings.{$finding->code}.what", $args)), 'tip' => (string) __("findings.{$finding->code}.tip", $args)];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'defers' => 'Usual caution. The product\'s safety data sheet, local rules and licensed practice come first.',
+    'epoxy' => 'Uncured epoxy: nitrile gloves and sleeves, fresh air. Sensitisation is lasting. No solvent on skin.',
+    'exotherm' => 'A full cup heats itself. Do not mix more than the batch shown in one cup. A hot cup goes outside onto mineral ground, not into a bin.',
+    'dust' => 'Carbon and resin dust: P3 mask, extraction, wet where possible. It shorts electronics. Never dry-grind uncured resin.',
+    'solvent_rags' => 'Solvent: ventilate, no flame or hot air until the vapour has gone. Spread rags to dry, then into a metal bin with a lid.',
+    'hot_air' => 'Hot air only as warm as part and film stand, never near solvent.',
+    'knife' => 'Cut and score away from the hand.',
+    'rotary' => 'Rotary tools: eye protection, part clamped, no loose sleeves.',
+    'isocyanate' => '2K clear holds isocyanate: air-fed mask and booth, or a licensed sprayer. Not for a basement.',
+    'spray_mist' => 'Spray mist: respirator for the product, ventilation, no sparks.',
+    'polish_heat' => 'A pad that stands still burns the film. Low speed, keep moving.',
+    'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
+];

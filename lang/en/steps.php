@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+// title: what it is called · do: what hands do · cue: what to look for before or after.
+return [
+    'strip' => ['title' => 'Strip to a sound surface', 'do' => 'Take off old film, adhesive and loose paint. Stop where the surface is sound.', 'cue' => 'Nothing lifts under a scraper held flat.'],
+    'wipe' => ['title' => 'Wipe', 'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.', 'cue' => 'The cloth stays white.'],
+    'wipe_mask' => ['title' => 'Wipe and mask', 'do' => 'Wipe again, then mask what stays bare. New gloves from here on.', 'cue' => 'The cloth stays white; tape lies down along its whole edge.'],
+    'key' => ['title' => 'Key', 'do' => 'Scratch all of the surface evenly, inside corners too.', 'cue' => 'Evenly dull, no shine left in raking light.'],
+    'key_score' => ['title' => 'Key and score', 'do' => 'Scratch all of the surface evenly, then score edges and undersides crosswise.', 'cue' => 'Evenly dull, no shine left in raking light.'],
+    'prime' => ['title' => 'Prime the bare metal', 'do' => 'Epoxy or etch primer by its sheet, filler blocked flat where needed.', 'cue' => 'Closed, even film; no metal shows.'],
+    'base' => ['title' => 'Base coat', 'do' => 'Brush thin and even, only where cloth will lie. Set out a witness patch.', 'cue' => 'No bare place, no puddle, in raking light.'],
+    'lay' => ['title' => 'Lay the cloth', 'do' => 'One oversize ply from the middle outward, weave along the centre line. Bridge no hollow; relief cuts where nobody looks. Trim to the wrap and hold it under with tape.', 'cue' => 'A touch leaves a print and takes nothing away.'],
+    'wet_out' => ['title' => 'Wet-out', 'do' => 'Thin: work resin into the cloth, steep faces last. Do not flood.', 'cue' => 'Weave evenly dark, no grey place, no puddle.'],
+    'second' => ['title' => 'Second coat at tack', 'do' => 'Brush a build coat over the tacky wet-out, thinnest on the flanks.', 'cue' => 'A touch leaves a print and takes nothing away.'],
+    'nibs' => ['title' => 'Nibs off, trim, dress laps', 'do' => 'Pad or P240 on the nibs only, then trim edges and dress laps. The weave lies just under.', 'cue' => 'No nib catches a fingertip; no fibre shows.'],
+    'build' => ['title' => 'Build coat :n of :of', 'do' => 'Brush along, both diagonals, tip off by the brush\'s own weight. Thinnest on the flanks. Then hands off.', 'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.'],
+    'flat' => ['title' => 'Flat the build', 'do' => 'On a block, whole strokes, direction turned at each grit. Edges and laps by hand with the last grit only.', 'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.'],
+    'finish' => ['title' => 'Finish coat', 'do' => 'One thin, even coat. Tip off and leave it.', 'cue' => 'Wipe is dry and the surface evenly matt.'],
+    'finish_of' => ['title' => 'Finish coat :n of :of', 'do' => 'One thin, even coat. Tip off and leave it.', 'cue' => 'Evenly matt, or a print and nothing lifts.'],
+    'wet_flat' => ['title' => 'Wet-flat', 'do' => 'Wet, on a block, clean water at each grit. Edges by hand with the last grit only.', 'cue' => 'Uniformly matt; no shiny low, no pattern of the weave.'],
+    'drill' => ['title' => 'Drill :holes holes', 'do' => 'Pilot from behind, finish from the face, grind to size. Never let a bit lift the ply.', 'cue' => 'No white ring around a hole.'],
+    'clear' => ['title' => 'Clear, :coats coats', 'do' => 'Spray even wet coats, flash between them by the sheet.', 'cue' => 'Wet edge kept, no dry spray, no tear at lower edges.'],
+    'clear_flat' => ['title' => 'Flat the clear', 'do' => 'Wet, soft block, light hand. Keep off edges.', 'cue' => 'Uniformly matt, peel gone.'],
+    'polish' => ['title' => 'Cut and polish', 'do' => 'Cut compound, then finish compound. Low speed, keep moving, edges taped.', 'cue' => 'No haze in the reflected lamp.'],
+    'inspect' => ['title' => 'Last look', 'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.', 'cue' => 'Haze that vanishes wet is scratch: back one grit.'],
+];

@@ -1,0 +1,24 @@
+import '@fontsource/barlow-semi-condensed/latin-400.css';
+import '@fontsource/barlow-semi-condensed/latin-500.css';
+import '@fontsource/barlow-semi-condensed/latin-600.css';
+import '@fontsource/source-sans-3/latin-400.css';
+import '@fontsource/source-sans-3/latin-600.css';
+import Alpine from '@alpinejs/csp';
+import htmx from 'htmx.org';
+import { startCountdowns } from './countdown';
+import { startKeys } from './keys';
+import { pour } from './pour';
+
+window.htmx = htmx;
+
+Alpine.data('pour', pour);
+Alpine.start();
+
+startCountdowns();
+startKeys();
+
+document.addEventListener('click', (event) => {
+    if (event.target.closest('[data-print]')) {
+        window.print();
+    }
+});

@@ -1,0 +1,38 @@
+// Countdowns and the demo clock, from the shop's time at load and the machine's clock since: right after a sleep too.
+const loadedAt = Date.now();
+
+function shopNow() {
+    const { now, runs } = document.body.dataset;
+
+    return Number(now) + (runs === '1' ? (Date.now() - loadedAt) / 1000 : 0);
+}
+
+function span(seconds) {
+    const minutes = Math.max(0, Math.round(seconds / 60));
+    if (minutes < 60) {
+        return `${minutes} min`;
+    }
+    const hours = Math.floor(minutes / 60);
+
+    return hours < 48 ? `${hours} h ${String(minutes % 60).padStart(2, '0')}` : `${Math.floor(hours / 24)} d ${hours % 24} h`;
+}
+
+export function startCountdowns() {
+    if (document.body.dataset.runs !== '1') {
+        return;
+    }
+    const tick = () => {
+        for (const node of document.querySelectorAll('[data-until]')) {
+            const left = Number(node.dataset.until) - shopNow();
+            node.textContent = (left > 0 ? node.dataset.prefix ?? '' : '') + span(left);
+            // A window that closed or a wait that ended changes what the bench says.
+            if (left <= 0 && !node.dataset.over) {
+                node.dataset.over = '1';
+                document.querySelector('#bench') && window.htmx.trigger('#bench', 'over');
+            }
+        }
+    };
+    setInterval(tick, 5000);
+    document.addEventListener('visibilitychange', tick);
+    document.addEventListener('htmx:afterSwap', tick);
+}

@@ -1,0 +1,24 @@
+// What a typed weight would make of the ratio, before it is kept. The server reckons the same once it is.
+export function pour() {
+    return {
+        preview: '',
+        typed() {
+            const { component, resin, hardener, ratio } = this.$root.dataset;
+            const grams = Number(this.$root.querySelector('[name=grams]').value.replace(',', '.'));
+            if (!(grams > 0) || component === 'pigment') {
+                this.preview = '';
+
+                return;
+            }
+            const r = Number(resin) + (component === 'resin' ? grams : 0);
+            const h = Number(hardener) + (component === 'hardener' ? grams : 0);
+            if (h === 0) {
+                this.preview = `asks for ${(r * Number(ratio)).toFixed(1)} g hardener`;
+
+                return;
+            }
+            const off = 100 * (h / r / Number(ratio) - 1);
+            this.preview = `makes 100 : ${(100 * h / r).toFixed(1)}, ${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)} %`;
+        },
+    };
+}

@@ -1,0 +1,65 @@
+@inject('say', 'App\Words\Say')
+<x-layouts.app title="Bench">
+<div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="outerHTML">
+<div id="live">
+    <x-drawing.window-strip :strip="$strip" />
+    <div class="bench">
+        <div class="bench-main">
+            @if ($call = $bench->now())
+                @include('bench.now', ['call' => $call])
+            @elseif ($bench->calls === [])
+                <section class="card calm"><h1>No open part</h1><p>Everything is finished.</p><a class="btn go" href="{{ route('parts.create') }}">New part</a></section>
+            @else
+                @php($first = $bench->calls[0])
+                <section class="card calm"><h1>Nothing wants hands</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->next->changesAtMin()) }}.</p></section>
+            @endif
+            @if ($bench->then() !== [])
+            <section class="card then" aria-labelledby="then-title">
+                <h2 id="then-title">Then</h2>
+                @foreach ($bench->then() as $call)
+                    @include('bench.row', ['call' => $call])
+                @endforeach
+            </section>
+            @endif
+        </div>
+        <aside class="bench-side">
+            <section class="card" aria-labelledby="air-title">
+                <h2 id="air-title">Air</h2>
+                @php($reading = $bench->floor->lastReading)
+                <div>@if ($reading) Last reading {{ $say->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $say->span($bench->floor->nowMin - App\Clock\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
+                    <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->time->forecast($bench->floor->shop->day_curves, $bench->floor->shop->typed_air, $bench->floor->nowMin - 1440, $bench->floor->nowMin + 1440)->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
+                @php($dew = $bench->floor->dewPointC())
+                @if ($dew !== null && $bench->floor->airNowC() - $dew < OakGloss\Climate\DewPoint::MARGIN_C)
+                    <p class="finding is-warn"><b>Mind</b> Dew point {{ $say->celsius($dew) }}: the part must be 3 °C above it. <span>Heat or dry the room before the next coat.</span></p>
+                @endif
+                <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
+                    @csrf
+                    @php($bag = $errors->getBag('air'))
+                    <div @class(['field', 'is-wrong' => $bag->has('air_c')])><label for="air_c">Air now<span class="unit">°C</span></label><input id="air_c" name="air_c" inputmode="decimal" value="{{ old('air_c') }}" required @if($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif></div>
+                    <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])><label for="rh_percent">Humidity<span class="unit">%</span></label><input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ old('rh_percent') }}"></div>
+                    <button class="btn">Keep reading</button>
+                    @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif
+                </form>
+            </section>
+            <section class="card" aria-labelledby="night-title">
+                @php($close = $bench->floor->work->closesAfter($bench->floor->nowMin))
+                @php($opens = $bench->floor->work->opensAfter(max($close ?? 0, $bench->floor->nowMin + 240)))
+                <h2 id="night-title">Night</h2>
+                @if ($opens)
+                    @php($cold = $bench->floor->air->coldestBetween($bench->floor->nowMin, $opens))
+                    <p>Coldest {{ $say->celsius($cold['celsius']) }} {{ $say->when($cold['minute']) }}. Hands are back {{ $say->when($opens) }}.</p>
+                    <ul class="night-list">
+                    @foreach ($bench->calls as $call)
+                        @php($until = $call->next->changesAtMin())
+                        @if ($until !== null && $until > ($close ?? $bench->floor->nowMin))
+                            <li><x-tag :part="$call->part" class="small" /> {{ $say->step($call->next->step->step) }}: {{ match ($call->next->state) { OakGloss\Schedule\ActState::Open => 'bonds until', OakGloss\Schedule\ActState::MissedWait => 'may be keyed from', default => 'ready' } }} <b>{{ $say->when($until) }}</b></li>
+                        @endif
+                    @endforeach
+                    </ul>
+                @endif
+            </section>
+        </aside>
+    </div>
+</div>
+</div>
+</x-layouts.app>

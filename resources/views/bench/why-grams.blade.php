@@ -1,0 +1,11 @@
+@php($layer = $step->step->layer)
+@php($resin = $plan->materials->resin($layer->jar))
+<x-why what="these grams">
+    <dl>
+        <dt>area</dt><dd>{{ $say->area($layer->onCloth ? $plan->brief->clothAreaM2() : $plan->brief->coatedAreaM2()) }} <i>{{ $layer->onCloth ? 'zones and wrap' : 'zones that get resin' }}</i></dd>
+        <dt>weight</dt><dd>{{ round($layer->gM2) }} g/m² <i>{{ $step->step->key === 'wet-out' ? 'share of the cloth\'s weight' : 'planning value' }}</i></dd>
+        <dt>left in cup and brush</dt><dd>{{ $say->grams($plan->shop->cupLossG) }} <i>shop</i></dd>
+        <dt>ratio</dt><dd>100 : {{ number_format(100 * $resin->ratio->hardenerPerResin, 1) }} by weight <i>sheet</i></dd>
+        <dt>ratio error</dt><dd>{{ $say->percent($step->batch->worstRatioError($plan->shop->scaleStepG)) }} at worst <i>scale of {{ $plan->shop->scaleStepG }} g</i></dd>
+    </dl>
+</x-why>

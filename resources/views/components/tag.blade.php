@@ -1,0 +1,2 @@
+@props(['part'])
+<span {{ $attributes->class(['tag', 'tag-'.$part->colour]) }}>{{ $part->letter }}</span>

@@ -1,0 +1,35 @@
+@inject('say', 'App\Words\Say')
+<aside id="answer" class="answer" aria-live="polite" aria-label="What follows">
+    <section class="card">
+        <h2>What follows</h2>
+        @if ($answer['fault'])<p class="finding is-stop"><b>Not this way.</b> {{ $answer['fault'] }}</p>
+        @elseif ($answer['planned'] === null)
+            <p class="soft">Grows while you type. Still open:</p>
+            <ul class="open-list">@forelse (array_slice($answer['missing'], 0, 6) as $message)<li>{{ $message }}</li>@empty<li>The sizes of the part.</li>@endforelse</ul>
+        @else
+            @php([$plan, $schedule] = [$answer['planned']->plan, $answer['planned']->schedule])
+            @php($piece = $plan->brief->piece())
+            @php($refusals = array_filter($plan->findings, fn ($f) => $f->severity->value === 'refuse'))
+            <dl class="answer-figures num">
+                <div class="span-all"><dt>ready by, begun now</dt><dd class="big">{{ $refusals === [] ? $say->date($schedule->readyMin()) : '–' }}</dd></div>
+                <div><dt>area</dt><dd>{{ $say->area($plan->brief->coatedAreaM2()) }}</dd></div>
+                <div><dt>cloth piece</dt><dd>{{ round($piece->lengthMm) }} × {{ round($piece->widthMm) }} mm</dd></div>
+                <div><dt>base, mixed</dt><dd>{{ $say->grams($plan->gramsFrom(OakGloss\Method\Jar::Base)) }}</dd></div>
+                <div><dt>resin over the cloth</dt><dd>{{ $say->grams($plan->gramsFrom(OakGloss\Method\Jar::Clear)) }}</dd></div>
+                <div><dt>build coats</dt><dd>{{ $plan->buildCoats }} <small>+ {{ $plan->brief->choices->finishCoats }} finish</small></dd></div>
+                <div><dt>hands-on</dt><dd>{{ $say->span($plan->handsAheadMin()) }}</dd></div>
+                @if ($plan->clearLitres() > 0)<div><dt>clear, {{ $plan->clearCoats }} coats</dt><dd>{{ round(1000 * $plan->clearLitres()) }} ml</dd></div>@endif
+                @if ($plan->worst())<div><dt>risk of burn-through</dt><dd>{{ $say->percent($plan->worst()->risk()) }} <small>{{ $plan->worst()->zone->name }}</small></dd></div>@endif
+            </dl>
+            <x-why what="these figures"><dl><dt>cloth piece</dt><dd>surface laid flat, {{ round($plan->brief->wrapMm) }} mm wrap and 10 mm slip on every side</dd><dt>grams</dt><dd>base {{ round($plan->shop->weights->baseGM2) }}, build {{ round($plan->shop->weights->buildGM2) }}, finish {{ round($plan->shop->weights->finishGM2) }} g/m²; {{ $say->grams($plan->shop->cupLossG) }} stay in cup and brush</dd><dt>build coats</dt><dd>fewest that keep every show zone under {{ $say->percent($plan->shop->targetBurnThrough) }} burnt through</dd><dt>working air</dt><dd>{{ $say->celsius($plan->shop->workingAirC) }}, mean of the next days' working hours</dd></dl></x-why>
+            @if ($plan->findings !== [] || $schedule->findings() !== [])<ul class="findings">@foreach ([...$plan->findings, ...($refusals === [] ? $schedule->findings() : [])] as $finding)<x-finding :finding="$finding" />@endforeach</ul>@endif
+            <h3>After all build coats</h3>
+            @php($flat = $plan->step('flat'))
+            <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Coats it needs</th><th scope="col">Stays after flatting</th><th scope="col">Risk</th></tr></thead><tbody>
+                @foreach ($flat?->zones ?? [] as $state)
+                    <tr><th scope="row">{{ $say->zone($state->zone) }}</th><td>{{ $plan->coatsNeededFor($state->zone) ?? 'over 10' }}</td><td>{{ $say->um($state->left()->inMicrometres()) }} <small>± {{ round($state->before->spreadUm()) }}</small></td><td><span class="risk is-{{ $state->risk() > 0.01 ? 'stop' : ($state->risk() > 0.005 ? 'near' : 'safe') }}">{{ $say->percent($state->risk()) }}</span></td></tr>
+                @endforeach
+            </tbody></table>
+        @endif
+    </section>
+</aside>

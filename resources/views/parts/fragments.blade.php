@@ -1,0 +1,3 @@
+@include('parts.answer')
+@if ($shapeChanged)@include('parts.sizes', ['oob' => true])@endif
+@if ($redrawZones)@include('parts.zones', ['oob' => true, 'rows' => $zoneRows, 'typed' => $zonesTyped])@endif

@@ -1,0 +1,28 @@
+@inject('say', 'App\Words\Say')
+<x-layouts.app title="Parts">
+<div class="page">
+    <header class="page-head"><h1>Parts</h1><a class="btn go" data-key="n" href="{{ route('parts.create') }}">New part</a></header>
+    @if ($planned->isEmpty())
+        <section class="card calm"><p>No part yet. The first one takes two minutes to describe.</p></section>
+    @else
+    <ul class="part-list">
+        @foreach ($planned as $call)
+            @php($part = $call->part)
+            @php($coats = array_values(array_filter($call->plan->steps, fn ($s) => $s->step->layer !== null)))
+            <li class="card part-card">
+                <x-tag :part="$part" class="large" />
+                <div>
+                    <h2><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a></h2>
+                    <p class="soft">{{ $say->word('substrate', $part->substrate) }}@if ($part->primed), primed @endif · {{ $say->word('finish', $part->finish) }} · {{ $say->area($call->plan->brief->coatedAreaM2()) }}</p>
+                </div>
+                <ol class="pips" aria-label="{{ count(array_filter($call->plan->steps, fn ($s) => $s->isDone())) }} of {{ count($call->plan->steps) }} steps done">
+                    @foreach ($call->plan->steps as $step)<li @class(['pip', 'pip-'.$step->step->kind->value, 'is-done' => $step->isDone(), 'is-next' => $step === $call->plan->next()]) title="{{ $say->step($step->step) }}"></li>@endforeach
+                </ol>
+                <p class="num part-next">@if ($call->next){{ $say->step($call->next->step->step) }}@else finished @endif</p>
+                <p class="num part-ready">@if ($call->next)ready <b>{{ $say->date($call->schedule->readyMin()) }}</b>@else done {{ $say->date($call->plan->lastDone()?->doneAtMin) }}@endif</p>
+            </li>
+        @endforeach
+    </ul>
+    @endif
+</div>
+</x-layouts.app>

@@ -1,0 +1,70 @@
+@inject('say', 'App\Words\Say')
+@php([$part, $plan, $schedule] = [$planned->part, $planned->plan, $planned->schedule])
+@php($findings = array_filter($planned->findings(), fn ($f) => $f->code !== 'schedule.rather_key'))
+<x-layouts.app :title="$part->name">
+@include('parts.head')
+<div class="plan">
+    <div class="plan-left">
+        <section class="card"><x-drawing.section :drawing="$drawing" /></section>
+        @if ($findings !== [])<section class="card" aria-labelledby="mind-title"><h2 id="mind-title">Mind</h2><ul class="findings">@foreach ($findings as $finding)<x-finding :finding="$finding" />@endforeach</ul></section>@endif
+        @if ($priced !== [])
+        <section class="card" aria-labelledby="choices-title" id="choices">
+            <h2 id="choices-title">Choices and their price</h2>
+            @foreach (collect($priced)->groupBy('field') as $field => $options)
+                <fieldset class="choice"><legend>{{ $say->word('choice', $field) }}@if ($field === 'build_coats')<span class="soft"> · {{ $part->build_coats === null ? 'fewest that keep every show zone under '.$say->percent($plan->shop->targetBurnThrough) : 'set by hand' }}</span>@endif</legend>
+                    @foreach ($options as $option)
+                        @php($p = $option->plan)
+                        <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')
+                            <input type="hidden" name="field" value="{{ $field }}">
+                            <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($p->plan->refused() && ! $option->isCurrent)>
+                                <b>{{ $field === 'build_coats' ? $option->value.' coats' : $say->word($field, $option->value) }}</b>
+                                @if ($field !== 'build_coats')<span class="soft">{{ $say->word($field.'_why', $option->value) }}</span>@endif
+                                <span class="num">@if ($p->plan->refused()) not on this part @else ready {{ $say->day($p->schedule->readyMin()) }} · {{ $say->grams($p->plan->totalGrams()) }} · {{ $say->span($p->plan->handsAheadMin()) }} hands · {{ $say->percent($p->plan->worst()?->risk() ?? 0) }} risk @endif</span>
+                            </button>
+                        </form>
+                    @endforeach
+                </fieldset>
+            @endforeach
+        </section>
+        @endif
+    </div>
+    <section class="card coats" aria-labelledby="coats-title">
+        <div class="card-head"><h2 id="coats-title">Coats, newest on top</h2>@can('change', $part)<a href="{{ route('parts.edit', $part) }}">Change the brief</a>@endcan</div>
+        <ol class="coat-list" reversed>
+            @foreach (array_reverse($plan->steps) as $step)
+                @php($key = $step->step->key)
+                @php($time = $schedule->time($key))
+                @php($isNext = $step === $plan->next())
+                <li @class(['coat-row', 'is-done' => $step->isDone(), 'is-next' => $isNext, 'is-'.($planned->next?->state->value ?? 'ready') => $isNext])>
+                    <span class="swatch swatch-{{ $step->step->layer ? ($step->step->layer->builds ? 'resin' : 'base') : $step->step->kind->value }}" aria-hidden="true"></span>
+                    <div class="coat-what">
+                        @if ($step->zones !== [] && in_array($step->step->kind->value, ['coat', 'flat'], true) && ! $step->step->grits?->inClear)
+                            <a href="{{ route('parts.show', [$part, 'after' => $key]) }}#section" hx-get="{{ route('parts.show', [$part, 'after' => $key]) }}" hx-select="#section" hx-target="#section" hx-swap="outerHTML" title="Show the section after this step">{{ $say->step($step->step) }}</a>
+                        @else {{ $say->step($step->step) }} @endif
+                        @if ($step->ladder) <span class="soft">{{ implode(' ', array_map(fn ($s) => 'P'.$s->grit->number, $step->ladder->steps)) }}</span>@elseif ($step->step->grits) <span class="soft">P{{ $step->step->grits->to }}</span>@endif
+                        @if ($step->skipped)<span class="soft">· not needed</span>@endif
+                        @if ($time?->way->value === 'keyed')<span class="soft">· key first</span>@endif
+                        @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}@php($sure = $planned->next->window->sure())@if ($sure && $sure['until'] > $planned->floor->nowMin), surely until {{ $say->when($sure['until']) }}@endif</small>
+                        @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->when($time->window->opens->expectedMin) }} to {{ $say->when($time->window->closes->expectedMin) }}@php($sure = $time->window->sure()){{ $sure ? ', sure '.$say->when($sure['from']).' to '.$say->when($sure['until']) : ', nothing sure' }}</small>@endif
+                        @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
+                    </div>
+                    <span class="num coat-when">@if ($step->isDone()){{ $say->day(is_finite($step->doneAtMin) ? $step->doneAtMin : null) }}@elseif ($isNext && $planned->next->needsHandsNow())now @else{{ $say->day($time?->startMin) }}@endif</span>
+                    <span class="num coat-how">@if ($step->usedG){{ $say->grams($step->usedG) }}@elseif ($step->batch && ! $step->skipped){{ $say->grams($step->batch->totalG()) }}<small>{{ $say->grams($step->batch->resinG) }} + {{ $say->grams($step->batch->hardenerG) }}</small>@else{{ $say->span($step->handsMin) }}@endif</span>
+                    <details class="coat-more"><summary><span class="visually-hidden">More on {{ $say->step($step->step) }}</span></summary>
+                        <p>{{ $say->stepDo($step->step) }}</p><p class="cue">{{ $say->cue($step->step) }}</p>
+                        <p class="soft num">hands-on {{ $say->span($step->handsMin) }}@if ($step->batch) · {{ $say->grams($step->batch->resinG) }} resin + {{ $say->grams($step->batch->hardenerG) }} hardener@if ($step->batch->pigmentG > 0) + {{ $say->grams($step->batch->pigmentG) }} pigment @endif @endif</p>
+                        @if ($step->batch)@include('bench.why-grams')@endif
+                        <x-cautions :step="$step->step" />
+                    </details>
+                </li>
+            @endforeach
+        </ol>
+        @if ($planned->next)
+            <div class="coat-acts">
+                <p class="soft">{{ $say->step($planned->next->step->step) }}:</p>
+                @include('bench.acts', ['call' => $planned, 'next' => $planned->next, 'step' => $planned->next->step, 'coat' => $plan->lastCoat(), 'to' => 'part', 'primary' => true])
+            </div>
+        @endif
+    </section>
+</div>
+</x-layouts.app>

@@ -1,0 +1,6 @@
+<div class="grid-3" id="sizes" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    @foreach (App\Planning\Shapes::SIZES[$shape] ?? [] as $size)
+        <x-field :name="'sizes['.$size.']'" :label="ucfirst(__('words.size.'.$size))" :unit="str_ends_with($size, '_deg') ? '°' : $unit" type="number" :value="$sizes[$size] ?? null" required />
+    @endforeach
+    @if ($shape === 'faces')<p class="soft span-3">Type each face below as a zone with its area. The cloth piece is guessed from a square of the same area.</p>@endif
+</div>
