@@ -6,9 +6,12 @@ namespace App\Providers;
 
 use App\Clock\ShopClock;
 use App\Planning\Planner;
+use App\Policies\ShelfItemPolicy;
+use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
@@ -25,6 +28,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        foreach (ShelfKind::cases() as $kind) {
+            Gate::policy($kind->model(), ShelfItemPolicy::class);
+        }
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
     }
 }

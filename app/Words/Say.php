@@ -9,10 +9,13 @@ use App\Clock\ShopTime;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
 use OakGloss\Cure\CureEvent;
+use OakGloss\Cure\TackWindow;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
 use OakGloss\Quantity\Finding;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\NextAct;
 
 /** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
 final class Say
@@ -103,10 +106,31 @@ final class Say
         return number_format($c, 1).' °C';
     }
 
-    /** `17:46, surely from 16:20 until 17:05`, or the spread of a single event. */
+    /** Early to late bound of an event. */
     public function spread(?CureEvent $event): string
     {
         return $event === null ? '' : $this->when($event->earlyMin).' to '.$this->when($event->lateMin);
+    }
+
+    /** `sure 16:20 to 17:05`, or that doubt leaves nothing sure. */
+    public function sure(TackWindow $window): string
+    {
+        $sure = $window->sure();
+
+        return $sure === null ? 'nothing sure' : 'sure '.$this->when($sure['from']).' to '.$this->when($sure['until']);
+    }
+
+    /** How the next step stands, in half a line. */
+    public function state(NextAct $next, float $nowMin): string
+    {
+        return match ($next->state) {
+            ActState::Ready => 'any time',
+            ActState::Keyed => 'keyed, any time',
+            ActState::Waiting => 'ready '.$this->when($next->changesAtMin()),
+            ActState::Open => 'window open, closes in '.$this->span(($next->changesAtMin() ?? $nowMin) - $nowMin),
+            ActState::MissedWait => 'window missed, sandable '.$this->when($next->keyFromMin),
+            ActState::KeyFirst => 'window missed, key first',
+        };
     }
 
     public function step(Step $step): string
@@ -148,6 +172,7 @@ final class Say
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
+                $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at'], true) && (float) $value > 1e6 => $this->date((float) $value),
                 is_float($value) => is_finite($value) ? (string) round($value, 1) : 'a larger cup',

@@ -281,7 +281,7 @@ final readonly class FinishPlan
             }
             if ($step->batch !== null && $step->batch->worstRatioError($this->shop->scaleStepG) > Batch::TOLERANCE) {
                 $findings[] = new Finding(Severity::Warn, 'mix.too_small', [
-                    'step' => $step->step->key,
+                    'coat' => $step->step->name,
                     'grams' => $step->batch->totalG(),
                     'smallest' => Batch::smallestWithin($step->batch->ratio, $this->shop->scaleStepG) ?? INF,
                     'scale' => $this->shop->scaleStepG,

@@ -20,7 +20,7 @@ return [
         'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
     ],
     'papers' => ['gap' => ['what' => 'The shelf has no papers that bridge P:from to P:to.', 'tip' => 'The plan reckons with papers that are still to be bought.']],
-    'mix' => ['too_small' => ['what' => 'A cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
+    'mix' => ['too_small' => ['what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
     'schedule' => [
         'window_gone' => ['what' => 'The moment for the next step has passed.', 'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.'],
         'too_cold' => ['what' => 'The air never gets warm enough for a coat in working hours.', 'tip' => 'Heat the room; the times shown leave that limit out.'],

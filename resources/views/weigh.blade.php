@@ -6,7 +6,7 @@
 <x-layouts.app title="Weigh" body-class="weighing">
 <div class="weigh" id="weigh">
     <header class="weigh-head">
-        <a class="btn quiet" href="{{ route('bench') }}">Back to bench</a>
+        <a class="btn quiet" href="{{ route('bench') }}">Bench</a>
         <p><x-tag :part="$part" /> <b>{{ $say->step($step->step) }}</b> <span class="soft">{{ $part->name }}</span></p>
     </header>
     @if (! $cup->isReady())

@@ -106,8 +106,12 @@ final class PartController
         $shop = Auth::user()->shop;
         $used = array_filter([$part?->getAttribute('base_resin_id'), $part?->getAttribute('clear_resin_id')]);
 
+        $latest = $shop->parts()->latest('id')->first();
+
         return view('parts.form', [
             'part' => $part,
+            // A shop goes on with what it used last.
+            'latest' => $part ?? $latest,
             'letters' => $this->freeLetters($shop, $part),
             'resins' => Resin::query()->where('shop_id', $shop->id)->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),

@@ -1,7 +1,7 @@
 @php($key = $step->step->key)
 @php($kind = $step->step->kind->value)
 @php($token = fn (string $act): string => $act.'-'.$part->id.'-'.$key.'-'.Illuminate\Support\Str::random(12))
-@php($touchable = $coat !== null && $step->step->follow->coat === $coat->step->key && ! $step->isDone())
+@php($touchable = $coat !== null && $step->step->follow->coat === $coat->step->key && ($step->step->follow->kind === OakGloss\Method\FollowKind::Tacky || ! $next->needsHandsNow()))
 <div class="acts">
     @if ($kind === 'coat' && in_array($next->state->value, ['open', 'ready', 'keyed'], true))
         <a class="btn go" @if ($primary) data-key="w" @endif href="{{ route('weigh', [$part, $key]) }}">Weigh {{ $say->grams($step->batch->totalG()) }}</a>
@@ -15,7 +15,7 @@
     @if ($step->step->kind->isSanding())
         @php($grit = $step->nextGrit())
         <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="grit" value="{{ $grit }}"><input type="hidden" name="token" value="{{ $token('sand') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $next->needsHandsNow()]) @disabled(! $next->needsHandsNow())>Sanded P{{ $grit }}</button></form>
-         @if ($primary && $kind === 'flat')<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
+         @if ($primary && $kind === 'flat' && ! request()->routeIs('parts.sand'))<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
     @elseif ($kind === 'wipe')
         <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="wiped"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('wipe') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button class="btn go">Wiped</button></form>
     @elseif ($kind !== 'coat')

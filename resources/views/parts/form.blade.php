@@ -13,7 +13,7 @@
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> {{ count($errors->all()) === 1 ? 'One field needs another look.' : count($errors->all()).' fields need another look.' }} <span>Nothing typed is lost.</span></p>@endif
         <fieldset class="card"><legend>Part</legend>
             <div class="grid-3">
-                <x-field name="name" label="Name" :value="$part?->name" class="span-2" maxlength="60" required :hx-preserve="false" />
+                <x-field name="name" label="Name" :value="$part?->name" class="span-2" maxlength="60" required />
                 <x-pick name="letter" label="Letter tag" :choices="array_combine($letters, $letters)" :value="$part?->letter ?? ($letters[0] ?? 'A')" />
                 <x-pick name="substrate" label="Made of" :choices="$words('substrate', OakGloss\Material\Substrate::cases())" :value="$part?->substrate ?? 'abs'" />
                 <x-pick name="tone" label="Colour" :choices="$words('tone', OakGloss\Material\Tone::cases())" :value="$part?->tone ?? 'black'" />
@@ -47,11 +47,11 @@
         </fieldset>
         <fieldset class="card"><legend>With what</legend>
             <div class="grid-3">
-                <x-pick name="cloth_id" label="Cloth" :choices="$cloths->pluck('name', 'id')->all()" :value="$part?->cloth_id" />
-                <x-pick name="base_resin_id" label="Base resin" :choices="$resins->pluck('name', 'id')->all()" :value="$part?->base_resin_id" />
-                <x-pick name="clear_resin_id" label="Resin over the cloth" :choices="$resins->pluck('name', 'id')->all()" :value="$part?->clear_resin_id ?? $resins->firstWhere('uv_stable', false)?->id" />
+                <x-pick name="cloth_id" label="Cloth" :choices="$cloths->pluck('name', 'id')->all()" :value="$latest?->cloth_id" />
+                <x-pick name="base_resin_id" label="Base resin" :choices="$resins->pluck('name', 'id')->all()" :value="$latest?->base_resin_id" />
+                <x-pick name="clear_resin_id" label="Resin over the cloth" :choices="$resins->pluck('name', 'id')->all()" :value="$latest?->clear_resin_id" />
                 <x-pick name="backing" label="Base coat" :choices="$words('backing', OakGloss\Material\Backing::cases())" :value="$part?->backing ?? 'black'" />
-                <x-pick name="clear_id" label="Clear" :choices="$clears->pluck('name', 'id')->all()" :value="$part?->clear_id ?? $clears->firstWhere('sheen', 'gloss')?->id" empty="none" />
+                <x-pick name="clear_id" label="Clear" :choices="$clears->pluck('name', 'id')->all()" :value="$part ? $part->clear_id : ($latest?->clear?->sheen === 'gloss' ? $latest->clear_id : $clears->firstWhere('sheen', 'gloss')?->id)" empty="none" />
                 <x-pick name="finish_coats" label="Finish coats" :choices="[1 => '1', 2 => '2']" :value="$part?->finish_coats ?? 1" />
                 <x-pick name="wet_out" label="Wet-out" :choices="$words('wet_out', OakGloss\Method\WetOut::cases())" :value="$part?->wet_out ?? 'on_set_base'" />
                 <x-pick name="after_wet_out" label="After the wet-out" :choices="$words('after_wet_out', OakGloss\Method\AfterWetOut::cases())" :value="$part?->after_wet_out ?? 'cure_then_key'" class="span-2" />

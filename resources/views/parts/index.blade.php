@@ -18,7 +18,7 @@
                 <ol class="pips" aria-label="{{ count(array_filter($call->plan->steps, fn ($s) => $s->isDone())) }} of {{ count($call->plan->steps) }} steps done">
                     @foreach ($call->plan->steps as $step)<li @class(['pip', 'pip-'.$step->step->kind->value, 'is-done' => $step->isDone(), 'is-next' => $step === $call->plan->next()]) title="{{ $say->step($step->step) }}"></li>@endforeach
                 </ol>
-                <p class="num part-next">@if ($call->next){{ $say->step($call->next->step->step) }}@else finished @endif</p>
+                <p class="num part-next">@if ($call->next){{ $say->step($call->next->step->step) }}<small>{{ $say->state($call->next, $call->floor->nowMin) }}</small>@else finished @endif</p>
                 <p class="num part-ready">@if ($call->next)ready <b>{{ $say->date($call->schedule->readyMin()) }}</b>@else done {{ $say->date($call->plan->lastDone()?->doneAtMin) }}@endif</p>
             </li>
         @endforeach

@@ -7,7 +7,7 @@
     <section @class(['card', 'ladder', 'is-done' => $step->isDone(), 'is-next' => $step === $plan->next()]) aria-labelledby="ladder-{{ $n }}">
         <div class="card-head">
             <h2 id="ladder-{{ $n }}">{{ $say->step($step->step) }} <span class="soft">P{{ $step->ladder->first()->number }} to P{{ $step->ladder->last()->number }}, {{ $say->word('driven', $step->step->grits->driven->value) }}</span></h2>
-            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $say->when($planned->schedule->time($step->step->key)?->startMin) }}@endif</p>
+            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $step === $plan->next() && $planned->next->needsHandsNow() ? 'now' : $say->when($planned->schedule->time($step->step->key)?->startMin) }}@endif</p>
         </div>
         <div class="ladder-body">
             <div>
@@ -17,7 +17,7 @@
                 @endforeach
                 </tbody></table>
                 <p class="cue">{{ $say->cue($step->step) }}</p>
-                <p class="soft">Change water and wipe at each grit; turn the direction.</p>
+                <p class="soft">{{ $step->step->grits->driven->value === 'wet_block' ? 'Clean water and a wipe at each grit' : 'Dust off by extraction or a damp wipe at each grit' }}; turn the direction.</p>
                 <x-why what="this ladder"><p>The cheapest chain over the papers on the shelf in which no step jumps more than 2.2 times in grain (shortest path). The first paper takes the texture and 10 µm of waviness (assumed); each later one 1.25 times the scratch before it. Time is area times cut over the paper's removal speed (Preston; at P120 0.5 wet, 0.6 dry m²·µm/min, assumed), plus 2 min a change.</p></x-why>
                 <x-cautions :step="$step->step" />
                 @if ($step === $plan->next() && $planned->next->needsHandsNow())
@@ -40,10 +40,11 @@
                         @if ($row['leftX'] - $scale->zeroX > 66)<text x="{{ $scale->zeroX + 8 }}" y="{{ $y + 18 }}" class="on-stays">{{ $say->um($row['leftUm']) }}</text>@endif
                     @endforeach
                 </svg>
+                <figcaption class="soft">From the right: what each grit takes. Solid: what stays over the weave's crowns. Thin line: one standard deviation of doubt.</figcaption>
                 <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns</th>@foreach ($step->ladder->steps as $rung)<th scope="col">after P{{ $rung->grit->number }}</th>@endforeach<th scope="col">Stays</th><th scope="col">Burns through</th></tr></thead><tbody>
                 @foreach ($scale->rows as $row)
                     <tr><th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand']) <span class="soft">by hand</span>@endif</th><td>{{ $say->um($row['state']->before->crownCover()->inMicrometres()) }}</td>
-                    @foreach ($step->ladder->steps as $rung)<td>@php($bar = collect($row['bars'])->firstWhere('grit', $rung->grit->number)){{ $bar ? $say->um($bar['leftUm']) : '–' }}</td>@endforeach
+                    @foreach ($step->ladder->steps as $rung)<td>{{ ($bar = collect($row['bars'])->firstWhere('grit', $rung->grit->number)) ? $say->um($bar['leftUm']) : '–' }}</td>@endforeach
                     <td><b>{{ $say->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td><td><span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['state']->risk()) }}</span></td></tr>
                 @endforeach
                 </tbody></table>

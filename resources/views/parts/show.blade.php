@@ -30,6 +30,12 @@
     </div>
     <section class="card coats" aria-labelledby="coats-title">
         <div class="card-head"><h2 id="coats-title">Coats, newest on top</h2>@can('change', $part)<a href="{{ route('parts.edit', $part) }}">Change the brief</a>@endcan</div>
+        @if ($planned->next)
+            <div class="coat-acts">
+                <p><b class="num">Next: {{ $say->step($planned->next->step->step) }}</b> <span class="soft">{{ $say->state($planned->next, $planned->floor->nowMin) }}</span></p>
+                @include('bench.acts', ['call' => $planned, 'next' => $planned->next, 'step' => $planned->next->step, 'coat' => $plan->lastCoat(), 'to' => 'part', 'primary' => true])
+            </div>
+        @endif
         <ol class="coat-list" reversed>
             @foreach (array_reverse($plan->steps) as $step)
                 @php($key = $step->step->key)
@@ -44,27 +50,21 @@
                         @if ($step->ladder) <span class="soft">{{ implode(' ', array_map(fn ($s) => 'P'.$s->grit->number, $step->ladder->steps)) }}</span>@elseif ($step->step->grits) <span class="soft">P{{ $step->step->grits->to }}</span>@endif
                         @if ($step->skipped)<span class="soft">· not needed</span>@endif
                         @if ($time?->way->value === 'keyed')<span class="soft">· key first</span>@endif
-                        @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}@php($sure = $planned->next->window->sure())@if ($sure && $sure['until'] > $planned->floor->nowMin), surely until {{ $say->when($sure['until']) }}@endif</small>
-                        @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->when($time->window->opens->expectedMin) }} to {{ $say->when($time->window->closes->expectedMin) }}@php($sure = $time->window->sure()){{ $sure ? ', sure '.$say->when($sure['from']).' to '.$say->when($sure['until']) : ', nothing sure' }}</small>@endif
+                        @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}, {{ $say->sure($planned->next->window) }}</small>
+                        @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->when($time->window->opens->expectedMin) }} to {{ $say->when($time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
                     </div>
                     <span class="num coat-when">@if ($step->isDone()){{ $say->day(is_finite($step->doneAtMin) ? $step->doneAtMin : null) }}@elseif ($isNext && $planned->next->needsHandsNow())now @else{{ $say->day($time?->startMin) }}@endif</span>
                     <span class="num coat-how">@if ($step->usedG){{ $say->grams($step->usedG) }}@elseif ($step->batch && ! $step->skipped){{ $say->grams($step->batch->totalG()) }}<small>{{ $say->grams($step->batch->resinG) }} + {{ $say->grams($step->batch->hardenerG) }}</small>@else{{ $say->span($step->handsMin) }}@endif</span>
                     <details class="coat-more"><summary><span class="visually-hidden">More on {{ $say->step($step->step) }}</span></summary>
                         <p>{{ $say->stepDo($step->step) }}</p><p class="cue">{{ $say->cue($step->step) }}</p>
-                        <p class="soft num">hands-on {{ $say->span($step->handsMin) }}@if ($step->batch) · {{ $say->grams($step->batch->resinG) }} resin + {{ $say->grams($step->batch->hardenerG) }} hardener@if ($step->batch->pigmentG > 0) + {{ $say->grams($step->batch->pigmentG) }} pigment @endif @endif</p>
+                        <p class="soft num">hands-on {{ $say->span($step->handsMin) }}@if ($step->batch) · {{ $say->grams($step->batch->resinG) }} resin + {{ $say->grams($step->batch->hardenerG) }} hardener @if ($step->batch->pigmentG > 0) + {{ $say->grams($step->batch->pigmentG) }} pigment @endif @endif</p>
                         @if ($step->batch)@include('bench.why-grams')@endif
                         <x-cautions :step="$step->step" />
                     </details>
                 </li>
             @endforeach
         </ol>
-        @if ($planned->next)
-            <div class="coat-acts">
-                <p class="soft">{{ $say->step($planned->next->step->step) }}:</p>
-                @include('bench.acts', ['call' => $planned, 'next' => $planned->next, 'step' => $planned->next->step, 'coat' => $plan->lastCoat(), 'to' => 'part', 'primary' => true])
-            </div>
-        @endif
     </section>
 </div>
 </x-layouts.app>

@@ -6,17 +6,18 @@
         @csrf @method('PUT')
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> Some fields need another look; nothing typed is lost.</p>@endif
         <fieldset class="card"><legend>Week: hands and air</legend>
+            <p class="soft">Times like 08:00; leave a span empty where nobody works.</p>
             <div class="table-scroll" tabindex="0" role="group" aria-label="Week; scroll sideways">
             <table class="week num"><thead><tr><th scope="col">Day</th><th scope="col">Hands from</th><th scope="col">until</th><th scope="col">and from</th><th scope="col">until</th><th scope="col">Coldest °C</th><th scope="col">at</th><th scope="col">Warmest °C</th><th scope="col">at</th></tr></thead><tbody>
             @foreach ($days as $d => $day)
                 <tr><th scope="row">{{ $day }}</th>
                 @foreach ([0, 1] as $i)@foreach ([0, 1] as $j)
                     @php($name = "hours.{$d}.{$i}.{$j}")
-                    <td><input type="time" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ old($name, $shop->working_hours[$d][$i][$j] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                    <td><input inputmode="numeric" maxlength="5" class="short" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ old($name, $shop->working_hours[$d][$i][$j] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach @endforeach
                 @foreach (['coldest_c' => 'coldest', 'coldest_at' => 'time of the coldest', 'warmest_c' => 'warmest', 'warmest_at' => 'time of the warmest'] as $f => $label)
                     @php($name = "air.{$d}.{$f}")
-                    <td><input type="{{ str_ends_with($f, '_at') ? 'time' : 'text' }}" inputmode="decimal" class="short" aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $f }}]" value="{{ old($name, $shop->day_curves[$d][$f] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                    <td><input inputmode="{{ str_ends_with($f, '_at') ? 'numeric' : 'decimal' }}" class="short" aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $f }}]" value="{{ old($name, $shop->day_curves[$d][$f] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach
                 </tr>
                 @foreach ([...$errors->get("hours.{$d}.*"), ...$errors->get("air.{$d}.*")] as $messages)<tr><td colspan="9" class="more"><strong>{{ $day }}: {{ $messages[0] }}</strong></td></tr>@endforeach

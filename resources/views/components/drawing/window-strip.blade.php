@@ -43,7 +43,7 @@
             @php($next = $lane['part']->next)
             <tr><th scope="row">{{ $lane['part']->part->letter }} {{ $lane['part']->part->name }}</th><td>{{ $say->step($next->step->step) }}</td>
                 <td>{{ $say->when($next->window?->opens->expectedMin ?? $next->ready?->expectedMin) }}</td><td>{{ $say->when($next->window?->closes->expectedMin) }}</td>
-                <td>@php($sure = $next->window?->sure()){{ $sure ? $say->when($sure['from']).' to '.$say->when($sure['until']) : '–' }}</td><td>{{ $say->when($next->keyFromMin) }}</td></tr>
+                <td>{{ $next->window ? $say->sure($next->window) : '–' }}</td><td>{{ $say->when($next->keyFromMin) }}</td></tr>
         @endforeach
         </tbody></table>
     </details>

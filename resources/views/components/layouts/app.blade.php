@@ -39,7 +39,7 @@
         <button name="to" value="window">to the next window</button>
         <button name="to" value="15">+15 min</button>
         <button name="to" value="60">+1 h</button>
-        <button name="to" value="tomorrow">tomorrow 08:00</button>
+        <button name="to" value="tomorrow">tomorrow<span class="wide"> 08:00</span></button>
     </form>
 </section>
 @endif

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Part;
+use App\Models\User;
+use App\Planning\Planner;
+use Closure;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\PartTemperature;
+use OakGloss\Cure\Activation;
+use OakGloss\Cure\CureForecast;
+use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Spread;
+use OakGloss\Film\Coat;
+use OakGloss\Film\Face;
+use OakGloss\Film\Rheology;
+use OakGloss\Film\SkinSection;
+use OakGloss\Film\Weave;
+use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\Gap;
+use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\RunStep;
+use OakGloss\Schedule\WorkingTime;
+
+/** How long the core and the pages take: the median of several runs each, against their targets. */
+final class Bench extends Command
+{
+    private const RUNS = 15;
+
+    protected $signature = 'oak:bench';
+
+    protected $description = 'Time the core and every page on the demo data';
+
+    public function handle(): int
+    {
+        config(['oak.demo' => true, 'oak.frozen_at' => '2027-03-10T15:34:00Z', 'session.driver' => 'array', 'cache.default' => 'array', 'database.connections.sqlite.database' => ':memory:']);
+        $this->line('Seeding a shop in memory');
+        Artisan::call('migrate', ['--force' => true]);
+        app(DatabaseSeeder::class)->setContainer(app())->__invoke();
+
+        $rows = [];
+        foreach ($this->coreCases() as $name => [$target, $case]) {
+            $rows[] = $this->row($name, $target, $case);
+        }
+        foreach ($this->pages() as $path) {
+            $rows[] = $this->row("page {$path}", 100.0, fn () => $this->visit($path));
+        }
+        $this->table(['what', 'median ms', 'slowest ms', 'target ms', ''], $rows);
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<string> */
+    private function row(string $name, ?float $target, Closure $case): array
+    {
+        $times = [];
+        for ($run = -2; $run < self::RUNS; $run++) {
+            $start = hrtime(true);
+            $case();
+            if ($run >= 0) {
+                $times[] = (hrtime(true) - $start) / 1e6;
+            }
+        }
+        sort($times);
+        $median = $times[intdiv(count($times), 2)];
+
+        return [$name, number_format($median, 2), number_format(max($times), 2), $target === null ? '' : (string) $target, $target !== null && $median > $target ? 'over' : ''];
+    }
+
+    /** @return array<string, array{float|null, Closure}> */
+    private function coreCases(): array
+    {
+        $points = [];
+        for ($i = 0; $i <= 14 * 48; $i++) {
+            $points[] = [30.0 * $i, 17.0 + 4.0 * sin(2.0 * M_PI * ($i - 18) / 48.0) + 0.6 * sin($i)];
+        }
+        $air = AirCurve::through($points);
+        $reference = Temperature::fromCelsius(20.0);
+        $kinetics = new Kinetics($reference, Activation::assumed(), ['tack_from' => 120.0, 'tack_until' => 260.0, 'sandable' => 900.0, 'full' => 8000.0], 12.0);
+        $rheology = new Rheology(1.1, $reference, 1.2, Activation::given(54000.0), 100.0, Activation::assumed());
+        $work = WorkingTime::of(array_map(fn (int $d): array => [$d * 1440.0 + 480.0, $d * 1440.0 + 1080.0], range(0, 13)));
+        $steps = [new RunStep('key', 60.0)];
+        for ($i = 1; $i < 12; $i++) {
+            $steps[] = new RunStep("coat {$i}", 20.0, Gap::age($kinetics, 120.0, 260.0, 900.0), 12.0, 25.0);
+        }
+        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])->where('letter', 'W')->firstOrFail();
+
+        return [
+            'cure window, 14 days of half-hourly air' => [null, function () use ($air, $kinetics): void {
+                $forecast = new CureForecast(new PartTemperature($air, 12.0), $kinetics, new Spread(), 500.0);
+                foreach (array_keys($kinetics->agesMin) as $event) {
+                    $forecast->event($event, 500.0);
+                }
+            }],
+            'film, 12 zones × 8 coats' => [null, function () use ($rheology, $reference): void {
+                $weave = new Weave(200.0);
+                for ($zone = 0; $zone < 12; $zone++) {
+                    $skin = SkinSection::wetOut($weave, new Face(7.0 * $zone, 0.3), $rheology, new Coat(140.0, $reference));
+                    for ($coat = 0; $coat < 8; $coat++) {
+                        $skin = $skin->afterCoat(new Coat(110.0, $reference));
+                    }
+                }
+            }],
+            'grit ladder over 23 papers' => [null, fn () => Ladder::cheapest(SandingMethod::WetBlock, 0.5, array_keys(Grit::MEAN_GRAIN_UM), 40, 5000, 30.0)],
+            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, $work, 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
+            'whole replan of one part' => [50.0, function () use ($part): void {
+                app()->forgetScopedInstances();
+                app(Planner::class)->plan($part);
+            }],
+        ];
+    }
+
+    /** @return list<string> */
+    private function pages(): array
+    {
+        $id = fn (string $letter): int => (int) Part::query()->where('letter', $letter)->value('id');
+
+        return ['/', '/parts', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('W')}/sand", "/parts/{$id('D')}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop'];
+    }
+
+    private function visit(string $path): void
+    {
+        app()->forgetScopedInstances();
+        Auth::login(User::query()->orderBy('id')->firstOrFail());
+        $response = app(Kernel::class)->handle(Request::create($path));
+        if ($response->getStatusCode() !== 200) {
+            throw new \RuntimeException("{$path} answers {$response->getStatusCode()}");
+        }
+    }
+}
