@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -23,7 +24,7 @@ final readonly class Bench
     {
         $floor = $planner->floor($shop);
         $calls = [];
-        foreach ($shop->parts()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])->orderBy('letter')->get() as $part) {
+        foreach ($shop->parts()->with(Part::PLAN_NEEDS)->orderBy('letter')->get() as $part) {
             $planned = $planner->plan($part);
             if ($planned->next !== null) {
                 $calls[] = $planned;

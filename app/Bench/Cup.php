@@ -67,7 +67,11 @@ final readonly class Cup
         ];
     }
 
-    /** Grams still to add of each component, in the order of the work. @return array<string, float> */
+    /**
+     * Grams still to add of each component, in the order of the work.
+     *
+     * @return array<string, float>
+     */
     public function toAdd(): array
     {
         return array_filter([

@@ -49,7 +49,7 @@ final readonly class ShopTime
 
     /**
      * @param array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $curves by ISO weekday
-     * @param list<array{at: string, c: float}>                                                              $typed  local times
+     * @param list<array{at: string, c: float}>                                                             $typed  local times
      */
     public function forecast(array $curves, array $typed, float $from, float $until): AirCurve
     {

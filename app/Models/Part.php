@@ -10,43 +10,46 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int                  $id
- * @property int                  $shop_id
- * @property string               $letter
- * @property int                  $colour 1 to 8
- * @property string               $name
- * @property string               $substrate
- * @property bool                 $primed
- * @property string               $tone
- * @property string               $backing
- * @property string               $shape
- * @property string               $unit mm or in, as typed
- * @property array<string, float> $sizes in that unit
+ * @property int                                                                                                                                     $id
+ * @property int                                                                                                                                     $shop_id
+ * @property string                                                                                                                                  $letter
+ * @property int                                                                                                                                     $colour        1 to 8
+ * @property string                                                                                                                                  $name
+ * @property string                                                                                                                                  $substrate
+ * @property bool                                                                                                                                    $primed
+ * @property string                                                                                                                                  $tone
+ * @property string                                                                                                                                  $backing
+ * @property string                                                                                                                                  $shape
+ * @property string                                                                                                                                  $unit          mm or in, as typed
+ * @property array<string, float>                                                                                                                    $sizes         in that unit
  * @property list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}> $zones
- * @property bool                 $zones_typed
- * @property string               $finish
- * @property bool                 $sun
- * @property bool                 $heat
- * @property bool                 $wear
- * @property float                $wrap_mm
- * @property int                  $holes
- * @property CarbonImmutable|null $needed_by
- * @property string               $wet_out
- * @property string               $after_wet_out
- * @property string               $top
- * @property int|null             $build_coats
- * @property int                  $finish_coats
- * @property Resin                $baseResin
- * @property Resin                $clearResin
- * @property Cloth                $cloth
- * @property int|null             $clear_id
- * @property Clear|null           $clear
- * @property Shop                 $shop
- * @property CarbonImmutable      $created_at
- * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
+ * @property bool                                                                                                                                    $zones_typed
+ * @property string                                                                                                                                  $finish
+ * @property bool                                                                                                                                    $sun
+ * @property bool                                                                                                                                    $heat
+ * @property bool                                                                                                                                    $wear
+ * @property float                                                                                                                                   $wrap_mm
+ * @property int                                                                                                                                     $holes
+ * @property CarbonImmutable|null                                                                                                                    $needed_by
+ * @property string                                                                                                                                  $wet_out
+ * @property string                                                                                                                                  $after_wet_out
+ * @property string                                                                                                                                  $top
+ * @property int|null                                                                                                                                $build_coats
+ * @property int                                                                                                                                     $finish_coats
+ * @property Resin                                                                                                                                   $baseResin
+ * @property Resin                                                                                                                                   $clearResin
+ * @property Cloth                                                                                                                                   $cloth
+ * @property int|null                                                                                                                                $clear_id
+ * @property Clear|null                                                                                                                              $clear
+ * @property Shop                                                                                                                                    $shop
+ * @property CarbonImmutable                                                                                                                         $created_at
+ * @property \Illuminate\Database\Eloquent\Collection<int, PartFact>                                                                                 $facts
  */
 final class Part extends Model
 {
+    /** What a plan needs of a part besides its row. */
+    public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'];
+
     protected $guarded = ['id'];
 
     protected function casts(): array

@@ -11,17 +11,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * Something that was recorded. Append-only: a mistake is struck out by another fact.
  *
- * @property int                            $id
- * @property int                            $part_id
- * @property int                            $user_id
- * @property string                         $kind
- * @property string                         $step
- * @property CarbonImmutable                $happened_at
- * @property CarbonImmutable                $recorded_at
- * @property float|null                     $air_c
+ * @property int                             $id
+ * @property int                             $part_id
+ * @property int                             $user_id
+ * @property string                          $kind
+ * @property string                          $step
+ * @property CarbonImmutable                 $happened_at
+ * @property CarbonImmutable                 $recorded_at
+ * @property float|null                      $air_c
  * @property array<string, string|int|float> $data
- * @property string                         $token
- * @property User                           $user
+ * @property string                          $token
+ * @property User                            $user
  */
 final class PartFact extends Model
 {

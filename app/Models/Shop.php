@@ -8,17 +8,17 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int                                                                                 $id
- * @property string                                                                              $name
- * @property string                                                                              $town
- * @property string                                                                              $zone
- * @property array<int, list<array{string, string}>>                                             $working_hours ISO weekday → [from, until] local
- * @property array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $day_curves    by ISO weekday
- * @property list<array{at: string, c: float}>                                                   $typed_air     local times
- * @property float                                                                               $cup_loss_g
- * @property float                                                                               $scale_step_g
- * @property float                                                                               $target_burn_through
- * @property int                                                                                 $clock_offset_s
+ * @property int                                                                                           $id
+ * @property string                                                                                        $name
+ * @property string                                                                                        $town
+ * @property string                                                                                        $zone
+ * @property array<int, list<array{string, string}>>                                                       $working_hours       ISO weekday → [from, until] local
+ * @property array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $day_curves          by ISO weekday
+ * @property list<array{at: string, c: float}>                                                             $typed_air           local times
+ * @property float                                                                                         $cup_loss_g
+ * @property float                                                                                         $scale_step_g
+ * @property float                                                                                         $target_burn_through
+ * @property int                                                                                           $clock_offset_s
  */
 final class Shop extends Model
 {

@@ -55,7 +55,11 @@ final class FromPart
         return new Choices(WetOut::from($part->wet_out), AfterWetOut::from($part->after_wet_out), Top::from($part->top), $part->build_coats, $part->finish_coats);
     }
 
-    /** Zones of a shape as rows of the form. @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}> */
+    /**
+     * Zones of a brief as rows of the form.
+     *
+     * @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}>
+     */
     public static function zoneRows(PartBrief $brief): array
     {
         return array_map(fn (Zone $z): array => [
@@ -71,7 +75,7 @@ final class FromPart
 
     public static function log(Part $part): FactLog
     {
-        return FactLog::standing($part->exists ? $part->facts->map(self::fact(...))->values()->all() : []);
+        return FactLog::standing($part->exists ? array_values($part->facts->map(self::fact(...))->all()) : []);
     }
 
     private static function fact(PartFact $row): Fact

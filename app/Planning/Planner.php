@@ -8,11 +8,13 @@ use App\Clock\ShopClock;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\Shop;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
+use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -49,34 +51,57 @@ final class Planner
     }
 
     /**
-     * What each other choice would come to.
+     * What each choice that is still open would come to. Kept for as long as nothing that it rests on changes.
      *
      * @return list<PricedChoice>
      */
     public function priced(PlannedPart $now): array
     {
         $c = FromPart::choices($now->part);
-        $coats = $now->plan->buildCoats;
         $options = [];
-        foreach (WetOut::cases() as $way) {
-            $options[] = ['wet_out', $way->value, new Choices($way, $c->afterWetOut, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->wetOut];
-        }
-        foreach (AfterWetOut::cases() as $way) {
-            $options[] = ['after_wet_out', $way->value, new Choices($c->wetOut, $way, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->afterWetOut];
-        }
-        foreach (Top::cases() as $way) {
-            $options[] = ['top', $way->value, new Choices($c->wetOut, $c->afterWetOut, $way, $c->buildCoats, $c->finishCoats), $way === $c->top];
-        }
-        foreach (range(max(1, $coats - 1), min(10, $coats + 1)) as $n) {
-            $options[] = ['build_coats', (string) $n, new Choices($c->wetOut, $c->afterWetOut, $c->top, $n, $c->finishCoats), $n === $coats];
-        }
-        $priced = [];
-        foreach ($options as [$field, $value, $choices, $isCurrent]) {
-            $that = $isCurrent ? $now : $this->planned($now->part, $now->plan->brief->with($choices), $now->floor);
-            $priced[] = new PricedChoice($field, $value, $isCurrent, $that);
+        foreach ($this->openChoices($now->plan) as $field) {
+            $options = [...$options, ...match ($field) {
+                'wet_out' => array_map(fn (WetOut $way): array => [$field, $way->value, new Choices($way, $c->afterWetOut, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->wetOut], WetOut::cases()),
+                'after_wet_out' => array_map(fn (AfterWetOut $way): array => [$field, $way->value, new Choices($c->wetOut, $way, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->afterWetOut], AfterWetOut::cases()),
+                'top' => array_map(fn (Top $way): array => [$field, $way->value, new Choices($c->wetOut, $c->afterWetOut, $way, $c->buildCoats, $c->finishCoats), $way === $c->top], Top::cases()),
+                default => array_map(fn (int $n): array => [$field, (string) $n, new Choices($c->wetOut, $c->afterWetOut, $c->top, $n, $c->finishCoats), $n === $now->plan->buildCoats], range(max(1, $now->plan->buildCoats - 1), min(10, $now->plan->buildCoats + 1))),
+            }];
         }
 
-        return $priced;
+        return Cache::remember($this->stateKey($now), 600, fn (): array => array_map(
+            fn (array $o): PricedChoice => PricedChoice::of($o[0], $o[1], $o[3], $o[3] ? $now : $this->planned($now->part, $now->plan->brief->with($o[2]), $now->floor)),
+            $options,
+        ));
+    }
+
+    /**
+     * Choices that nothing done so far has settled.
+     *
+     * @return list<string>
+     */
+    public function openChoices(FinishPlan $plan): array
+    {
+        $isOpen = fn (string ...$steps): bool => array_filter($steps, fn (string $key): bool => $plan->step($key)?->isDone() === true) === [];
+
+        return array_values(array_filter(['wet_out', 'after_wet_out', 'top', 'build_coats'], fn (string $field): bool => match ($field) {
+            'wet_out' => $isOpen('wet-out'),
+            'after_wet_out' => $isOpen('second', 'nibs'),
+            'top' => $isOpen('wet-flat'),
+            default => $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [],
+        }));
+    }
+
+    /** Everything that a part's plan rests on: its row and facts, its sheets (rows never change), shop, air and the grid's hour. */
+    private function stateKey(PlannedPart $now): string
+    {
+        return 'priced-'.md5(serialize([
+            $now->part->getAttributes(),
+            $now->part->facts->modelKeys(),
+            $now->floor->shop->getAttributes(),
+            $now->floor->lastReading?->getKey(),
+            $this->grits[$now->part->shop_id] ?? [],
+            floor($now->floor->nowMin / PartSchedule::GRID_MIN),
+        ]));
     }
 
     private function planned(Part $part, PartBrief $brief, ShopFloor $floor): PlannedPart

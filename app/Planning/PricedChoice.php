@@ -7,7 +7,29 @@ namespace App\Planning;
 /** One way to do it and what it comes to. */
 final readonly class PricedChoice
 {
-    public function __construct(public string $field, public string $value, public bool $isCurrent, public PlannedPart $plan)
+    public function __construct(
+        public string $field,
+        public string $value,
+        public bool $isCurrent,
+        public bool $isRefused,
+        public ?float $readyMin,
+        public float $grams,
+        public float $handsMin,
+        public float $risk,
+    ) {
+    }
+
+    public static function of(string $field, string $value, bool $isCurrent, PlannedPart $planned): self
     {
+        return new self(
+            $field,
+            $value,
+            $isCurrent,
+            $planned->plan->refused(),
+            $planned->schedule->readyMin(),
+            $planned->plan->totalGrams(),
+            $planned->plan->handsAheadMin(),
+            $planned->plan->worst()?->risk() ?? 0.0,
+        );
     }
 }

@@ -42,7 +42,7 @@ final readonly class ShopFloor
         $readings = $shop->airReadings()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()])->orderBy('measured_at')->get();
         $air = Forecast::corrected(
             $time->forecast($shop->day_curves, $shop->typed_air, $from, $until),
-            $readings->map(fn (AirReading $r): array => [ShopTime::minutes($r->measured_at), $r->air_c])->values()->all(),
+            array_values($readings->map(fn (AirReading $r): array => [ShopTime::minutes($r->measured_at), $r->air_c])->all()),
         );
         $work = $time->workingTime($shop->working_hours, $from, $until);
         $workshop = new Workshop(self::workingAir($air, $work, $nowMin), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through);

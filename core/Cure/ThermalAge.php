@@ -20,6 +20,14 @@ final class ThermalAge
     private const WEIGHTS = [0.347854845137454, 0.652145154862546, 0.652145154862546, 0.347854845137454];
     private const LONGEST_PANEL_MIN = 60.0;
 
+    /** Nearer to its steady lag than this the part needs no short panels any more, °C. */
+    private const CAUGHT_UP_C = 1e-3;
+
+    /** @var array{a: float, b: float, c: float, origin: float}|null the piece that the next panel lies on */
+    private ?array $piece = null;
+
+    private float $pieceUntil = -INF;
+
     /** @var list<float> panel ends, minutes */
     private array $ends;
 
@@ -96,21 +104,29 @@ final class ThermalAge
     {
         $last = count($this->ends) - 1;
         $from = $this->ends[$last];
-        $piece = $this->part->pieceFrom($from);
+        if ($this->piece === null || $from >= $this->pieceUntil) {
+            $this->piece = $this->part->pieceFrom($from);
+            $this->pieceUntil = $this->part->nextPointAfter($from);
+        }
         $length = self::LONGEST_PANEL_MIN;
         $lag = $this->part->lagMin;
-        if ($lag > 0.0 && abs($piece['c']) * exp(-($from - $piece['origin']) / $lag) > 1e-4) {
-            $length = min($length, max(0.5 * $lag, 0.01));
+        if ($lag > 0.0 && abs($this->piece['c']) * exp(-($from - $this->piece['origin']) / $lag) > self::CAUGHT_UP_C) {
+            $length = min($length, max($lag, 0.01));
         }
-        $until = min($from + $length, $this->part->nextPointAfter($from));
+        $until = min($from + $length, $this->pieceUntil);
         $this->ends[] = $until;
-        $this->ages[] = $this->ages[$last] + $this->integral($from, $until);
+        $this->ages[] = $this->ages[$last] + $this->integralOn($this->piece, $from, $until);
     }
 
     /** ∫ r dt within one piece of the air curve. */
     private function integral(float $from, float $until): float
     {
-        $piece = $this->part->pieceFrom($from);
+        return $this->integralOn($this->part->pieceFrom($from), $from, $until);
+    }
+
+    /** @param array{a: float, b: float, c: float, origin: float} $piece */
+    private function integralOn(array $piece, float $from, float $until): float
+    {
         if ($this->stallC === null) {
             return $this->gauss($piece, $from, $until);
         }
@@ -135,11 +151,16 @@ final class ThermalAge
     /** @param array{a: float, b: float, c: float, origin: float} $piece */
     private function gauss(array $piece, float $from, float $until): float
     {
+        ['a' => $a, 'b' => $b, 'c' => $c, 'origin' => $origin] = $piece;
         $half = 0.5 * ($until - $from);
-        $middle = 0.5 * ($until + $from);
+        $middle = 0.5 * ($until + $from) - $origin;
+        $kelvin = $a + $this->shiftC + Temperature::ZERO_CELSIUS_IN_KELVIN;
         $sum = 0.0;
+        // The innermost loop of every forecast: no calls but exp.
         foreach (self::NODES as $i => $node) {
-            $sum += self::WEIGHTS[$i] * $this->rate($this->temperature($piece, $middle + $half * $node));
+            $s = $middle + $half * $node;
+            $t = $kelvin + $b * $s + ($c !== 0.0 ? $c * exp(-$s / $this->part->lagMin) : 0.0);
+            $sum += self::WEIGHTS[$i] * exp(-$this->energyOverR * (1.0 / $t - $this->inverseReference));
         }
 
         return $half * $sum;

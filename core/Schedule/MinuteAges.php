@@ -42,13 +42,24 @@ final readonly class MinuteAges
         return new self($from, $ages);
     }
 
-    /** Age at a minute of the span, straight between whole minutes. */
-    public function at(float $minute): float
+    /**
+     * Ages at minutes of the span, each moved on by the same while; straight between whole minutes.
+     *
+     * @param list<float> $minutes
+     *
+     * @return list<float>
+     */
+    public function atEach(array $minutes, float $later): array
     {
-        $offset = $minute - $this->from;
-        $i = max(0, min((int) $offset, count($this->ages) - 1));
-        $next = $this->ages[$i + 1] ?? $this->ages[$i];
+        $found = [];
+        $last = count($this->ages) - 1;
+        foreach ($minutes as $minute) {
+            $offset = $minute + $later - $this->from;
+            $i = (int) $offset;
+            $i = $i < 0 ? 0 : ($i > $last ? $last : $i);
+            $found[] = $this->ages[$i] + ($offset - $i) * (($this->ages[$i + 1] ?? $this->ages[$i]) - $this->ages[$i]);
+        }
 
-        return $this->ages[$i] + ($offset - $i) * ($next - $this->ages[$i]);
+        return $found;
     }
 }

@@ -28,7 +28,7 @@ final class PartSchedule
     public const GRID_MIN = 5.0;
 
     /** How far ahead is looked, days; further only if need be. */
-    private const HORIZONS_DAYS = [7, 14, 28];
+    private const HORIZONS_DAYS = [8, 16, 30];
 
     /** What keying costs besides its hands: a bond is worth this wait. */
     private const KEY_PENALTY_MIN = 60.0;

@@ -25,6 +25,9 @@ final class RunSheet
     /** @var array<string, list<float>> by hands and coldest air */
     private array $starts = [];
 
+    /** @var array<string, list<float>> by hands, coldest air, shift and ages */
+    private array $scaled = [];
+
     /** @param float $keyPenaltyMin what a keyed step costs besides its hands */
     public function __construct(
         private readonly AirCurve $air,
@@ -92,6 +95,22 @@ final class RunSheet
         return $this->starts[$key] = $starts;
     }
 
+    /**
+     * The starts, or what comes a while after them, as thermal ages; the same for all steps of one length and clock.
+     *
+     * @param list<float> $starts
+     *
+     * @return list<float>
+     */
+    private function scaled(array $starts, float $hands, ?float $minC, float $later, ?MinuteAges $ages): array
+    {
+        if ($ages === null) {
+            return $starts;
+        }
+
+        return $this->scaled["{$hands}/{$minC}/{$later}/".spl_object_id($ages)] ??= $ages->atEach($starts, $later);
+    }
+
     private function unbound(RunStep $step): Reached
     {
         $reached = new Reached($step->handsMin, Way::First);
@@ -130,13 +149,13 @@ final class RunSheet
     private function reach(float $hands, ?float $minC, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
     {
         $starts = $this->starts($hands, $minC);
-        $now = $ages === null ? $starts : array_map($ages->at(...), $starts);
         $limited = is_finite($most);
-        $then = $limited && $ages !== null ? array_map(fn (float $s): float => $ages->at($s + $hands), $starts) : $now;
+        $now = $this->scaled($starts, $hands, $minC, 0.0, $ages);
+        $then = $limited && $ages !== null ? $this->scaled($starts, $hands, $minC, $hands, $ages) : $now;
         $best = [];
         foreach ($before as $variant => $states) {
-            $fromEnd = array_map(fn (float $s): float => $ages === null ? $s + $states->handsMin : $ages->at($s + $states->handsMin), $states->starts);
-            $fromStart = $limited && $ages !== null ? array_map($ages->at(...), $states->starts) : $fromEnd;
+            $fromEnd = $ages === null ? array_map(fn (float $s): float => $s + $states->handsMin, $states->starts) : $ages->atEach($states->starts, $states->handsMin);
+            $fromStart = $limited && $ages !== null ? $ages->atEach($states->starts, 0.0) : $fromEnd;
             $penalties = $states->penalties;
             $firsts = $states->firsts;
             $count = count($fromEnd);

@@ -15,7 +15,6 @@ use App\Models\PartFact;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
-use App\Planning\FromPart;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
@@ -87,8 +86,6 @@ final class DemoSeeder extends Seeder
         $part->save();
         $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
-        $part->zones = FromPart::zoneRows(FromPart::brief($part));
-        $part->save();
         $rows = $state === 'waiting' ? [] : $this->liveUntil($part, $state);
         foreach ($rows as $fact) {
             $fact->save();

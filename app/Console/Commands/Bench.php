@@ -9,11 +9,13 @@ use App\Models\User;
 use App\Planning\Planner;
 use Closure;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\SandingMethod;
@@ -46,6 +48,8 @@ final class Bench extends Command
     public function handle(): int
     {
         config(['oak.demo' => true, 'oak.frozen_at' => '2027-03-10T15:34:00Z', 'session.driver' => 'array', 'cache.default' => 'array', 'database.connections.sqlite.database' => ':memory:']);
+        // Runs follow each other faster than hands would.
+        RateLimiter::for('acts', fn (): Limit => Limit::none());
         $this->line('Seeding a shop in memory');
         Artisan::call('migrate', ['--force' => true]);
         app(DatabaseSeeder::class)->setContainer(app())->__invoke();
@@ -76,7 +80,7 @@ final class Bench extends Command
         sort($times);
         $median = $times[intdiv(count($times), 2)];
 
-        return [$name, number_format($median, 2), number_format(max($times), 2), $target === null ? '' : (string) $target, $target !== null && $median > $target ? 'over' : ''];
+        return [$name, number_format($median, 2), number_format(end($times) ?: 0.0, 2), $target === null ? '' : (string) $target, $target !== null && $median > $target ? 'over' : ''];
     }
 
     /** @return array<string, array{float|null, Closure}> */
@@ -95,7 +99,7 @@ final class Bench extends Command
         for ($i = 1; $i < 12; $i++) {
             $steps[] = new RunStep("coat {$i}", 20.0, Gap::age($kinetics, 120.0, 260.0, 900.0), 12.0, 25.0);
         }
-        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])->where('letter', 'W')->firstOrFail();
+        $part = Part::query()->with(Part::PLAN_NEEDS)->where('letter', 'W')->firstOrFail();
 
         return [
             'cure window, 14 days of half-hourly air' => [null, function () use ($air, $kinetics): void {

@@ -6,10 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
 use App\Models\Part;
+use App\Models\User;
 use App\Planning\Planner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -23,7 +24,7 @@ use OakGloss\Quantity\Severity;
 /** Takes one priced choice. The change is kept in the record. */
 final class ChoiceController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder): RedirectResponse
+    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats'])]])['field'];
         $value = $request->validate(['value' => ['required', match ($field) {
@@ -33,17 +34,21 @@ final class ChoiceController
             default => 'integer',
         }, ...($field === 'build_coats' ? ['between:1,10'] : [])]])['value'];
 
+        $part->load(Part::PLAN_NEEDS);
+        if (! in_array($field, $planner->openChoices($planner->plan($part)->plan), true)) {
+            throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
+        }
         $before = $part->getAttribute($field);
-        DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder): void {
+        DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder, $user): void {
             $part->update([$field => $value]);
-            $planned = $planner->plan($part->fresh(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']) ?? $part);
+            $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
             foreach ($planned->plan->findings as $finding) {
                 if ($finding->severity === Severity::Refuse) {
                     $said = app(\App\Words\Say::class)->finding($finding);
                     throw ValidationException::withMessages(['choice' => "{$said['what']} {$said['tip']}"]);
                 }
             }
-            $recorder->record($part, Auth::user(), $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) $value], (string) Str::uuid());
+            $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) $value], (string) Str::uuid());
         });
 
         return redirect()->route('parts.show', $part)->with('notice', 'Taken. The plan is reckoned anew.');

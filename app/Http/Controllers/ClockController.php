@@ -7,19 +7,20 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
+use App\Models\User;
 use App\Planning\Planner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 
 /** Moves the demo's clock on, so that a whole job can be lived in minutes. */
 final class ClockController
 {
-    public function __invoke(Request $request, ShopClock $clock, Planner $planner): RedirectResponse
+    public function __invoke(Request $request, ShopClock $clock, Planner $planner, #[CurrentUser] User $user): RedirectResponse
     {
         $to = $request->validate(['to' => ['required', Rule::in(['window', '15', '60', 'tomorrow'])]])['to'];
-        $shop = Auth::user()->shop;
+        $shop = $user->shop;
         $floor = $planner->floor($shop);
         $target = match ($to) {
             'window' => Bench::of($shop, $planner)->nextChangeMin() ?? $floor->nowMin,

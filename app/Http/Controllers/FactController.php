@@ -8,12 +8,13 @@ use App\Bench\Recorder;
 use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Abrasion\Grit;
@@ -25,7 +26,7 @@ use OakGloss\Schedule\ActState;
 /** Acts of the bench: each becomes a fact with time, air and person. */
 final class FactController
 {
-    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say): RedirectResponse
+    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'kind' => ['required', Rule::in(['coat_on', 'touched', 'sanded', 'wiped', 'done', 'skipped', 'ready'])],
@@ -38,7 +39,7 @@ final class FactController
         if (PartFact::query()->where('token', $given['token'])->exists()) {
             return back()->with('notice', 'Already kept.');
         }
-        $planned = $planner->plan($part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']));
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $kind = FactKind::from($given['kind']);
         $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
         $at = $this->moment($planned, $given['at'] ?? null);
@@ -48,20 +49,20 @@ final class FactController
             FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']),
             default => [],
         };
-        $recorder->record($part, Auth::user(), $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
+        $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
 
         return ($kind === FactKind::Ready ? redirect()->route('weigh', [$part, $given['step']]) : $this->backTo($request, $part))
             ->with('notice', $this->notice($planned, $kind, $say));
     }
 
-    public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder): RedirectResponse
+    public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
         $isStruck = $part->facts()->where('kind', FactKind::Struck->value)->get()->contains(fn (PartFact $f): bool => (int) $f->data['target'] === $fact->id);
         if ($isStruck || in_array($fact->kind, [FactKind::Struck->value, FactKind::Chosen->value], true)) {
             throw ValidationException::withMessages(['strike' => 'This line can\'t be struck out, or already is.']);
         }
-        $recorder->record($part, Auth::user(), $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')], "strike-{$fact->id}");
+        $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')], "strike-{$fact->id}");
 
         return $this->backTo($request, $part)->with('notice', 'Struck out. It stays in the record and is left out of the plan.');
     }

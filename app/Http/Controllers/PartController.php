@@ -10,14 +10,15 @@ use App\Models\Cloth;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Models\Shop;
+use App\Models\User;
 use App\Planning\FromPart;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
@@ -31,28 +32,28 @@ final class PartController
     /** Tags have eight colours of their own. */
     private const COLOURS = 8;
 
-    public function index(Planner $planner): View
+    public function index(Planner $planner, #[CurrentUser] User $user): View
     {
-        $parts = Auth::user()->shop->parts()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])->orderBy('letter')->get();
+        $parts = $user->shop->parts()->with(Part::PLAN_NEEDS)->orderBy('letter')->get();
 
         return view('parts.index', ['planned' => $parts->map($planner->plan(...))]);
     }
 
-    public function create(Planner $planner): View
+    public function create(Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form(null, $planner);
+        return $this->form(null, $planner, $user);
     }
 
-    public function edit(Part $part, Planner $planner): View
+    public function edit(Part $part, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($part, $planner);
+        return $this->form($part, $planner, $user);
     }
 
     /** What follows from what is typed so far; the same fragment that the page begins with. */
-    public function answer(Request $request, Planner $planner): View
+    public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
-        [$typed, $errors] = $this->attempt($request);
-        $part = $typed === null ? null : $this->unsaved($typed, Auth::user()->shop);
+        [$typed, $errors] = $this->attempt($request, $user);
+        $part = $typed === null ? null : $this->unsaved($typed, $user->shop);
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
@@ -66,9 +67,9 @@ final class PartController
         ]);
     }
 
-    public function store(PartRequest $request, Planner $planner): RedirectResponse
+    public function store(PartRequest $request, Planner $planner, #[CurrentUser] User $user): RedirectResponse
     {
-        $shop = Auth::user()->shop;
+        $shop = $user->shop;
         $columns = $request->columns($shop);
         $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
         $part = DB::transaction(fn (): Part => Part::query()->create($columns + [
@@ -91,7 +92,7 @@ final class PartController
 
     public function show(Request $request, Part $part, Planner $planner): View
     {
-        $part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']);
+        $part->load(Part::PLAN_NEEDS);
         $planned = $planner->plan($part);
 
         return view('parts.show', [
@@ -101,9 +102,9 @@ final class PartController
         ]);
     }
 
-    private function form(?Part $part, Planner $planner): View
+    private function form(?Part $part, Planner $planner, User $user): View
     {
-        $shop = Auth::user()->shop;
+        $shop = $user->shop;
         $used = array_filter([$part?->getAttribute('base_resin_id'), $part?->getAttribute('clear_resin_id')]);
 
         $latest = $shop->parts()->latest('id')->first();
@@ -132,7 +133,7 @@ final class PartController
     /**
      * @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing
      */
-    private function attempt(Request $request): array
+    private function attempt(Request $request, User $user): array
     {
         $form = PartRequest::createFrom($request)->setContainer(app());
         // A tag and a name decide nothing about resin: the answer does not wait for them.
@@ -143,7 +144,7 @@ final class PartController
         }
         $form->setValidator($validator);
 
-        return [$form->columns(Auth::user()->shop), []];
+        return [$form->columns($user->shop), []];
     }
 
     /** @param array<string, mixed> $columns */
@@ -204,6 +205,7 @@ final class PartController
     /** @return list<array<string, mixed>> */
     private function zoneRows(Request $request, ?Part $part): array
     {
+        /** @var list<array<string, mixed>> $rows */
         $rows = array_values(array_filter((array) $request->input('zones', []), is_array(...)));
         if ($request->header('HX-Trigger-Name') === 'zones_add' || ($rows === [] && $request->input('shape') === 'faces')) {
             $rows[] = ['name' => 'face '.(count($rows) + 1), 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];

@@ -15,7 +15,7 @@ final class SandController
 {
     public function __invoke(Part $part, Planner $planner): View
     {
-        $planned = $planner->plan($part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts']));
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $flats = array_values(array_filter($planned->plan->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null));
 
         return view('parts.sand', [

@@ -7,13 +7,14 @@ namespace App\Http\Controllers;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Models\ShelfItem;
+use App\Models\User;
 use App\Planning\FromShelf;
 use App\Planning\Planner;
 use App\Shelf\ShelfKind;
 use App\View\Drawing\SheetCurve;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -25,9 +26,9 @@ final class ShelfController
 {
     private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id']];
 
-    public function index(): View
+    public function index(#[CurrentUser] User $user): View
     {
-        $shop = Auth::user()->shop;
+        $shop = $user->shop;
         $items = [];
         foreach (ShelfKind::cases() as $kind) {
             $items[$kind->value] = $kind->model()::query()->where('shop_id', $shop->id)->current()->orderBy($kind === ShelfKind::Papers ? 'grit' : 'name')->get();
@@ -36,28 +37,28 @@ final class ShelfController
         return view('shelf.index', ['items' => $items]);
     }
 
-    public function create(ShelfKind $kind, Planner $planner): View
+    public function create(ShelfKind $kind, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($kind, new ($kind->model())(), $planner);
+        return $this->form($kind, new ($kind->model())(), $planner, $user);
     }
 
-    public function edit(ShelfKind $kind, int $id, Planner $planner): View
+    public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($kind, $this->find($kind, $id), $planner);
+        return $this->form($kind, $this->find($kind, $id), $planner, $user);
     }
 
-    public function store(Request $request, ShelfKind $kind): RedirectResponse
+    public function store(Request $request, ShelfKind $kind, #[CurrentUser] User $user): RedirectResponse
     {
-        $item = $this->typed($request, $kind);
+        $item = $this->typed($request, $kind, $user);
         $item->save();
 
         return redirect()->route('shelf')->with('notice', "{$item->name} is on the shelf.");
     }
 
-    public function update(Request $request, ShelfKind $kind, int $id): RedirectResponse
+    public function update(Request $request, ShelfKind $kind, int $id, #[CurrentUser] User $user): RedirectResponse
     {
         $old = $this->find($kind, $id);
-        $new = $this->typed($request, $kind);
+        $new = $this->typed($request, $kind, $user);
         DB::transaction(function () use ($kind, $old, $new): void {
             $new->save();
             $old->update(['superseded_by_id' => $new->id]);
@@ -78,18 +79,18 @@ final class ShelfController
         return $item;
     }
 
-    private function form(ShelfKind $kind, ShelfItem $item, Planner $planner): View
+    private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
     {
         return view('shelf.form', [
             'kind' => $kind,
             'item' => $item,
-            'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor(Auth::user()->shop)->airNowC()) : null,
+            'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC()) : null,
             'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
         ]);
     }
 
     /** @throws ValidationException At the field, or for the sheet as a whole. */
-    private function typed(Request $request, ShelfKind $kind): ShelfItem
+    private function typed(Request $request, ShelfKind $kind, User $user): ShelfItem
     {
         $rules = ['name' => ['required', 'string', 'max:80']];
         $names = [];
@@ -109,7 +110,7 @@ final class ShelfController
             $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
             $given['sheet'] = array_map(fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']], $rows);
         }
-        $item = new ($kind->model())($given + ['shop_id' => Auth::user()->shop_id]);
+        $item = new ($kind->model())($given + ['shop_id' => $user->shop_id]);
         try {
             $kind->check($item);
         } catch (OakGlossFault $e) {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\User;
 use App\Planning\Planner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -17,14 +18,14 @@ final class ShopController
     private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/';
     private const SPANS_A_DAY = 2;
 
-    public function edit(Planner $planner): View
+    public function edit(Planner $planner, #[CurrentUser] User $user): View
     {
-        return view('shop.edit', ['shop' => Auth::user()->shop, 'floor' => $planner->floor(Auth::user()->shop)]);
+        return view('shop.edit', ['shop' => $user->shop, 'floor' => $planner->floor($user->shop)]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $shop = Auth::user()->shop;
+        $shop = $user->shop;
         $given = $request->validate([
             'hours' => ['required', 'array'],
             'hours.*.*.*' => ['nullable', self::TIME],

@@ -8,10 +8,11 @@ use App\Bench\Cup;
 use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Models\User;
 use App\Planning\Planner;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -22,7 +23,7 @@ final class WeighController
 {
     public function show(Part $part, string $step, Planner $planner): View|RedirectResponse
     {
-        $cup = Cup::forStep($planner->plan($part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])), $step);
+        $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
         if ($cup === null) {
             return redirect()->route('parts.show', $part)->with('notice', 'That step is done or mixes nothing.');
         }
@@ -30,7 +31,7 @@ final class WeighController
         return view('weigh', ['part' => $part, 'cup' => $cup]);
     }
 
-    public function store(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder): RedirectResponse
+    public function store(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment'])],
@@ -40,12 +41,12 @@ final class WeighController
         if (PartFact::query()->where('token', $given['token'])->exists()) {
             return redirect()->route('weigh', [$part, $step]);
         }
-        $cup = Cup::forStep($planner->plan($part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'])), $step)
+        $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
             ?? throw ValidationException::withMessages(['grams' => 'That coat is already on.']);
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => 'The ready check stands before the mix.']);
         }
-        $recorder->record($part, Auth::user(), $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $given['component'], 'grams' => (float) $given['grams']], $given['token']);
+        $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $given['component'], 'grams' => (float) $given['grams']], $given['token']);
 
         return redirect()->route('weigh', [$part, $step]);
     }

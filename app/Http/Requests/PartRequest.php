@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Clock\ShopTime;
-use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\Shapes;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Exists;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
@@ -87,7 +87,11 @@ final class PartRequest extends FormRequest
         return ['letter.regex' => 'The letter tag is one capital letter, A to Z.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
     }
 
-    /** The brief as columns, whatever of it is valid; for a preview and for the store alike. */
+    /**
+     * The brief as columns, for a preview and for the store alike.
+     *
+     * @return array<string, mixed>
+     */
     public function columns(Shop $shop): array
     {
         $given = $this->validated();
@@ -120,9 +124,9 @@ final class PartRequest extends FormRequest
     }
 
     /** Only what lies on this shop's shelf; a sheet that this part already uses may stay. */
-    private function onShelf(string $table): \Illuminate\Validation\Rules\Exists
+    private function onShelf(string $table): Exists
     {
-        return Rule::exists($table, 'id')->where('shop_id', Auth::user()->shop_id);
+        return Rule::exists($table, 'id')->where('shop_id', Auth::user()?->shop_id);
     }
 
     /** @return array<string, list<string>> */

@@ -16,7 +16,7 @@ final readonly class CutScale
 
     /**
      * @param list<array{state: ZoneState, byHand: bool, bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float, leftUm: float, doubtUm: float, doubtX: float, riskClass: string}> $rows
-     * @param list<array{x: float, label: string}> $ticks
+     * @param list<array{x: float, label: string}>                                                                                                                                                                            $ticks
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public float $mostUm)
     {

@@ -30,7 +30,7 @@ final readonly class SectionDrawing
 
     /**
      * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, planeY: float|null, leftUm: float|null, riskClass: string, flushY: float, coverUm: float}> $columns
-     * @param list<array{y: float, label: string}>                                                                          $ticks
+     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                                           $ticks
      */
     private function __construct(
         public ?PlannedStep $after,
@@ -148,9 +148,9 @@ final readonly class SectionDrawing
 
     /**
      * @param array{index: int, state: ZoneState, layers: list<array{z: float, a: float, plane: float, key: string, isDone: bool}>} $zone
-     * @param \Closure(float): float                                                                                            $y
+     * @param \Closure(float): float                                                                                                $y
      *
-     * @return array<string, mixed>
+     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, planeY: float|null, leftUm: float|null, riskClass: string, flushY: float, coverUm: float}
      */
     private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat): array
     {
@@ -160,7 +160,7 @@ final readonly class SectionDrawing
         foreach ($zone['layers'] as $i => $layer) {
             $surface = array_map(fn (float $phase): float => min($layer['plane'], $layer['z'] + 0.5 * $layer['a'] * cos($phase)), self::phases());
             // Resin fills the cloth before it shows: a surface never lies under the one before it.
-            $surface = array_map(max(...), $surface, $below);
+            $surface = array_map(fn (float $own, float $under): float => max($own, $under), $surface, $below);
             $layers[] = ['path' => self::band($x, $width, $surface, $below, $y), 'key' => $layer['key'], 'isDone' => $layer['isDone'], 'index' => $i];
             $below = $surface;
         }

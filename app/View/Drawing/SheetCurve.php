@@ -22,11 +22,11 @@ final readonly class SheetCurve
     private const TO_H = 720.0;
 
     /**
-     * @param list<array{event: string, path: string, endY: float}>              $curves
-     * @param list<array{x: float, y: float}>                                    $sheet the sheet's own rows
-     * @param list<array{x: float, label: string}>                               $columns
-     * @param list<array{y: float, label: string}>                               $rows
-     * @param list<array{celsius: float, hours: array<string, float>}>           $table
+     * @param list<array{event: string, path: string, endY: float}>    $curves
+     * @param list<array{x: float, y: float}>                          $sheet   the sheet's own rows
+     * @param list<array{x: float, label: string}>                     $columns
+     * @param list<array{y: float, label: string}>                     $rows
+     * @param list<array{celsius: float, hours: array<string, float>}> $table
      */
     private function __construct(public array $curves, public array $sheet, public array $columns, public array $rows, public array $table, public float $nowX)
     {

@@ -19,8 +19,8 @@ final readonly class WindowStrip
     private const LANE = 33.0;
 
     /**
-     * @param list<array{x: float, label: string}>                                                                            $hours
-     * @param list<array{x: float, width: float}>                                                                             $closed
+     * @param list<array{x: float, label: string}>                                                                                                                       $hours
+     * @param list<array{x: float, width: float}>                                                                                                                        $closed
      * @param list<array{part: PlannedPart, y: float, tagX: float, shapes: list<array{kind: string, x: float, until: float, tip: float, label: string}>, words: string}> $lanes
      */
     private function __construct(
@@ -85,8 +85,8 @@ final readonly class WindowStrip
         for ($minute = $from; $minute <= $until; $minute += 30.0) {
             $air[] = [$minute, $bench->floor->air->at($minute)];
         }
-        $warm = max(array_column($air, 1));
-        $cold = min(array_column($air, 1));
+        $warm = max($bench->floor->airNowC(), ...array_column($air, 1));
+        $cold = min($bench->floor->airNowC(), ...array_column($air, 1));
         $y = fn (float $c): float => round($height - 26.0 - ($c - $cold) / max(1.0, $warm - $cold) * ($height - self::TOP - 46.0), 1);
         $path = implode(' ', array_map(fn (array $p): string => $x($p[0]).','.$y($p[1]), $air));
         $coldest = $bench->floor->air->coldestBetween($now, $until);

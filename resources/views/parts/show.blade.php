@@ -13,13 +13,12 @@
             @foreach (collect($priced)->groupBy('field') as $field => $options)
                 <fieldset class="choice"><legend>{{ $say->word('choice', $field) }}@if ($field === 'build_coats')<span class="soft"> · {{ $part->build_coats === null ? 'fewest that keep every show zone under '.$say->percent($plan->shop->targetBurnThrough) : 'set by hand' }}</span>@endif</legend>
                     @foreach ($options as $option)
-                        @php($p = $option->plan)
                         <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')
                             <input type="hidden" name="field" value="{{ $field }}">
-                            <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($p->plan->refused() && ! $option->isCurrent)>
+                            <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->isRefused && ! $option->isCurrent)>
                                 <b>{{ $field === 'build_coats' ? $option->value.' coats' : $say->word($field, $option->value) }}</b>
                                 @if ($field !== 'build_coats')<span class="soft">{{ $say->word($field.'_why', $option->value) }}</span>@endif
-                                <span class="num">@if ($p->plan->refused()) not on this part @else ready {{ $say->day($p->schedule->readyMin()) }} · {{ $say->grams($p->plan->totalGrams()) }} · {{ $say->span($p->plan->handsAheadMin()) }} hands · {{ $say->percent($p->plan->worst()?->risk() ?? 0) }} risk @endif</span>
+                                <span class="num">@if ($option->isRefused) not on this part @else ready {{ $say->day($option->readyMin) }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk @endif</span>
                             </button>
                         </form>
                     @endforeach
