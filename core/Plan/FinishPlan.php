@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
@@ -183,6 +184,24 @@ final readonly class FinishPlan
             : 0.0;
     }
 
+    /**
+     * P numbers that the steps ahead will want, coarse to fine.
+     *
+     * @return list<int>
+     */
+    public function papersAhead(): array
+    {
+        $papers = [];
+        foreach ($this->ahead() as $step) {
+            $ladder = array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps ?? []);
+            $papers = [...$papers, ...($ladder === [] && $step->step->grits !== null ? [$step->step->grits->to] : $ladder)];
+        }
+        $papers = array_values(array_unique($papers));
+        sort($papers);
+
+        return $papers;
+    }
+
     /** Gloss units at 60° that the polish should give; null where the sheen is the clear's own. */
     public function expectedGloss(): ?float
     {
@@ -273,6 +292,10 @@ final readonly class FinishPlan
         $wetOut = $this->step('wet-out');
         if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
             $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
+        }
+        $missing = array_diff($this->papersAhead(), $this->materials->grits);
+        if ($missing !== []) {
+            $findings[] = new Finding(Severity::Warn, 'papers.missing', ['papers' => implode(', ', array_map(fn (int $p): string => "P{$p}", $missing))]);
         }
         foreach ($this->ahead() as $step) {
             if ($step->step->kind === StepKind::Flat && $step->step->grits !== null

@@ -19,7 +19,10 @@ return [
         'burns_through' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'One more build coat, a larger edge radius, or edges by hand with a finer paper.'],
         'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
     ],
-    'papers' => ['gap' => ['what' => 'The shelf has no papers that bridge P:from to P:to.', 'tip' => 'The plan reckons with papers that are still to be bought.']],
+    'papers' => [
+        'missing' => ['what' => 'Not on the shelf: :papers.', 'tip' => 'Buy them, or put what lies there on the shelf.'],
+        'gap' => ['what' => 'The shelf has no papers that bridge P:from to P:to.', 'tip' => 'The plan reckons with papers that are still to be bought.'],
+    ],
     'mix' => ['too_small' => ['what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
     'schedule' => [
         'window_gone' => ['what' => 'The moment for the next step has passed.', 'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.'],

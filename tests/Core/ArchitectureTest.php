@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The arrows run one way, and the core is alone. */
+final class ArchitectureTest extends TestCase
+{
+    /** Each room may use itself and the rooms before it in its list. */
+    private const MAY_USE = [
+        'Quantity' => [],
+        'Climate' => ['Quantity'],
+        'Cure' => ['Quantity', 'Climate'],
+        'Mixing' => ['Quantity'],
+        'Safety' => [],
+        'Optics' => ['Quantity'],
+        'Film' => ['Quantity', 'Cure'],
+        'Abrasion' => ['Quantity', 'Film'],
+        'Clear' => ['Quantity', 'Film'],
+        'Geometry' => ['Quantity', 'Film'],
+        'Cloth' => ['Quantity', 'Geometry'],
+        'Material' => ['Quantity', 'Cure', 'Mixing', 'Film', 'Clear', 'Optics'],
+        'Method' => ['Quantity', 'Abrasion', 'Material', 'Optics', 'Safety'],
+        'Plan' => ['Quantity', 'Abrasion', 'Cloth', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
+        'Schedule' => ['Quantity', 'Climate', 'Cure', 'Method', 'Plan'],
+        'Calc' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Schedule'],
+    ];
+
+    /** @return iterable<string, array{string, string}> path below core/, source */
+    public static function files(): iterable
+    {
+        $core = dirname(__DIR__, 2).'/core';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($core, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            /** @var \SplFileInfo $file */
+            $path = substr($file->getPathname(), strlen($core) + 1);
+            yield $path => [$path, (string) file_get_contents($file->getPathname())];
+        }
+    }
+
+    #[DataProvider('files')]
+    public function testImportsOnlyWhatItsRoomMayUse(string $path, string $source): void
+    {
+        $room = explode('/', $path)[0];
+        self::assertArrayHasKey($room, self::MAY_USE, "{$room} is a new room: give it its place in the order");
+        preg_match_all('/OakGloss\\\\(\w+)\\\\/', $source, $used);
+        $foreign = array_diff(array_unique($used[1]), [$room, ...self::MAY_USE[$room]]);
+        self::assertSame([], array_values($foreign), "{$path} reaches against the order");
+    }
+
+    #[DataProvider('files')]
+    public function testKnowsNoFrameworkClockChanceOrFile(string $path, string $source): void
+    {
+        $code = implode('', array_map(
+            fn (array|string $token): string => is_string($token) ? $token : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true) ? ' ' : $token[1]),
+            token_get_all($source),
+        ));
+        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Carbon|Symfony|App)\\\\/', $code, "{$path} knows a framework");
+        self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(?<!function )(now|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_int|random_bytes|shuffle|uniqid|fopen|file|file_get_contents|file_put_contents|include|require|getenv|sleep|config|app)\s*\(/', $code, "{$path} reaches outside");
+        self::assertDoesNotMatchRegularExpression('/\bnew\s+\\\\?(DateTime|DateTimeImmutable|SplFileObject|PDO)\b/', $code, "{$path} reaches outside");
+    }
+
+    #[DataProvider('files')]
+    public function testIsStrictAndOfOneClass(string $path, string $source): void
+    {
+        self::assertStringContainsString('declare(strict_types=1);', $source);
+        self::assertSame(1, preg_match_all('/^(final |abstract |readonly )*(class|interface|enum|trait) \w+/m', $source), "{$path} holds one class");
+        self::assertStringContainsString(' '.basename($path, '.php'), $source);
+    }
+
+    public function testTheOrderHasNoCircle(): void
+    {
+        $open = self::MAY_USE;
+        while ($open !== []) {
+            $free = array_keys(array_filter($open, fn (array $uses): bool => array_intersect($uses, array_keys($open)) === []));
+            self::assertNotSame([], $free, 'a circle among '.implode(', ', array_keys($open)));
+            $open = array_diff_key($open, array_flip($free));
+        }
+    }
+}

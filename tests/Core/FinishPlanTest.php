@@ -1,0 +1,330 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
+use OakGloss\Material\Tone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Jar;
+use OakGloss\Method\StepKind;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+use OakGloss\Optics\Finish;
+use OakGloss\Plan\Fact;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Workshop;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+use OakGloss\Safety\Caution;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class FinishPlanTest extends TestCase
+{
+    use Near;
+
+    public function testTheStepsStandInTheTradesOrder(): void
+    {
+        self::assertSame([
+            'strip', 'wipe-1', 'key', 'wipe-2', 'base', 'lay', 'wet-out', 'nibs', 'wipe-3', 'build-1', 'build-2', 'build-3', 'build-4',
+            'flat', 'wipe-4', 'finish-1', 'wet-flat', 'wipe-5', 'clear', 'clear-flat', 'polish', 'inspect',
+        ], self::keys(Sample::plan()));
+    }
+
+    public function testAPlanIsAFunctionOfWhatItIsGiven(): void
+    {
+        self::assertEquals(Sample::plan(), Sample::plan());
+    }
+
+    public function testTheGramsAddUp(): void
+    {
+        $plan = Sample::plan();
+        $sum = array_sum(array_map(fn (PlannedStep $s): float => $s->batch === null ? 0.0 : $s->batch->resinG + $s->batch->hardenerG + $s->batch->pigmentG, $plan->steps));
+        self::assertGrams($sum, $plan->totalGrams(), 1e-9);
+        self::assertGrams($plan->totalGrams(), $plan->gramsFrom(Jar::Base) + $plan->gramsFrom(Jar::Clear), 1e-9);
+        $build = $plan->step('build-1')?->batch;
+        self::assertNotNull($build);
+        self::assertGrams(110.0 * $plan->brief->coatedAreaM2() + 8.0, $build->totalG(), 1e-9);
+    }
+
+    public function testOnlyABlackBaseIsPigmented(): void
+    {
+        self::assertGreaterThan(0.0, Sample::plan()->step('base')?->batch?->pigmentG);
+        self::assertSame(0.0, Sample::plan(Sample::brief(backing: Backing::Clear))->step('base')?->batch?->pigmentG);
+        self::assertSame(0.0, Sample::plan()->step('build-1')?->batch?->pigmentG);
+    }
+
+    public function testBuildCoatsAreTheFewestThatKeepEveryShowZone(): void
+    {
+        $fewest = Sample::plan();
+        self::assertLessThanOrEqual(0.01, $fewest->worst()?->risk());
+        $oneLess = Sample::plan(Sample::brief(choices: new Choices(buildCoats: $fewest->buildCoats - 1)));
+        self::assertGreaterThan(0.01, $oneLess->worst()?->risk());
+        self::assertContains('film.burns_through', self::codes($oneLess));
+    }
+
+    public function testAStricterShopNeverTakesFewerCoats(): void
+    {
+        $coats = array_map(fn (float $target): int => Sample::plan(shop: new Workshop(20.0, targetBurnThrough: $target))->buildCoats, [0.1, 0.03, 0.01, 0.003]);
+        $rising = $coats;
+        sort($rising);
+        self::assertSame($rising, $coats);
+        self::assertGreaterThan($coats[0], $coats[3]);
+    }
+
+    public function testAHiddenZoneAsksForNoCoat(): void
+    {
+        $edge = fn (Visibility $seen): array => [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1), new Zone('knife edge', ZoneKind::Edge, 60.0, 0.05, 0.002, $seen, 0.5)];
+        $seen = Sample::plan(Sample::brief(zones: $edge(Visibility::Show)));
+        $hidden = Sample::plan(Sample::brief(zones: $edge(Visibility::Hidden)));
+        self::assertLessThan($seen->buildCoats, $hidden->buildCoats);
+    }
+
+    public function testEdgesHaveASmallerCutThanFaces(): void
+    {
+        $cut = [];
+        foreach (Sample::plan()->step('flat')->zones ?? [] as $state) {
+            $cut[$state->zone->kind->isSandedByHand() ? 'hand' : 'block'][] = $state->flatting?->allowanceUm();
+        }
+        self::assertLessThan(min($cut['block']), max($cut['hand']));
+    }
+
+    public function testABareZoneGetsNothing(): void
+    {
+        $brief = Sample::brief(zones: [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1), new Zone('bearing face', ZoneKind::Bare, 0.0, 0.05, 0.02)]);
+        self::assertNear(0.1, $brief->coatedAreaM2(), 1e-12, 'm²');
+        self::assertCount(1, Sample::plan($brief)->step('flat')->zones ?? []);
+    }
+
+    public function testEachChoiceChangesTheSteps(): void
+    {
+        $second = self::keys(Sample::plan(Sample::brief(choices: new Choices(afterWetOut: AfterWetOut::SecondAtTack))));
+        self::assertSame('second', $second[array_search('wet-out', $second, true) + 1]);
+        $polish = self::keys(Sample::plan(Sample::brief(choices: new Choices(top: Top::PolishResin))));
+        self::assertNotContains('clear', $polish);
+        self::assertContains('polish', $polish);
+        $atOnce = Sample::plan(Sample::brief(choices: new Choices(wetOut: WetOut::AtOnce)))->step('wet-out');
+        self::assertSame(45.0, $atOnce?->step->follow->mostMin);
+        $two = self::keys(Sample::plan(Sample::brief(choices: new Choices(finishCoats: 2))));
+        self::assertContains('finish-2', $two);
+    }
+
+    public function testClearGetsToothAndPolishGetsNone(): void
+    {
+        self::assertSame(600, Sample::plan()->step('wet-flat')?->ladder?->last()->number);
+        self::assertSame(2000, Sample::plan(Sample::brief(choices: new Choices(top: Top::PolishResin)))->step('wet-flat')?->ladder?->last()->number);
+    }
+
+    public function testSatinAndMattAreNeverPolished(): void
+    {
+        foreach ([Finish::Satin, Finish::Matt] as $finish) {
+            $plan = Sample::plan(Sample::brief(finish: $finish), materials: Sample::materials(sheen: $finish));
+            self::assertNotContains('polish', self::keys($plan));
+            self::assertNull($plan->expectedGloss());
+        }
+        self::assertGreaterThan(80.0, Sample::plan()->expectedGloss());
+    }
+
+    /** @return iterable<string, array{FinishPlan, string, string}> plan, finding, field */
+    public static function refusals(): iterable
+    {
+        yield 'polypropylene' => [Sample::plan(Sample::brief(Substrate::Polypropylene)), 'substrate.wont_hold', 'substrate'];
+        yield 'polyethylene' => [Sample::plan(Sample::brief(Substrate::Polyethylene)), 'substrate.wont_hold', 'substrate'];
+        yield 'light cloth over a light part on a clear base' => [Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Clear)), 'backing.shows_through', 'backing'];
+        yield 'polished resin in satin' => [Sample::plan(Sample::brief(finish: Finish::Satin, choices: new Choices(top: Top::PolishResin))), 'finish.needs_clear', 'top'];
+        yield 'polished resin that yellows in the sun' => [Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)), materials: Sample::materials(uvStable: false)), 'top.needs_uv', 'top'];
+        yield 'satin from a gloss clear' => [Sample::plan(Sample::brief(finish: Finish::Satin)), 'clear.wrong_sheen', 'clear_id'];
+    }
+
+    #[DataProvider('refusals')]
+    public function testRefusesWithItsFieldAndCode(FinishPlan $plan, string $code, string $field): void
+    {
+        $found = array_values(array_filter($plan->findings, fn (Finding $f): bool => $f->code === $code));
+        self::assertCount(1, $found);
+        self::assertSame([Severity::Refuse, $field], [$found[0]->severity, $found[0]->field]);
+        self::assertTrue($plan->refused());
+    }
+
+    public function testWhatIsAllowedIsNotRefused(): void
+    {
+        self::assertFalse(Sample::plan()->refused());
+        self::assertFalse(Sample::plan(Sample::brief(tone: Tone::Black, backing: Backing::Clear))->refused());
+        self::assertFalse(Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Black))->refused());
+        self::assertFalse(Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)))->refused());
+    }
+
+    public function testBareMetalDemandsPrimerFirst(): void
+    {
+        $bare = Sample::plan(Sample::brief(Substrate::Steel));
+        self::assertContains('substrate.prime_first', self::codes($bare));
+        $keys = self::keys($bare);
+        self::assertGreaterThan(array_search('prime', $keys, true), array_search('base', $keys, true));
+        self::assertNotContains('prime', self::keys(Sample::plan(Sample::brief(Substrate::Steel, primed: true))));
+        self::assertNotContains('prime', self::keys(Sample::plan()));
+    }
+
+    public function testAPlasticThatSoftensInTheSunIsSaid(): void
+    {
+        self::assertContains('substrate.softens', self::codes(Sample::plan(Sample::brief(Substrate::Pla, sun: true))));
+        self::assertNotContains('substrate.softens', self::codes(Sample::plan(Sample::brief(Substrate::Pla))));
+    }
+
+    public function testPapersThatAreNotAtHandAreNamed(): void
+    {
+        $plan = Sample::plan(materials: Sample::materials(grits: [150, 240, 320, 600, 1500]));
+        $missing = array_values(array_filter($plan->findings, fn (Finding $f): bool => $f->code === 'papers.missing'));
+        self::assertSame('P2500', $missing[0]->args['papers'] ?? '');
+        self::assertNotContains('papers.missing', self::codes(Sample::plan()));
+    }
+
+    public function testAGapInTheShelfIsSaidAndPlannedOver(): void
+    {
+        $brief = Sample::brief(choices: new Choices(top: Top::PolishResin));
+        $plan = Sample::plan($brief, materials: Sample::materials(grits: [120, 150, 240, 320, 2000]));
+        self::assertContains('papers.gap', self::codes($plan));
+        self::assertSame(2000, $plan->step('wet-flat')?->ladder?->last()->number);
+        self::assertNotContains('papers.gap', self::codes(Sample::plan($brief)));
+    }
+
+    public function testACoatThatReallyWentOnTakesThePlannedOnesPlace(): void
+    {
+        $heavy = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 40.0])]);
+        $light = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 15.0])]);
+        self::assertNear((40.0 - 8.0) / $heavy->brief->coatedAreaM2(), $heavy->step('build-1')?->laidGM2 ?? 0.0, 1e-9, 'g/m²');
+        self::assertGreaterThan($heavy->buildCoats - 1, $light->buildCoats);
+        self::assertGreaterThan(
+            $light->step('build-1')?->zones[0]->after->crownCover()->inMicrometres(),
+            $heavy->step('build-1')?->zones[0]->after->crownCover()->inMicrometres(),
+        );
+        self::assertSame(40.0, $heavy->step('build-1')?->usedG);
+    }
+
+    public function testAWarmerCoatRunsFurtherDownAFlank(): void
+    {
+        $flank = fn (float $c): float => Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 30.0], $c)])
+            ->step('build-1')?->zones[1]->after->lastDrainedGM2 ?? 0.0;
+        self::assertNotEqualsWithDelta($flank(12.0), $flank(28.0), 0.01);
+    }
+
+    public function testAStruckOutFactLeavesNoTrace(): void
+    {
+        $before = self::upToWetOut();
+        $coat = self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 40.0]);
+        $struck = self::fact(21, FactKind::Struck, 'build-1', 3010.0, ['target' => 20]);
+        self::assertEquals(Sample::plan(facts: $before), Sample::plan(facts: [...$before, $coat, $struck]));
+        self::assertNotEquals(Sample::plan(facts: $before), Sample::plan(facts: [...$before, $coat]));
+    }
+
+    public function testTheOrderInWhichFactsAreGivenDoesNotMatter(): void
+    {
+        $facts = self::upToWetOut();
+        self::assertEquals(Sample::plan(facts: $facts), Sample::plan(facts: array_reverse($facts)));
+    }
+
+    public function testAStepThatWasPassedOverIsNotDueAnyMore(): void
+    {
+        $plan = Sample::plan(facts: [self::fact(1, FactKind::Wiped, 'wipe-2', 100.0)]);
+        self::assertSame('base', $plan->next()?->step->key);
+        self::assertTrue($plan->step('key')?->skipped);
+        self::assertFalse($plan->step('wipe-2')?->skipped);
+    }
+
+    public function testAFlattingIsDoneWithItsLastPaperAndSoFarItIsNot(): void
+    {
+        $facts = self::builtUp();
+        $half = Sample::plan(facts: [...$facts, self::fact(60, FactKind::Sanded, 'flat', 6000.0, ['grit' => 150])]);
+        self::assertSame('flat', $half->next()?->step->key);
+        self::assertSame(240, $half->next()?->nextGrit());
+        $done = Sample::plan(facts: [...$facts, self::fact(60, FactKind::Sanded, 'flat', 6000.0, ['grit' => 150]), self::fact(61, FactKind::Sanded, 'flat', 6020.0, ['grit' => 240])]);
+        self::assertSame('wipe-4', $done->next()?->step->key);
+        self::assertSame($half->buildCoats, $done->buildCoats);
+    }
+
+    public function testAChoiceThatWasOvertakenByTheWorkStandsAsTheWorkDid(): void
+    {
+        $facts = [...self::upToWetOut(), self::fact(19, FactKind::CoatOn, 'second', 1500.0, ['grams' => 24.0])];
+        self::assertContains('second', self::keys(Sample::plan(facts: $facts)));
+    }
+
+    public function testADryWetOutIsSaid(): void
+    {
+        $facts = self::upToWetOut();
+        $facts[count($facts) - 1] = self::fact(7, FactKind::CoatOn, 'wet-out', 1000.0, ['grams' => 20.0]);
+        self::assertContains('film.dry_wet_out', self::codes(Sample::plan(facts: $facts)));
+        self::assertNotContains('film.dry_wet_out', self::codes(Sample::plan()));
+    }
+
+    public function testACupTooSmallForTheScaleIsSaid(): void
+    {
+        $tiny = Sample::brief(zones: [new Zone('badge', ZoneKind::Level, 0.0, 0.03, 0.001)]);
+        self::assertContains('mix.too_small', self::codes(Sample::plan($tiny, shop: new Workshop(20.0, cupLossG: 1.0, scaleStepG: 1.0))));
+        self::assertNotContains('mix.too_small', self::codes(Sample::plan()));
+    }
+
+    public function testEveryStepThatCanHurtCarriesItsCaution(): void
+    {
+        foreach (Sample::plan(Sample::brief(Substrate::Steel, choices: new Choices(afterWetOut: AfterWetOut::SecondAtTack)))->steps as $step) {
+            self::assertNotSame([], $step->step->cautions, $step->step->key);
+            if ($step->step->kind === StepKind::Coat) {
+                self::assertContains(Caution::Epoxy, $step->step->cautions);
+            }
+            if ($step->step->kind->isSanding()) {
+                self::assertContains(Caution::Dust, $step->step->cautions);
+            }
+        }
+        self::assertContains(Caution::Isocyanate, Sample::plan()->step('clear')->step->cautions ?? []);
+        self::assertContains(Caution::Structure, Sample::plan()->steps[0]->step->cautions);
+    }
+
+    /** @return list<Fact> */
+    public static function upToWetOut(): array
+    {
+        return [
+            self::fact(1, FactKind::Done, 'strip', 10.0),
+            self::fact(2, FactKind::Wiped, 'wipe-1', 20.0),
+            self::fact(3, FactKind::Sanded, 'key', 40.0, ['grit' => 150]),
+            self::fact(4, FactKind::Wiped, 'wipe-2', 60.0),
+            self::fact(5, FactKind::CoatOn, 'base', 500.0, ['grams' => 27.0]),
+            self::fact(6, FactKind::Done, 'lay', 680.0),
+            self::fact(7, FactKind::CoatOn, 'wet-out', 1000.0, ['grams' => 36.0]),
+        ];
+    }
+
+    /** @return list<Fact> */
+    public static function builtUp(): array
+    {
+        $facts = [...self::upToWetOut(), self::fact(8, FactKind::Sanded, 'nibs', 2200.0, ['grit' => 240]), self::fact(9, FactKind::Wiped, 'wipe-3', 2210.0)];
+        for ($n = 1; $n <= 4; $n++) {
+            $facts[] = self::fact(10 + $n, FactKind::CoatOn, "build-{$n}", 2220.0 + 160.0 * $n, ['grams' => 24.0]);
+        }
+
+        return $facts;
+    }
+
+    /** @param array<string, string|int|float> $data */
+    public static function fact(int $id, FactKind $kind, string $step, float $at, array $data = [], ?float $airC = 20.0): Fact
+    {
+        return new Fact($id, $kind, $step, $at, $airC, $data);
+    }
+
+    /** @return list<string> */
+    private static function keys(FinishPlan $plan): array
+    {
+        return array_map(fn (PlannedStep $s): string => $s->step->key, $plan->steps);
+    }
+
+    /** @return list<string> */
+    private static function codes(FinishPlan $plan): array
+    {
+        return array_map(fn (Finding $f): string => $f->code, $plan->findings);
+    }
+}
