@@ -19,7 +19,6 @@ use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
-use OakGloss\Mixing\Batch;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\Finish;
 use OakGloss\Optics\GlossAt60;
@@ -79,7 +78,7 @@ final readonly class FinishPlan
 
         $plan = new self($brief, $materials, $shop, $log, $steps, [], $coats, $clearCoats);
 
-        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...$plan->notice()], $coats, $clearCoats);
+        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...Notices::of($plan)], $coats, $clearCoats);
     }
 
     public function refused(): bool
@@ -278,40 +277,5 @@ final readonly class FinishPlan
             $materials->clear->readyAfterMin ?? 0.0,
             $materials->clear->isocyanate ?? false,
         );
-    }
-
-    /** @return list<Finding> */
-    private function notice(): array
-    {
-        $findings = [];
-        $worst = $this->worst();
-        if ($worst !== null && $worst->risk() > $this->shop->targetBurnThrough) {
-            $findings[] = new Finding(Severity::Warn, 'film.burns_through', ['zone' => $worst->zone->name, 'risk' => $worst->risk(), 'target' => $this->shop->targetBurnThrough, 'left' => $worst->left()->inMicrometres()]);
-        }
-        $saturation = $this->materials->cloth->weave->saturationGM2($this->materials->clearResin->rheology->densityGCm3);
-        $wetOut = $this->step('wet-out');
-        if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
-            $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
-        }
-        $missing = array_diff($this->papersAhead(), $this->materials->grits);
-        if ($missing !== []) {
-            $findings[] = new Finding(Severity::Warn, 'papers.missing', ['papers' => implode(', ', array_map(fn (int $p): string => "P{$p}", $missing))]);
-        }
-        foreach ($this->ahead() as $step) {
-            if ($step->step->kind === StepKind::Flat && $step->step->grits !== null
-                && Ladder::cheapest($step->step->grits->driven, 1.0, $this->materials->grits, $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
-                $findings[] = new Finding(Severity::Warn, 'papers.gap', ['from' => $step->step->grits->from, 'to' => $step->step->grits->to]);
-            }
-            if ($step->batch !== null && $step->batch->worstRatioError($this->shop->scaleStepG) > Batch::TOLERANCE) {
-                $findings[] = new Finding(Severity::Warn, 'mix.too_small', [
-                    'coat' => $step->step->name,
-                    'grams' => $step->batch->totalG(),
-                    'smallest' => Batch::smallestWithin($step->batch->ratio, $this->shop->scaleStepG) ?? INF,
-                    'scale' => $this->shop->scaleStepG,
-                ]);
-            }
-        }
-
-        return $findings;
     }
 }

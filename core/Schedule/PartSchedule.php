@@ -5,18 +5,11 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
-use OakGloss\Climate\PartTemperature;
-use OakGloss\Cure\CoatPace;
 use OakGloss\Cure\CureEvent;
-use OakGloss\Cure\CureForecast;
-use OakGloss\Cure\Kinetics;
-use OakGloss\Cure\Spread;
 use OakGloss\Cure\TackWindow;
-use OakGloss\Cure\Touch;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
@@ -39,14 +32,8 @@ final class PartSchedule
     /** @var list<Finding> */
     private array $findings = [];
 
-    /** @var array<string, CureForecast> by jar */
-    private array $forecasts = [];
-
-    /** @var array<string, float> by coat */
-    private array $paces = [];
-
-    /** @var array<string, Kinetics> by jar and pace: one object each, so that equal clocks share their table */
-    private array $clocks = [];
+    /** The clocks of its coats: forecast, and each one's own pace. */
+    public readonly CoatClocks $clocks;
 
     private function __construct(
         private readonly FinishPlan $plan,
@@ -54,6 +41,7 @@ final class PartSchedule
         private readonly WorkingTime $work,
         private readonly float $nowMin,
     ) {
+        $this->clocks = new CoatClocks($plan, $air, $nowMin);
     }
 
     public static function of(FinishPlan $plan, AirCurve $air, WorkingTime $work, float $nowMin): self
@@ -105,41 +93,10 @@ final class PartSchedule
         return $this->standing($step, $follow, $coat, $coat->doneAtMin);
     }
 
-    /** Thermal age of a done coat now and its forecast, for "why". */
-    public function forecastOf(PlannedStep $coat): CureForecast
-    {
-        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
-
-        return $this->forecasts[$jar->value] ??= new CureForecast(
-            new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
-            $this->plan->materials->resin($jar)->kinetics,
-            new Spread(),
-            min($this->nowMin, $this->earliestCoatMin()),
-        );
-    }
-
-    /** How much slower than its sheet a coat has shown itself by touch. */
-    public function paceOf(PlannedStep $coat): float
-    {
-        $key = $coat->step->key;
-        if (isset($this->paces[$key]) || $coat->doneAtMin === null || $coat->step->layer === null) {
-            return $this->paces[$key] ?? 1.0;
-        }
-        $touches = [];
-        foreach ($this->plan->log->of($key, FactKind::Touched) as $fact) {
-            $touch = Touch::tryFrom($fact->word('touch'));
-            if ($touch !== null && $fact->atMin > $coat->doneAtMin) {
-                $touches[] = [$touch, $this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin)];
-            }
-        }
-
-        return $this->paces[$key] = CoatPace::fitting($touches, $this->plan->materials->resin($coat->step->layer->jar)->kinetics);
-    }
-
     private function standing(PlannedStep $step, Follow $follow, PlannedStep $coat, float $onMin): NextAct
     {
-        $forecast = $this->forecastOf($coat);
-        $pace = $this->paceOf($coat);
+        $forecast = $this->clocks->forecastOf($coat);
+        $pace = $this->clocks->paceOf($coat);
         $event = fn (string $name): CureEvent => $forecast->event($name, $onMin, $pace);
         if ($follow->kind !== FollowKind::Tacky) {
             $ready = $event($follow->kind === FollowKind::Set ? 'tack_until' : 'sandable');
@@ -165,18 +122,6 @@ final class PartSchedule
     private function isKeyed(PlannedStep $step): bool
     {
         return $step->step->kind === StepKind::Coat && $step->passes !== [];
-    }
-
-    private function earliestCoatMin(): float
-    {
-        $earliest = $this->nowMin;
-        foreach ($this->plan->steps as $step) {
-            if ($step->doneAtMin !== null && is_finite($step->doneAtMin)) {
-                $earliest = min($earliest, $step->doneAtMin - $step->handsMin);
-            }
-        }
-
-        return $earliest;
     }
 
     private function place(): void
@@ -283,7 +228,7 @@ final class PartSchedule
         if ($coat === null || $coat->step->layer === null || $coat->skipped || $this->isKeyed($step)) {
             return Gap::minutes(0.0);
         }
-        $clock = $this->clock($coat);
+        $clock = $this->clocks->clock($coat);
 
         return match ($follow->kind) {
             FollowKind::Tacky => Gap::age($clock, $clock->age('tack_from'), $clock->age('tack_until'), $clock->age('sandable')),
@@ -291,14 +236,6 @@ final class PartSchedule
             // Counted from the cloth, which was laid no earlier than the base's tack.
             FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from'))),
         };
-    }
-
-    private function clock(PlannedStep $coat): Kinetics
-    {
-        $pace = $this->paceOf($coat);
-        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
-
-        return $this->clocks["{$jar->value}/{$pace}"] ??= $this->plan->materials->resin($jar)->kinetics->paced($pace);
     }
 
     /**
@@ -327,6 +264,6 @@ final class PartSchedule
         }
         $on = $coat->doneAtMin ?? $before?->endMin;
 
-        return $on === null || ! is_finite($on) ? null : $this->forecastOf($coat)->window($on, $this->paceOf($coat));
+        return $on === null || ! is_finite($on) ? null : $this->clocks->forecastOf($coat)->window($on, $this->clocks->paceOf($coat));
     }
 }

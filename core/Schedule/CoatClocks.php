@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\PartTemperature;
+use OakGloss\Cure\CoatPace;
+use OakGloss\Cure\CureForecast;
+use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Spread;
+use OakGloss\Cure\Touch;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
+
+/** The clocks of a part's coats: each resin's forecast in this air, and each coat's own pace from what was touched. */
+final class CoatClocks
+{
+    /** @var array<string, CureForecast> by jar */
+    private array $forecasts = [];
+
+    /** @var array<string, float> by coat */
+    private array $paces = [];
+
+    /** @var array<string, Kinetics> by jar and pace: one object each, so that equal clocks share their table */
+    private array $clocks = [];
+
+    public function __construct(
+        private readonly FinishPlan $plan,
+        private readonly AirCurve $air,
+        private readonly float $nowMin,
+    ) {
+    }
+
+    /** Thermal age of a done coat now and its forecast, for "why". */
+    public function forecastOf(PlannedStep $coat): CureForecast
+    {
+        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
+
+        return $this->forecasts[$jar->value] ??= new CureForecast(
+            new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
+            $this->plan->materials->resin($jar)->kinetics,
+            new Spread(),
+            min($this->nowMin, $this->earliestCoatMin()),
+        );
+    }
+
+    /** How much slower than its sheet a coat has shown itself by touch. */
+    public function paceOf(PlannedStep $coat): float
+    {
+        $key = $coat->step->key;
+        if (isset($this->paces[$key]) || $coat->doneAtMin === null || $coat->step->layer === null) {
+            return $this->paces[$key] ?? 1.0;
+        }
+        $touches = [];
+        foreach ($this->plan->log->of($key, FactKind::Touched) as $fact) {
+            $touch = Touch::tryFrom($fact->word('touch'));
+            if ($touch !== null && $fact->atMin > $coat->doneAtMin) {
+                $touches[] = [$touch, $this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin)];
+            }
+        }
+
+        return $this->paces[$key] = CoatPace::fitting($touches, $this->plan->materials->resin($coat->step->layer->jar)->kinetics);
+    }
+
+    /** The coat's resin at the coat's own pace. */
+    public function clock(PlannedStep $coat): Kinetics
+    {
+        $pace = $this->paceOf($coat);
+        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
+
+        return $this->clocks["{$jar->value}/{$pace}"] ??= $this->plan->materials->resin($jar)->kinetics->paced($pace);
+    }
+
+    private function earliestCoatMin(): float
+    {
+        $earliest = $this->nowMin;
+        foreach ($this->plan->steps as $step) {
+            if ($step->doneAtMin !== null && is_finite($step->doneAtMin)) {
+                $earliest = min($earliest, $step->doneAtMin - $step->handsMin);
+            }
+        }
+
+        return $earliest;
+    }
+}
