@@ -138,6 +138,10 @@ final class PartController
         $form = PartRequest::createFrom($request)->setContainer(app());
         // A tag and a name decide nothing about resin: the answer does not wait for them.
         $form->merge(['name' => $request->input('name') ?: 'part', 'letter' => $request->input('letter') ?: 'A']);
+        // The shape's own zones are the first that one edits.
+        if ((array) $request->input('zones', []) === []) {
+            $form->merge(['zones_typed' => '0']);
+        }
         $validator = Validator::make($form->all(), $form->rules(), $form->messages(), $form->attributes());
         if ($validator->fails()) {
             return [null, $validator->errors()->toArray()];

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Clear;
+use App\Models\Part;
+use App\Models\Resin;
+use App\Planning\FromPart;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class NewPartTest extends ShopCase
+{
+    public function testAPartIsMadeAndPlanned(): void
+    {
+        $this->post('/parts', $this->form(['needed_by' => '2027-04-01T12:00', 'sun' => '1']))->assertSessionHasNoErrors();
+        $part = Part::query()->where('name', 'Stern cowl')->firstOrFail();
+        self::assertSame(['M', true, false, '2027-04-01 10:00'], [$part->letter, $part->sun, $part->wear, $part->needed_by?->format('Y-m-d H:i')]);
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Stern cowl')->assertSee('Section through the skin')->assertSee('Coats, newest on top');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no name' => [['name' => ''], 'name'];
+        yield 'a tag of two letters' => [['letter' => 'AB'], 'letter'];
+        yield 'a material nobody knows' => [['substrate' => 'cheese'], 'substrate'];
+        yield 'a size in words' => [['sizes' => ['length' => 'long', 'top' => 200, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3]], 'sizes.length'];
+        yield 'a size that is missing' => [['sizes' => ['length' => 400, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3]], 'sizes.top'];
+        yield 'a bend past upright' => [['sizes' => ['length' => 400, 'top' => 200, 'flank' => 120, 'bend_deg' => 100, 'bend_radius' => 10, 'edge_radius' => 3]], 'sizes.bend_deg'];
+        yield 'a radius of nothing' => [['sizes' => ['length' => 400, 'top' => 200, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 0.02]], 'sizes'];
+        yield 'a date in words' => [['needed_by' => 'soon'], 'needed_by'];
+        yield 'a thousand holes' => [['holes' => 1000], 'holes'];
+        yield 'resin will not hold' => [['substrate' => 'polypropylene'], 'substrate'];
+        yield 'the light part shows' => [['tone' => 'light', 'backing' => 'clear'], 'backing'];
+        yield 'yellows in the sun' => [['top' => 'polish_resin', 'sun' => '1'], 'top'];
+        yield 'polished satin' => [['top' => 'polish_resin', 'finish' => 'satin'], 'top'];
+        yield 'gloss clear for matt' => [['finish' => 'matt'], 'clear_id'];
+        yield 'typed zones and none there' => [['zones_typed' => '1'], 'zones'];
+        yield 'an edge without a radius' => [['zones_typed' => '1', 'zones' => [['name' => 'rim', 'kind' => 'edge', 'slope_deg' => 30, 'length_mm' => 50, 'area_cm2' => 20, 'radius_mm' => '', 'visibility' => 'show']]], 'zones.0.radius_mm'];
+        yield 'only a bare zone' => [['zones_typed' => '1', 'zones' => [['name' => 'hole', 'kind' => 'bare', 'slope_deg' => 0, 'length_mm' => 50, 'area_cm2' => 20, 'visibility' => 'show']]], 'zones'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('wrong')]
+    public function testAWrongFieldIsNamedAndNothingTypedIsLost(array $change, string $field): void
+    {
+        $form = $this->form($change);
+        $this->from('/parts/new')->post('/parts', $form)->assertRedirect('/parts/new')->assertSessionHasErrors($field);
+        self::assertSame(0, Part::query()->count());
+        $back = $this->get('/parts/new')->assertOk();
+        foreach (array_intersect_key($form, array_flip(['name', 'needed_by', 'holes', 'wrap_mm'])) as $typed) {
+            $back->assertSee('value="'.e((string) $typed).'"', false);
+        }
+        foreach (is_array($form['sizes']) ? $form['sizes'] : [] as $size) {
+            $back->assertSee('value="'.e((string) $size).'"', false);
+        }
+        $back->assertSee('Not kept yet')->assertSee('<strong>', false);
+    }
+
+    public function testARefusalSaysWhatCouldBeDone(): void
+    {
+        $this->post('/parts', $this->form(['substrate' => 'polypropylene']));
+        self::assertStringContainsString('Resin does not hold on polypropylene', session('errors')->first('substrate'));
+        self::assertStringContainsString('ABS or glass fibre', session('errors')->first('substrate'));
+    }
+
+    public function testBareMetalIsTakenWithPrimerInItsPlan(): void
+    {
+        $this->post('/parts', $this->form(['substrate' => 'steel']))->assertSessionHasNoErrors();
+        $part = Part::query()->firstOrFail();
+        $this->get("/parts/{$part->id}")->assertSee('Prime the bare metal')->assertSee('Bare steel demands a primer');
+        $this->put("/parts/{$part->id}", $this->form(['substrate' => 'steel', 'primed' => '1']))->assertSessionHasNoErrors();
+        $this->get("/parts/{$part->id}")->assertDontSee('Prime the bare metal');
+    }
+
+    public function testInchesAreTheSamePart(): void
+    {
+        $this->post('/parts', $this->form(['letter' => 'A']));
+        $inches = array_map(fn (float|int $mm): float => $mm / 25.4, ['length' => 400, 'top' => 200, 'flank' => 120, 'bend_radius' => 10, 'edge_radius' => 3]) + ['bend_deg' => 60];
+        $this->post('/parts', $this->form(['letter' => 'B', 'unit' => 'in', 'sizes' => $inches]))->assertSessionHasNoErrors();
+        [$a, $b] = Part::query()->orderBy('letter')->get()->all();
+        self::assertEqualsWithDelta(FromPart::brief($a)->coatedAreaM2(), FromPart::brief($b)->coatedAreaM2(), 1e-9);
+        $this->get("/parts/{$b->id}/edit")->assertOk()->assertSee((string) $inches['length'], false);
+    }
+
+    public function testEveryShapeGivesItsZones(): void
+    {
+        foreach (['panel' => ['length' => 300, 'width' => 200, 'edge_radius' => 3], 'dome' => ['diameter' => 300, 'height' => 80, 'edge_radius' => 3], 'half_tube' => ['length' => 300, 'tube_radius' => 80, 'edge_radius' => 3], 'box' => ['length' => 300, 'width' => 200, 'height' => 90, 'edge_radius' => 3]] as $shape => $sizes) {
+            $this->post('/parts/answer', $this->form(['shape' => $shape, 'sizes' => $sizes]))->assertOk()->assertSee('ready by')->assertSee('Stays after flatting');
+        }
+    }
+
+    public function testAreasMayBeTypedFaceByFace(): void
+    {
+        $zones = [
+            ['name' => 'top', 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => 300, 'area_cm2' => 900, 'radius_mm' => '', 'visibility' => 'show'],
+            ['name' => 'bearing', 'kind' => 'bare', 'slope_deg' => 0, 'length_mm' => 30, 'area_cm2' => 50, 'radius_mm' => '', 'visibility' => 'hidden'],
+        ];
+        $this->post('/parts', $this->form(['shape' => 'faces', 'sizes' => [], 'zones' => $zones, 'zones_typed' => '1']))->assertSessionHasNoErrors();
+        $brief = FromPart::brief(Part::query()->firstOrFail());
+        self::assertEqualsWithDelta(0.09, $brief->coatedAreaM2(), 1e-12);
+        self::assertCount(2, $brief->zones);
+    }
+
+    public function testTheAnswerGrowsWhileTyping(): void
+    {
+        $empty = $this->post('/parts/answer', ['shape' => 'bent_panel', 'unit' => 'mm'])->assertOk();
+        $empty->assertSee('Still open');
+        $this->post('/parts/answer', $this->form(['name' => '', 'letter' => '']))->assertSee('ready by')->assertSee('cloth piece')->assertSee('480 × 400 mm')->assertDontSee('Still open');
+        $this->post('/parts/answer', $this->form(['substrate' => 'polypropylene']))->assertSee('Resin does not hold on polypropylene');
+        self::assertSame(0, Part::query()->count());
+    }
+
+    public function testChangingTheShapeBringsItsSizes(): void
+    {
+        $this->post('/parts/answer', ['shape' => 'dome', 'unit' => 'in'], ['HX-Trigger-Name' => 'shape'])->assertSee('sizes[diameter]', false)->assertDontSee('sizes[flank]', false);
+        $this->post('/parts/answer', $this->form(['zones_typed' => '1']), ['HX-Trigger-Name' => 'zones_edit'])->assertSee('name="zones[0][area_cm2]"', false);
+    }
+
+    public function testTheBriefStandsOnceWorkHasBegun(): void
+    {
+        $part = $this->makePart();
+        $this->get("/parts/{$part->id}/edit")->assertOk();
+        $this->act($part, 'done', 'strip');
+        $this->get("/parts/{$part->id}/edit")->assertForbidden();
+        $this->put("/parts/{$part->id}", $this->form())->assertForbidden();
+    }
+
+    public function testAResinThatIsUvStableMayBePolishedInTheSun(): void
+    {
+        $uv = Resin::query()->where('uv_stable', true)->value('id');
+        $this->post('/parts', $this->form(['top' => 'polish_resin', 'sun' => '1', 'clear_resin_id' => $uv, 'clear_id' => '']))->assertSessionHasNoErrors();
+        $satin = Clear::query()->where('sheen', 'satin')->value('id');
+        $this->post('/parts', $this->form(['letter' => 'N', 'finish' => 'satin', 'clear_id' => $satin]))->assertSessionHasNoErrors();
+        self::assertSame(2, Part::query()->count());
+    }
+}

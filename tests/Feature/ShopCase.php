@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Clock\ShopTime;
+use App\Models\AirReading;
+use App\Models\Clear;
+use App\Models\Cloth;
+use App\Models\Paper;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Models\Resin;
+use App\Models\Shop;
+use App\Models\User;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Str;
+
+/** A small shop on Wednesday 16:34, open from 8 to 18, 20 °C all day, with the shipped shelf and one person. */
+abstract class ShopCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected const NOW = '2027-03-10 16:34';
+
+    protected Shop $shop;
+
+    protected User $user;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        RateLimiter::clear('acts');
+        $this->shop = $this->makeShop('Sample Works');
+        $this->user = $this->makeUser($this->shop, 'ada@sample.example');
+        $this->actingAs($this->user);
+    }
+
+    protected function makeShop(string $name): Shop
+    {
+        $hours = array_fill(1, 7, [['08:00', '18:00']]);
+        $curve = array_fill(1, 7, ['coldest_c' => 20.0, 'coldest_at' => '05:00', 'warmest_c' => 20.0, 'warmest_at' => '14:00']);
+        $shop = Shop::query()->create(['name' => $name, 'town' => 'Nowhere', 'zone' => 'Europe/Vienna', 'working_hours' => $hours, 'day_curves' => $curve, 'typed_air' => [], 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_burn_through' => 0.01]);
+        foreach (['resins' => Resin::class, 'cloths' => Cloth::class, 'papers' => Paper::class, 'clears' => Clear::class] as $file => $model) {
+            foreach (json_decode((string) file_get_contents(database_path("catalogue/{$file}.json")), true, 32, JSON_THROW_ON_ERROR) as $row) {
+                $model::query()->create($row + ['shop_id' => $shop->id]);
+            }
+        }
+
+        return $shop;
+    }
+
+    protected function makeUser(Shop $shop, string $email): User
+    {
+        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Ada Sample', 'initials' => 'AS', 'email' => $email, 'password' => 'right-and-long'])->refresh();
+    }
+
+    /** @param array<string, mixed> $other */
+    protected function makePart(array $other = []): Part
+    {
+        $id = fn (string $model, string $like): int => (int) $model::query()->where('shop_id', $this->shop->id)->where('name', 'like', $like)->value('id');
+
+        return Part::query()->create($other + [
+            'shop_id' => $this->shop->id, 'letter' => 'K', 'colour' => 1, 'name' => 'Test fender', 'substrate' => 'abs', 'primed' => false, 'tone' => 'black',
+            'backing' => 'black', 'shape' => 'bent_panel', 'unit' => 'mm', 'sizes' => ['length' => 400, 'top' => 200, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3],
+            'zones' => [], 'zones_typed' => false, 'finish' => 'gloss', 'sun' => false, 'heat' => false, 'wear' => false, 'wrap_mm' => 30, 'holes' => 0, 'needed_by' => null,
+            'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'build_coats' => null, 'finish_coats' => 1,
+            'base_resin_id' => $id(Resin::class, 'Tarn%medium%'), 'clear_resin_id' => $id(Resin::class, 'Tarn%medium%'), 'cloth_id' => $id(Cloth::class, 'Twill%200%'), 'clear_id' => $id(Clear::class, '%2K gloss'),
+        ])->fresh() ?? throw new \LogicException('the part was not kept');
+    }
+
+    /** @param array<string, string|int|float> $data */
+    protected function fact(Part $part, string $kind, string $step, string $at, array $data = []): PartFact
+    {
+        return PartFact::query()->create([
+            'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => $kind, 'step' => $step, 'data' => $data, 'air_c' => 20.0, 'token' => Str::random(20),
+            'happened_at' => CarbonImmutable::parse($at, 'Europe/Vienna')->utc(), 'recorded_at' => CarbonImmutable::parse($at, 'Europe/Vienna')->utc(),
+        ]);
+    }
+
+    /** A part whose last build coat went on at a time today. */
+    protected function partWithBuildCoat(string $at = '2027-03-10 13:50'): Part
+    {
+        $part = $this->makePart();
+        foreach ([['done', 'strip', '08 08:20'], ['wiped', 'wipe-1', '08 08:25'], ['sanded', 'key', '08 08:40', ['grit' => 150]], ['wiped', 'wipe-2', '08 09:00'], ['coat_on', 'base', '08 09:10', ['grams' => 27.0]],
+            ['done', 'lay', '08 12:00'], ['coat_on', 'wet-out', '08 15:00', ['grams' => 33.0]], ['sanded', 'nibs', '09 10:30', ['grit' => 240]], ['wiped', 'wipe-3', '09 10:40']] as $row) {
+            $this->fact($part, $row[0], $row[1], "2027-03-{$row[2]}", $row[3] ?? []);
+        }
+        $this->fact($part, 'coat_on', 'build-1', $at, ['grams' => 22.0]);
+
+        return $part;
+    }
+
+    protected function planned(Part $part): PlannedPart
+    {
+        app()->forgetScopedInstances();
+
+        return app(Planner::class)->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id));
+    }
+
+    /** @param array<string, string|int|float> $more */
+    protected function act(Part $part, string $kind, string $step, array $more = []): \Illuminate\Testing\TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->post("/parts/{$part->id}/facts", ['kind' => $kind, 'step' => $step, 'token' => Str::random(20)] + $more);
+    }
+
+    protected function read(float $airC, ?float $rh = null): AirReading
+    {
+        return AirReading::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'measured_at' => CarbonImmutable::parse(self::NOW, 'Europe/Vienna')->utc(), 'air_c' => $airC, 'rh_percent' => $rh]);
+    }
+
+    protected function minute(string $local): float
+    {
+        return (new ShopTime('Europe/Vienna'))->at($local);
+    }
+
+    /** What the form of a part sends. @return array<string, mixed> */
+    protected function form(array $other = []): array
+    {
+        $part = $this->makePart(['letter' => 'Z']);
+        $form = $part->only(['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id']);
+        $part->delete();
+
+        return $other + ['name' => 'Stern cowl', 'letter' => 'M', 'needed_by' => '', 'zones_typed' => '0'] + $form;
+    }
+}
