@@ -6,8 +6,8 @@ return [
     // Shows the demo login and the bar that skips the clock.
     'demo' => (bool) env('OAK_DEMO', false),
 
-    // A fixed moment (UTC, ISO 8601) for tests and screenshots; null lets the clock run.
-    'frozen_at' => env('OAK_FROZEN_AT'),
+    // A fixed moment (UTC, ISO 8601) for tests and screenshots; empty or “no” lets the clock run.
+    'frozen_at' => in_array(env('OAK_FROZEN_AT'), [null, '', 'no'], true) ? null : env('OAK_FROZEN_AT'),
 
     'demo_login' => ['email' => 'ines@hollowquay.example', 'password' => 'oak-and-resin'],
 

@@ -27,7 +27,8 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
 
     Route::get('/parts', [PartController::class, 'index'])->name('parts.index');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create');
-    Route::post('/parts/answer', [PartController::class, 'answer'])->name('parts.answer');
+    // The form of a part that exists sends itself as PUT.
+    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->name('parts.answer');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store');
     Route::get('/parts/{part}', [PartController::class, 'show'])->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');

@@ -20,7 +20,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at') ?: null));
+        $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
         $this->app->scoped(Planner::class);
     }

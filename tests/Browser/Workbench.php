@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -31,6 +32,10 @@ final class Workbench
     {
         $database = tempnam(sys_get_temp_dir(), 'oak-shop-').'.sqlite';
         copy(self::seed(), $database);
+        if ($runningClock) {
+            // Seeded under the frozen clock: from now on it runs from the same moment.
+            (new \PDO("sqlite:{$database}"))->exec('UPDATE shops SET clock_offset_s = '.(strtotime(self::FROZEN_AT) - time()));
+        }
         $port = self::freePort();
         $bench = new self("http://127.0.0.1:{$port}", $database);
         $bench->run(
@@ -50,6 +55,22 @@ final class Workbench
         }
 
         return $bench;
+    }
+
+    public function emulateDark(): void
+    {
+        $this->emulate(['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+    }
+
+    public function emulatePrint(): void
+    {
+        $this->emulate(['media' => 'print']);
+    }
+
+    /** @param array<string, mixed> $media */
+    private function emulate(array $media): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', $media);
     }
 
     public function close(): void
@@ -101,7 +122,7 @@ final class Workbench
             'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
             'DB_DATABASE' => $database,
             'OAK_DEMO' => 'true',
-            'OAK_FROZEN_AT' => $runningClock ? '' : self::FROZEN_AT,
+            'OAK_FROZEN_AT' => $runningClock ? 'no' : self::FROZEN_AT,
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             'LOG_CHANNEL' => 'single',

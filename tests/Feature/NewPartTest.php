@@ -115,7 +115,8 @@ final class NewPartTest extends ShopCase
 
     public function testChangingTheShapeBringsItsSizes(): void
     {
-        $this->post('/parts/answer', ['shape' => 'dome', 'unit' => 'in'], ['HX-Trigger-Name' => 'shape'])->assertSee('sizes[diameter]', false)->assertDontSee('sizes[flank]', false);
+        $this->post('/parts/answer', ['shape' => 'dome', 'unit' => 'in', 'sizes_for' => 'panel/in'])->assertSee('sizes[diameter]', false)->assertDontSee('sizes[flank]', false);
+        $this->post('/parts/answer', ['shape' => 'dome', 'unit' => 'in', 'sizes_for' => 'dome/in'])->assertDontSee('sizes[diameter]', false);
         $this->post('/parts/answer', $this->form(['zones_typed' => '1']), ['HX-Trigger-Name' => 'zones_edit'])->assertSee('name="zones[0][area_cm2]"', false);
     }
 

@@ -54,16 +54,18 @@ final class PartController
     {
         [$typed, $errors] = $this->attempt($request, $user);
         $part = $typed === null ? null : $this->unsaved($typed, $user->shop);
+        $shapeChanged = $request->input('sizes_for') !== $request->input('shape').'/'.$request->input('unit');
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
             'shape' => (string) $request->input('shape', 'bent_panel'),
             'unit' => (string) $request->input('unit', 'mm'),
             'sizes' => (array) $request->input('sizes', []),
-            'shapeChanged' => in_array($request->header('HX-Trigger-Name'), ['shape', 'unit'], true),
+            'shapeChanged' => $shapeChanged,
             'zonesTyped' => $request->boolean('zones_typed') || $request->input('shape') === 'faces',
             'zoneRows' => $this->zoneRows($request, $part),
-            'redrawZones' => $request->header('HX-Trigger-Name') !== null && (! $request->boolean('zones_typed') || in_array($request->header('HX-Trigger-Name'), ['shape', 'unit', 'zones_edit', 'zones_add', 'zones_from_shape'], true)),
+            // Rows that are being typed in are left alone, but for their own buttons and a new unit.
+            'redrawZones' => ! $request->boolean('zones_typed') || $shapeChanged || in_array($request->header('HX-Trigger-Name'), ['zones_edit', 'zones_add', 'zones_from_shape'], true),
         ]);
     }
 

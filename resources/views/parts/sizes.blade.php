@@ -1,4 +1,5 @@
 <div class="grid-3" id="sizes" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    <input type="hidden" name="sizes_for" value="{{ $shape }}/{{ $unit }}">
     @foreach (App\Planning\Shapes::SIZES[$shape] ?? [] as $size)
         <x-field :name="'sizes['.$size.']'" :label="ucfirst(__('words.size.'.$size))" :unit="str_ends_with($size, '_deg') ? '°' : $unit" type="number" :value="$sizes[$size] ?? null" required />
     @endforeach

@@ -17,7 +17,7 @@
 @auth
 @php($floor = $planner->floor(auth()->user()->shop))
 <header class="bar">
-    <a class="mark" href="{{ route('bench') }}"><img src="/mark.svg" alt="" width="28" height="28"> <span>Oak Gloss</span></a>
+    <a class="mark" href="{{ route('bench') }}" aria-label="Oak Gloss, to the bench"><img src="/mark.svg" alt="" width="28" height="28"> <span>Oak Gloss</span></a>
     <nav aria-label="Rooms">
         @foreach (['bench' => ['Bench', 'b', 'bench'], 'parts.index' => ['Parts', 'p', 'parts.*'], 'shelf' => ['Shelf', 's', 'shelf*'], 'shop.edit' => ['Shop', 'o', 'shop.*']] as $route => [$name, $key, $pattern])
             <a href="{{ route($route) }}" data-key="{{ $key }}" @class(['on' => request()->routeIs($pattern) || ($route === 'parts.index' && request()->routeIs('weigh'))]) @if(request()->routeIs($pattern)) aria-current="page" @endif>{{ $name }}</a>

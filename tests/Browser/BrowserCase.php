@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use PHPUnit\Framework\TestCase;
+
+/** A signed-in browser before the demo workshop, its clock frozen at Wednesday 16:34. */
+abstract class BrowserCase extends TestCase
+{
+    protected Workbench $bench;
+
+    protected function setUp(): void
+    {
+        $this->bench = Workbench::open();
+        $this->signIn();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->bench->close();
+    }
+
+    /** Another browser and shop in place of the first, such as a phone's. */
+    protected function reopen(bool $runningClock = false, int $width = 1280, int $height = 800): void
+    {
+        $this->bench->close();
+        $this->bench = Workbench::open($runningClock, $width, $height);
+        $this->signIn();
+    }
+
+    protected function signIn(): void
+    {
+        $this->visit('/login');
+        $this->fill('email', 'ines@hollowquay.example');
+        $this->fill('password', 'oak-and-resin');
+        $this->press('Sign in');
+        $this->waitFor('#live, .weigh');
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->bench->browser->get($this->bench->url.$path);
+    }
+
+    protected function path(): string
+    {
+        return (string) parse_url($this->bench->browser->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    protected function one(string $css): RemoteWebElement
+    {
+        return $this->bench->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** @return list<RemoteWebElement> */
+    protected function all(string $css): array
+    {
+        return array_values($this->bench->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function text(string $css = 'body'): string
+    {
+        return $this->one($css)->getText();
+    }
+
+    protected function fill(string $name, string $value): void
+    {
+        $input = $this->one("[name=\"{$name}\"]");
+        $input->clear();
+        $input->sendKeys($value);
+    }
+
+    protected function pick(string $name, string $value): void
+    {
+        $this->one("[name=\"{$name}\"] option[value=\"{$value}\"]")->click();
+    }
+
+    /** Clicks the button, summary or link that shows this text, and waits for the page it leads to. */
+    protected function press(string $words, string $within = 'body'): void
+    {
+        $this->script('window.leaving = true');
+        // Found in the page itself: asking for each element's text would take seconds.
+        $isThere = $this->script(<<<'JS'
+            const [within, words] = arguments;
+            document.querySelector('[data-pressed]')?.removeAttribute('data-pressed');
+            const found = [...document.querySelectorAll(`:is(${within}) :is(button, summary, a)`)].find((e) => e.checkVisibility() && e.innerText.includes(words));
+            // Scrolled to the middle: a click must not land on what sticks to an edge.
+            found?.scrollIntoView({ block: 'center' });
+            found?.setAttribute('data-pressed', '');
+            return Boolean(found);
+            JS, $within, $words);
+        if ($isThere !== true) {
+            self::fail("nothing to press says “{$words}”; the page says: ".$this->text());
+        }
+        $element = $this->one('[data-pressed]');
+        $leads = $element->getTagName() !== 'summary' && $element->getAttribute('type') !== 'button' && $element->getAttribute('hx-get') === null;
+        $element->click();
+        if ($leads) {
+            $this->bench->browser->wait(10, 50)->until(fn (): bool => $this->script('return window.leaving === undefined && document.readyState === "complete"') === true);
+        }
+    }
+
+    protected function waitFor(string $css): void
+    {
+        $this->bench->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function waitForText(string $words, string $css = 'body'): void
+    {
+        $this->bench->browser->wait(10, 50)->until(function () use ($words, $css): bool {
+            try {
+                return str_contains($this->text($css), $words);
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
+                return false;
+            }
+        }, "“{$words}” never came");
+    }
+
+    protected function sees(string $words, string $css = 'body'): void
+    {
+        self::assertStringContainsString($words, $this->text($css));
+    }
+
+    protected function seesNot(string $words, string $css = 'body'): void
+    {
+        self::assertStringNotContainsString($words, $this->text($css));
+    }
+
+    protected function script(string $javascript, mixed ...$arguments): mixed
+    {
+        return $this->bench->browser->executeScript($javascript, $arguments);
+    }
+
+    protected function partId(string $letter): int
+    {
+        $this->visit('/parts');
+        foreach ($this->all('.part-card') as $card) {
+            if ($card->findElement(WebDriverBy::cssSelector('.tag'))->getText() === $letter) {
+                return (int) basename((string) $card->findElement(WebDriverBy::cssSelector('h2 a'))->getAttribute('href'));
+            }
+        }
+        self::fail("no part {$letter}");
+    }
+}

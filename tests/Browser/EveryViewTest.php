@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** What must hold on each main view: accessible, silent in the console, and on a phone where it must be. */
+final class EveryViewTest extends BrowserCase
+{
+    public function testNoMainViewHasASeriousAccessibilityFinding(): void
+    {
+        foreach ($this->views() as $name => $path) {
+            $this->visit($path);
+            self::assertSame([], $this->axe(), $name);
+        }
+        $this->press('Sign out');
+        self::assertSame([], $this->axe(), 'sign in');
+    }
+
+    public function testDarkIsAsReadableAsLight(): void
+    {
+        $views = $this->views();
+        foreach (['bench', 'plan', 'sand', 'weigh'] as $name) {
+            $this->visit($views[$name]);
+            $this->bench->emulateDark();
+            self::assertSame('dark', $this->script('return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light"'));
+            self::assertSame([], $this->axe(), $name);
+        }
+    }
+
+    public function testNoViewBreaksItsOwnPolicyOrThrows(): void
+    {
+        $this->bench->browser->manage()->getLog('browser');
+        foreach ($this->views() as $name => $path) {
+            $this->visit($path);
+            usleep(150000);
+            self::assertSame([], array_column($this->bench->browser->manage()->getLog('browser'), 'message'), $name);
+        }
+    }
+
+    public function testBenchAndWeighingFitAPhone(): void
+    {
+        $this->reopen(width: 390, height: 844);
+        $this->assertFits('bench');
+        self::assertSame([], $this->axe(), 'bench');
+        $this->sees('window open, closes in');
+        $this->press('Weigh', '.now');
+        $this->assertFits('ready check');
+        foreach ($this->all('.ready input[type=checkbox]') as $box) {
+            $box->click();
+        }
+        $this->press('All ready');
+        $this->assertFits('weighing');
+        self::assertSame([], $this->axe(), 'weighing');
+        $this->fill('grams', '500');
+        $this->press('Poured');
+        $this->sees('Resin ran over');
+        $this->visit($this->path());
+        $this->sees('Resin ran over');
+        $this->fill('grams', trim(str_replace('g', '', $this->text('#pour-title .num'))));
+        $this->press('Poured');
+        $this->assertFits('mixed');
+        $this->sees('use by');
+        $this->press('Coat is on');
+        self::assertSame('/', $this->path());
+        $this->visit('/parts/'.$this->partId('W'));
+        $this->assertFits('plan');
+    }
+
+    public function testTargetsAreLargeEnoughForGloves(): void
+    {
+        $this->reopen(width: 390, height: 844);
+        $small = $this->script(<<<'JS'
+            return [...document.querySelectorAll('main .btn, main input:not([type=hidden]):not([type=checkbox]), main select')]
+                .filter((e) => e.offsetParent !== null)
+                .map((e) => [e.textContent.trim() || e.name, e.getBoundingClientRect()])
+                .filter(([, r]) => r.height < 44 || r.width < 44)
+                .map(([name, r]) => `${name} ${Math.round(r.width)}×${Math.round(r.height)}`);
+            JS);
+        self::assertSame([], $small);
+    }
+
+    public function testARecordPrintsWithoutButtons(): void
+    {
+        $this->visit('/parts/'.$this->partId('D').'/record');
+        self::assertTrue($this->one('.no-print .btn')->isDisplayed());
+        $this->bench->emulatePrint();
+        self::assertFalse($this->one('.no-print .btn')->isDisplayed());
+        self::assertFalse($this->one('.bar')->isDisplayed());
+        $this->sees('Courier-trike fairing');
+    }
+
+    /** @return array<string, string> */
+    private function views(): array
+    {
+        $w = $this->partId('W');
+        $e = $this->partId('E');
+
+        return [
+            'bench' => '/', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
+            'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-3", 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
+        ];
+    }
+
+    /** @return list<string> serious and critical findings */
+    private function axe(): array
+    {
+        // What is folded away is read by somebody too.
+        $this->script('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
+        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->bench->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations
+                .filter((v) => ['serious', 'critical'].includes(v.impact))
+                .flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.target.join(' ')}: ${n.failureSummary.split('\n')[1] ?? ''}`))), (e) => done([String(e)]));
+            JS);
+
+        return $found;
+    }
+
+    private function assertFits(string $view): void
+    {
+        self::assertLessThanOrEqual(390, $this->script('return document.documentElement.scrollWidth'), "{$view} is wider than the phone");
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** A part through the bench: coat, touch, weigh, sand, and what a missed window does. */
+final class JobTest extends BrowserCase
+{
+    public function testTheBenchSaysWhatNeedsHandsNowUntilWhenAndHowMuch(): void
+    {
+        $this->sees('Build coat 3 of 6', '.now h1');
+        $this->sees('window open, closes in', '.now-figures');
+        $this->sees('surely until', '.now-figures');
+        self::assertMatchesRegularExpression('/\d+\.\d g resin \+ \d+\.\d g hardener/', $this->text('.now-figures'));
+        self::assertCount(1, $this->all('.strip .now-line'));
+        self::assertNotSame([], $this->all('.strip .bond'));
+        $this->sees('Flat the build', '.then');
+    }
+
+    public function testACoatIsTouchedWeighedWithAnOverpourLaidAndSurvivesAReload(): void
+    {
+        $this->press('Tack check', '.now');
+        $this->press('print, nothing lifts', '.now');
+        $this->sees('Kept.');
+        $this->press('Weigh', '.now');
+        $this->sees('Ready check');
+        foreach ($this->all('.ready input[type=checkbox]') as $box) {
+            $box->click();
+        }
+        $this->press('All ready');
+        [$resin] = $this->marks();
+        $this->fill('grams', number_format($resin, 1, '.', ''));
+        $this->sees('asks for', '.preview');
+        $this->press('Poured');
+        $hardener = (float) $this->text('#pour-title .num');
+        $this->fill('grams', number_format(1.3 * $hardener, 1, '.', ''));
+        $this->sees('+30', '.preview');
+        $this->press('Poured');
+        $this->sees('Too much hardener', '.finding');
+        $this->visit($this->path());
+        $this->sees('Too much hardener', '.finding');
+        $this->fill('grams', trim(str_replace('g', '', $this->text('#pour-title .num'))));
+        $this->press('Poured');
+        $this->sees('Mix two minutes');
+        $this->sees('use by');
+        $this->visit($this->path());
+        $this->sees('Mix two minutes');
+        $this->press('Coat is on');
+        self::assertSame('/', $this->path());
+        $this->seesNot('Build coat 3 of 6', '.now h1');
+        $this->visit('/parts/'.$this->partId('W').'/record');
+        $this->sees('tack check: print, nothing lifts');
+        $this->sees('Build coat 3 of 6 on');
+    }
+
+    public function testACoatLoggedByMistakeIsStruckOut(): void
+    {
+        $this->press('Coat is on', '.now');
+        $this->seesNot('Build coat 3 of 6', '.bench .now h1');
+        $id = $this->partId('W');
+        $this->visit("/parts/{$id}");
+        $this->sees('Next: Build coat 4 of 6');
+        $this->press('Other', '.coat-acts');
+        $this->press('Strike out: Coat is on', '.coat-acts');
+        $this->sees('Next: Build coat 3 of 6');
+        $this->visit("/parts/{$id}/record");
+        $this->sees('struck out');
+    }
+
+    public function testPastTheWindowThePlanTurnsToKeyFirst(): void
+    {
+        $id = $this->partId('W');
+        $this->visit('/');
+        $this->press('to the next window');
+        $this->waitForText('Build coat 3 of 6');
+        $this->seesNot('window open, closes in', '.bench');
+        $this->visit("/parts/{$id}");
+        $this->sees('window missed, sandable');
+        $this->sees('key first', '.coat-list');
+        for ($skips = 0; $skips < 6 && ! str_contains($this->text('.coats'), 'window missed, key first'); $skips++) {
+            $this->press('to the next window');
+        }
+        $this->sees('window missed, key first', '.coats');
+        $this->visit('/');
+        $this->sees('Key first, then build coat 3 of 6');
+        $this->press('Keyed P180 and wiped');
+        $this->visit("/parts/{$id}");
+        $this->sees('keyed, any time', '.coats');
+        $this->press('Coat is on', '.coat-acts');
+        $this->sees('Next: Build coat 4 of 6');
+    }
+
+    public function testALadderIsSandedPaperByPaper(): void
+    {
+        $id = $this->partId('Q');
+        $this->visit("/parts/{$id}/sand");
+        $this->sees('Flat the build', '.ladder.is-next');
+        $this->sees('by hand', '.ladder.is-next');
+        $this->press('Sanded P150', '.ladder.is-next');
+        $this->sees('sanded', '.ladder.is-next .ladder-table tr.is-done');
+        $this->visit("/parts/{$id}/sand");
+        $this->press('Sanded P240', '.ladder.is-next');
+        $this->visit("/parts/{$id}");
+        $this->sees('Next: Wipe');
+        $this->press('Wiped', '.coat-acts');
+        $this->sees('Next: Finish coat');
+    }
+
+    public function testTheSectionShowsTheSkinAfterAnyCoat(): void
+    {
+        $this->visit('/parts/'.$this->partId('W'));
+        $this->sees('after build coat 6 of 6', '#section');
+        self::assertCount(4, $this->all('#section .pill'));
+        $this->press('Build coat 1 of 6', '.coat-list');
+        $this->waitForText('after build coat 1 of 6', '#section');
+        self::assertCount(4 * 2, $this->all('#section .resin'));
+    }
+
+    public function testAChoiceIsPricedAndTakenWithOneTap(): void
+    {
+        $id = $this->partId('E');
+        $this->visit("/parts/{$id}");
+        $this->sees('full cure, then key', '#choices .choice:nth-of-type(2) .is-taken');
+        $this->press('second coat at tack first', '#choices');
+        $this->sees('Taken.');
+        $this->sees('Second coat at tack', '.coat-list');
+        $before = $this->text('.part-figures');
+        $this->press('4 coats', '#choices');
+        self::assertNotSame($before, $this->text('.part-figures'));
+        $this->sees('set by hand', '#choices');
+    }
+
+    public function testAReadingTypedAtTheBenchMovesTheAir(): void
+    {
+        $this->fill('air_c', '15.2');
+        $this->fill('rh_percent', '62');
+        $this->press('Keep reading');
+        $this->sees('15.2 °C', '.bar .air');
+        $this->fill('air_c', '95');
+        $this->press('Keep reading');
+        $this->sees('must be between', '.air-form');
+        self::assertSame('95', $this->one('[name=air_c]')->getAttribute('value'));
+    }
+
+    public function testTheCountdownIsRightAfterASleep(): void
+    {
+        $this->reopen(runningClock: true);
+        $read = function (): int {
+            preg_match('/(?:(\d+) h )?(\d+)/', $this->text('[data-until]'), $m);
+
+            return 60 * (int) $m[1] + (int) $m[2];
+        };
+        $before = $read();
+        // The machine's clock goes on while the page's timers sleep.
+        $this->script('const real = Date.now; Date.now = () => real() + 25 * 60000; document.dispatchEvent(new Event("visibilitychange"));');
+        self::assertEqualsWithDelta($before - 25, $read(), 1.0);
+    }
+
+    /** @return list<float> grams that the jars still ask for, resin first */
+    private function marks(): array
+    {
+        preg_match_all('/of (\d+\.\d) g/', $this->text('.jars'), $found);
+
+        return array_map(floatval(...), $found[1]);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+final class NewPartTest extends BrowserCase
+{
+    public function testAWrongPasswordIsSaidAndTheDemoLoginStandsThere(): void
+    {
+        $this->press('Sign out');
+        $this->sees('This is the demo workshop');
+        $this->fill('email', 'ines@hollowquay.example');
+        $this->fill('password', 'guess');
+        $this->press('Sign in');
+        $this->sees('No such address and password here');
+        self::assertSame('ines@hollowquay.example', $this->one('[name=email]')->getAttribute('value'));
+        $this->signIn();
+        self::assertSame('/', $this->path());
+    }
+
+    public function testTheAnswerGrowsWhileTypingAndThePartIsPlanned(): void
+    {
+        $this->visit('/parts');
+        $this->press('New part');
+        $this->waitForText('Still open', '#answer');
+        $this->fill('name', 'Tiller housing');
+        $this->sizes(['length' => '360', 'top' => '180', 'flank' => '95', 'bend_deg' => '58', 'bend_radius' => '9', 'edge_radius' => '3']);
+        $this->waitForText('ready by', '#answer');
+        foreach (['area', 'cloth piece', 'base, mixed', 'resin over the cloth', 'build coats', 'risk of burn-through', 'Coats it needs'] as $words) {
+            $this->sees($words, '#answer');
+        }
+        $this->sees('440 × 355 mm', '#answer');
+        $this->fill('sizes[length]', '720');
+        $this->waitForText('800 × 355 mm', '#answer');
+        $this->press('Plan this part');
+        $this->sees('Tiller housing is planned');
+        $this->sees('Section through the skin');
+        $this->press('Bench', '.bar');
+        $this->sees('Tiller housing', '.then');
+    }
+
+    public function testNothingTypedIsLostOnAnErrorAndTheFieldSaysWhatWouldBeRight(): void
+    {
+        $this->visit('/parts/new');
+        $this->waitForText('Still open', '#answer');
+        $this->fill('name', 'Fuel cap ring');
+        $this->pick('substrate', 'polypropylene');
+        $this->sizes(['length' => '150', 'top' => '80', 'flank' => '40', 'bend_deg' => '45', 'bend_radius' => '6', 'edge_radius' => '2']);
+        $this->waitForText('Resin does not hold on polypropylene', '#answer');
+        $this->press('Plan this part');
+        $this->sees('Not kept yet');
+        $this->sees('ABS or glass fibre', '.field.is-wrong');
+        self::assertSame('Fuel cap ring', $this->one('[name=name]')->getAttribute('value'));
+        self::assertSame('45', $this->one('[name="sizes[bend_deg]"]')->getAttribute('value'));
+        $this->pick('substrate', 'abs');
+        $this->press('Plan this part');
+        $this->sees('Fuel cap ring is planned');
+    }
+
+    public function testAnotherShapeAsksForItsSizesAndZonesMayBeEdited(): void
+    {
+        $this->visit('/parts/new');
+        $this->waitForText('Still open', '#answer');
+        $this->fill('name', 'Lamp bowl');
+        $this->pick('shape', 'dome');
+        $this->waitFor('[name="sizes[diameter]"]');
+        self::assertSame([], $this->all('[name="sizes[flank]"]'));
+        $this->sizes(['diameter' => '300', 'height' => '70', 'edge_radius' => '4']);
+        $this->waitForText('crown', '#zones');
+        $this->press('Edit the zones');
+        $this->waitFor('[name="zones[0][name]"]');
+        $this->fill('zones[0][name]', 'eye');
+        $this->pick('zones[2][visibility]', 'hidden');
+        $this->waitForText('eye', '#answer');
+        $this->press('Plan this part');
+        $this->sees('eye', '#section .as-table, #section');
+    }
+
+    public function testAllOfItGoesByKeyboard(): void
+    {
+        $body = fn () => $this->one('body');
+        $body()->sendKeys('p');
+        $this->waitFor('.part-list');
+        $body()->sendKeys('?');
+        self::assertTrue($this->one('#keys')->isDisplayed());
+        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertFalse($this->one('#keys')->isDisplayed());
+        $body()->sendKeys('n');
+        $this->waitFor('.new-part');
+        $this->one('[name=name]')->sendKeys('bps');
+        self::assertSame('/parts/new', $this->path(), 'letters typed in a field are letters');
+        $this->visit('/');
+        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        self::assertSame('Skip to the work', $this->script('return document.activeElement.textContent'));
+        $body()->sendKeys('t');
+        self::assertStringStartsWith('too wet', (string) $this->script('return document.activeElement.innerText'));
+        $body()->sendKeys('w');
+        $this->waitFor('.ready');
+        self::assertStringContainsString('/weigh/build-3', $this->path());
+    }
+
+    /** @param array<string, string> $sizes */
+    private function sizes(array $sizes): void
+    {
+        foreach ($sizes as $name => $value) {
+            $this->fill("sizes[{$name}]", $value);
+        }
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Part;
+use App\Planning\Planner;
+use App\View\Drawing\CutScale;
+use App\View\Drawing\SectionDrawing;
+use OakGloss\Plan\PlannedStep;
+
+final class PlanAndChoicesTest extends ShopCase
+{
+    public function testEveryStepOfThePlanSaysWhenHowMuchCueAndCaution(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $page = $this->get("/parts/{$part->id}")->assertOk();
+        foreach ($this->planned($part)->plan->steps as $step) {
+            $page->assertSee((string) __("steps.{$step->step->name}.title", $step->step->args))->assertSee((string) __("steps.{$step->step->name}.cue", $step->step->args));
+        }
+        $page->assertSee('Uncured epoxy')->assertSee('come first')->assertSee('resin +')->assertSee('sure ')->assertSee('the number is what stays over the weave');
+    }
+
+    public function testAChoiceChangesThePlanAndStaysInTheRecord(): void
+    {
+        $part = $this->makePart();
+        $before = $this->planned($part);
+        $this->put("/parts/{$part->id}/choice", ['field' => 'after_wet_out', 'value' => 'second_at_tack'])->assertSessionHasNoErrors();
+        $after = $this->planned($part);
+        self::assertNull($before->plan->step('second'));
+        self::assertNotNull($after->plan->step('second'));
+        self::assertLessThan($before->plan->buildCoats, $after->plan->buildCoats, 'the second coat builds too');
+        $this->get("/parts/{$part->id}/record")->assertSee('cure_then_key → second_at_tack');
+    }
+
+    public function testCoatsMayBeSetByHandAndTheRiskFollows(): void
+    {
+        $part = $this->makePart();
+        $fewest = $this->planned($part)->plan->buildCoats;
+        $this->put("/parts/{$part->id}/choice", ['field' => 'build_coats', 'value' => $fewest - 1])->assertSessionHasNoErrors();
+        self::assertSame($fewest - 1, $this->planned($part)->plan->buildCoats);
+        $this->get("/parts/{$part->id}")->assertSee('would burn through')->assertSee('set by hand');
+    }
+
+    public function testWrongChoicesAreRefusedAndNothingChanges(): void
+    {
+        $part = $this->makePart(['sun' => true]);
+        foreach ([['field' => 'colour', 'value' => '3'], ['field' => 'wet_out', 'value' => 'never'], ['field' => 'build_coats', 'value' => '11'], ['field' => 'build_coats', 'value' => 'many']] as $bad) {
+            $this->put("/parts/{$part->id}/choice", $bad)->assertSessionHasErrors();
+        }
+        $this->put("/parts/{$part->id}/choice", ['field' => 'top', 'value' => 'polish_resin'])->assertSessionHasErrors('choice');
+        self::assertEquals($part->getAttributes(), $part->fresh()?->getAttributes());
+        self::assertSame(0, $part->facts()->count());
+    }
+
+    public function testWhatWasDoneSettlesAChoice(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->put("/parts/{$part->id}/choice", ['field' => 'wet_out', 'value' => 'at_once'])->assertSessionHasErrors('choice');
+        $this->get("/parts/{$part->id}")->assertDontSee('at once on the tacky base')->assertSee('Build coats');
+    }
+
+    public function testEveryPriceIsWhatTakingTheChoiceComesTo(): void
+    {
+        $part = $this->makePart();
+        $prices = app(Planner::class)->priced($this->planned($part));
+        self::assertGreaterThanOrEqual(8, count($prices));
+        foreach ($prices as $price) {
+            $other = $this->makePart(['letter' => 'X', $price->field => $price->value]);
+            $taken = $this->planned($other);
+            self::assertSame($price->isRefused, $taken->plan->refused(), "{$price->field} {$price->value}");
+            self::assertEqualsWithDelta($price->grams, $taken->plan->totalGrams(), 1e-9, "{$price->field} {$price->value}");
+            self::assertSame($price->readyMin, $taken->schedule->readyMin(), "{$price->field} {$price->value}");
+        }
+    }
+
+    public function testTheSectionIsDrawnToScaleFromTheCoresNumbers(): void
+    {
+        $plan = $this->planned($this->partWithBuildCoat())->plan;
+        $drawing = SectionDrawing::of($plan);
+        self::assertSame('flat', $drawing->flat?->step->key);
+        self::assertCount(4, $drawing->columns);
+        // Two ticks give the scale; every plane must lie where it says.
+        [$low, $high] = [$drawing->ticks[0], $drawing->ticks[count($drawing->ticks) - 1]];
+        $perUm = ($low['y'] - $high['y']) / ((float) $high['label'] - (float) $low['label']);
+        foreach ($drawing->columns as $i => $column) {
+            self::assertEqualsWithDelta($plan->step('flat')?->zones[$i]->left()->inMicrometres(), $column['leftUm'], 1e-9);
+            self::assertEqualsWithDelta($column['leftUm'] * $perUm, $drawing->crownsY - (float) $column['planeY'], 0.05, $column['state']->zone->name);
+            self::assertCount($plan->buildCoats + 1, $column['layers']);
+            self::assertSame([true, true, false], array_map(fn (array $l): bool => $l['isDone'], array_slice($column['layers'], 0, 3)));
+        }
+    }
+
+    public function testTheSectionMayBeSeenAfterAnyCoat(): void
+    {
+        $part = $this->partWithBuildCoat();
+        self::assertCount(2, SectionDrawing::of($this->planned($part)->plan, 'build-1')->columns[0]['layers']);
+        $this->get("/parts/{$part->id}?after=build-1")->assertSee('after build coat 1 of');
+        $this->get("/parts/{$part->id}?after=nonsense")->assertOk();
+        $this->get('/parts/'.$this->makePart(['letter' => 'B'])->id)->assertOk();
+    }
+
+    public function testTheCutScaleEndsWhereTheFlattingEnds(): void
+    {
+        $flat = $this->planned($this->partWithBuildCoat())->plan->step('flat');
+        self::assertNotNull($flat);
+        $scale = CutScale::of($flat);
+        self::assertCount(4, $scale->rows);
+        foreach ($scale->rows as $row) {
+            $last = $row['bars'][count($row['bars']) - 1];
+            self::assertSame($row['leftUm'], $last['leftUm']);
+            self::assertSame($row['leftX'], $last['fromX']);
+            self::assertCount($row['byHand'] ? 1 : count($flat->ladder->steps ?? []), $row['bars']);
+        }
+    }
+
+    public function testTheSandRoomShowsEveryLadderAndWhatStays(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $page = $this->get("/parts/{$part->id}/sand")->assertOk()->assertSee('by hand')->assertSee('Stop when uniformly matt');
+        foreach (array_filter($this->planned($part)->plan->steps, fn (PlannedStep $s): bool => $s->ladder !== null) as $step) {
+            foreach ($step->ladder->steps ?? [] as $rung) {
+                $page->assertSee("P{$rung->grit->number}");
+            }
+        }
+    }
+
+    public function testOneReplanTakesTheShelfAsItStandsForPartsNotBegun(): void
+    {
+        $part = $this->makePart();
+        \App\Models\Paper::query()->where('grit', 240)->update(['sheets' => 0]);
+        app()->forgetScopedInstances();
+        $this->get("/parts/{$part->id}")->assertSee('Not on the shelf: P240');
+        self::assertSame(1, Part::query()->count());
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Cloth;
+use App\Models\Paper;
+use App\Models\Resin;
+use App\Shelf\ShelfKind;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class ShelfAndShopTest extends ShopCase
+{
+    public function testTheShippedShelfKeepsItsSchemaAndMakesSense(): void
+    {
+        $shelf = new \stdClass();
+        foreach (ShelfKind::cases() as $kind) {
+            $shelf->{$kind->value} = json_decode((string) file_get_contents(database_path("catalogue/{$kind->value}.json")), false, 32, JSON_THROW_ON_ERROR);
+            foreach ($kind->model()::query()->get() as $item) {
+                $kind->check($item);
+            }
+        }
+        $schema = (string) file_get_contents(database_path('catalogue/schema.json'));
+        $result = (new Validator())->validate($shelf, $schema);
+        self::assertTrue($result->isValid(), (string) json_encode($result->error()?->args()));
+        unset($shelf->resins[0]->viscosity_pa_s);
+        self::assertFalse((new Validator())->validate($shelf, $schema)->isValid());
+    }
+
+    public function testEveryKindIsListedAndOpens(): void
+    {
+        $page = $this->get('/shelf')->assertOk();
+        foreach (ShelfKind::cases() as $kind) {
+            $item = $kind->model()::query()->firstOrFail();
+            $page->assertSee($kind === ShelfKind::Papers ? 'P120' : $item->name);
+            $this->get("/shelf/{$kind->value}/{$item->id}")->assertOk()->assertSee($item->name);
+            $this->get("/shelf/{$kind->value}/new")->assertOk();
+        }
+        $this->get('/shelf/spoons/new')->assertNotFound();
+        $this->get('/shelf/resins/99999')->assertNotFound();
+    }
+
+    public function testAResinShowsItsCurveAndWhereItsActivationComesFrom(): void
+    {
+        $this->get('/shelf/resins/'.$this->resin('Tarn%medium%')->id)->assertSee('Time against temperature')->assertSee('fitted through the rows')->assertSee('bonds until')->assertSee('28 °C');
+        $this->get('/shelf/resins/'.$this->resin('Quickset%')->id)->assertSee('assumed, since fewer than two temperatures are known');
+    }
+
+    public function testAChangedSheetIsANewRowAndBegunPartsKeepTheOld(): void
+    {
+        $resin = $this->resin('Tarn%medium%');
+        $begun = $this->partWithBuildCoat();
+        $waiting = $this->makePart(['letter' => 'W']);
+        $before = $this->planned($begun)->next?->window;
+        $this->put("/shelf/resins/{$resin->id}", $this->sheet($resin, ['tack_until_age_min' => 500]))->assertSessionHasNoErrors();
+        $new = Resin::query()->where('tack_until_age_min', 500)->firstOrFail();
+        self::assertSame($new->id, $resin->fresh()?->superseded_by_id);
+        self::assertEquals($before, $this->planned($begun)->next?->window);
+        self::assertSame($new->id, $waiting->fresh()?->clearResin->id);
+        $this->get('/shelf')->assertDontSee("/shelf/resins/{$resin->id}\"", false);
+        $this->get("/shelf/resins/{$resin->id}")->assertForbidden();
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrongSheets(): iterable
+    {
+        yield 'no name' => [['name' => ''], 'name'];
+        yield 'a window that closes before it opens' => [['tack_until_age_min' => 100], 'tack_until_age_min'];
+        yield 'sandable before it stops bonding' => [['sandable_age_min' => 200], 'sandable_age_min'];
+        yield 'a density of lead' => [['density_mixed_g_cm3' => 11], 'density_mixed_g_cm3'];
+        yield 'by weight without a weight' => [['hardener_phr' => ''], 'hardener_phr'];
+        yield 'by volume without volumes' => [['ratio_kind' => 'volume'], 'volume_resin'];
+        yield 'a resin at 400 degrees' => [['reference_c' => 400], 'reference_c'];
+        yield 'viscosity in words' => [['viscosity_pa_s' => 'thick'], 'viscosity_pa_s'];
+        yield 'a row without minutes' => [['sheet' => [['c' => 20, 'minutes' => '']]], 'sheet.0.minutes'];
+        yield 'rows on which cold is faster' => [['sheet' => [['c' => 10, 'minutes' => 50], ['c' => 30, 'minutes' => 90]]], 'sheet'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('wrongSheets')]
+    public function testAWrongSheetIsRefusedAtItsFieldAndNothingTypedIsLost(array $change, string $field): void
+    {
+        $resin = $this->resin('Tarn%medium%');
+        $count = Resin::query()->count();
+        $this->from("/shelf/resins/{$resin->id}")->put("/shelf/resins/{$resin->id}", $this->sheet($resin, $change))->assertSessionHasErrors($field);
+        self::assertSame($count, Resin::query()->count());
+        $this->get("/shelf/resins/{$resin->id}")->assertSee('Not kept yet')->assertSee('value="54000"', false);
+    }
+
+    public function testNewThingsComeOnTheShelf(): void
+    {
+        $this->post('/shelf/cloths', ['name' => 'Spread tow 90', 'weave' => 'plain', 'areal_g_m2' => '90', 'width_mm' => '500', 'fibre_fraction' => '0.5', 'texture_ratio' => '0.3'])->assertSessionHasNoErrors();
+        self::assertSame(90.0, Cloth::query()->where('name', 'Spread tow 90')->firstOrFail()->areal_g_m2);
+        $this->post('/shelf/papers', ['name' => 'x', 'grit' => '333', 'form' => 'disc', 'sheets' => '3'])->assertSessionHasErrors('grit');
+        $this->post('/shelf/papers', ['name' => 'Disc P80', 'grit' => '80', 'form' => 'disc', 'sheets' => '3'])->assertSessionHasNoErrors();
+        self::assertSame(3, Paper::query()->where('grit', 80)->firstOrFail()->sheets);
+    }
+
+    public function testHoursAndAirAreKeptAndReplanEverything(): void
+    {
+        $part = $this->makePart();
+        $ready = $this->planned($part)->schedule->readyMin();
+        $this->put('/shop', $this->shopForm(hours: ['08:00', '12:00']))->assertSessionHasNoErrors();
+        $this->shop->refresh();
+        self::assertSame([['08:00', '12:00']], $this->shop->working_hours[1]);
+        self::assertGreaterThan($ready, $this->planned($part)->schedule->readyMin());
+        $this->get('/shop')->assertOk()->assertSee('value="12:00"', false);
+    }
+
+    public function testTypedPointsTakeTheCurvesPlace(): void
+    {
+        $form = $this->shopForm();
+        $form['typed'] = [['at' => '2027-03-10T12:00', 'c' => '26'], ['at' => '2027-03-10T20:00', 'c' => '24'], ['at' => '', 'c' => '']];
+        $this->put('/shop', $form)->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $floor = app(\App\Planning\Planner::class)->floor($this->shop->refresh());
+        self::assertEqualsWithDelta(26.0 - 2.0 * 274.0 / 480.0, $floor->airNowC(), 1e-6);
+    }
+
+    public function testWrongHoursAndAirAreRefusedAtTheirField(): void
+    {
+        $backward = $this->shopForm(hours: ['18:00', '08:00']);
+        $this->put('/shop', $backward)->assertSessionHasErrors('hours.1.0.0');
+        $half = $this->shopForm();
+        $half['hours'][2] = [['08:00', ''], ['', '']];
+        $this->put('/shop', $half)->assertSessionHasErrors('hours.2.0.0');
+        $words = $this->shopForm();
+        $words['hours'][2][0][0] = 'eight';
+        $this->put('/shop', $words)->assertSessionHasErrors('hours.2.0.0');
+        $cold = $this->shopForm();
+        $cold['air'][3]['warmest_c'] = '5';
+        $this->put('/shop', $cold)->assertSessionHasErrors('air.3.warmest_c');
+        $none = $this->shopForm();
+        $none['hours'] = array_fill(1, 7, [['', ''], ['', '']]);
+        $this->put('/shop', $none)->assertSessionHasErrors('hours.1.0.0');
+        $lonely = $this->shopForm();
+        $lonely['typed'] = [['at' => '2027-03-10T12:00', 'c' => '']];
+        $this->put('/shop', $lonely)->assertSessionHasErrors('typed.0.c');
+        self::assertSame([['08:00', '18:00']], $this->shop->refresh()->working_hours[1]);
+    }
+
+    public function testTheClockOfTheZoneRulesOverSummerTime(): void
+    {
+        $time = new \App\Clock\ShopTime('Europe/Vienna');
+        $work = $time->workingTime(array_fill(1, 7, [['08:00', '18:00']]), $this->minute('2027-03-27 00:00'), $this->minute('2027-03-29 00:00'));
+        self::assertCount(2, $work->windows);
+        self::assertSame(23.0 * 60.0, $work->windows[1][0] - $work->windows[0][0], 'the night is an hour shorter');
+        self::assertSame('08:00', $time->local($work->windows[1][0])->format('H:i'));
+    }
+
+    private function resin(string $like): Resin
+    {
+        return Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', $like)->firstOrFail();
+    }
+
+    /** @param array<string, mixed> $change @return array<string, mixed> */
+    private function sheet(Resin $resin, array $change): array
+    {
+        return $change + array_diff_key($resin->toArray(), array_flip(['id', 'shop_id', 'superseded_by_id', 'created_at', 'updated_at', 'uv_stable']));
+    }
+
+    /** @param array{string, string} $hours @return array<string, mixed> */
+    private function shopForm(array $hours = ['08:00', '18:00']): array
+    {
+        return [
+            'hours' => array_fill(1, 7, [[$hours[0], $hours[1]], ['', '']]),
+            'air' => array_fill(1, 7, ['coldest_c' => '20', 'coldest_at' => '05:00', 'warmest_c' => '20', 'warmest_at' => '14:00']),
+            'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1',
+        ];
+    }
+}
