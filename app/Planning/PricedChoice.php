@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OakGloss\Quantity\Finding;
+
 /** One way to do it and what it comes to. */
 final readonly class PricedChoice
 {
@@ -11,7 +13,7 @@ final readonly class PricedChoice
         public string $field,
         public string $value,
         public bool $isCurrent,
-        public bool $isRefused,
+        public ?Finding $refusal,
         public ?float $readyMin,
         public float $grams,
         public float $handsMin,
@@ -25,7 +27,7 @@ final readonly class PricedChoice
             $field,
             $value,
             $isCurrent,
-            $planned->plan->refused(),
+            $planned->plan->refusals()[0] ?? null,
             $planned->schedule->readyMin(),
             $planned->plan->totalGrams(),
             $planned->plan->handsAheadMin(),

@@ -51,6 +51,16 @@ final class Say
         };
     }
 
+    /** `tomorrow 16:49 to 19:26`: the day is said once where it is the same. */
+    public function between(?float $from, ?float $until): string
+    {
+        if ($from === null || $until === null || ! $this->time()->local($from)->isSameDay($this->time()->local($until))) {
+            return $this->when($from).' to '.$this->when($until);
+        }
+
+        return $this->when($from).' to '.$this->time()->local($until)->format('H:i');
+    }
+
     /** Always with the weekday: `Fri 15:20`. */
     public function day(?float $minutes): string
     {
@@ -117,7 +127,7 @@ final class Say
     {
         $sure = $window->sure();
 
-        return $sure === null ? 'nothing sure' : 'sure '.$this->when($sure['from']).' to '.$this->when($sure['until']);
+        return $sure === null ? 'nothing sure' : 'sure '.$this->between($sure['from'], $sure['until']);
     }
 
     /** How the next step stands, in half a line. */

@@ -81,9 +81,10 @@ final readonly class FinishPlan
         return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...Notices::of($plan)], $coats, $clearCoats);
     }
 
-    public function refused(): bool
+    /** @return list<Finding> why the part can't be made this way; empty if it can */
+    public function refusals(): array
     {
-        return array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Refuse) !== [];
+        return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Refuse));
     }
 
     public function step(string $key): ?PlannedStep

@@ -9,7 +9,6 @@ use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Models\Clear;
 use App\Models\Cloth;
-use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
@@ -18,6 +17,7 @@ use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
+use App\Shelf\ShippedShelf;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Collection;
@@ -46,7 +46,7 @@ final class DemoSeeder extends Seeder
             $user = User::query()->create($person + ['shop_id' => $this->shop->id, 'password' => (string) config('oak.demo_login.password')]);
             $this->user ??= $user;
         }
-        $this->stockShelf();
+        ShippedShelf::stock($this->shop);
         $time = new ShopTime($this->shop->zone);
         $now = CarbonImmutable::parse((string) config('oak.demo_starts_at'), $this->shop->zone);
         $this->clock->startAt($this->shop, $now->utc());
@@ -62,15 +62,6 @@ final class DemoSeeder extends Seeder
         $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
         foreach ($workshop['parts'] as $row) {
             $this->part($row, $time);
-        }
-    }
-
-    private function stockShelf(): void
-    {
-        foreach (['resins' => Resin::class, 'cloths' => Cloth::class, 'papers' => Paper::class, 'clears' => Clear::class] as $file => $model) {
-            foreach (self::json("catalogue/{$file}.json") as $row) {
-                $model::query()->create($row + ['shop_id' => $this->shop->id]);
-            }
         }
     }
 

@@ -151,15 +151,15 @@ final class FinishPlanTest extends TestCase
         $found = array_values(array_filter($plan->findings, fn (Finding $f): bool => $f->code === $code));
         self::assertCount(1, $found);
         self::assertSame([Severity::Refuse, $field], [$found[0]->severity, $found[0]->field]);
-        self::assertTrue($plan->refused());
+        self::assertContains($found[0], $plan->refusals());
     }
 
     public function testWhatIsAllowedIsNotRefused(): void
     {
-        self::assertFalse(Sample::plan()->refused());
-        self::assertFalse(Sample::plan(Sample::brief(tone: Tone::Black, backing: Backing::Clear))->refused());
-        self::assertFalse(Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Black))->refused());
-        self::assertFalse(Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)))->refused());
+        self::assertSame([], Sample::plan()->refusals());
+        self::assertSame([], Sample::plan(Sample::brief(tone: Tone::Black, backing: Backing::Clear))->refusals());
+        self::assertSame([], Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Black))->refusals());
+        self::assertSame([], Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)))->refusals());
     }
 
     public function testBareMetalDemandsPrimerFirst(): void

@@ -69,7 +69,7 @@ final class PlanAndChoicesTest extends ShopCase
         foreach ($prices as $price) {
             $other = $this->makePart(['letter' => 'X', $price->field => $price->value]);
             $taken = $this->planned($other);
-            self::assertSame($price->isRefused, $taken->plan->refused(), "{$price->field} {$price->value}");
+            self::assertEquals($price->refusal, $taken->plan->refusals()[0] ?? null, "{$price->field} {$price->value}");
             self::assertEqualsWithDelta($price->grams, $taken->plan->totalGrams(), 1e-9, "{$price->field} {$price->value}");
             self::assertSame($price->readyMin, $taken->schedule->readyMin(), "{$price->field} {$price->value}");
         }

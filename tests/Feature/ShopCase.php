@@ -8,7 +8,6 @@ use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Models\Clear;
 use App\Models\Cloth;
-use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
@@ -16,6 +15,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Shelf\ShippedShelf;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -48,11 +48,7 @@ abstract class ShopCase extends TestCase
         $hours = array_fill(1, 7, [['08:00', '18:00']]);
         $curve = array_fill(1, 7, ['coldest_c' => 20.0, 'coldest_at' => '05:00', 'warmest_c' => 20.0, 'warmest_at' => '14:00']);
         $shop = Shop::query()->create(['name' => $name, 'town' => 'Nowhere', 'zone' => 'Europe/Vienna', 'working_hours' => $hours, 'day_curves' => $curve, 'typed_air' => [], 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_burn_through' => 0.01]);
-        foreach (['resins' => Resin::class, 'cloths' => Cloth::class, 'papers' => Paper::class, 'clears' => Clear::class] as $file => $model) {
-            foreach (json_decode((string) file_get_contents(database_path("catalogue/{$file}.json")), true, 32, JSON_THROW_ON_ERROR) as $row) {
-                $model::query()->create($row + ['shop_id' => $shop->id]);
-            }
-        }
+        ShippedShelf::stock($shop);
 
         return $shop;
     }

@@ -8,6 +8,7 @@ use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,12 +20,11 @@ use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\FactKind;
-use OakGloss\Quantity\Severity;
 
 /** Takes one priced choice. The change is kept in the record. */
 final class ChoiceController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats'])]])['field'];
         $value = $request->validate(['value' => ['required', match ($field) {
@@ -39,14 +39,11 @@ final class ChoiceController
             throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
         }
         $before = $part->getAttribute($field);
-        DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder, $user): void {
+        DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder, $say, $user): void {
             $part->update([$field => $value]);
             $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
-            foreach ($planned->plan->findings as $finding) {
-                if ($finding->severity === Severity::Refuse) {
-                    $said = app(\App\Words\Say::class)->finding($finding);
-                    throw ValidationException::withMessages(['choice' => "{$said['what']} {$said['tip']}"]);
-                }
+            foreach ($planned->plan->refusals() as $finding) {
+                throw ValidationException::withMessages(['choice' => implode(' ', $say->finding($finding))]);
             }
             $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) $value], (string) Str::uuid());
         });

@@ -25,7 +25,6 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\OakGlossFault;
-use OakGloss\Quantity\Severity;
 
 final class PartController
 {
@@ -191,10 +190,8 @@ final class PartController
             throw ValidationException::withMessages(['sizes' => ucfirst($e->getMessage()).'.']);
         }
         $messages = [];
-        foreach ($planned->plan->findings as $finding) {
-            if ($finding->severity === Severity::Refuse) {
-                $messages[$finding->field ?? 'shape'][] = $this->sentence($finding);
-            }
+        foreach ($planned->plan->refusals() as $finding) {
+            $messages[$finding->field ?? 'shape'][] = $this->sentence($finding);
         }
         if ($messages !== []) {
             throw ValidationException::withMessages($messages);

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Planning\FromShelf;
 use App\Planning\Planner;
 use App\Shelf\ShelfKind;
+use App\View\Drawing\CoatLife;
 use App\View\Drawing\SheetCurve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +27,7 @@ final class ShelfController
 {
     private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id']];
 
-    public function index(#[CurrentUser] User $user): View
+    public function index(Planner $planner, #[CurrentUser] User $user): View
     {
         $shop = $user->shop;
         $items = [];
@@ -34,7 +35,13 @@ final class ShelfController
             $items[$kind->value] = $kind->model()::query()->where('shop_id', $shop->id)->current()->orderBy($kind === ShelfKind::Papers ? 'grit' : 'name')->get();
         }
 
-        return view('shelf.index', ['items' => $items]);
+        $airC = $planner->floor($shop)->airNowC();
+
+        return view('shelf.index', [
+            'items' => $items,
+            'airC' => $airC,
+            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => CoatLife::of(FromShelf::resin($r), $airC)] : []),
+        ]);
     }
 
     public function create(ShelfKind $kind, Planner $planner, #[CurrentUser] User $user): View

@@ -4,22 +4,22 @@
 @php($touchable = $coat !== null && $step->step->follow->coat === $coat->step->key && ($step->step->follow->kind === OakGloss\Method\FollowKind::Tacky || ! $next->needsHandsNow()))
 <div class="acts">
     @if ($kind === 'coat' && in_array($next->state->value, ['open', 'ready', 'keyed'], true))
-        <a class="btn go" @if ($primary) data-key="w" @endif href="{{ route('weigh', [$part, $key]) }}">Weigh {{ $say->grams($step->batch->totalG()) }}</a>
+        <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif href="{{ route('weigh', [$part, $key]) }}">Weigh {{ $say->grams($step->batch->totalG()) }}</a>
     @endif
     @if ($kind === 'coat' && $next->state->value === 'key_first')
-        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="grit" value="180"><input type="hidden" name="token" value="{{ $token('key') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button class="btn go">Keyed P180 and wiped</button></form>
+        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="grit" value="180"><input type="hidden" name="token" value="{{ $token('key') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $primary])>Keyed P180 and wiped</button></form>
     @endif
     @if ($primary && $kind === 'coat' && ! in_array($next->state->value, ['key_first', 'missed_wait', 'waiting'], true))
         <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="coat_on"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('coat') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button class="btn" data-key="c">Coat is on</button></form>
     @endif
     @if ($step->step->kind->isSanding())
         @php($grit = $step->nextGrit())
-        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="grit" value="{{ $grit }}"><input type="hidden" name="token" value="{{ $token('sand') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $next->needsHandsNow()]) @disabled(! $next->needsHandsNow())>Sanded P{{ $grit }}</button></form>
+        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="grit" value="{{ $grit }}"><input type="hidden" name="token" value="{{ $token('sand') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled(! $next->needsHandsNow())>Sanded P{{ $grit }}</button></form>
          @if ($primary && $kind === 'flat' && ! request()->routeIs('parts.sand'))<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
     @elseif ($kind === 'wipe')
-        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="wiped"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('wipe') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button class="btn go">Wiped</button></form>
+        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="wiped"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('wipe') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $primary])>Wiped</button></form>
     @elseif ($kind !== 'coat')
-        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="done"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('done') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $next->needsHandsNow()])>Done</button></form>
+        <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="done"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="{{ $token('done') }}"><input type="hidden" name="to" value="{{ $to ?? 'bench' }}"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()])>Done</button></form>
     @endif
     @if ($touchable)
         <details class="fold" @if ($primary) data-fold="t" @endif><summary class="btn">Tack check</summary>

@@ -9,7 +9,7 @@
         @else
             @php([$plan, $schedule] = [$answer['planned']->plan, $answer['planned']->schedule])
             @php($piece = $plan->brief->piece())
-            @php($refusals = array_filter($plan->findings, fn ($f) => $f->severity->value === 'refuse'))
+            @php($refusals = $plan->refusals())
             <dl class="answer-figures num">
                 <div class="span-all"><dt>ready by, begun now</dt><dd class="big">{{ $refusals === [] ? $say->date($schedule->readyMin()) : '–' }}</dd></div>
                 <div><dt>area</dt><dd>{{ $say->area($plan->brief->coatedAreaM2()) }}</dd></div>

@@ -15,10 +15,10 @@
                     @foreach ($options as $option)
                         <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')
                             <input type="hidden" name="field" value="{{ $field }}">
-                            <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->isRefused && ! $option->isCurrent)>
+                            <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
                                 <b>{{ $field === 'build_coats' ? $option->value.' coats' : $say->word($field, $option->value) }}</b>
                                 @if ($field !== 'build_coats')<span class="soft">{{ $say->word($field.'_why', $option->value) }}</span>@endif
-                                <span class="num">@if ($option->isRefused) not on this part @else ready {{ $say->day($option->readyMin) }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk @endif</span>
+                                <span class="num">@if ($option->refusal) {{ $say->finding($option->refusal)['what'] }} @else ready {{ $say->day($option->readyMin) }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk @endif</span>
                             </button>
                         </form>
                     @endforeach
@@ -50,7 +50,7 @@
                         @if ($step->skipped)<span class="soft">· not needed</span>@endif
                         @if ($time?->way->value === 'keyed')<span class="soft">· key first</span>@endif
                         @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}, {{ $say->sure($planned->next->window) }}</small>
-                        @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->when($time->window->opens->expectedMin) }} to {{ $say->when($time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
+                        @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->between($time->window->opens->expectedMin, $time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
                     </div>
                     <span class="num coat-when">@if ($step->isDone()){{ $say->day(is_finite($step->doneAtMin) ? $step->doneAtMin : null) }}@elseif ($isNext && $planned->next->needsHandsNow())now @else{{ $say->day($time?->startMin) }}@endif</span>

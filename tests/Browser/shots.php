@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+// The pictures in docs/screenshots: demo data, frozen clock, one of each main view.
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Workbench;
+
+$folder = dirname(__DIR__, 2).'/docs/screenshots';
+
+/** Signs in and takes each view: path, and what is done on the page before the picture. */
+$take = function (int $width, int $height, array $views) use ($folder): void {
+    $bench = Workbench::open(false, $width, $height);
+    $browser = $bench->browser;
+    try {
+        $browser->get("{$bench->url}/login");
+        if (isset($views['sign-in'])) {
+            $browser->takeScreenshot("{$folder}/sign-in.png");
+            unset($views['sign-in']);
+        }
+        $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
+        $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
+        $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();
+        foreach ($views as $name => [$path, $act]) {
+            if ($path !== null) {
+                $browser->get($bench->url.$path);
+            }
+            $act === null ?: $act($browser);
+            usleep(700000);
+            $browser->takeScreenshot("{$folder}/{$name}.png");
+            echo "{$name}.png\n";
+        }
+    } finally {
+        $bench->close();
+    }
+};
+$script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);
+$pour = fn (string $grams): Closure => $script("document.querySelector('#grams').value = '{$grams}'; document.querySelector('.pour-form button').click()");
+$part = ['finished' => 1, 'open' => 2, 'curing' => 3, 'to flat' => 4, 'waiting' => 5];
+
+$take(1280, 800, [
+    'sign-in' => [],
+    'bench' => ['/', null],
+    'parts' => ['/parts', null],
+    'plan' => ["/parts/{$part['open']}", null],
+    'sand' => ["/parts/{$part['to flat']}/sand", null],
+    'record' => ["/parts/{$part['finished']}/record", null],
+    'new-part' => ['/parts/new', $script(<<<'JS'
+        const form = document.querySelector('.new-part');
+        const values = { name: 'Tiller housing', 'sizes[length]': 360, 'sizes[top]': 180, 'sizes[flank]': 95, 'sizes[bend_deg]': 58, 'sizes[bend_radius]': 9, 'sizes[edge_radius]': 3 };
+        for (const [name, value] of Object.entries(values)) { form.querySelector(`[name="${name}"]`).value = value; }
+        form.dispatchEvent(new Event('change'));
+        JS)],
+    'shelf' => ['/shelf', null],
+    'resin' => ['/shelf/resins/1', null],
+    'shop' => ['/shop', null],
+]);
+$take(390, 844, [
+    'phone-bench' => ['/', null],
+    'phone-ready-check' => ["/parts/{$part['open']}/weigh/build-3", null],
+    'phone-weigh' => [null, $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
+    'phone-overpour' => [null, function (RemoteWebDriver $browser) use ($pour): void {
+        $pour('25.9')($browser);
+        usleep(700000);
+        $pour('10.4')($browser);
+    }],
+]);

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Part;
+use App\Models\Resin;
+use App\Models\Shop;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Auth;
+use OakGloss\Schedule\ActState;
+
+final class FirstDayTest extends ShopCase
+{
+    public function testARealShopOpensWithItsShelfAndItsLogin(): void
+    {
+        Auth::logout();
+        $this->artisan('oak:open-shop', ['name' => 'Slip Lane', 'town' => 'Elsewhere', 'person' => 'Uma Reed', 'email' => 'uma@slip.example'])
+            ->expectsQuestion('Password, 10 characters or more', 'long-enough-now')->assertSuccessful();
+        $shop = Shop::query()->where('name', 'Slip Lane')->firstOrFail();
+        self::assertSame(4, Resin::query()->where('shop_id', $shop->id)->count());
+        $this->post('/login', ['email' => 'uma@slip.example', 'password' => 'long-enough-now'])->assertRedirect('/');
+        $this->get('/')->assertOk()->assertSee('No open part');
+        $this->get('/parts')->assertSee('No part yet');
+        self::assertSame('UR', User::query()->where('email', 'uma@slip.example')->value('initials'));
+    }
+
+    public function testAWeakPasswordOrATakenAddressOpensNothing(): void
+    {
+        foreach ([['uma@slip.example', 'short'], ['ada@sample.example', 'long-enough-now'], ['no address', 'long-enough-now']] as [$email, $password]) {
+            $this->artisan('oak:open-shop', ['name' => 'Slip Lane', 'town' => 'Elsewhere', 'person' => 'Uma Reed', 'email' => $email])
+                ->expectsQuestion('Password, 10 characters or more', $password)->assertFailed();
+        }
+        self::assertSame(1, Shop::query()->count());
+    }
+
+    public function testTheDemosFivePartsAreInTheStatesThatItPromises(): void
+    {
+        config(['oak.demo' => true]);
+        Shop::query()->where('id', $this->shop->id)->update(['name' => 'earlier']);
+        $this->seed(DemoSeeder::class);
+        $next = fn (string $name) => $this->planned(Part::query()->where('name', $name)->firstOrFail())->next;
+        self::assertNull($next('Courier-trike fairing'));
+        self::assertSame([ActState::Open, 'build'], [$next('Sidecar mudguard')?->state, $next('Sidecar mudguard')?->step->step->name]);
+        self::assertSame([ActState::Waiting, 'flat'], [$next('Boat porthole surround')?->state, $next('Boat porthole surround')?->step->step->name]);
+        self::assertSame([ActState::Ready, 'flat'], [$next('Stage breastplate')?->state, $next('Stage breastplate')?->step->step->name]);
+        self::assertSame('strip', $next('Scooter leg shield')?->step->step->key);
+        self::assertSame(0, Part::query()->where('name', 'Scooter leg shield')->firstOrFail()->facts()->count());
+        self::assertGreaterThan(30, Part::query()->where('name', 'Courier-trike fairing')->firstOrFail()->facts()->count());
+    }
+}
