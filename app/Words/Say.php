@@ -119,7 +119,7 @@ final class Say
     /** Early to late bound of an event. */
     public function spread(?CureEvent $event): string
     {
-        return $event === null ? '' : $this->when($event->earlyMin).' to '.$this->when($event->lateMin);
+        return $event === null ? '' : $this->between($event->earlyMin, $event->lateMin);
     }
 
     /** `sure 16:20 to 17:05`, or that doubt leaves nothing sure. */

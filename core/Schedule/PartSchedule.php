@@ -6,7 +6,6 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
 use OakGloss\Cure\CureEvent;
-use OakGloss\Cure\TackWindow;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
@@ -147,7 +146,7 @@ final class PartSchedule
             return;
         }
         foreach ($placed as $i => $step) {
-            $this->times[$step->step->id] = new StepTime($step->startMin, $step->endMin, $step->way, $this->windowFor($ahead[$i], $placed[$i - 1] ?? null));
+            $this->times[$step->step->id] = $this->timeOf($ahead[$i], $step, $placed[$i - 1] ?? null);
         }
         $first = $placed[0];
         if ($first->way === Way::Keyed && $this->next()?->state === ActState::Open) {
@@ -255,15 +254,24 @@ final class PartSchedule
         return ['start' => max($end - $from->handsMin, $end - 120.0), 'end' => $end];
     }
 
-    private function windowFor(PlannedStep $step, ?PlacedStep $before): ?TackWindow
+    /** The step with its place on the clock, its tack window or the end of its wait, from the coat below as done or as placed. */
+    private function timeOf(PlannedStep $step, PlacedStep $placed, ?PlacedStep $before): StepTime
     {
         $follow = $step->step->follow;
-        $coat = $follow->kind === FollowKind::Tacky ? $this->plan->step((string) $follow->coat) : null;
-        if ($coat === null || $coat->skipped || $this->isKeyed($step)) {
-            return null;
-        }
+        $coat = $follow->coat === null ? null : $this->plan->step($follow->coat);
         $on = $coat->doneAtMin ?? $before?->endMin;
+        if ($coat === null || $coat->skipped || $on === null || ! is_finite($on) || $this->isKeyed($step)) {
+            return new StepTime($placed->startMin, $placed->endMin, $placed->way);
+        }
+        $forecast = $this->clocks->forecastOf($coat);
+        $pace = $this->clocks->paceOf($coat);
 
-        return $on === null || ! is_finite($on) ? null : $this->clocks->forecastOf($coat)->window($on, $this->clocks->paceOf($coat));
+        return new StepTime(
+            $placed->startMin,
+            $placed->endMin,
+            $placed->way,
+            $follow->kind === FollowKind::Tacky ? $forecast->window($on, $pace) : null,
+            $follow->kind === FollowKind::Sandable ? $forecast->event('sandable', $on, $pace) : null,
+        );
     }
 }

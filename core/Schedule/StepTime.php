@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Schedule;
 
+use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 
-/** When a step that is ahead is due, in minutes, and the window it must fall into where there is one. */
+/** When a step that is ahead is due, in minutes, with the window it must fall into or the event it waits for, where there is one. */
 final readonly class StepTime
 {
-    public function __construct(public float $startMin, public float $endMin, public Way $way, public ?TackWindow $window = null)
+    public function __construct(public float $startMin, public float $endMin, public Way $way, public ?TackWindow $window = null, public ?CureEvent $ready = null)
     {
     }
 }

@@ -17,6 +17,13 @@ Alpine.start();
 startCountdowns();
 startKeys();
 
+// The bench renews itself, but not under a hand that has something open or is typing.
+document.addEventListener('htmx:beforeRequest', (event) => {
+    if (event.target.id === 'bench' && document.querySelector('#live details[open], #live input:focus')) {
+        event.preventDefault();
+    }
+});
+
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         window.print();

@@ -12,6 +12,9 @@ use PHPUnit\Framework\TestCase;
 /** A signed-in browser before the demo workshop, its clock frozen at Wednesday 16:34. */
 abstract class BrowserCase extends TestCase
 {
+    /** A busy machine may keep a page waiting. */
+    private const PATIENCE_S = 30;
+
     protected Workbench $bench;
 
     protected function setUp(): void
@@ -101,18 +104,18 @@ abstract class BrowserCase extends TestCase
         $leads = $element->getTagName() !== 'summary' && $element->getAttribute('type') !== 'button' && $element->getAttribute('hx-get') === null;
         $element->click();
         if ($leads) {
-            $this->bench->browser->wait(10, 50)->until(fn (): bool => $this->script('return window.leaving === undefined && document.readyState === "complete"') === true);
+            $this->bench->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->script('return window.leaving === undefined && document.readyState === "complete"') === true);
         }
     }
 
     protected function waitFor(string $css): void
     {
-        $this->bench->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+        $this->bench->browser->wait(self::PATIENCE_S, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
     }
 
     protected function waitForText(string $words, string $css = 'body'): void
     {
-        $this->bench->browser->wait(10, 50)->until(function () use ($words, $css): bool {
+        $this->bench->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words, $css): bool {
             try {
                 return str_contains($this->text($css), $words);
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {

@@ -71,7 +71,7 @@ final class EveryViewTest extends BrowserCase
     {
         $this->reopen(width: 390, height: 844);
         $small = $this->script(<<<'JS'
-            return [...document.querySelectorAll('main .btn, main input:not([type=hidden]):not([type=checkbox]), main select')]
+            return [...document.querySelectorAll('main .btn, main summary, .clockbar button, .bar a, .bar button, main input:not([type=hidden]):not([type=checkbox]), main select')]
                 .filter((e) => e.offsetParent !== null)
                 .map((e) => [e.textContent.trim() || e.name, e.getBoundingClientRect()])
                 .filter(([, r]) => r.height < 44 || r.width < 44)

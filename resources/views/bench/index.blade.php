@@ -11,7 +11,7 @@
                 <section class="card calm"><h1>No open part</h1><p>Everything is finished.</p><a class="btn go" href="{{ route('parts.create') }}">New part</a></section>
             @else
                 @php($first = $bench->calls[0])
-                <section class="card calm"><h1>Nothing wants hands</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->next->changesAtMin()) }}.</p></section>
+                <section class="card calm"><h1>Nothing wants hands</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->next->changesAtMin()) }}@if ($first->next->step->step->follow->coat !== null), between {{ $say->spread($first->next->window?->opens ?? $first->next->ready) }}@endif.</p></section>
             @endif
             @if ($bench->then() !== [])
             <section class="card then" aria-labelledby="then-title">

@@ -16,6 +16,7 @@
             @case('open') bonds until <b>{{ $say->when($next->changesAtMin()) }}</b> @break
             @default any time
         @endswitch
+        @if ($next->state->value === 'waiting' && $next->step->step->follow->coat !== null)<small>between {{ $say->spread($next->window?->opens ?? $next->ready) }}</small>@endif
         @if ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $say->when($time->startMin) }}</small>@endif
     </p>
     @include('bench.acts', ['primary' => false])

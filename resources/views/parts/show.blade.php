@@ -51,6 +51,7 @@
                         @if ($time?->way->value === 'keyed')<span class="soft">· key first</span>@endif
                         @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}, {{ $say->sure($planned->next->window) }}</small>
                         @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->between($time->window->opens->expectedMin, $time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
+                        @if ($time?->ready && ! $step->isDone())<small>sandable {{ $say->when($time->ready->expectedMin) }}, between {{ $say->spread($time->ready) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
                     </div>
                     <span class="num coat-when">@if ($step->isDone()){{ $say->day(is_finite($step->doneAtMin) ? $step->doneAtMin : null) }}@elseif ($isNext && $planned->next->needsHandsNow())now @else{{ $say->day($time?->startMin) }}@endif</span>
