@@ -75,7 +75,7 @@ final readonly class Bench
             ActState::Open => [0, $next->changesAtMin() ?? INF, $planned->part->letter],
             ActState::Keyed => [1, 0.0, $planned->part->letter],
             ActState::KeyFirst => [2, $next->keyFromMin ?? INF, $planned->part->letter],
-            ActState::Ready => [$started ? 2 : 3, $planned->schedule->time($next->step->step->key)->startMin ?? $nowMin, $planned->part->letter],
+            ActState::Ready => [$started ? 2 : 3, $planned->schedule->slot($next->step->step->key)->startMin ?? $nowMin, $planned->part->letter],
             ActState::Waiting, ActState::MissedWait => [4, $next->changesAtMin() ?? INF, $planned->part->letter],
         };
     }

@@ -15,6 +15,9 @@ final readonly class Coat
     public const POURED = 0.60;
     public const SPRAYED = 0.35;
 
+    /** More than this on one square metre is a spill, g/m². */
+    public const HEAVIEST_GM2 = 3000.0;
+
     /**
      * @param float $gM2      0 to 3 000 g/m²
      * @param float $fillAt90 0 to 0.99
@@ -23,7 +26,7 @@ final readonly class Coat
      */
     public function __construct(public float $gM2, public Temperature $at, public float $fillAt90 = self::BRUSHED)
     {
-        Bounds::within($gM2, 0.0, 3000.0, 'coat weight', 'g/m²');
+        Bounds::within($gM2, 0.0, self::HEAVIEST_GM2, 'coat weight', 'g/m²');
         Bounds::within($fillAt90, 0.0, 0.99, 'fill at 90 µm', '');
     }
 }

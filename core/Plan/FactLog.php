@@ -30,11 +30,6 @@ final readonly class FactLog
         return new self($standing);
     }
 
-    public static function empty(): self
-    {
-        return new self([]);
-    }
-
     /** @return list<Fact> */
     public function of(string $step, FactKind ...$kinds): array
     {

@@ -18,6 +18,9 @@ use OakGloss\Method\Jar;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
+use OakGloss\Quantity\Area;
+use OakGloss\Quantity\ArealWeight;
+use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
 
 /** Walks a method's steps over every zone: what each coat adds, what each flatting leaves, from facts where there are any. */
@@ -107,12 +110,15 @@ final class SkinForecast
     private function coat(Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
     {
         $layer = $step->layer ?? throw new \LogicException('a coat step lays a layer');
-        $area = $layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->coatedAreaM2();
+        $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->coatedAreaM2());
+        $planned = ArealWeight::fromGramsPerSquareMetre($layer->gM2);
         $resin = $this->materials->resin($layer->jar);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
-        $batch = Batch::of($layer->gM2 * $area + $this->shop->cupLossG, $resin->ratio, $pigment);
+        $batch = Batch::of($planned->over($area)->plus(Mass::fromGrams($this->shop->cupLossG))->inGrams(), $resin->ratio, $pigment);
         $used = $fact?->number('grams');
-        $laid = $skipped ? 0.0 : ($used === null ? $layer->gM2 : min(3000.0, max(0.0, $used - $this->shop->cupLossG) / $area));
+        // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
+        $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $this->shop->cupLossG, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
+        $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $zones = $layer->builds && ! $skipped ? $this->afterCoat($step, new Coat($laid, Temperature::fromCelsius($airC))) : $this->unchanged();
 

@@ -26,10 +26,4 @@ final readonly class ArealWeight
     {
         return Mass::fromGrams($this->gramsPerSquareMetre * $area->inSquareMetres());
     }
-
-    /** Thickness of an even film of this weight; density in g/cm³. */
-    public function asFilm(float $densityGCm3): FilmThickness
-    {
-        return FilmThickness::fromMicrometres($this->gramsPerSquareMetre / $densityGCm3);
-    }
 }

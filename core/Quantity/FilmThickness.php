@@ -21,14 +21,4 @@ final readonly class FilmThickness
     {
         return $this->micrometres;
     }
-
-    public function inMillimetres(): float
-    {
-        return $this->micrometres / 1000.0;
-    }
-
-    public function isThinnerThan(self $margin): bool
-    {
-        return $this->micrometres < $margin->micrometres;
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
@@ -51,7 +52,7 @@ final class PartSchedule
         return $schedule;
     }
 
-    public function time(string $key): ?StepTime
+    public function slot(string $key): ?StepTime
     {
         return $this->times[$key] ?? null;
     }
@@ -105,11 +106,13 @@ final class PartSchedule
         $window = $forecast->window($onMin, $pace);
         $sandable = $event('sandable');
 
-        return new NextAct($step, match (true) {
-            ! $this->isPast($window->opens) => ActState::Waiting,
-            ! $this->isPast($window->closes) => ActState::Open,
-            ! $this->isPast($sandable) => ActState::MissedWait,
-            default => ActState::KeyFirst,
+        $state = CoatState::atAge($forecast->age($onMin, $this->nowMin), $this->clocks->clock($coat));
+
+        return new NextAct($step, match ($state) {
+            CoatState::TooWet => ActState::Waiting,
+            CoatState::Bonds => ActState::Open,
+            CoatState::MissedWait => ActState::MissedWait,
+            CoatState::KeyFirst => ActState::KeyFirst,
         }, $onMin, null, $window, $sandable->expectedMin);
     }
 

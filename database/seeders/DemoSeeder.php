@@ -117,7 +117,7 @@ final class DemoSeeder extends Seeder
             'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
             'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
                 && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 120.0
-                && $in($planned->schedule->time($next->step->step->key)?->startMin) < 15.0,
+                && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 15.0,
             'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
             default => false,
         };
@@ -130,7 +130,7 @@ final class DemoSeeder extends Seeder
         $planned = $this->planner->planOn($part, $this->floor->asOf($start));
         $facts = new Collection();
         foreach ($planned->plan->steps as $n => $step) {
-            $time = $planned->schedule->time($step->step->key);
+            $time = $planned->schedule->slot($step->step->key);
             if ($time === null || $time->endMin > $this->floor->nowMin || $step->step->key === $leftUndone) {
                 break;
             }

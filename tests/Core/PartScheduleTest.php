@@ -32,7 +32,7 @@ final class PartScheduleTest extends TestCase
         $schedule = Sample::schedule($plan);
         $end = 0.0;
         foreach ($plan->steps as $step) {
-            $time = $schedule->time($step->step->key);
+            $time = $schedule->slot($step->step->key);
             self::assertNotNull($time, $step->step->key);
             self::assertGreaterThanOrEqual($end, $time->startMin, $step->step->key);
             self::assertLessThanOrEqual(Sample::openDaily()->closesAfter($time->startMin) ?? -1.0, $time->endMin, $step->step->key);
@@ -47,7 +47,7 @@ final class PartScheduleTest extends TestCase
         foreach ([17.0, 20.0, 24.0] as $airC) {
             $schedule = Sample::schedule($plan, airC: $airC);
             foreach ($plan->steps as $step) {
-                $time = $schedule->time($step->step->key);
+                $time = $schedule->slot($step->step->key);
                 if ($step->step->follow->kind !== FollowKind::Tacky || $time === null || $time->way === Way::Keyed) {
                     continue;
                 }
@@ -86,8 +86,8 @@ final class PartScheduleTest extends TestCase
         $plan = self::withBuildCoat();
         $late = Sample::schedule($plan, self::COAT_ON + 700.0);
         self::assertSame(ActState::MissedWait, $late->next()?->state);
-        self::assertSame(Way::Keyed, $late->time('build-2')?->way);
-        self::assertGreaterThan(4.0 * 1440.0 + 480.0 - 1.0, $late->time('build-2')?->startMin);
+        self::assertSame(Way::Keyed, $late->slot('build-2')?->way);
+        self::assertGreaterThan(4.0 * 1440.0 + 480.0 - 1.0, $late->slot('build-2')?->startMin);
     }
 
     public function testOnceKeyedTheCoatMayGoOn(): void
@@ -96,7 +96,7 @@ final class PartScheduleTest extends TestCase
         $schedule = Sample::schedule($plan, self::COAT_ON + 1510.0);
         self::assertSame(ActState::Keyed, $schedule->next()?->state);
         self::assertTrue($schedule->next()?->needsHandsNow());
-        self::assertSame(Way::Timed, $schedule->time('build-2')?->way);
+        self::assertSame(Way::Timed, $schedule->slot('build-2')?->way);
     }
 
     public function testATouchMovesTheWindow(): void
@@ -174,7 +174,7 @@ final class PartScheduleTest extends TestCase
         $once = Sample::schedule($plan, self::COAT_ON + 60.0);
         $twice = Sample::schedule($plan, self::COAT_ON + 60.0);
         foreach ($plan->ahead() as $step) {
-            self::assertEquals($once->time($step->step->key), $twice->time($step->step->key));
+            self::assertEquals($once->slot($step->step->key), $twice->slot($step->step->key));
         }
     }
 

@@ -93,6 +93,19 @@ final class WeighTest extends ShopCase
         self::assertSame(0.0, $this->cup()->pour->totalG());
     }
 
+    public function testASlipOfTheThumbDoesNotStopThePlan(): void
+    {
+        $this->ready();
+        $this->pour('resin', 19000.0)->assertSessionHasNoErrors();
+        $this->pour('resin', 2000.0)->assertSessionHasErrors('grams');
+        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
+        foreach (['/', "/parts/{$this->part->id}", "/parts/{$this->part->id}/sand", "/parts/{$this->part->id}/record"] as $path) {
+            app()->forgetScopedInstances();
+            $this->get($path)->assertOk();
+        }
+        self::assertSame(19000.0, $this->planned($this->part)->plan->step('build-2')?->usedG);
+    }
+
     public function testTheSamePourSentTwiceIsOnePour(): void
     {
         $this->ready();

@@ -21,6 +21,8 @@ use OakGloss\Plan\FactKind;
 /** The cup on the scale, one component after the other. */
 final class WeighController
 {
+    private const LARGEST_CUP_G = 20000.0;
+
     public function show(Part $part, string $step, Planner $planner): View|RedirectResponse
     {
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
@@ -45,6 +47,9 @@ final class WeighController
             ?? throw ValidationException::withMessages(['grams' => 'That coat is already on.']);
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => 'The ready check stands before the mix.']);
+        }
+        if ($cup->pour->totalG() + (float) $given['grams'] > self::LARGEST_CUP_G) {
+            throw ValidationException::withMessages(['grams' => 'No cup holds that much. Type the grams of this jar alone.']);
         }
         $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $given['component'], 'grams' => (float) $given['grams']], $given['token']);
 

@@ -2,7 +2,7 @@
 @php([$part, $next, $plan] = [$call->part, $call->next, $call->plan])
 @php($step = $next->step)
 @php($coat = $plan->lastCoat())
-@php($time = $call->schedule->time($step->step->key))
+@php($time = $call->schedule->slot($step->step->key))
 <article class="row-call is-{{ $next->state->value }}">
     <x-tag :part="$part" />
     <div class="row-what">

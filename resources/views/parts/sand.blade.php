@@ -7,7 +7,7 @@
     <section @class(['card', 'ladder', 'is-done' => $step->isDone(), 'is-next' => $step === $plan->next()]) aria-labelledby="ladder-{{ $n }}">
         <div class="card-head">
             <h2 id="ladder-{{ $n }}">{{ $say->step($step->step) }} <span class="soft">P{{ $step->ladder->first()->number }} to P{{ $step->ladder->last()->number }}, {{ $say->word('driven', $step->step->grits->driven->value) }}</span></h2>
-            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $step === $plan->next() && $planned->next->needsHandsNow() ? 'now' : $say->when($planned->schedule->time($step->step->key)?->startMin) }}@endif</p>
+            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $step === $plan->next() && $planned->next->needsHandsNow() ? 'now' : $say->when($planned->schedule->slot($step->step->key)?->startMin) }}@endif</p>
         </div>
         <div class="ladder-body">
             <div>

@@ -38,7 +38,7 @@
         <ol class="coat-list" reversed>
             @foreach (array_reverse($plan->steps) as $step)
                 @php($key = $step->step->key)
-                @php($time = $schedule->time($key))
+                @php($time = $schedule->slot($key))
                 @php($isNext = $step === $plan->next())
                 <li @class(['coat-row', 'is-done' => $step->isDone(), 'is-next' => $isNext, 'is-'.($planned->next?->state->value ?? 'ready') => $isNext])>
                     <span class="swatch swatch-{{ $step->step->layer ? ($step->step->layer->builds ? 'resin' : 'base') : $step->step->kind->value }}" aria-hidden="true"></span>
