@@ -24,7 +24,7 @@ final readonly class Bench
     {
         $floor = $planner->floor($shop);
         $calls = [];
-        foreach ($shop->parts()->with(Part::PLAN_NEEDS)->orderBy('letter')->get() as $part) {
+        foreach ($shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get() as $part) {
             $planned = $planner->plan($part);
             if ($planned->next !== null) {
                 $calls[] = $planned;

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
+use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use Illuminate\Support\Facades\DB;
 use OakGloss\Plan\FactKind;
@@ -14,20 +15,37 @@ use OakGloss\Plan\FactKind;
 /** Writes facts. The same press sent twice, by one device or two, is one fact. */
 final class Recorder
 {
+    public function __construct(private readonly Planner $planner)
+    {
+    }
+
     /** @param array<string, string|int|float> $data */
     public function record(Part $part, User $user, ShopFloor $floor, FactKind $kind, string $step, array $data, string $token, ?float $atMin = null): PartFact
     {
         $at = $atMin ?? $floor->nowMin;
 
-        return DB::transaction(fn (): PartFact => PartFact::query()->firstOrCreate(['token' => $token], [
-            'part_id' => $part->id,
-            'user_id' => $user->id,
-            'kind' => $kind->value,
-            'step' => $step,
-            'happened_at' => $floor->time->local($at)->utc(),
-            'recorded_at' => $floor->time->local($floor->nowMin)->utc(),
-            'air_c' => round($floor->air->at($at), 1),
-            'data' => $data,
-        ]));
+        return DB::transaction(function () use ($part, $user, $floor, $kind, $step, $data, $token, $at): PartFact {
+            $fact = PartFact::query()->firstOrCreate(['token' => $token], [
+                'part_id' => $part->id,
+                'user_id' => $user->id,
+                'kind' => $kind->value,
+                'step' => $step,
+                'happened_at' => $floor->time->local($at)->utc(),
+                'recorded_at' => $floor->time->local($floor->nowMin)->utc(),
+                'air_c' => round($floor->air->at($at), 1),
+                'data' => $data,
+            ]);
+            $this->settle($part, $floor);
+
+            return $fact;
+        });
+    }
+
+    /** Notes when the part's last step was done, or that it is open again. */
+    public function settle(Part $part, ShopFloor $floor): void
+    {
+        $planned = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $floor);
+        $done = $planned->next === null ? $planned->plan->lastDone()?->doneAtMin : null;
+        $part->update(['finished_at' => $done === null ? null : $floor->time->local($done)->utc()]);
     }
 }

@@ -42,6 +42,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null                                                                                                                                $clear_id
  * @property Clear|null                                                                                                                              $clear
  * @property Shop                                                                                                                                    $shop
+ * @property CarbonImmutable|null                                                                                                                    $finished_at   follows from the facts
  * @property CarbonImmutable                                                                                                                         $created_at
  * @property \Illuminate\Database\Eloquent\Collection<int, PartFact>                                                                                 $facts
  */
@@ -58,6 +59,7 @@ final class Part extends Model
             'sizes' => 'array',
             'zones' => 'array',
             'needed_by' => 'immutable_datetime',
+            'finished_at' => 'immutable_datetime',
             'created_at' => 'immutable_datetime',
             'wrap_mm' => 'float',
         ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats'], 'integer')

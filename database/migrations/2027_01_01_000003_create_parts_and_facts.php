@@ -42,7 +42,9 @@ return new class () extends Migration {
             $table->foreignId('cloth_id')->constrained('cloths');
             $table->foreignId('clear_id')->nullable()->constrained('clears');
             $table->timestamps();
-            $table->index(['shop_id', 'letter']);
+            // Follows from the facts; kept so that finished parts need no planning.
+            $table->dateTime('finished_at')->nullable();
+            $table->index(['shop_id', 'finished_at']);
         });
         Schema::create('facts', function (Blueprint $table): void {
             $table->id();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Models\AirReading;
@@ -34,7 +35,7 @@ final class DemoSeeder extends Seeder
     private User $user;
     private ShopFloor $floor;
 
-    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner)
+    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner, private readonly Recorder $recorder)
     {
     }
 
@@ -81,6 +82,7 @@ final class DemoSeeder extends Seeder
         foreach ($rows as $fact) {
             $fact->save();
         }
+        $this->recorder->settle($part, $this->floor);
     }
 
     /**

@@ -24,6 +24,14 @@ document.addEventListener('htmx:beforeRequest', (event) => {
     }
 });
 
+// Whose zones these are is told to the form itself, so that an answer still under way can't forget it.
+document.addEventListener('click', (event) => {
+    const button = event.target.closest('[data-zones-typed]');
+    if (button) {
+        button.form.elements.zones_typed.value = button.dataset.zonesTyped;
+    }
+}, true);
+
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         window.print();

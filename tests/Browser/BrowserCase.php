@@ -142,9 +142,9 @@ abstract class BrowserCase extends TestCase
     protected function partId(string $letter): int
     {
         $this->visit('/parts');
-        foreach ($this->all('.part-card') as $card) {
+        foreach ($this->all('.part-list > li') as $card) {
             if ($card->findElement(WebDriverBy::cssSelector('.tag'))->getText() === $letter) {
-                return (int) basename((string) $card->findElement(WebDriverBy::cssSelector('h2 a'))->getAttribute('href'));
+                return (int) basename((string) $card->findElement(WebDriverBy::cssSelector('a'))->getAttribute('href'));
             }
         }
         self::fail("no part {$letter}");

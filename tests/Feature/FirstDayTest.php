@@ -50,4 +50,31 @@ final class FirstDayTest extends ShopCase
         self::assertSame(0, Part::query()->where('name', 'Scooter leg shield')->firstOrFail()->facts()->count());
         self::assertGreaterThan(30, Part::query()->where('name', 'Courier-trike fairing')->firstOrFail()->facts()->count());
     }
+
+    public function testAFinishedPartLeavesTheBenchGivesItsLetterBackAndOpensAgainWhenStruckOut(): void
+    {
+        $part = $this->makePart();
+        foreach ($this->planned($part)->plan->steps as $step) {
+            $kind = ['coat' => 'coat_on', 'wipe' => 'wiped', 'key' => 'sanded', 'flat' => 'sanded'][$step->step->kind->value] ?? 'done';
+            foreach ($kind === 'sanded' ? array_map(fn ($s): int => $s->grit->number, $step->ladder->steps ?? []) ?: [$step->step->grits?->to] : [null] as $grit) {
+                $this->act($part, $kind, $step->step->key, $grit === null ? [] : ['grit' => $grit])->assertSessionHasNoErrors();
+            }
+        }
+        self::assertSame('2027-03-10 15:34', $part->fresh()?->finished_at?->format('Y-m-d H:i'));
+        $this->get('/')->assertSee('No open part');
+        $this->get('/parts')->assertSee('Finished')->assertSee('Test fender');
+        $this->get('/parts/new')->assertSee('<option value="K" >K</option>', false);
+        $last = $part->facts()->reorder('id', 'desc')->firstOrFail();
+        app()->forgetScopedInstances();
+        $this->post("/parts/{$part->id}/facts/{$last->id}/strike")->assertSessionHasNoErrors();
+        self::assertNull($part->fresh()?->finished_at);
+        $this->get('/')->assertSee('Last look');
+        $this->get('/parts/new')->assertDontSee('<option value="K" >K</option>', false);
+    }
+
+    public function testAnErrorPageSpeaksOurLanguageAndCarriesNoInlineStyle(): void
+    {
+        $page = $this->get('/nowhere')->assertNotFound()->assertSee('There is nothing at this address')->assertSee('Nothing that was recorded is lost');
+        self::assertStringNotContainsString('<style', (string) $page->getContent());
+    }
 }

@@ -113,6 +113,14 @@ final class NewPartTest extends ShopCase
         self::assertSame(0, Part::query()->count());
     }
 
+    public function testAnAnswerStillUnderWayDoesNotSwallowTheMessagesOfTheNextPage(): void
+    {
+        $this->from('/parts/new')->post('/parts', $this->form(['name' => '']))->assertSessionHasErrors('name');
+        $this->post('/parts/answer', $this->form(), ['HX-Request' => 'true'])->assertOk();
+        $this->get('/', ['HX-Request' => 'true'])->assertOk();
+        $this->get('/parts/new')->assertSee('Not kept yet')->assertSee('The name field is required');
+    }
+
     public function testChangingTheShapeBringsItsSizes(): void
     {
         $this->post('/parts/answer', ['shape' => 'dome', 'unit' => 'in', 'sizes_for' => 'panel/in'])->assertSee('sizes[diameter]', false)->assertDontSee('sizes[flank]', false);

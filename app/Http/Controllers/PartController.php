@@ -31,11 +31,16 @@ final class PartController
     /** Tags have eight colours of their own. */
     private const COLOURS = 8;
 
+    private const FINISHED_SHOWN = 100;
+
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
-        $parts = $user->shop->parts()->with(Part::PLAN_NEEDS)->orderBy('letter')->get();
+        $open = $user->shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get();
 
-        return view('parts.index', ['planned' => $parts->map($planner->plan(...))]);
+        return view('parts.index', [
+            'planned' => $open->map($planner->plan(...)),
+            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->limit(self::FINISHED_SHOWN)->get(),
+        ]);
     }
 
     public function create(Planner $planner, #[CurrentUser] User $user): View
@@ -63,8 +68,8 @@ final class PartController
             'shapeChanged' => $shapeChanged,
             'zonesTyped' => $request->boolean('zones_typed') || $request->input('shape') === 'faces',
             'zoneRows' => $this->zoneRows($request, $part),
-            // Rows that are being typed in are left alone, but for their own buttons and a new unit.
-            'redrawZones' => ! $request->boolean('zones_typed') || $shapeChanged || in_array($request->header('HX-Trigger-Name'), ['zones_edit', 'zones_add', 'zones_from_shape'], true),
+            // Rows that are being typed in are left alone, but for their own button and a new unit.
+            'redrawZones' => ! $request->boolean('zones_typed') || $shapeChanged || (array) $request->input('zones', []) === [] || in_array($request->header('HX-Trigger-Name'), ['zones_add', 'zones_from_shape'], true),
         ]);
     }
 
@@ -123,12 +128,19 @@ final class PartController
         ]);
     }
 
-    /** @return list<string> */
+    /**
+     * Tags that no open part carries, those of long ago and never first; all of them should every one be taken.
+     *
+     * @return list<string>
+     */
     private function freeLetters(Shop $shop, ?Part $part): array
     {
-        $open = $shop->parts()->pluck('letter')->all();
+        $lastUsed = $shop->parts()->selectRaw('letter, max(id) as newest')->groupBy('letter')->pluck('newest', 'letter');
+        $taken = $shop->parts()->whereNull('finished_at')->whereKeyNot($part->id ?? 0)->pluck('letter')->all();
+        $free = array_values(array_diff(range('A', 'Z'), $taken));
+        usort($free, fn (string $a, string $b): int => [$a !== $part?->letter, (int) ($lastUsed[$a] ?? 0), $a] <=> [$b !== $part?->letter, (int) ($lastUsed[$b] ?? 0), $b]);
 
-        return array_values(array_filter(range('A', 'Z'), fn (string $l): bool => ! in_array($l, $open, true) || $l === $part?->letter));
+        return $free === [] ? range('A', 'Z') : $free;
     }
 
     /**

@@ -2,7 +2,7 @@
 <x-layouts.app title="Parts">
 <div class="page">
     <header class="page-head"><h1>Parts</h1><a class="btn go" data-key="n" href="{{ route('parts.create') }}">New part</a></header>
-    @if ($planned->isEmpty())
+    @if ($planned->isEmpty() && $finished->isEmpty())
         <section class="card calm"><p>No part yet. The first one takes two minutes to describe.</p></section>
     @else
     <ul class="part-list">
@@ -18,11 +18,19 @@
                 <ol class="pips" aria-label="{{ count(array_filter($call->plan->steps, fn ($s) => $s->isDone())) }} of {{ count($call->plan->steps) }} steps done">
                     @foreach ($call->plan->steps as $step)<li @class(['pip', 'pip-'.$step->step->kind->value, 'is-done' => $step->isDone(), 'is-next' => $step === $call->plan->next()]) title="{{ $say->step($step->step) }}"></li>@endforeach
                 </ol>
-                <p class="num part-next">@if ($call->next){{ $say->step($call->next->step->step) }}<small>{{ $say->state($call->next, $call->floor->nowMin) }}</small>@else finished @endif</p>
-                <p class="num part-ready">@if ($call->next)ready <b>{{ $say->date($call->schedule->readyMin()) }}</b>@else done {{ $say->date($call->plan->lastDone()?->doneAtMin) }}@endif</p>
+                <p class="num part-next">{{ $say->step($call->next->step->step) }}<small>{{ $say->state($call->next, $call->floor->nowMin) }}</small></p>
+                <p class="num part-ready">ready <b>{{ $say->date($call->schedule->readyMin()) }}</b></p>
             </li>
         @endforeach
     </ul>
+    @if ($finished->isNotEmpty())
+        <h2 class="finished-head">Finished</h2>
+        <ul class="part-list finished">
+        @foreach ($finished as $part)
+            <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $say->word('substrate', $part->substrate) }} · {{ $say->word('finish', $part->finish) }}</span> <span class="num">{{ $say->date(App\Clock\ShopTime::minutes($part->finished_at)) }}</span></li>
+        @endforeach
+        </ul>
+    @endif
     @endif
 </div>
 </x-layouts.app>

@@ -27,10 +27,10 @@
     @endif
     <p class="zone-acts">
         @if ($typed)
-            <button type="button" class="btn quiet" name="zones_add" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-target="#answer" hx-swap="outerHTML">Add a zone</button>
-            @if (($shape ?? '') !== 'faces')<button type="button" class="btn quiet" name="zones_from_shape" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-vals='{"zones_typed":"0"}' hx-target="#answer" hx-swap="outerHTML">Back to the shape's zones</button>@endif
+            <button type="button" class="btn quiet" name="zones_add" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-sync="this:drop" hx-target="#answer" hx-swap="outerHTML">Add a zone</button>
+            @if (($shape ?? '') !== 'faces')<button type="button" class="btn quiet" name="zones_from_shape" data-zones-typed="0" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-target="#answer" hx-swap="outerHTML">Back to the shape's zones</button>@endif
         @elseif ($rows !== [])
-            <button type="button" class="btn quiet" name="zones_edit" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-vals='{"zones_typed":"1","zones_edit":"1"}' hx-target="#answer" hx-swap="outerHTML">Edit the zones</button>
+            <button type="button" class="btn quiet" name="zones_edit" data-zones-typed="1" hx-post="{{ route('parts.answer') }}" hx-include="closest form" hx-target="#answer" hx-swap="outerHTML">Edit the zones</button>
         @endif
     </p>
 </div>
