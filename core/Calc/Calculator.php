@@ -10,6 +10,7 @@ use OakGloss\Quantity\OakGlossFault;
 final class Calculator
 {
     private const MODELS = [
+        'calibrate' => CalibrateCalc::class,
         'clear' => ClearCalc::class,
         'cure-window' => CureWindowCalc::class,
         'dew-point' => DewPointCalc::class,

@@ -52,6 +52,9 @@ final class CalcRefusalTest extends TestCase
         yield 'an index below water' => ['gloss', '{"compound": "cut", "n": 0.5}', 'n'];
         yield 'a film of a metre' => ['levelling', '{"ripple_um": 10, "wavelength_mm": 3, "film_um": 1000000, "viscosity_pa_s": 1, "effective_min": 5, "density_g_cm3": 1.1, "slope_deg": 0}', 'film_um'];
         yield 'solids over one' => ['clear', '{"clear": {"wet_um": 50, "volume_solids": 1.4, "transfer": 0.6, "viscosity_pa_s": 0.3, "density_g_cm3": 1, "set_min": 3}, "final_um": 40, "cut_um": 10, "area_m2": 1, "sag_limit_mm": 2, "slope_deg": 0}', 'clear.volume_solids'];
+        yield 'a check that nobody makes' => ['calibrate', '{"checks": [{"state": "gooey", "age_min": 60, "tack_from_min": 100, "tack_until_min": 200}]}', 'checks[0].state'];
+        yield 'a window that closes before it opens' => ['calibrate', '{"checks": [{"state": "print", "age_min": 60, "tack_from_min": 200, "tack_until_min": 100}]}', 'checks[0].tack_until_min'];
+        yield 'a sanding check with tack ages' => ['calibrate', '{"checks": [{"state": "dusts", "age_min": 900, "sandable_min": 800, "tack_from_min": 100}]}', 'checks[0].tack_from_min'];
         yield 'dry air without any water' => ['dew-point', '{"air_c": 20, "rh_percent": 0}', 'rh_percent'];
         yield 'a thousand million starts' => ['run-sheet', self::sheet('"until_min": 100000, "grid_min": 0.0001'), 'grid_min'];
         yield 'a sheet of a century' => ['run-sheet', self::sheet('"until_min": 52560000, "grid_min": 15'), 'until_min'];

@@ -12,6 +12,8 @@ use OakGloss\Cure\CoatPace;
 use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\PaceCheck;
+use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
 use OakGloss\Cure\ThermalAge;
 use OakGloss\Cure\Touch;
@@ -184,6 +186,32 @@ final class CureTest extends TestCase
     {
         $pace = CoatPace::fitting([[Touch::Hard, 130.0], [Touch::Print, 300.0]], self::kinetics());
         self::assertGreaterThan(300.0, 260.0 * $pace);
+    }
+
+    public function testWithoutChecksTheShopKeepsTheSheetsPace(): void
+    {
+        $pace = ShopPace::learnt([]);
+        self::assertEqualsWithDelta(1.0, $pace->factor, 1e-9);
+        self::assertEqualsWithDelta(0.15, $pace->sigma, 1e-4);
+        self::assertEqualsWithDelta(hypot(0.15, 0.08), $pace->rateSigma, 1e-4);
+    }
+
+    public function testChecksPullThePaceTheirWayAndLessenTheDoubt(): void
+    {
+        $slow = fn (int $n): ShopPace => ShopPace::learnt(array_fill(0, $n, PaceCheck::ofTack(Touch::TooWet, 150.0, 120.0, 260.0)));
+        self::assertGreaterThan(1.0, $slow(1)->factor);
+        self::assertGreaterThan($slow(1)->factor, $slow(5)->factor);
+        self::assertLessThan($slow(1)->sigma, $slow(5)->sigma);
+        self::assertLessThan(1.0, ShopPace::learnt([PaceCheck::ofTack(Touch::Hard, 220.0, 120.0, 260.0)])->factor);
+        self::assertLessThan(1.0, ShopPace::learnt([PaceCheck::ofSanding(true, 700.0, 900.0)])->factor);
+        self::assertGreaterThan(1.0, ShopPace::learnt([PaceCheck::ofSanding(false, 1100.0, 900.0)])->factor);
+    }
+
+    public function testAThousandChecksDoNotUnderflow(): void
+    {
+        $pace = ShopPace::learnt(array_fill(0, 1000, PaceCheck::ofTack(Touch::Print, 180.0, 120.0, 260.0)));
+        self::assertEqualsWithDelta(1.0, $pace->factor, 0.05);
+        self::assertGreaterThan(0.0, $pace->sigma);
     }
 
     private static function kinetics(?float $stallC = null): Kinetics
