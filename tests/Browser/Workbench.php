@@ -30,7 +30,7 @@ final class Workbench
 
     public static function open(bool $runningClock = false, int $width = 1280, int $height = 800): self
     {
-        $database = tempnam(sys_get_temp_dir(), 'oak-shop-').'.sqlite';
+        $database = sys_get_temp_dir().'/oak-shop-'.bin2hex(random_bytes(6)).'.sqlite';
         copy(self::seed(), $database);
         if ($runningClock) {
             // Seeded under the frozen clock: from now on it runs from the same moment.
