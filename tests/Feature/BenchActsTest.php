@@ -178,6 +178,15 @@ final class BenchActsTest extends ShopCase
         $this->get('/')->assertSee('14.5 °C')->assertSee('dew 6.8 °C');
     }
 
+    public function testAirTooColdForTheResinIsSaidBeforeTheMix(): void
+    {
+        $this->partWithBuildCoat();
+        $this->get('/')->assertDontSee('that this resin wants');
+        $this->read(12.0);
+        app()->forgetScopedInstances();
+        $this->get('/')->assertSee('Air 12.0 °C is under the 15.0 °C that this resin wants');
+    }
+
     public function testDampAirIsSaidBeforeTheNextCoat(): void
     {
         $this->partWithBuildCoat();

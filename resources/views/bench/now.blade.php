@@ -14,6 +14,9 @@
             @if ($state !== 'open')<p class="cue">{{ $say->cue($step->step) }}</p>@endif
         @endif
         @foreach ($call->schedule->findings() as $finding)@if ($finding->code === 'schedule.rather_key')<ul class="findings"><x-finding :finding="$finding" /></ul>@endif @endforeach
+        @if ($step->batch && $call->floor->airNowC() < $plan->materials->resin($step->step->layer->jar)->minC)
+            <p class="finding is-warn"><b>Mind</b> Air {{ $say->celsius($call->floor->airNowC()) }} is under the {{ $say->celsius($plan->materials->resin($step->step->layer->jar)->minC) }} that this resin wants. <span>Warm room and part before you mix.</span></p>
+        @endif
         @include('bench.acts', ['primary' => true])
         <x-cautions :step="$step->step" />
     </div>
