@@ -5,7 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>@yield('code') · Oak Gloss</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    @vite(['resources/css/app.scss'])
+    @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
 <body>
 <main class="page">
