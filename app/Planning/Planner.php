@@ -11,7 +11,6 @@ use App\Models\Shop;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
-use OakGloss\Method\Choices;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\FactKind;
@@ -61,10 +60,10 @@ final class Planner
         $options = [];
         foreach ($this->openChoices($now->plan) as $field) {
             $options = [...$options, ...match ($field) {
-                'wet_out' => array_map(fn (WetOut $way): array => [$field, $way->value, new Choices($way, $c->afterWetOut, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->wetOut], WetOut::cases()),
-                'after_wet_out' => array_map(fn (AfterWetOut $way): array => [$field, $way->value, new Choices($c->wetOut, $way, $c->top, $c->buildCoats, $c->finishCoats), $way === $c->afterWetOut], AfterWetOut::cases()),
-                'top' => array_map(fn (Top $way): array => [$field, $way->value, new Choices($c->wetOut, $c->afterWetOut, $way, $c->buildCoats, $c->finishCoats), $way === $c->top], Top::cases()),
-                default => array_map(fn (int $n): array => [$field, (string) $n, new Choices($c->wetOut, $c->afterWetOut, $c->top, $n, $c->finishCoats), $n === $now->plan->buildCoats], range(max(1, $now->plan->buildCoats - 1), min(10, $now->plan->buildCoats + 1))),
+                'wet_out' => array_map(fn (WetOut $way): array => [$field, $way->value, $c->but(wetOut: $way), $way === $c->wetOut], WetOut::cases()),
+                'after_wet_out' => array_map(fn (AfterWetOut $way): array => [$field, $way->value, $c->but(afterWetOut: $way), $way === $c->afterWetOut], AfterWetOut::cases()),
+                'top' => array_map(fn (Top $way): array => [$field, $way->value, $c->but(top: $way), $way === $c->top], Top::cases()),
+                default => array_map(fn (int $n): array => [$field, (string) $n, $c->but(buildCoats: $n), $n === $now->plan->buildCoats], range(max(1, $now->plan->buildCoats - 1), min(10, $now->plan->buildCoats + 1))),
             }];
         }
 

@@ -24,4 +24,10 @@ final readonly class Choices
         Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
         Bounds::within($finishCoats, 1, 2, 'finish coats', '');
     }
+
+    /** The same with one or more of them made otherwise; null keeps what stands. */
+    public function but(?WetOut $wetOut = null, ?AfterWetOut $afterWetOut = null, ?Top $top = null, ?int $buildCoats = null): self
+    {
+        return new self($wetOut ?? $this->wetOut, $afterWetOut ?? $this->afterWetOut, $top ?? $this->top, $buildCoats ?? $this->buildCoats, $this->finishCoats);
+    }
 }

@@ -214,7 +214,7 @@ final readonly class FinishPlan
         $second = $log->last('second', FactKind::CoatOn) !== null;
 
         return $second && $choices->afterWetOut !== AfterWetOut::SecondAtTack
-            ? new Choices($choices->wetOut, AfterWetOut::SecondAtTack, $choices->top, $choices->buildCoats, $choices->finishCoats)
+            ? $choices->but(afterWetOut: AfterWetOut::SecondAtTack)
             : $choices;
     }
 

@@ -13,15 +13,13 @@
         <section class="card ready" aria-labelledby="ready-title">
             <h1 id="ready-title">Ready check</h1>
             <p>Before hardener goes in. The cup's clock can't be stopped.</p>
-            <form method="post" action="{{ route('facts.store', $part) }}">
-                @csrf
-                <input type="hidden" name="kind" value="ready"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="ready-{{ $part->id }}-{{ $key }}-{{ Illuminate\Support\Str::random(12) }}">
+            <x-act :part="$part" kind="ready" :step="$key">
                 @foreach ($cup->readyCheck() as $i => $item)
                     <label class="tick big"><input type="checkbox" required> <span>{{ __('words.ready_check.'.$item) }}</span></label>
                 @endforeach
                 <x-cautions :step="$step->step" open />
                 <button class="btn go wide-btn">All ready, weigh <span class="num">{{ $say->grams($cup->batch->totalG()) }}</span></button>
-            </form>
+            </x-act>
         </section>
     @else
         <section class="weigh-total card">
@@ -76,7 +74,7 @@
                 <p class="huge num">{{ $say->when($cup->useByMin()) }}</p>
                 <p class="num mid" data-until="{{ (int) round($cup->useByMin() * 60) }}" data-prefix="in ">in {{ $say->span($cup->useByMin() - $cup->planned->floor->nowMin) }}</p>
                 <x-why what="use by"><dl><dt>sheet</dt><dd>{{ $say->span($cup->resin->potLifeMin) }} for {{ $say->grams($cup->resin->potMassG) }} at {{ $say->celsius($cup->resin->potC) }}</dd><dt>air now</dt><dd>{{ $say->celsius($cup->planned->floor->airNowC()) }}</dd><dt>hence</dt><dd>{{ $say->span($cup->potLifeMin()) }} from the first hardener; a deep or larger cup heats itself and has less</dd></dl></x-why>
-                <form method="post" action="{{ route('facts.store', $part) }}">@csrf<input type="hidden" name="kind" value="coat_on"><input type="hidden" name="step" value="{{ $key }}"><input type="hidden" name="token" value="coat-{{ $part->id }}-{{ $key }}-{{ Illuminate\Support\Str::random(12) }}"><input type="hidden" name="to" value="bench"><button class="btn go wide-btn" data-key="c">Coat is on</button></form>
+                <x-act :part="$part" kind="coat_on" :step="$key"><button class="btn go wide-btn" data-key="c">Coat is on</button></x-act>
                 <x-cautions :step="$step->step" />
             </section>
         @endif

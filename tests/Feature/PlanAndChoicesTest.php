@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Part;
 use App\Planning\Planner;
 use App\View\Drawing\CutScale;
+use App\View\Drawing\RiskClass;
 use App\View\Drawing\SectionDrawing;
 use OakGloss\Plan\PlannedStep;
 
@@ -105,7 +106,7 @@ final class PlanAndChoicesTest extends ShopCase
     {
         $flat = $this->planned($this->partWithBuildCoat())->plan->step('flat');
         self::assertNotNull($flat);
-        $scale = CutScale::of($flat);
+        $scale = CutScale::of($flat, 0.01);
         self::assertCount(4, $scale->rows);
         foreach ($scale->rows as $row) {
             $last = $row['bars'][count($row['bars']) - 1];
@@ -113,6 +114,12 @@ final class PlanAndChoicesTest extends ShopCase
             self::assertSame($row['leftX'], $last['fromX']);
             self::assertCount($row['byHand'] ? 1 : count($flat->ladder->steps ?? []), $row['bars']);
         }
+    }
+
+    public function testARiskIsColouredByWhatTheShopAllows(): void
+    {
+        self::assertSame(['safe', 'near', 'near', 'stop'], array_map(fn (float $share): string => RiskClass::of($share, 0.01), [0.005, 0.006, 0.01, 0.011]));
+        self::assertSame('safe', RiskClass::of(0.011, 0.05));
     }
 
     public function testTheSandRoomShowsEveryLadderAndWhatStays(): void

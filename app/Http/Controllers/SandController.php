@@ -20,7 +20,7 @@ final class SandController
 
         return view('parts.sand', [
             'planned' => $planned,
-            'flats' => array_map(fn (PlannedStep $s): array => ['step' => $s, 'scale' => CutScale::of($s)], $flats),
+            'flats' => array_map(fn (PlannedStep $s): array => ['step' => $s, 'scale' => CutScale::of($s, $planned->plan->shop->targetBurnThrough)], $flats),
         ]);
     }
 }

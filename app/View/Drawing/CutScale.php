@@ -22,7 +22,7 @@ final readonly class CutScale
     {
     }
 
-    public static function of(PlannedStep $step): self
+    public static function of(PlannedStep $step, float $target): self
     {
         $steps = $step->ladder->steps ?? [];
         $most = 40.0;
@@ -46,7 +46,7 @@ final readonly class CutScale
                 'leftUm' => $state->left()->inMicrometres(),
                 'doubtUm' => $state->before->spreadUm(),
                 'doubtX' => $x($state->left()->inMicrometres() - $state->before->spreadUm()),
-                'riskClass' => $state->risk() > 0.01 ? 'stop' : ($state->risk() > 0.005 ? 'near' : 'safe'),
+                'riskClass' => RiskClass::of($state->risk(), $target),
             ];
         }
         $ticks = [];

@@ -66,7 +66,7 @@ final readonly class SectionDrawing
         $width = (self::WIDTH - self::LEFT - self::GAP * max(1, count($zones))) / max(1, count($zones));
         $columns = [];
         foreach ($zones as $i => $zone) {
-            $columns[] = self::column($zone, self::LEFT + $i * ($width + self::GAP), $width, $weave, $y, self::stateIn($flat, $zone['index']));
+            $columns[] = self::column($zone, self::LEFT + $i * ($width + self::GAP), $width, $weave, $y, $flat->zones[$zone['index']] ?? null, $plan->shop->targetBurnThrough);
         }
         $ticks = [];
         for ($um = -200.0; $um <= $highest; $um += $highest > 400.0 ? 200.0 : 100.0) {
@@ -141,18 +141,13 @@ final readonly class SectionDrawing
         return $flatted->meanUm + 0.5 * $flatted->textureUm;
     }
 
-    private static function stateIn(?PlannedStep $flat, int $index): ?ZoneState
-    {
-        return $flat->zones[$index] ?? null;
-    }
-
     /**
      * @param array{index: int, state: ZoneState, layers: list<array{z: float, a: float, plane: float, key: string, isDone: bool}>} $zone
      * @param \Closure(float): float                                                                                                $y
      *
      * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}
      */
-    private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat): array
+    private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat, float $target): array
     {
         $crowns = fn (float $phase): float => -0.5 * $weave->textureUm() * (1.0 - cos($phase));
         $below = array_map($crowns, self::phases());
@@ -177,7 +172,7 @@ final readonly class SectionDrawing
             'layers' => $layers,
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,
-            'riskClass' => $risk > 0.01 ? 'stop' : ($risk > 0.005 ? 'near' : 'safe'),
+            'riskClass' => RiskClass::of($risk, $target),
             'coverUm' => $last->crownCover()->inMicrometres(),
         ];
     }

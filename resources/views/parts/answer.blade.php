@@ -27,7 +27,7 @@
             @php($flat = $plan->step('flat'))
             <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Coats it needs</th><th scope="col">Stays after flatting</th><th scope="col">Risk</th></tr></thead><tbody>
                 @foreach ($flat?->zones ?? [] as $state)
-                    <tr><th scope="row">{{ $say->zone($state->zone) }}</th><td>{{ $plan->coatsNeededFor($state->zone) ?? 'over 10' }}</td><td>{{ $say->um($state->left()->inMicrometres()) }} <small>± {{ round($state->before->spreadUm()) }}</small></td><td><span class="risk is-{{ $state->risk() > 0.01 ? 'stop' : ($state->risk() > 0.005 ? 'near' : 'safe') }}">{{ $say->percent($state->risk()) }}</span></td></tr>
+                    <tr><th scope="row">{{ $say->zone($state->zone) }}</th><td>{{ $plan->coatsNeededFor($state->zone) ?? 'over 10' }}</td><td>{{ $say->um($state->left()->inMicrometres()) }} <small>± {{ round($state->before->spreadUm()) }}</small></td><td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}">{{ $say->percent($state->risk()) }}</span></td></tr>
                 @endforeach
             </tbody></table>
         @endif
