@@ -17,9 +17,6 @@ use OakGloss\Quantity\Temperature;
 /** What a coat's cup should hold, what it holds, and what goes in next. */
 final readonly class Cup
 {
-    /** A piece of cloth larger than this wants a second pair of hands, m². */
-    private const TWO_PEOPLE_M2 = 0.8;
-
     private function __construct(
         public PlannedPart $planned,
         public PlannedStep $step,
@@ -58,7 +55,7 @@ final readonly class Cup
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
-        $large = $this->planned->plan->brief->piece()->areaM2() > self::TWO_PEOPLE_M2;
+        $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [
             ...($this->step->step->key === 'base' ? ['pieces', 'masking'] : []),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Calc;
 
 use OakGloss\Cure\Kinetics;
+use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\RunSheet;
@@ -31,7 +32,7 @@ final class RunSheetCalc implements Calculation
         foreach ($in->objects('steps', 1, 60) as $step) {
             $steps[] = self::step($step, $clock);
         }
-        $work = WorkingTime::of(self::windows($in));
+        $work = Diary::alone(WorkingTime::of(self::windows($in)));
         $in->close();
 
         $placed = (new RunSheet($air, $work, $from, $until, $grid, $penalty))->place($steps);

@@ -15,6 +15,9 @@ final readonly class Piece
     /** Slips while it is laid from the middle outward, each way, mm. */
     public const SLIP_MM = 10.0;
 
+    /** A larger piece is laid by two, m². */
+    public const ONE_PERSON_M2 = 0.8;
+
     private function __construct(public float $lengthMm, public float $widthMm)
     {
     }
@@ -41,6 +44,12 @@ final readonly class Piece
     public function areaM2(): float
     {
         return $this->lengthMm * $this->widthMm / 1e6;
+    }
+
+    /** Pairs of hands that lay it. */
+    public function people(): int
+    {
+        return $this->areaM2() > self::ONE_PERSON_M2 ? 2 : 1;
     }
 
     /** Lies in one piece on a roll of this width. */

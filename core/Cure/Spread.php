@@ -9,8 +9,11 @@ use OakGloss\Quantity\Bounds;
 /** Doubt of a cure forecast: one standard deviation of the resin's pace (on a log scale) and of the part's temperature. */
 final readonly class Spread
 {
+    /** Of a rate that only its sheet is known of, ln. */
+    public const SHEET_SIGMA = 0.12;
+
     /** @throws \OakGloss\Quantity\OutOfRange If outside 0 to 1 or 0 to 15 °C. */
-    public function __construct(public float $rateSigma = 0.12, public float $temperatureC = 1.5)
+    public function __construct(public float $rateSigma = self::SHEET_SIGMA, public float $temperatureC = 1.5)
     {
         Bounds::within($rateSigma, 0.0, 1.0, 'spread of the rate', '');
         Bounds::within($temperatureC, 0.0, 15.0, 'spread of the temperature', '°C');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Material;
 
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\ShopPace;
+use OakGloss\Cure\Spread;
 use OakGloss\Film\Rheology;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Quantity\Bounds;
@@ -13,9 +15,13 @@ use OakGloss\Quantity\Temperature;
 /** A two-part resin system as its sheet gives it. */
 final readonly class Resin
 {
+    /** An uncured film is kept cooler than this, °C (ours; the sheet may say less). */
+    public const FILM_WARMEST_C = 45.0;
+
     /**
      * @param float $potLifeMin of the sheet's mass at the sheet's temperature
      * @param float $minC       not laid in colder air
+     * @param float $rateSigma  doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -30,10 +36,17 @@ final readonly class Resin
         public float $minC,
         public bool $uvStable,
         public float $pigmentFraction = 0.0,
+        public float $rateSigma = Spread::SHEET_SIGMA,
     ) {
         Bounds::within($potLifeMin, 0.5, 10000.0, 'pot life', 'min');
         Bounds::within($potMassG, 1.0, 10000.0, 'mass of the pot life', 'g');
         Bounds::within($minC, -10.0, 60.0, 'coldest air to lay in', '°C');
+    }
+
+    /** The same resin at the pace that this shop has found it to have. */
+    public function paced(ShopPace $pace): self
+    {
+        return new self($this->name, $this->kinetics->paced($pace->factor), $this->rheology, $this->ratio, $this->potLifeMin, $this->potMassG, $this->potC, $this->minC, $this->uvStable, $this->pigmentFraction, $pace->rateSigma);
     }
 
     /**

@@ -24,6 +24,14 @@ enum FactKind: string
     case Skipped = 'skipped';
     /** An earlier fact was a mistake. */
     case Struck = 'struck';
+    /** When, how or with how much a step that is ahead is to be done. */
+    case Decided = 'decided';
+    /** The part is put into another air for a while. */
+    case Warmed = 'warmed';
+    /** A paper was tried on a coat: it clogs or dusts. */
+    case Tried = 'tried';
+    /** A check is not to count for the shop's pace. */
+    case LeftOut = 'left_out';
     /** A choice of the plan was changed. */
     case Chosen = 'chosen';
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Climate\ClimateChange;
+use OakGloss\Climate\ClimateKind;
+
 /** What stands of everything that was recorded: struck-out facts and the strikes are gone. In the order of time. */
 final readonly class FactLog
 {
@@ -44,6 +47,24 @@ final readonly class FactLog
         $found = $this->of($step, ...$kinds);
 
         return $found === [] ? null : $found[count($found) - 1];
+    }
+
+    /**
+     * Other airs that the part was or will be put into.
+     *
+     * @return list<ClimateChange>
+     */
+    public function climateChanges(): array
+    {
+        $changes = [];
+        foreach ($this->facts as $fact) {
+            $kind = $fact->kind === FactKind::Warmed ? ClimateKind::tryFrom($fact->word('kind')) : null;
+            if ($kind !== null) {
+                $changes[] = new ClimateChange($kind, (float) $fact->number('from'), (float) $fact->number('until'), (float) $fact->number('c'));
+            }
+        }
+
+        return $changes;
     }
 
     /** Grams of one component that went into a step's cup. */

@@ -111,8 +111,8 @@ final class SkinForecast
     {
         $layer = $step->layer ?? throw new \LogicException('a coat step lays a layer');
         $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->coatedAreaM2());
-        $planned = ArealWeight::fromGramsPerSquareMetre($layer->gM2);
-        $resin = $this->materials->resin($layer->jar);
+        $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
+        $resin = $this->materials->resinFor($step);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
         $batch = Batch::of($planned->over($area)->plus(Mass::fromGrams($this->shop->cupLossG))->inGrams(), $resin->ratio, $pigment);
         $used = $fact?->number('grams');

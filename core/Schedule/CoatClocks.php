@@ -18,13 +18,13 @@ use OakGloss\Plan\PlannedStep;
 /** The clocks of a part's coats: each resin's forecast in this air, and each coat's own pace from what was touched. */
 final class CoatClocks
 {
-    /** @var array<string, CureForecast> by jar */
+    /** @var array<string, CureForecast> by resin */
     private array $forecasts = [];
 
     /** @var array<string, float> by coat */
     private array $paces = [];
 
-    /** @var array<string, Kinetics> by jar and pace: one object each, so that equal clocks share their table */
+    /** @var array<string, Kinetics> by resin and pace */
     private array $clocks = [];
 
     public function __construct(
@@ -37,12 +37,12 @@ final class CoatClocks
     /** Thermal age of a done coat now and its forecast, for "why". */
     public function forecastOf(PlannedStep $coat): CureForecast
     {
-        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
+        $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->forecasts[$jar->value] ??= new CureForecast(
+        return $this->forecasts[$resin->name] ??= new CureForecast(
             new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
-            $this->plan->materials->resin($jar)->kinetics,
-            new Spread(),
+            $resin->kinetics,
+            new Spread($resin->rateSigma),
             min($this->nowMin, $this->earliestCoatMin()),
         );
     }
@@ -62,16 +62,16 @@ final class CoatClocks
             }
         }
 
-        return $this->paces[$key] = CoatPace::fitting($touches, $this->plan->materials->resin($coat->step->layer->jar)->kinetics);
+        return $this->paces[$key] = CoatPace::fitting($touches, $this->plan->materials->resinFor($coat->step)->kinetics);
     }
 
     /** The coat's resin at the coat's own pace. */
     public function clock(PlannedStep $coat): Kinetics
     {
         $pace = $this->paceOf($coat);
-        $jar = $coat->step->layer->jar ?? throw new \LogicException('only a coat cures');
+        $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->clocks["{$jar->value}/{$pace}"] ??= $this->plan->materials->resin($jar)->kinetics->paced($pace);
+        return $this->clocks["{$resin->name}/{$pace}"] ??= $resin->kinetics->paced($pace);
     }
 
     private function earliestCoatMin(): float

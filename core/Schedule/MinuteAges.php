@@ -9,57 +9,73 @@ use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Quantity\Temperature;
 
-/** Thermal age on one-minute panels, the part as warm as the air; for placing steps on a grid. */
-final readonly class MinuteAges
+/** Thermal age on one-minute panels, the part as warm as the air; for placing steps on a grid. Laid as far as asked for. */
+final class MinuteAges
 {
-    /** @param non-empty-list<float> $ages at each minute from $from on */
-    private function __construct(private float $from, private array $ages)
-    {
-    }
+    /** @var non-empty-list<float> at each minute from $from on */
+    private array $ages = [0.0];
 
-    public static function over(AirCurve $air, Kinetics $kinetics, float $from, float $until): self
-    {
-        $energyOverR = $kinetics->activation->joulePerMol / Activation::GAS_CONSTANT;
-        $inverseReference = 1.0 / $kinetics->reference->inKelvin();
-        $minutes = $air->minutes;
-        $celsius = $air->celsius;
-        $last = count($minutes) - 1;
-        $i = -1;
-        $age = 0.0;
-        $ages = [$age];
-        $slope = 0.0;
-        for ($minute = $from; $minute < $until; $minute += 1.0) {
-            $middle = $minute + 0.5;
-            while ($i < $last && $minutes[$i + 1] <= $middle) {
-                $i++;
-                $slope = $i < $last ? ($celsius[$i + 1] - $celsius[$i]) / ($minutes[$i + 1] - $minutes[$i]) : 0.0;
-            }
-            $c = $i < 0 ? $celsius[0] : $celsius[$i] + $slope * ($middle - $minutes[$i]);
-            $age += exp(-$energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $inverseReference));
-            $ages[] = $age;
-        }
+    /** Index of the air point before the next panel's middle. */
+    private int $point = -1;
 
-        return new self($from, $ages);
+    /** Slope of the air behind that point, °C/min. */
+    private float $slope = 0.0;
+
+    private readonly float $energyOverR;
+    private readonly float $inverseReference;
+
+    public function __construct(private readonly AirCurve $air, Kinetics $kinetics, private readonly float $from)
+    {
+        $this->energyOverR = $kinetics->activation->joulePerMol / Activation::GAS_CONSTANT;
+        $this->inverseReference = 1.0 / $kinetics->reference->inKelvin();
     }
 
     /**
-     * Ages at minutes of the span, each moved on by the same while; straight between whole minutes.
+     * Ages at minutes not before the start, each moved on by the same while; straight between whole minutes.
      *
-     * @param list<float> $minutes
+     * @param list<float> $minutes rising
      *
      * @return list<float>
      */
     public function atEach(array $minutes, float $later): array
     {
+        if ($minutes === []) {
+            return [];
+        }
+        $this->layUntil($minutes[count($minutes) - 1] + $later);
+        $ages = $this->ages;
+        $shift = $later - $this->from;
         $found = [];
-        $last = count($this->ages) - 1;
         foreach ($minutes as $minute) {
-            $offset = $minute + $later - $this->from;
+            $offset = $minute + $shift;
             $i = (int) $offset;
-            $i = $i < 0 ? 0 : ($i > $last ? $last : $i);
-            $found[] = $this->ages[$i] + ($offset - $i) * (($this->ages[$i + 1] ?? $this->ages[$i]) - $this->ages[$i]);
+            $found[] = $ages[$i] + ($offset - $i) * ($ages[$i + 1] - $ages[$i]);
         }
 
         return $found;
+    }
+
+    private function layUntil(float $minute): void
+    {
+        $needed = (int) ceil($minute - $this->from) + 2;
+        $count = count($this->ages);
+        if ($count >= $needed) {
+            return;
+        }
+        ['minutes' => $minutes, 'celsius' => $celsius] = ['minutes' => $this->air->minutes, 'celsius' => $this->air->celsius];
+        $last = count($minutes) - 1;
+        [$i, $slope] = [$this->point, $this->slope];
+        $age = $this->ages[$count - 1];
+        for ($k = $count; $k < $needed; $k++) {
+            $middle = $this->from + $k - 0.5;
+            while ($i < $last && $minutes[$i + 1] <= $middle) {
+                $i++;
+                $slope = $i < $last ? ($celsius[$i + 1] - $celsius[$i]) / ($minutes[$i + 1] - $minutes[$i]) : 0.0;
+            }
+            $c = $i < 0 ? $celsius[0] : $celsius[$i] + $slope * ($middle - $minutes[$i]);
+            $age += exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
+            $this->ages[] = $age;
+        }
+        [$this->point, $this->slope] = [$i, $slope];
     }
 }

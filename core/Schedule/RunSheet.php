@@ -19,23 +19,23 @@ final class RunSheet
 {
     private const SLACK = 1e-9;
 
-    /** @var array<int, MinuteAges> by the clock's object id */
-    private array $ages = [];
-
-    /** @var array<string, list<float>> by hands and coldest air */
+    /** @var array<string, list<float>> by what limits a start */
     private array $starts = [];
 
-    /** @var array<string, list<float>> by hands, coldest air, shift and ages */
-    private array $scaled = [];
-
-    /** @param float $keyPenaltyMin what a keyed step costs besides its hands */
+    /**
+     * @param float           $keyPenaltyMin what a keyed step costs besides its hands
+     * @param AgeTables|null  $tables        ages in that air, where other sheets use them too
+     * @param HandPrices|null $prices        null where hands are free
+     */
     public function __construct(
         private readonly AirCurve $air,
-        private readonly WorkingTime $work,
+        private readonly Diary $diary,
         private readonly float $fromMin,
         private readonly float $untilMin,
         private readonly float $gridMin = 15.0,
         private readonly float $keyPenaltyMin = 0.0,
+        private ?AgeTables $tables = null,
+        private readonly ?HandPrices $prices = null,
     ) {
         Bounds::within($gridMin, 0.25, 1440.0, 'grid', 'min');
         Bounds::within(($untilMin - $fromMin) / $gridMin, 0.0, 20000.0, 'steps of the grid', '');
@@ -46,11 +46,48 @@ final class RunSheet
     /**
      * @param list<RunStep>                        $steps
      * @param array{start: float, end: float}|null $done  the step already done that the first gap counts from
+     * @param LateCost|null                        $late  what a late finish costs; null where nothing is promised
      *
      * @return list<PlacedStep>|null null if no way is feasible
      */
-    public function place(array $steps, ?array $done = null): ?array
+    public function place(array $steps, ?array $done = null, ?LateCost $late = null): ?array
     {
+        $all = $this->reachAll($steps, $done);
+
+        return $all === null ? null : $this->traceBack($steps, $all, $late ?? LateCost::none());
+    }
+
+    /**
+     * Every start that a step can have when those before it give way, in order.
+     *
+     * @param list<RunStep>                        $steps up to and with that step
+     * @param array{start: float, end: float}|null $done
+     *
+     * @return list<array{float, Way}>
+     */
+    public function possibleStarts(array $steps, ?array $done = null): array
+    {
+        $all = $this->reachAll($steps, $done);
+        $found = [];
+        foreach ($all === null || $all === [] ? [] : $all[count($all) - 1] as $reached) {
+            foreach ($reached->starts as $start) {
+                $found[] = [$start, $reached->way];
+            }
+        }
+        usort($found, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $found;
+    }
+
+    /**
+     * @param list<RunStep>                        $steps
+     * @param array{start: float, end: float}|null $done
+     *
+     * @return list<array<int, Reached>>|null null if a step can't be reached
+     */
+    private function reachAll(array $steps, ?array $done): ?array
+    {
+        $this->tables ??= new AgeTables($this->air, min($this->fromMin, $done['start'] ?? INF));
         $before = [];
         if ($done !== null) {
             $before[0] = new Reached($done['end'] - $done['start'], Way::First);
@@ -58,64 +95,63 @@ final class RunSheet
         }
         $all = [];
         foreach ($steps as $i => $step) {
-            $before = $i === 0 && ($done === null || $step->after === null)
-                ? [$this->unbound($step)]
-                : $this->following($step, $before, $done['start'] ?? $this->fromMin, $i === 0);
+            $before = $i === 0 && ($done === null || $step->after === null) ? [$this->unbound($step)] : $this->following($step, $before, $i === 0);
             if (array_filter($before, fn (Reached $r): bool => $r->starts !== []) === []) {
                 return null;
             }
             $all[] = $before;
         }
 
-        return $this->traceBack($steps, $all);
+        return $all;
     }
 
     /**
-     * Starts on the grid from which the hands fit into one working window.
+     * Starts from which the hands fit into one free window: on the grid, or where the step is pinned.
      *
      * @return list<float>
      */
-    private function starts(float $handsMin, ?float $minC): array
+    private function starts(RunStep $step, float $handsMin): array
     {
-        $key = "{$handsMin}/{$minC}";
+        $key = "{$handsMin}/{$step->minC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/".implode(',', array_keys($step->uses)).implode(',', $step->uses);
         if (isset($this->starts[$key])) {
             return $this->starts[$key];
         }
         $starts = [];
-        foreach ($this->work->windows as [$open, $close]) {
-            $first = max(0.0, ceil(($open - $this->fromMin) / $this->gridMin - self::SLACK));
+        $end = -INF;
+        foreach ($this->diary->windows($step->people) as [$open, $close]) {
             $latest = min($close, $this->untilMin) - $handsMin + self::SLACK;
+            if ($step->pinnedAt !== null) {
+                if ($step->pinnedAt >= max($open, $this->fromMin) - self::SLACK && $step->pinnedAt <= $latest) {
+                    $starts = [$step->pinnedAt];
+                }
+                continue;
+            }
+            // Where windows of two people overlap, what the earlier one offered is not offered again.
+            $first = max(0.0, ceil((max($open, $step->notBefore, $end + self::SLACK * 2.0) - $this->fromMin) / $this->gridMin - self::SLACK));
             for ($k = $first; ($start = $this->fromMin + $k * $this->gridMin) <= $latest; $k++) {
-                if ($minC === null || $this->air->at($start) >= $minC) {
+                if ($step->minC === null || $this->air->at($start) >= $step->minC) {
                     $starts[] = $start;
                 }
+                $end = $start;
             }
+        }
+        foreach ($step->uses as $thing => $hold) {
+            $starts = array_values(array_filter($starts, fn (float $s): bool => $this->diary->holds($thing, $s, $s + $handsMin + $hold)));
         }
 
         return $this->starts[$key] = $starts;
     }
 
-    /**
-     * The starts, or what comes a while after them, as thermal ages; the same for all steps of one length and clock.
-     *
-     * @param list<float> $starts
-     *
-     * @return list<float>
-     */
-    private function scaled(array $starts, float $hands, ?float $minC, float $later, ?MinuteAges $ages): array
+    private function priceOf(RunStep $step, float $start, float $hands): float
     {
-        if ($ages === null) {
-            return $starts;
-        }
-
-        return $this->scaled["{$hands}/{$minC}/{$later}/".spl_object_id($ages)] ??= $ages->atEach($starts, $later);
+        return $this->prices === null ? 0.0 : $step->people * $this->prices->of($start, $hands);
     }
 
     private function unbound(RunStep $step): Reached
     {
         $reached = new Reached($step->handsMin, Way::First);
-        foreach ($this->starts($step->handsMin, $step->minC) as $start) {
-            $reached->add($start, 0.0, $start, null);
+        foreach ($this->starts($step, $step->handsMin) as $start) {
+            $reached->add($start, $this->priceOf($step, $start, $step->handsMin), $start, null);
         }
 
         return $reached;
@@ -126,15 +162,15 @@ final class RunSheet
      *
      * @return list<Reached>
      */
-    private function following(RunStep $step, array $before, float $agesFrom, bool $isFirst): array
+    private function following(RunStep $step, array $before, bool $isFirst): array
     {
         $gap = $step->after ?? Gap::minutes(0.0);
-        $ages = $gap->clock === null ? null
-            : $this->ages[spl_object_id($gap->clock)] ??= MinuteAges::over($this->air, $gap->clock, min($agesFrom, $this->fromMin), $this->untilMin);
+        $ages = $gap->clock === null ? null : $this->tables?->of($gap->clock);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
-        $reached = [$this->reach($step->handsMin, $step->minC, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
-        if (is_finite($gap->keyFrom)) {
-            $reached[] = $this->reach($step->handsMin + $step->keyMin, $step->minC, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin, $isFirst);
+        $keyed = is_finite($gap->keyFrom);
+        $reached = $keyed && $step->mustKey ? [] : [$this->reach($step, $step->handsMin, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
+        if ($keyed) {
+            $reached[] = $this->reach($step, $step->handsMin + $step->keyMin, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin, $isFirst);
         }
 
         return $reached;
@@ -146,15 +182,15 @@ final class RunSheet
      *
      * @param array<int, Reached> $before
      */
-    private function reach(float $hands, ?float $minC, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
+    private function reach(RunStep $step, float $hands, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
     {
-        $starts = $this->starts($hands, $minC);
+        $starts = $this->starts($step, $hands);
         $limited = is_finite($most);
-        $now = $this->scaled($starts, $hands, $minC, 0.0, $ages);
-        $then = $limited && $ages !== null ? $this->scaled($starts, $hands, $minC, $hands, $ages) : $now;
-        $best = [];
+        $now = $ages?->atEach($starts, 0.0) ?? $starts;
+        $then = $limited && $ages !== null ? $ages->atEach($starts, $hands) : $now;
+        $bestSum = $bestFirst = $bestStart = $bestFrom = [];
         foreach ($before as $variant => $states) {
-            $fromEnd = $ages === null ? array_map(fn (float $s): float => $s + $states->handsMin, $states->starts) : $ages->atEach($states->starts, $states->handsMin);
+            $fromEnd = $ages?->atEach($states->starts, $states->handsMin) ?? array_map(fn (float $s): float => $s + $states->handsMin, $states->starts);
             $fromStart = $limited && $ages !== null ? $ages->atEach($states->starts, 0.0) : $fromEnd;
             $penalties = $states->penalties;
             $firsts = $states->firsts;
@@ -181,16 +217,16 @@ final class RunSheet
                 }
                 $index = $queue[$head];
                 $sum = $penalties[$index] + $penalty;
-                $rank = [$sum, $firsts[$index], $states->starts[$index]];
-                if (! isset($best[$k]) || $rank < $best[$k][0]) {
-                    $best[$k] = [$rank, [$variant, $index]];
+                if (! isset($bestSum[$k]) || $sum < $bestSum[$k]
+                    || ($sum === $bestSum[$k] && ($firsts[$index] < $bestFirst[$k] || ($firsts[$index] === $bestFirst[$k] && $states->starts[$index] < $bestStart[$k])))) {
+                    [$bestSum[$k], $bestFirst[$k], $bestStart[$k], $bestFrom[$k]] = [$sum, $firsts[$index], $states->starts[$index], [$variant, $index]];
                 }
             }
         }
         $reached = new Reached($hands, $way);
         foreach ($starts as $k => $start) {
-            if (isset($best[$k])) {
-                $reached->add($start, $best[$k][0][0], $isFirst ? $start : $best[$k][0][1], $best[$k][1]);
+            if (isset($bestSum[$k])) {
+                $reached->add($start, $bestSum[$k] + $this->priceOf($step, $start, $hands), $isFirst ? $start : $bestFirst[$k], $bestFrom[$k]);
             }
         }
 
@@ -203,13 +239,14 @@ final class RunSheet
      *
      * @return list<PlacedStep>
      */
-    private function traceBack(array $steps, array $all): array
+    private function traceBack(array $steps, array $all, LateCost $late): array
     {
         $at = null;
         $leastCost = $earliest = $earliestFirst = INF;
         foreach ($all === [] ? [] : $all[count($all) - 1] as $variant => $reached) {
             foreach ($reached->starts as $index => $start) {
-                $cost = $start + $reached->handsMin + $reached->penalties[$index];
+                $end = $start + $reached->handsMin;
+                $cost = $end + $reached->penalties[$index] + $late->of($end);
                 $first = $reached->firsts[$index];
                 if ($cost < $leastCost - self::SLACK || ($cost < $leastCost + self::SLACK && [$start, $first] < [$earliest, $earliestFirst])) {
                     [$leastCost, $earliest, $earliestFirst, $at] = [$cost, $start, $first, [$variant, $index]];

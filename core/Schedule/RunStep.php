@@ -10,10 +10,15 @@ use OakGloss\Quantity\Bounds;
 final readonly class RunStep
 {
     /**
-     * @param float      $handsMin 0 to 1 440
-     * @param Gap|null   $after    null where nothing before it matters
-     * @param float|null $minC     may not start in colder air
-     * @param float      $keyMin   hands-on minutes more where it is done keyed
+     * @param float                $handsMin  0 to 1 440
+     * @param Gap|null             $after     null where nothing before it matters
+     * @param float|null           $minC      may not start in colder air
+     * @param float                $keyMin    hands-on minutes more where it is done keyed
+     * @param int                  $people    pairs of hands that it takes, 1 to 4
+     * @param array<string, float> $uses      thing → minutes that the part stays in it after the hands, 0 to 100 000
+     * @param float|null           $pinnedAt  the one minute at which it may start
+     * @param float                $notBefore earliest start, minute
+     * @param bool                 $mustKey   lets the window go by and is keyed
      */
     public function __construct(
         public string $id,
@@ -21,9 +26,18 @@ final readonly class RunStep
         public ?Gap $after = null,
         public ?float $minC = null,
         public float $keyMin = 0.0,
+        public int $people = 1,
+        public array $uses = [],
+        public ?float $pinnedAt = null,
+        public float $notBefore = -INF,
+        public bool $mustKey = false,
     ) {
         Bounds::within($handsMin, 0.0, 1440.0, 'hands-on time', 'min');
         Bounds::within($keyMin, 0.0, 1440.0, 'time to key', 'min');
         Bounds::within($minC ?? 0.0, -40.0, 120.0, 'coldest air to start in', '°C');
+        Bounds::within($people, 1, 4, 'pairs of hands', '');
+        foreach ($uses as $thing => $hold) {
+            Bounds::within($hold, 0.0, 1e5, "stay in {$thing}", 'min');
+        }
     }
 }

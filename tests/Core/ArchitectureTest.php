@@ -25,8 +25,8 @@ final class ArchitectureTest extends TestCase
         'Cloth' => ['Quantity', 'Geometry'],
         'Material' => ['Quantity', 'Cure', 'Mixing', 'Film', 'Clear', 'Optics'],
         'Method' => ['Quantity', 'Abrasion', 'Material', 'Optics', 'Safety'],
-        'Plan' => ['Quantity', 'Abrasion', 'Cloth', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
-        'Schedule' => ['Quantity', 'Climate', 'Cure', 'Method', 'Plan'],
+        'Plan' => ['Quantity', 'Abrasion', 'Climate', 'Cloth', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
+        'Schedule' => ['Quantity', 'Climate', 'Cloth', 'Cure', 'Film', 'Material', 'Method', 'Plan'],
         'Calc' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Schedule'],
     ];
 

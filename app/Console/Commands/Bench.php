@@ -31,6 +31,7 @@ use OakGloss\Film\Rheology;
 use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\RunStep;
@@ -118,7 +119,7 @@ final class Bench extends Command
                 }
             }],
             'grit ladder over 23 papers' => [null, fn () => Ladder::cheapest(SandingMethod::WetBlock, 0.5, array_keys(Grit::MEAN_GRAIN_UM), 40, 5000, 30.0)],
-            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, $work, 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
+            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
             'whole replan of one part' => [50.0, function () use ($part): void {
                 app()->forgetScopedInstances();
                 app(Planner::class)->plan($part);

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Climate;
+
+/** What a part can be put into, or what is done to its air. */
+enum ClimateKind: string
+{
+    case WarmBox = 'warm_box';
+    case HeatLamp = 'heat_lamp';
+    case HeatedRoom = 'heated_room';
+    case CoolPlace = 'cool_place';
+
+    /** How fast it warms or cools what is in it, °C/h. Planning values. */
+    public function rampPerHour(): float
+    {
+        return match ($this) {
+            self::WarmBox => 20.0,
+            self::HeatLamp => 40.0,
+            self::HeatedRoom => 4.0,
+            self::CoolPlace => 20.0,
+        };
+    }
+
+    /** The warmest that it makes, °C. Planning values. */
+    public function warmestC(): float
+    {
+        return match ($this) {
+            self::WarmBox => 45.0,
+            self::HeatLamp => 50.0,
+            self::HeatedRoom => 26.0,
+            self::CoolPlace => 20.0,
+        };
+    }
+}

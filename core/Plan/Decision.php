@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+/** What was decided for a step that is ahead: when it starts, whether it waits for a key, what goes on. */
+final readonly class Decision
+{
+    /**
+     * @param float|null $pinnedAt  the minute at which it starts
+     * @param float      $notBefore earliest start, minute
+     * @param bool       $mustKey   the window goes by, it is keyed
+     * @param float|null $gM2       another weight for a coat
+     */
+    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public ?float $gM2)
+    {
+    }
+
+    /** The newest decision of each kind stands; a pin that has gone by with the step undone binds nobody. */
+    public static function of(FactLog $log, string $step, float $nowMin = -INF): self
+    {
+        $data = [];
+        foreach ($log->of($step, FactKind::Decided) as $fact) {
+            $data = $fact->data + $data;
+        }
+        $number = fn (string $name): ?float => isset($data[$name]) && is_numeric($data[$name]) ? (float) $data[$name] : null;
+        $at = $number('at');
+
+        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, $number('g_m2'));
+    }
+
+    /** A step that should have begun this long ago did not, minutes. */
+    public const LATE_MIN = 5.0;
+}

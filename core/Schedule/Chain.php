@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Climate\AirCurve;
+use OakGloss\Quantity\Bounds;
+
+/** One part's steps as a whole shop has to place them. */
+final readonly class Chain
+{
+    /**
+     * @param non-empty-list<RunStep>              $steps
+     * @param array{start: float, end: float}|null $done   the step already done that the first gap counts from
+     * @param float                                $weight what a minute of this part is worth against the others', 0.01 to 100
+     * @param float|null                           $dueMin when it was promised
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If the weight is out of range.
+     */
+    public function __construct(
+        public string $id,
+        public array $steps,
+        public AirCurve $air,
+        public ?array $done = null,
+        public float $weight = 1.0,
+        public ?float $dueMin = null,
+    ) {
+        Bounds::within($weight, 0.01, 100.0, 'weight of a part', '');
+    }
+
+    public function late(): LateCost
+    {
+        return $this->dueMin === null ? LateCost::none() : LateCost::after($this->dueMin);
+    }
+
+    /** Pairs of hands times minutes. */
+    public function handsMin(): float
+    {
+        return array_sum(array_map(fn (RunStep $s): float => $s->people * $s->handsMin, $this->steps));
+    }
+}
