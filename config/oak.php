@@ -9,6 +9,9 @@ return [
     // A fixed moment (UTC, ISO 8601) for tests and screenshots; empty or “no” lets the clock run.
     'frozen_at' => in_array(env('OAK_FROZEN_AT'), [null, '', 'no'], true) ? null : env('OAK_FROZEN_AT'),
 
+    // Where the stand-in probe answers, if it was started.
+    'demo_probe_url' => env('OAK_PROBE_URL'),
+
     'demo_login' => ['email' => 'ines@hollowquay.example', 'password' => 'oak-and-resin'],
 
     // The made-up workshop opens its eyes at this local time on a Wednesday.

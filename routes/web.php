@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AirController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RunSheetController;
 use App\Http\Controllers\SandController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
@@ -20,6 +22,8 @@ Route::middleware('guest')->group(function (): void {
     Route::get('/login', [LoginController::class, 'show'])->name('login');
     Route::post('/login', [LoginController::class, 'store']);
 });
+
+Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
 
 Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
@@ -41,6 +45,17 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
 
+    Route::get('/run-sheet', [RunSheetController::class, 'show'])->name('run-sheet');
+    Route::get('/run-sheet/{part}/{step}/range', [RunSheetController::class, 'range'])->name('run-sheet.range')->can('see', 'part');
+    Route::get('/run-sheet/{part}/{step}/try', [RunSheetController::class, 'try'])->name('run-sheet.try')->can('work', 'part');
+    Route::post('/run-sheet/{part}/{step}', [RunSheetController::class, 'pin'])->name('run-sheet.pin')->can('work', 'part');
+    Route::delete('/run-sheet/{part}/{step}', [RunSheetController::class, 'unpin'])->name('run-sheet.unpin')->can('work', 'part');
+    Route::post('/changes/seen', [RunSheetController::class, 'acknowledge'])->name('changes.seen')->can('run', 'App\Models\Shop');
+
+    Route::get('/run-sheet.ics', [CalendarController::class, 'file'])->name('calendar.file');
+    Route::post('/feeds', [CalendarController::class, 'open'])->name('feeds.open')->can('run', 'App\Models\Shop');
+    Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke');
+
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
     Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create');
     Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store');
@@ -49,6 +64,13 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
 
     Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit')->can('run', 'App\Models\Shop');
     Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('run', 'App\Models\Shop');
-    Route::post('/air', AirController::class)->name('air.store')->can('run', 'App\Models\Shop');
+    Route::get('/air', [AirController::class, 'show'])->name('air');
+    Route::middleware('can:run,App\Models\Shop')->group(function (): void {
+        Route::post('/air', [AirController::class, 'store'])->name('air.store');
+        Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe');
+        Route::post('/air/poll', [AirController::class, 'poll'])->name('air.poll');
+        Route::post('/air/file', [AirController::class, 'import'])->name('air.import');
+        Route::delete('/air/forecast', [AirController::class, 'forgetForecast'])->name('air.forget');
+    });
     Route::post('/clock/skip', ClockController::class)->name('clock.skip')->can('skipClock', 'App\Models\Shop');
 });

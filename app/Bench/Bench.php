@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -23,13 +22,7 @@ final readonly class Bench
     public static function of(Shop $shop, Planner $planner): self
     {
         $floor = $planner->floor($shop);
-        $calls = [];
-        foreach ($shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get() as $part) {
-            $planned = $planner->plan($part);
-            if ($planned->next !== null) {
-                $calls[] = $planned;
-            }
-        }
+        $calls = array_values(array_filter($planner->all($shop), fn (PlannedPart $p): bool => $p->next !== null));
         usort($calls, fn (PlannedPart $a, PlannedPart $b): int => self::rank($a, $floor->nowMin) <=> self::rank($b, $floor->nowMin));
 
         return new self($floor, $calls);
@@ -61,22 +54,21 @@ final readonly class Bench
     }
 
     /**
-     * A closing window first, then what is running a clock or was begun, then what can be done any time, then what waits.
+     * What can be done now in the order in which the run sheet does it, a closing window first where two begin at once;
+     * then what waits.
      *
-     * @return array{int, float, string}
+     * @return array{int, float, float, string}
      */
     private static function rank(PlannedPart $planned, float $nowMin): array
     {
         /** @var NextAct $next */
         $next = $planned->next;
-        $started = $planned->plan->lastDone() !== null;
+        $start = max($nowMin, $planned->schedule->slot($next->step->step->key)->startMin ?? INF);
+        $close = $next->state === ActState::Open ? $next->changesAtMin() ?? INF : INF;
 
         return match ($next->state) {
-            ActState::Open => [0, $next->changesAtMin() ?? INF, $planned->part->letter],
-            ActState::Keyed => [1, 0.0, $planned->part->letter],
-            ActState::KeyFirst => [2, $next->keyFromMin ?? INF, $planned->part->letter],
-            ActState::Ready => [$started ? 2 : 3, $planned->schedule->slot($next->step->step->key)->startMin ?? $nowMin, $planned->part->letter],
-            ActState::Waiting, ActState::MissedWait => [4, $next->changesAtMin() ?? INF, $planned->part->letter],
+            ActState::Waiting, ActState::MissedWait => [1, $next->changesAtMin() ?? INF, $start, $planned->part->letter],
+            default => [0, $start, $close, $planned->part->letter],
         };
     }
 }

@@ -34,12 +34,15 @@ final readonly class ShopTime
         return self::minutes(CarbonImmutable::parse($local, $this->zone));
     }
 
-    /** @param array<int, list<array{string, string}>> $hours ISO weekday → [from, until] */
-    public function workingTime(array $hours, float $from, float $until): WorkingTime
+    /**
+     * @param array<int, list<array{string, string}>>    $hours      ISO weekday → [from, until]
+     * @param array<string, list<array{string, string}>> $exceptions local date → [from, until]
+     */
+    public function workingTime(array $hours, float $from, float $until, array $exceptions = []): WorkingTime
     {
         $windows = [];
         foreach ($this->days($from, $until) as $day) {
-            foreach ($hours[$day->dayOfWeekIso] ?? [] as [$open, $close]) {
+            foreach ($exceptions[$day->toDateString()] ?? $hours[$day->dayOfWeekIso] ?? [] as [$open, $close]) {
                 $windows[] = [self::minutes($day->setTimeFromTimeString($open)), self::minutes($close === '24:00' ? $day->addDay() : $day->setTimeFromTimeString($close))];
             }
         }

@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property CarbonImmutable $measured_at
- * @property float           $air_c
+ * @property int             $id
+ * @property int             $shop_id
+ * @property float|null      $air_c            null where a probe said no temperature
+ * @property string          $source           hand, probe or csv
+ * @property string|null     $left_out_because shown, and left out of every forecast
+ * @property string|null     $said             what a lying probe said
  * @property float|null      $rh_percent
  */
 final class AirReading extends Model
@@ -19,5 +26,12 @@ final class AirReading extends Model
     protected function casts(): array
     {
         return ['measured_at' => 'immutable_datetime', 'air_c' => 'float', 'rh_percent' => 'float'];
+    }
+
+    /** @param Builder<AirReading> $query */
+    #[Scope]
+    protected function trusted(Builder $query): void
+    {
+        $query->whereNull('left_out_because')->whereNotNull('air_c');
     }
 }

@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                                                                                                                  $after_wet_out
  * @property string                                                                                                                                  $top
  * @property int|null                                                                                                                                $build_coats
+ * @property string                                                                                                                                  $priority      low, normal or high
  * @property int                                                                                                                                     $finish_coats
  * @property Resin                                                                                                                                   $baseResin
  * @property Resin                                                                                                                                   $clearResin
@@ -52,6 +53,8 @@ final class Part extends Model
     public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'];
 
     protected $guarded = ['id'];
+
+    protected $attributes = ['priority' => 'normal'];
 
     protected function casts(): array
     {

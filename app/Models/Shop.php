@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -12,17 +13,24 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                                                                        $name
  * @property string                                                                                        $town
  * @property string                                                                                        $zone
- * @property array<int, list<array{string, string}>>                                                       $working_hours       ISO weekday → [from, until] local
- * @property array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $day_curves          by ISO weekday
- * @property list<array{at: string, c: float}>                                                             $typed_air           local times
+ * @property array<int, list<array{string, string}>>                                                       $working_hours        ISO weekday → [from, until] local
+ * @property array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $day_curves           by ISO weekday
+ * @property list<array{at: string, c: float}>                                                             $typed_air            local times
  * @property float                                                                                         $cup_loss_g
  * @property float                                                                                         $scale_step_g
  * @property float                                                                                         $target_burn_through
  * @property int                                                                                           $clock_offset_s
+ * @property array<string, int>                                                                            $things               name → places
+ * @property float                                                                                         $cool_place_c
+ * @property string|null                                                                                   $probe_url
+ * @property CarbonImmutable|null                                                                          $probe_asked_at
+ * @property string|null                                                                                   $probe_silent_because null while it answers
  */
 final class Shop extends Model
 {
     protected $guarded = ['id'];
+
+    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0];
 
     protected function casts(): array
     {
@@ -30,6 +38,9 @@ final class Shop extends Model
             'working_hours' => 'array',
             'day_curves' => 'array',
             'typed_air' => 'array',
+            'things' => 'array',
+            'cool_place_c' => 'float',
+            'probe_asked_at' => 'immutable_datetime',
             'cup_loss_g' => 'float',
             'scale_step_g' => 'float',
             'target_burn_through' => 'float',
@@ -37,10 +48,34 @@ final class Shop extends Model
         ];
     }
 
+    /** Where its probe answers; the demo's has the stand-in. */
+    public function probeAddress(): ?string
+    {
+        return $this->probe_url ?? (config('oak.demo') === true ? config('oak.demo_probe_url') : null);
+    }
+
     /** @return HasMany<Part, $this> */
     public function parts(): HasMany
     {
         return $this->hasMany(Part::class);
+    }
+
+    /** @return HasMany<User, $this> */
+    public function people(): HasMany
+    {
+        return $this->hasMany(User::class)->orderBy('id');
+    }
+
+    /** @return HasMany<HourException, $this> */
+    public function hourExceptions(): HasMany
+    {
+        return $this->hasMany(HourException::class);
+    }
+
+    /** @return HasMany<Feed, $this> */
+    public function feeds(): HasMany
+    {
+        return $this->hasMany(Feed::class);
     }
 
     /** @return HasMany<AirReading, $this> */

@@ -8,22 +8,26 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * @property int    $id
- * @property int    $shop_id
- * @property string $name
- * @property string $initials
- * @property string $email
- * @property Shop   $shop
+ * @property int                                          $id
+ * @property int                                          $shop_id
+ * @property string                                       $name
+ * @property string                                       $initials
+ * @property string                                       $email
+ * @property bool                                         $at_bench counts as a pair of hands
+ * @property array<int, list<array{string, string}>>|null $hours    ISO weekday → [from, until] local; null for the shop's
+ * @property Shop                                         $shop
  */
 final class User extends Authenticatable
 {
     protected $guarded = ['id'];
 
+    protected $attributes = ['at_bench' => true, 'hours' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'at_bench' => 'boolean', 'hours' => 'array'];
     }
 
     /** @return BelongsTo<Shop, $this> */

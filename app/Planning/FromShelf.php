@@ -7,14 +7,18 @@ namespace App\Planning;
 use App\Models\Clear;
 use App\Models\Cloth;
 use App\Models\Resin;
+use Closure;
 use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Material as Core;
+use OakGloss\Material\Blend;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FactLog;
 use OakGloss\Quantity\Temperature;
 
 /** Rows of the shelf as the core's materials. */
@@ -45,6 +49,29 @@ final class FromShelf
             $row->uv_stable,
             $row->pigment_fraction,
         );
+    }
+
+    /**
+     * Coats for which another hardener or a blend was decided.
+     *
+     * @param Closure(Resin): Core\Resin $resin
+     *
+     * @return array<string, Core\Resin> by step
+     */
+    public static function mixed(FactLog $log, int $shopId, Closure $resin): array
+    {
+        $mixed = [];
+        foreach ($log->facts as $fact) {
+            $id = $fact->kind === FactKind::Decided ? (int) $fact->number('resin_id') : 0;
+            $row = $id === 0 ? null : Resin::query()->where('shop_id', $shopId)->find($id);
+            if ($row === null) {
+                continue;
+            }
+            $fast = (int) $fact->number('fast_id') === 0 ? null : Resin::query()->where('shop_id', $shopId)->find((int) $fact->number('fast_id'));
+            $mixed[$fact->step] = $fast === null ? $resin($row) : Blend::of($resin($row), $resin($fast), (float) $fact->number('fast_share'));
+        }
+
+        return $mixed;
     }
 
     public static function cloth(Cloth $row): Core\ClothRoll

@@ -7,28 +7,53 @@ namespace App\Planning;
 use App\Clock\ShopClock;
 use App\Models\Paper;
 use App\Models\Part;
+use App\Models\PartFact;
 use App\Models\Shop;
+use Closure;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
+use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
+use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
+use OakGloss\Schedule\Diary;
+use OakGloss\Schedule\Leniency;
+use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\ShopSchedule;
 
-/** Turns rows into the core's values, and a part into its plan. One for each request. */
+/** Turns rows into the core's values, and parts into their plans on the shop's run sheet. One for each request. */
 final class Planner
 {
+    private const WEIGHTS = ['low' => 0.5, 'normal' => 1.0, 'high' => 3.0];
+
     /** @var array<int, ShopFloor> */
     private array $floors = [];
 
     /** @var array<int, list<int>> */
     private array $grits = [];
 
-    public function __construct(private readonly ShopClock $clock)
+    /** @var array<int, RunSheetCache> */
+    private array $sheets = [];
+
+    /** @var array<int, Collection<int, Part>> */
+    private array $open = [];
+
+    /** @var array<string, PartChain> by part and what was recorded of it */
+    private array $chains = [];
+
+    /** @var array<string, CoreResin> */
+    private array $resins = [];
+
+    public function __construct(private readonly ShopClock $clock, private readonly PaceBook $paces, private readonly PlanWatch $watch)
     {
     }
 
@@ -40,13 +65,135 @@ final class Planner
     /** @throws \OakGloss\Quantity\OakGlossFault If the part's brief makes no sense. */
     public function plan(Part $part): PlannedPart
     {
-        return $this->planOn($part, $this->floor($part->shop));
+        $floor = $this->floor($part->shop);
+        if (! $part->exists || $part->finished_at !== null) {
+            return $this->planOn($part, $floor, $part->exists ? null : $this->sheet($part->shop)->freeBut(0, $floor));
+        }
+        $chain = $this->chain($part, $floor);
+        $placed = $this->sheet($part->shop)->placed($chain, $part->id, $floor);
+
+        return $placed === null && $chain->plan->ahead() !== [] && $this->sheet($part->shop)->leniency($part->id)->value !== 'none'
+            ? $this->planOn($part, $floor, $this->sheet($part->shop)->freeBut($part->id, $floor))
+            : $this->asPlanned($part, PartSchedule::placed($chain, $chain->plan->ahead() === [] ? [] : $placed, $this->sheet($part->shop)->leniency($part->id)), $floor);
     }
 
-    /** The same on another floor, such as the shop as it stood when a job began. */
-    public function planOn(Part $part, ShopFloor $floor): PlannedPart
+    /**
+     * A part for itself on any floor, such as the shop as it stood when a job began; in what others leave free, if given.
+     *
+     * @throws \OakGloss\Quantity\OakGlossFault If the part's brief makes no sense.
+     */
+    public function planOn(Part $part, ShopFloor $floor, ?Diary $free = null): PlannedPart
     {
-        return $this->planned($part, FromPart::brief($part), $floor);
+        return $this->planned($part, FromPart::brief($part), FromPart::log($part), $floor, $free);
+    }
+
+    /** A part with facts or a brief as they might be, where all others stay. */
+    public function trial(PlannedPart $now, ?FactLog $log = null, ?PartBrief $brief = null, ?ShopFloor $floor = null): PlannedPart
+    {
+        $floor ??= $now->floor;
+
+        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id, $floor));
+    }
+
+    /** Something was written: what was reckoned from it before holds no more. */
+    public function forget(): void
+    {
+        $this->floors = $this->grits = $this->sheets = $this->open = $this->chains = $this->resins = [];
+        $this->paces->forget();
+    }
+
+    /**
+     * The whole shop replanned with one more decision; nothing is kept of it.
+     *
+     * @param array<string, string|int|float> $decision
+     *
+     * @return array<int, PlannedPart>
+     */
+    public function trialOfAll(Part $part, string $step, array $decision, FactKind $kind = FactKind::Decided): array
+    {
+        $floor = $this->floor($part->shop);
+        $chains = $this->open($part->shop)->keyBy('id')->map(fn (Part $p): PartChain => $p->id === $part->id
+            ? $this->chainOf($p, FromPart::brief($p), FromPart::log($p)->with(new Fact(PHP_INT_MAX, $kind, $step, $floor->nowMin, null, $decision)), $floor)
+            : $this->chain($p, $floor))->all();
+        $places = ShopSchedule::of($chains, $floor->crew, $floor->nowMin, $this->weights($part->shop));
+
+        return $this->open($part->shop)->keyBy('id')->map(fn (Part $p): PlannedPart => $this->asPlanned($p, PartSchedule::placed($chains[$p->id], $places[$p->id]['placed'], $places[$p->id]['leniency']), $floor))->all();
+    }
+
+    /**
+     * When a step ahead may start if those before it give way and the other parts stay, as spans of minutes.
+     *
+     * @return list<array{from: float, until: float, way: string}>
+     */
+    public function startsOf(PlannedPart $planned, string $step): array
+    {
+        $chain = $planned->schedule->chain;
+        $floor = $planned->floor;
+        $steps = [];
+        foreach ($chain->steps($floor->crew, Leniency::Decisions) as $ahead) {
+            $steps[] = $ahead;
+            if ($ahead->id === $step) {
+                break;
+            }
+        }
+        $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
+        $sheet = new RunSheet($chain->air, $this->sheet($planned->part->shop)->freeBut($planned->part->id, $floor), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN);
+        $spans = [];
+        foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
+            $last = count($spans) - 1;
+            if ($last >= 0 && $spans[$last]['way'] === $way->value && $start - $spans[$last]['until'] <= PartSchedule::GRID_MIN + 1e-6) {
+                $spans[$last]['until'] = $start;
+            } else {
+                $spans[] = ['from' => $start, 'until' => $start, 'way' => $way->value];
+            }
+        }
+
+        return $spans;
+    }
+
+    /** @return array<int, float> by part */
+    private function weights(Shop $shop): array
+    {
+        return $shop->parts()->whereNull('finished_at')->pluck('priority', 'id')->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
+    }
+
+    /** @return Collection<int, Part> */
+    public function open(Shop $shop): Collection
+    {
+        return $this->open[$shop->id] ??= $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+    }
+
+    /** @return array<int, PlannedPart> all open parts, by id */
+    public function all(Shop $shop): array
+    {
+        return $this->open($shop)->keyBy('id')->map($this->plan(...))->all();
+    }
+
+    /** The places of all open parts as they stand now. */
+    public function sheet(Shop $shop, ?Closure $progress = null): RunSheetCache
+    {
+        if (isset($this->sheets[$shop->id])) {
+            return $this->sheets[$shop->id];
+        }
+        $floor = $this->floor($shop);
+        $sheet = $this->sheets[$shop->id] = RunSheetCache::of(
+            $this->state($shop),
+            fn (): array => $this->open($shop)->keyBy('id')->map(fn (Part $p): PartChain => $this->chain($p, $floor))->all(),
+            $floor,
+            $this->weights($shop),
+            $progress,
+        );
+        if ($sheet->isFresh) {
+            $this->watch->note($floor, $this->all($shop), $this->restsOn($shop));
+        }
+
+        return $sheet;
+    }
+
+    /** Whether the run sheet would have to be reckoned anew for the next page. */
+    public function isCold(Shop $shop): bool
+    {
+        return ! isset($this->sheets[$shop->id]) && RunSheetCache::isCold($this->state($shop));
     }
 
     /**
@@ -67,8 +214,8 @@ final class Planner
             }];
         }
 
-        return Cache::remember($this->stateKey($now), 600, fn (): array => array_map(
-            fn (array $o): PricedChoice => PricedChoice::of($o[0], $o[1], $o[3], $o[3] ? $now : $this->planned($now->part, $now->plan->brief->with($o[2]), $now->floor)),
+        return Cache::remember("priced-{$now->part->id}-{$this->state($now->part->shop)}", 600, fn (): array => array_map(
+            fn (array $o): PricedChoice => PricedChoice::of($o[0], $o[1], $o[3], $o[3] ? $now : $this->trial($now, brief: $now->plan->brief->with($o[2]))),
             $options,
         ));
     }
@@ -90,35 +237,83 @@ final class Planner
         }));
     }
 
-    /** Everything that a part's plan rests on: its row and facts, its sheets (rows never change), shop, air and the grid's hour. */
-    private function stateKey(PlannedPart $now): string
+    /** Everything that the run sheet rests on, in short, and the grid's five minutes. */
+    public function state(Shop $shop): string
     {
-        return 'priced-'.md5(serialize([
-            $now->part->getAttributes(),
-            $now->part->facts->modelKeys(),
-            $now->floor->shop->getAttributes(),
-            $now->floor->lastReading?->getKey(),
-            $this->grits[$now->part->shop_id] ?? [],
-            floor($now->floor->nowMin / PartSchedule::GRID_MIN),
-        ]));
+        return md5(serialize([$this->restsOn($shop), floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN)]));
     }
 
-    private function planned(Part $part, PartBrief $brief, ShopFloor $floor): PlannedPart
+    /**
+     * Rows of sheets never change, facts are only added to: their numbers stand for them.
+     *
+     * @return array<string, mixed>
+     */
+    private function restsOn(Shop $shop): array
     {
-        $plan = FinishPlan::of($brief, $this->materials($part), new BrushOnSkin(), $floor->workshop, FromPart::log($part));
-        $schedule = PartSchedule::of($plan, $floor->air, $floor->work, $floor->nowMin);
+        $floor = $this->floor($shop);
 
-        return new PlannedPart($part, $plan, $schedule, $floor, $schedule->next());
+        return [
+            'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
+            'facts' => PartFact::query()->whereIn('part_id', $shop->parts()->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all(),
+            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'things', 'cool_place_c', 'zone']))),
+            'hours' => md5(serialize([$shop->hourExceptions()->standing()->pluck('id')->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
+            'reading' => (int) $shop->airReadings()->max('id'),
+            'air' => round($this->meanAir($floor), 2),
+            'papers' => $this->grits($shop->id),
+        ];
     }
 
-    private function materials(Part $part): Materials
+    private function meanAir(ShopFloor $floor): float
+    {
+        $sum = 0.0;
+        for ($hour = 1; $hour <= 24; $hour++) {
+            $sum += $floor->air->at($floor->nowMin + 60.0 * $hour);
+        }
+
+        return $sum / 24.0;
+    }
+
+    private function chain(Part $part, ShopFloor $floor): PartChain
+    {
+        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->chainOf($part, FromPart::brief($part), FromPart::log($part), $floor);
+    }
+
+    private function chainOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor): PartChain
+    {
+        return new PartChain(FinishPlan::of($brief, $this->materials($part, $log), new BrushOnSkin(), $floor->workshop, $log), $floor->air, $floor->nowMin);
+    }
+
+    private function planned(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?Diary $free): PlannedPart
+    {
+        return $this->asPlanned($part, PartSchedule::within($this->chainOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew)), $floor);
+    }
+
+    private function asPlanned(Part $part, PartSchedule $schedule, ShopFloor $floor): PlannedPart
+    {
+        return new PlannedPart($part, $schedule->chain->plan, $schedule, $floor, $schedule->next());
+    }
+
+    private function materials(Part $part, FactLog $log): Materials
     {
         return new Materials(
-            FromShelf::resin($part->baseResin),
-            FromShelf::resin($part->clearResin),
+            $this->resin($part->baseResin),
+            $this->resin($part->clearResin),
             FromShelf::cloth($part->cloth),
             $part->clear === null ? null : FromShelf::clear($part->clear),
-            $this->grits[$part->shop_id] ??= array_values(array_map(intval(...), Paper::query()->where('shop_id', $part->shop_id)->current()->where('sheets', '>', 0)->orderBy('grit')->pluck('grit')->unique()->all())),
+            $this->grits($part->shop_id),
+            FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
         );
+    }
+
+    /** A resin at the pace that the shop's own checks have found. */
+    public function resin(\App\Models\Resin $row): CoreResin
+    {
+        return $this->resins[$row->name.$row->id] ??= $this->paces->paced($row);
+    }
+
+    /** @return list<int> */
+    private function grits(int $shopId): array
+    {
+        return $this->grits[$shopId] ??= array_values(array_map(intval(...), Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->pluck('grit')->unique()->all()));
     }
 }

@@ -6,29 +6,41 @@ namespace App\Planning;
 
 use App\Clock\ShopTime;
 use App\Models\AirReading;
+use App\Models\HourException;
 use App\Models\Shop;
+use App\Models\User;
+use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\Forecast;
 use OakGloss\Plan\Workshop;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\WorkingTime;
 
-/** The shop at a moment: its air, its hours and its numbers. */
+/** The shop at a moment: its air, its hands and its numbers. */
 final readonly class ShopFloor
 {
     private const DAYS_BACK = 30;
-    private const DAYS_AHEAD = 35;
+    private const DAYS_AHEAD = 65;
 
     /** The next days' working hours whose mean air the plan reckons with. */
     private const WORKING_AIR_DAYS = 5;
 
+    /** Readings closer to each other than this are one in the forecast, minutes: of the last day and a half, and before. */
+    private const THINNED_MIN = 15;
+    private const THINNED_BEFORE_MIN = 60;
+
+    /** @param list<User> $people in the order of the crew */
     private function __construct(
         public Shop $shop,
         public ShopTime $time,
         public float $nowMin,
         public AirCurve $air,
+        public AirCurve $dayCurve,
         public WorkingTime $work,
+        public Crew $crew,
+        public array $people,
         public Workshop $workshop,
         public ?AirReading $lastReading,
     ) {
@@ -39,21 +51,32 @@ final readonly class ShopFloor
         $time = new ShopTime($shop->zone);
         $from = $nowMin - self::DAYS_BACK * 1440.0;
         $until = $nowMin + self::DAYS_AHEAD * 1440.0;
-        $readings = $shop->airReadings()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()])->orderBy('measured_at')->get();
-        $air = Forecast::corrected(
-            $time->forecast($shop->day_curves, $shop->typed_air, $from, $until),
-            array_values($readings->map(fn (AirReading $r): array => [ShopTime::minutes($r->measured_at), $r->air_c])->all()),
-        );
-        $work = $time->workingTime($shop->working_hours, $from, $until);
-        $workshop = new Workshop(self::workingAir($air, $work, $nowMin), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through);
+        $readings = $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()])->orderBy('measured_at')->get();
+        $dayCurve = $time->forecast($shop->day_curves, $shop->typed_air, $from, $until);
+        $air = Forecast::corrected($dayCurve, self::thinned($readings, $nowMin));
+        $exceptions = $shop->hourExceptions()->standing()->get();
+        $people = array_values($shop->people()->where('at_bench', true)->get()->all());
+        $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $shop->working_hours, $from, $until, self::spans($exceptions, $u)), $people);
+        $crew = new Crew($work === [] ? [$time->workingTime($shop->working_hours, $from, $until, self::spans($exceptions, null))] : $work, $shop->things);
+        $together = $crew->together();
+        $workshop = new Workshop(self::workingAir($air, $together, $nowMin), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through);
 
-        return new self($shop, $time, $nowMin, $air, $work, $workshop, $readings->last());
+        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $readings->last());
     }
 
     /** The same air and hours at another moment of their span. */
     public function asOf(float $minute): self
     {
-        return new self($this->shop, $this->time, $minute, $this->air, $this->work, $this->workshop, $this->lastReading);
+        return new self($this->shop, $this->time, $minute, $this->air, $this->dayCurve, $this->work, $this->crew, $this->people, $this->workshop, $this->lastReading);
+    }
+
+    /** The same with everybody there until later today; for reckoning what staying would bring. */
+    public function stayingUntil(float $minute): self
+    {
+        $close = $this->work->closesAfter($this->nowMin) ?? $this->nowMin;
+        $crew = new Crew(array_map(fn (WorkingTime $w): WorkingTime => ($w->closesAfter($this->nowMin) ?? -1.0) === $close ? WorkingTime::of([...$w->windows, [$close, $minute]]) : $w, $this->crew->people), $this->crew->things);
+
+        return new self($this->shop, $this->time, $this->nowMin, $this->air, $this->dayCurve, $crew->together(), $crew, $this->people, $this->workshop, $this->lastReading);
     }
 
     public function airNowC(): float
@@ -66,12 +89,58 @@ final readonly class ShopFloor
     {
         $rh = $this->humidity();
 
-        return $rh === null || $this->lastReading === null ? null : DewPoint::of(Temperature::fromCelsius($this->lastReading->air_c), $rh)->inCelsius();
+        return $rh === null || $this->lastReading?->air_c === null ? null : DewPoint::of(Temperature::fromCelsius($this->lastReading->air_c), $rh)->inCelsius();
     }
 
     public function humidity(): ?float
     {
         return $this->lastReading !== null && $this->nowMin - ShopTime::minutes($this->lastReading->measured_at) < 720.0 ? $this->lastReading->rh_percent : null;
+    }
+
+    /** Minutes since the newest trusted reading; null without one. */
+    public function readingAgeMin(): ?float
+    {
+        return $this->lastReading === null ? null : $this->nowMin - ShopTime::minutes($this->lastReading->measured_at);
+    }
+
+    /**
+     * Means of readings that lie close together: a probe that speaks every minute says no more of the air.
+     *
+     * @param Collection<int, AirReading> $readings in the order of time
+     *
+     * @return list<array{float, float}> [minute, °C]
+     */
+    private static function thinned(Collection $readings, float $nowMin): array
+    {
+        $groups = [];
+        foreach ($readings as $reading) {
+            $minute = ShopTime::minutes($reading->measured_at);
+            $step = $reading->source === 'hand' ? 0.0 : ($nowMin - $minute < 2160.0 ? self::THINNED_MIN : self::THINNED_BEFORE_MIN);
+            $groups[$step > 0.0 ? "{$step}/".floor($minute / $step) : "hand/{$minute}"][] = [$minute, (float) $reading->air_c];
+        }
+
+        return array_values(array_map(fn (array $g): array => [array_sum(array_column($g, 0)) / count($g), array_sum(array_column($g, 1)) / count($g)], $groups));
+    }
+
+    /**
+     * Days with other hours; a person's own stand above everybody's, the newest above the older.
+     *
+     * @param Collection<int, HourException> $exceptions
+     *
+     * @return array<string, list<array{string, string}>> by local date
+     */
+    private static function spans(Collection $exceptions, ?User $person): array
+    {
+        $days = [];
+        foreach ([null, $person?->id] as $whose) {
+            foreach ($exceptions as $exception) {
+                if ($exception->user_id === $whose) {
+                    $days[$exception->day] = $exception->spans;
+                }
+            }
+        }
+
+        return $days;
     }
 
     private static function workingAir(AirCurve $air, WorkingTime $work, float $nowMin): float

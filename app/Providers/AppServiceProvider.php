@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock\ShopClock;
+use App\Models\SeenPlan;
+use App\Planning\PaceBook;
 use App\Planning\Planner;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -22,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
+        $this->app->scoped(PaceBook::class);
         $this->app->scoped(Planner::class);
     }
 
@@ -31,6 +35,12 @@ final class AppServiceProvider extends ServiceProvider
         foreach (ShelfKind::cases() as $kind) {
             Gate::policy($kind->model(), ShelfItemPolicy::class);
         }
+        Event::listen('eloquent.saved: *', function (string $event, array $models): void {
+            if (! $models[0] instanceof SeenPlan && $this->app->resolved(Planner::class)) {
+                $this->app->make(Planner::class)->forget();
+            }
+        });
+        RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
+use App\Models\Shop;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
 use OakGloss\Cure\CureEvent;
@@ -32,6 +33,12 @@ final class Say
         $user = $this->guard->user();
 
         return $this->time ??= new ShopTime($user->shop->zone ?? 'UTC');
+    }
+
+    /** Speaks in a shop's zone where nobody is signed in. */
+    public function in(Shop $shop): void
+    {
+        $this->time = new ShopTime($shop->zone);
     }
 
     /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within a week, else `22 Mar 08:05`. */
@@ -163,6 +170,36 @@ final class Say
         return $value === null ? '–' : (string) __("words.{$group}.{$value}");
     }
 
+    /**
+     * Why a replan changed a part's time.
+     *
+     * @param array{because: string, with: array<string, mixed>} $change
+     */
+    public function because(array $change): string
+    {
+        $with = $change['with'];
+        $args = [
+            'fact' => isset($with['kind']) ? lcfirst($this->word('fact', (string) $with['kind'])) : '',
+            'step' => isset($with['step']) ? lcfirst($this->stepName((string) $with['step'])) : '',
+            'at' => isset($with['at']) ? $this->when((float) $with['at']) : '',
+            'planned' => isset($with['planned']) ? $this->when((float) $with['planned']) : '',
+            'letter' => (string) ($with['letter'] ?? ''),
+            'c' => isset($with['c']) ? number_format((float) $with['c'], 1) : '',
+        ];
+
+        return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
+    }
+
+    /** The name of a step by its key alone. */
+    public function stepName(string $key): string
+    {
+        $n = preg_match('/-(\d+)$/', $key, $found) === 1 ? " {$found[1]}" : '';
+        $name = (string) preg_replace('/-\d+$/', '', $key);
+        $title = (string) __('steps.'.strtr($name, '-', '_').'.title');
+
+        return str_starts_with($title, 'steps.') ? $name.$n : (string) Str::of($title)->before(' :').$n;
+    }
+
     /** `flank · 62°`, `rim · r 3 mm`. */
     public function zone(Zone $zone): string
     {
@@ -185,6 +222,9 @@ final class Say
                 $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at'], true) && (float) $value > 1e6 => $this->date((float) $value),
+                $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',
+                $name === 'later' => (string) round((float) $value),
+                $name === 'area' => number_format((float) $value, 2),
                 is_float($value) => is_finite($value) ? (string) round($value, 1) : 'a larger cup',
                 default => (string) $value,
             };

@@ -65,33 +65,33 @@ final class Forecast
         }
         sort($marks);
         $points = [];
+        $next = 0;
         foreach ($marks as $minute) {
-            $points[] = [$minute, max(-40.0, min(120.0, $forecast->at($minute) + self::offsetAt($offsets, $minute)))];
+            while ($next < count($offsets) && $offsets[$next][0] <= $minute) {
+                $next++;
+            }
+            $offset = self::offsetBetween($offsets[$next - 1] ?? null, $offsets[$next] ?? null, $minute);
+            $points[] = [$minute, max(-40.0, min(120.0, $forecast->at($minute) + $offset))];
         }
 
         return AirCurve::through(self::withoutRepeats($points));
     }
 
-    /** @param list<array{float, float}> $offsets */
-    private static function offsetAt(array $offsets, float $minute): float
+    /**
+     * @param array{float, float}|null $before
+     * @param array{float, float}|null $after
+     */
+    private static function offsetBetween(?array $before, ?array $after, float $minute): float
     {
-        $before = null;
-        foreach ($offsets as [$at, $offset]) {
-            if ($at > $minute) {
-                // Nothing is known of the air before the first reading but the last hour's approach to it.
-                $fromAfter = $offset * max(0.0, 1.0 - ($at - $minute) / 60.0);
-                if ($before === null) {
-                    return $fromAfter;
-                }
-                $fading = $before[1] * exp(-($minute - $before[0]) / self::MEMORY_MIN);
-                $share = max(0.0, 1.0 - ($at - $minute) / min(60.0, $at - $before[0]));
-
-                return $fading + $share * ($offset - $fading);
-            }
-            $before = [$at, $offset];
+        $fading = $before === null ? 0.0 : $before[1] * exp(-($minute - $before[0]) / self::MEMORY_MIN);
+        if ($after === null) {
+            return $fading;
         }
+        // Nothing is known of the air before a reading but the last hour's approach to it.
+        $approach = $before === null ? 60.0 : min(60.0, $after[0] - $before[0]);
+        $share = max(0.0, 1.0 - ($after[0] - $minute) / $approach);
 
-        return $before === null ? 0.0 : $before[1] * exp(-($minute - $before[0]) / self::MEMORY_MIN);
+        return $fading + $share * ($after[1] - $fading);
     }
 
     /**

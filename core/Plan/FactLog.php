@@ -33,6 +33,12 @@ final readonly class FactLog
         return new self($standing);
     }
 
+    /** With one more fact, the newest; for reckoning what it would bring. */
+    public function with(Fact $fact): self
+    {
+        return new self([...$this->facts, $fact]);
+    }
+
     /** @return list<Fact> */
     public function of(string $step, FactKind ...$kinds): array
     {

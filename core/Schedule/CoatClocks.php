@@ -21,6 +21,8 @@ final class CoatClocks
     /** @var array<string, CureForecast> by resin */
     private array $forecasts = [];
 
+    private ?PartTemperature $part = null;
+
     /** @var array<string, float> by coat */
     private array $paces = [];
 
@@ -34,13 +36,13 @@ final class CoatClocks
     ) {
     }
 
-    /** Thermal age of a done coat now and its forecast, for "why". */
+    /** The forecast of a coat's resin on this part. */
     public function forecastOf(PlannedStep $coat): CureForecast
     {
         $resin = $this->plan->materials->resinFor($coat->step);
 
         return $this->forecasts[$resin->name] ??= new CureForecast(
-            new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
+            $this->part ??= new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
             $resin->kinetics,
             new Spread($resin->rateSigma),
             min($this->nowMin, $this->earliestCoatMin()),

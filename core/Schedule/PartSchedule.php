@@ -190,10 +190,12 @@ final class PartSchedule
     private static function search(PartChain $chain, array $steps, Diary $free, float $gridMin): ?array
     {
         $from = floor($chain->nowMin / self::GRID_MIN) * self::GRID_MIN;
+        $due = $chain->plan->brief->neededByMin;
+        $late = $due === null ? LateCost::none() : LateCost::after($due);
         $placed = null;
         foreach (self::HORIZONS_DAYS as $days) {
             $until = $from + $days * 1440.0;
-            $placed = (new RunSheet($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN))->place($steps, $chain->anchor());
+            $placed = (new RunSheet($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN))->place($steps, $chain->anchor(), $late);
             if ($placed !== null) {
                 $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
                 if ($placed[count($placed) - 1]->endMin + $keyed * self::KEY_PENALTY_MIN <= $until) {

@@ -16,11 +16,11 @@ final class ShopSchedule
     private const LONGEST_DAYS = 60;
 
     /**
-     * @param array<string, PartChain>    $chains   by part
-     * @param array<string, float>        $weights  by part, 1 where not named
-     * @param (Closure(float): void)|null $progress told the share that is done
+     * @param array<int|string, PartChain> $chains   by part
+     * @param array<int|string, float>     $weights  by part, 1 where not named
+     * @param (Closure(float): void)|null  $progress told the share that is done
      *
-     * @return array<string, array{placed: list<PlacedStep>|null, leniency: Leniency}> by part
+     * @return array<int|string, array{placed: list<PlacedStep>|null, leniency: Leniency}> by part
      */
     public static function of(array $chains, Crew $crew, float $nowMin, array $weights = [], ?Closure $progress = null): array
     {

@@ -443,7 +443,7 @@ final class ShopSheet
      *
      * @param array<int, list<PlacedStep>|null> $others
      * @param list<int>                         $hands
-     * @param array<int, float>                        $fought
+     * @param array<int, float>                 $fought
      */
     private function asked(int $i, array $others, array $hands, array $fought, float $now): HandPrices
     {

@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
+use App\Devices\ProbeReading;
+use App\Devices\StandInProbe;
 use App\Models\AirReading;
 use App\Models\Clear;
 use App\Models\Cloth;
@@ -60,6 +62,10 @@ final class DemoSeeder extends Seeder
                 'rh_percent' => $reading['rh_percent'],
             ]);
         }
+        foreach (StandInProbe::between($now->subHours(26)->getTimestamp(), $now->getTimestamp()) as $said) {
+            $reading = ProbeReading::from($said, $now);
+            AirReading::query()->create(['shop_id' => $this->shop->id, 'source' => 'probe', 'measured_at' => $reading->measuredAt, 'air_c' => $reading->airC, 'rh_percent' => $reading->leftOutBecause === null ? $reading->rhPercent : null, 'left_out_because' => $reading->leftOutBecause, 'said' => $reading->leftOutBecause === null ? null : $reading->said]);
+        }
         $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
         foreach ($workshop['parts'] as $row) {
             $this->part($row, $time);
@@ -70,15 +76,16 @@ final class DemoSeeder extends Seeder
     private function part(array $row, ShopTime $time): void
     {
         $state = (string) $row['state'];
+        $begunDaysAgo = (float) ($row['begun_days_ago'] ?? 0.0);
         foreach (['base_resin' => Resin::class, 'clear_resin' => Resin::class, 'cloth' => Cloth::class, 'clear' => Clear::class] as $what => $model) {
             $row["{$what}_id"] = $row[$what] === null ? null : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
         }
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
-        $part = new Part(array_diff_key($row, array_flip(['state', 'base_resin', 'clear_resin', 'cloth', 'clear'])) + ['shop_id' => $this->shop->id]);
+        $part = new Part(array_diff_key($row, array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear'])) + ['shop_id' => $this->shop->id]);
         $part->save();
         $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
-        $rows = $state === 'waiting' ? [] : $this->liveUntil($part, $state);
+        $rows = $state === 'waiting' ? [] : $this->liveUntil($part, $state, $begunDaysAgo);
         foreach ($rows as $fact) {
             $fact->save();
         }
@@ -86,14 +93,14 @@ final class DemoSeeder extends Seeder
     }
 
     /**
-     * Looks back from now for the latest start of work after which the part is in the wanted state.
+     * Looks back from some days ago for the latest start of work after which the part is in the wanted state.
      *
      * @return Collection<int, PartFact>
      */
-    private function liveUntil(Part $part, string $state): Collection
+    private function liveUntil(Part $part, string $state, float $daysAgo): Collection
     {
-        for ($back = 1; $back < 2 * 24 * 14; $back++) {
-            $start = 30.0 * floor($this->floor->nowMin / 30.0 - $back);
+        for ($back = (int) (96.0 * $daysAgo); $back < 4 * 24 * 14; $back++) {
+            $start = 15.0 * floor($this->floor->nowMin / 15.0 - $back);
             if (! $this->floor->work->isOpenAt($start)) {
                 continue;
             }
@@ -118,7 +125,7 @@ final class DemoSeeder extends Seeder
             'finished' => $next === null,
             'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
             'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
-                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 120.0
+                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 150.0
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 15.0,
             'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
             default => false,

@@ -20,7 +20,12 @@ return [
     'choice' => ['wet_out' => 'Wet-out', 'after_wet_out' => 'After the wet-out', 'top' => 'Top', 'build_coats' => 'Build coats'],
     'touch' => ['too_wet' => 'too wet', 'print' => 'print, nothing lifts', 'dents' => 'no print, nail dents', 'hard' => 'hard'],
     'touch_says' => ['too_wet' => 'wait', 'print' => 'bonds', 'dents' => 'still bonds', 'hard' => 'key first'],
-    'fact' => ['ready' => 'Ready check', 'weighed' => 'Weighed', 'coat_on' => 'Coat is on', 'touched' => 'Tack check', 'sanded' => 'Sanded', 'wiped' => 'Wiped', 'done' => 'Done', 'skipped' => 'Not needed', 'struck' => 'Struck out', 'chosen' => 'Choice changed'],
+    'fact' => ['ready' => 'Ready check', 'weighed' => 'Weighed', 'coat_on' => 'Coat is on', 'touched' => 'Tack check', 'sanded' => 'Sanded', 'wiped' => 'Wiped', 'done' => 'Done', 'skipped' => 'Not needed', 'struck' => 'Struck out', 'chosen' => 'Choice changed', 'decided' => 'Decided', 'warmed' => 'Other air', 'tried' => 'Sanding check', 'left_out' => 'Check judged'],
+    'source' => ['hand' => 'typed', 'probe' => 'from the probe', 'csv' => 'from a file'],
+    'way' => ['first' => 'first', 'timed' => 'after the one before', 'bonded' => 'in the window', 'cured' => 'once cured', 'keyed' => 'keyed first'],
+    'priority' => ['low' => 'can wait', 'normal' => 'in its turn', 'high' => 'goes first'],
+    'paper' => ['clogs' => 'clogs', 'dusts' => 'dusts'],
+    'climate' => ['warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place'],
     'component' => ['resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment'],
     'driven' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital'],
     'ready_check' => [

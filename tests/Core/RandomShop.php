@@ -30,8 +30,8 @@ final class RandomShop
     private array $ages = [];
 
     /**
-     * @param list<Chain>                        $chains
-     * @param list<list<array{float, float}>>    $hours  by person
+     * @param list<Chain>                     $chains
+     * @param list<list<array{float, float}>> $hours  by person
      */
     private function __construct(public array $chains, public array $hours, public AirCurve $air, public float $grid, public float $until)
     {

@@ -5,29 +5,111 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock\ShopClock;
+use App\Clock\ShopTime;
+use App\Devices\ProbePoller;
+use App\Files\AirCsv;
+use App\Files\BadLine;
 use App\Models\AirReading;
+use App\Models\Resin;
 use App\Models\User;
+use App\Planning\Planner;
+use App\View\Drawing\AirChart;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
 
-/** A reading typed at the bench: it corrects the forecast of the next hours. */
+/** The shop's air: measured by hand, by a probe, from a file; and what is expected of it. */
 final class AirController
 {
-    public function __invoke(Request $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    public function show(Planner $planner, #[CurrentUser] User $user): View
+    {
+        $floor = $planner->floor($user->shop);
+        $readings = $user->shop->airReadings()->where('measured_at', '>=', $floor->time->local($floor->nowMin - 1440.0)->utc())
+            ->where('measured_at', '<=', $floor->time->local($floor->nowMin + 5.0)->utc())->orderBy('measured_at')->get();
+        $coldest = Resin::query()->where('shop_id', $user->shop_id)->current()->min('min_c');
+
+        return view('air.show', [
+            'floor' => $floor,
+            'chart' => AirChart::of($floor, $readings, $coldest === null ? null : (float) $coldest),
+            'coldest' => $coldest,
+            'leftOut' => $readings->whereNotNull('left_out_because')->reverse()->take(8),
+            'readings' => $readings,
+        ]);
+    }
+
+    /** A reading typed at the bench: it corrects the forecast of the next hours. */
+    public function store(Request $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validateWithBag('air', [
             'air_c' => ['required', 'numeric', 'between:-20,50'],
             'rh_percent' => ['nullable', 'numeric', 'between:1,100'],
         ], [], ['air_c' => 'air', 'rh_percent' => 'humidity']);
-        AirReading::query()->create([
-            'shop_id' => $user->shop_id,
+        AirReading::query()->updateOrCreate(['shop_id' => $user->shop_id, 'source' => 'hand', 'measured_at' => $clock->now()], [
             'user_id' => $user->id,
-            'measured_at' => $clock->now(),
             'air_c' => (float) $given['air_c'],
             'rh_percent' => isset($given['rh_percent']) ? (float) $given['rh_percent'] : null,
         ]);
 
         return back()->with('notice', 'Reading kept. The forecast of the next hours follows it.');
+    }
+
+    public function probe(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['probe_url' => ['nullable', 'string', 'max:200', 'url:http,https']], ['probe_url.url' => 'An address reads like http://192.168.0.20/air.'], ['probe_url' => 'address']);
+        $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
+
+        return redirect()->route('air')->with('notice', ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.');
+    }
+
+    public function poll(ProbePoller $poller, #[CurrentUser] User $user): RedirectResponse
+    {
+        $kept = $poller->poll($user->shop);
+        $why = $user->shop->refresh()->probe_silent_because;
+
+        return redirect()->route('air')->with('notice', $why === null ? ($kept === 0 ? 'Nothing new.' : ($kept === 1 ? 'One new reading.' : "{$kept} new readings.")) : "The probe is silent: {$why}. Plans stand on the last good reading.");
+    }
+
+    /** Past lines are readings, later ones a forecast. All or nothing. */
+    public function import(Request $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['file' => ['required', 'file', 'max:1024', 'mimetypes:text/plain,text/csv,application/csv'], 'zone' => ['required', 'timezone:all']], ['file.max' => 'The file is larger than 1 MB.', 'file.mimetypes' => 'The file is no CSV.']);
+        $shop = $user->shop;
+        try {
+            $points = AirCsv::read($request->file('file')->getRealPath(), $given['zone']);
+        } catch (BadLine $e) {
+            throw ValidationException::withMessages(['file' => "{$e->getMessage()} Nothing was taken."]);
+        }
+        $time = new ShopTime($shop->zone);
+        $past = array_values(array_filter($points, fn (array $p): bool => $p['min'] <= $clock->nowMin()));
+        $ahead = array_slice($points, count($past));
+        $new = DB::transaction(function () use ($shop, $user, $time, $past, $ahead): int {
+            $new = 0;
+            foreach ($past as $point) {
+                $new += AirReading::query()->firstOrCreate(['shop_id' => $shop->id, 'source' => 'csv', 'measured_at' => $time->local($point['min'])->utc()], ['user_id' => $user->id, 'air_c' => $point['c'], 'rh_percent' => $point['rh']])->wasRecentlyCreated ? 1 : 0;
+            }
+            if ($ahead !== []) {
+                $from = $time->local($ahead[0]['min'])->format('Y-m-d H:i');
+                $until = $time->local($ahead[count($ahead) - 1]['min'])->format('Y-m-d H:i');
+                $shop->update(['typed_air' => [
+                    ...array_values(array_filter($shop->typed_air, fn (array $p): bool => $p['at'] < $from || $p['at'] > $until)),
+                    ...array_map(fn (array $p): array => ['at' => $time->local($p['min'])->format('Y-m-d H:i'), 'c' => $p['c']], $ahead),
+                ]]);
+            }
+
+            return $new;
+        });
+        $same = count($past) - $new;
+
+        return redirect()->route('air')->with('notice', "Taken: {$new} readings, ".count($ahead).' points of forecast.'.($same > 0 ? " {$same} were there already." : ''));
+    }
+
+    public function forgetForecast(#[CurrentUser] User $user): RedirectResponse
+    {
+        $user->shop->update(['typed_air' => []]);
+
+        return redirect()->route('air')->with('notice', 'Typed points are gone; the week\'s day curves stand.');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
+use App\Devices\ProbePoller;
 use App\Models\User;
 use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -17,7 +18,7 @@ use Illuminate\Validation\Rule;
 /** Moves the demo's clock on, so that a whole job can be lived in minutes. */
 final class ClockController
 {
-    public function __invoke(Request $request, ShopClock $clock, Planner $planner, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, ShopClock $clock, Planner $planner, ProbePoller $poller, #[CurrentUser] User $user): RedirectResponse
     {
         $to = $request->validate(['to' => ['required', Rule::in(['window', '15', '60', 'tomorrow'])]])['to'];
         $shop = $user->shop;
@@ -28,6 +29,8 @@ final class ClockController
             default => $floor->nowMin + (float) $to,
         };
         $clock->skip($shop, (int) ceil(60.0 * ($target - $floor->nowMin)));
+        // What the probe would have said meanwhile.
+        $poller->poll($shop->refresh());
 
         return back();
     }

@@ -48,7 +48,7 @@ final class ShopController
         $shop->update([
             'working_hours' => $this->hours($given['hours']),
             'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
-            'typed_air' => array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed),
+            'typed_air' => isset($given['typed']) ? array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed) : $shop->typed_air,
             'cup_loss_g' => (float) $given['cup_loss_g'],
             'scale_step_g' => (float) $given['scale_step_g'],
             'target_burn_through' => (float) $given['target_percent'] / 100.0,

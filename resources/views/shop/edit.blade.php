@@ -27,12 +27,14 @@
         </fieldset>
         <fieldset class="card"><legend>Typed points</legend>
             <p class="soft">Where more is known than the day curve: between the first and the last point only these hold.</p>
+            @if (count($shop->typed_air) > 12)<p>{{ count($shop->typed_air) }} points stand, more than are typed by hand. <a href="{{ route('air') }}">See the air</a>.</p>@else
             <div class="sheet-rows">
             @for ($i = 0; $i < max(3, count($shop->typed_air) + 1); $i++)
                 <x-field :name="'typed['.$i.'][at]'" :label="'Point '.($i + 1)" type="datetime-local" :value="isset($shop->typed_air[$i]) ? str_replace(' ', 'T', $shop->typed_air[$i]['at']) : null" />
                 <x-field :name="'typed['.$i.'][c]'" label="air" unit="°C" type="number" :value="$shop->typed_air[$i]['c'] ?? null" />
             @endfor
             </div>
+            @endif
         </fieldset>
         <fieldset class="card"><legend>Bench</legend><div class="grid-3">
             <x-field name="cup_loss_g" label="Left in cup and brush" unit="g a coat" type="number" :value="$shop->cup_loss_g" />

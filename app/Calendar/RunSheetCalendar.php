@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use App\Planning\PlannedPart;
+use App\Planning\ShopFloor;
+use App\Words\Say;
+use OakGloss\Cure\TackWindow;
+use OakGloss\Plan\PlannedStep;
+use Sabre\VObject\Component\VCalendar;
+
+/** The run sheet as iCalendar: steps, and windows with an alarm before they open and before their sure part ends. */
+final class RunSheetCalendar
+{
+    private const WARN_BEFORE_CLOSE_MIN = 20;
+
+    public function __construct(private readonly Say $say)
+    {
+    }
+
+    /** @param array<int, PlannedPart> $plans */
+    public function of(array $plans, ShopFloor $floor): VCalendar
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Oak Gloss//Run sheet//EN', 'X-WR-CALNAME' => "{$floor->shop->name}: run sheet"]);
+        foreach ($plans as $plan) {
+            $coatOn = $plan->next?->coatOnMin;
+            foreach ($plan->plan->ahead() as $step) {
+                $time = $plan->schedule->slot($step->step->key);
+                if ($time === null) {
+                    continue;
+                }
+                $this->step($calendar, $plan, $step, $time->startMin, $time->endMin, $floor);
+                if ($time->window !== null && $coatOn !== null) {
+                    $this->window($calendar, $plan, $step, $time->window, $floor);
+                }
+                $coatOn = $step->step->layer !== null ? $time->endMin : $coatOn;
+            }
+        }
+
+        return $calendar;
+    }
+
+    private function step(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, float $start, float $end, ShopFloor $floor): void
+    {
+        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->say->step($step->step)}", $start, max($end, $start + 5.0), $this->say->stepDo($step->step), [
+            ['-PT5M', "{$plan->part->letter}: {$this->say->step($step->step)}", 'START'],
+        ]);
+    }
+
+    private function window(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, TackWindow $window, ShopFloor $floor): void
+    {
+        $opens = $window->opens->expectedMin;
+        $closes = $window->closes->expectedMin;
+        if ($opens === null || $closes === null || $closes <= $floor->nowMin) {
+            return;
+        }
+        $sureUntil = $window->sure()['until'] ?? $closes;
+        $lead = (int) max(0, round($closes - $sureUntil)) + self::WARN_BEFORE_CLOSE_MIN;
+        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->say->step($step->step)}", $opens, $closes, 'As expected; '.$this->say->sure($window).'. Touch the witness patch before you coat.', [
+            ['PT0M', "{$plan->part->letter}: window opens", 'START'],
+            ["-PT{$lead}M", "{$plan->part->letter}: sure part of the window ends soon", 'END'],
+        ]);
+    }
+
+    /** @param list<array{string, string, string}> $alarms when, words, START or END */
+    private function event(VCalendar $calendar, PlannedPart $plan, ShopFloor $floor, string $what, string $summary, float $start, float $end, string $words, array $alarms): void
+    {
+        $utc = fn (float $minute): \DateTimeImmutable => \DateTimeImmutable::createFromInterface($floor->time->local($minute)->utc());
+        $event = $calendar->createComponent('VEVENT', [
+            // The same step keeps its number from plan to plan, so that calendars move it and don't double it.
+            'UID' => "part-{$plan->part->id}-{$what}@oak-gloss.invalid",
+            'DTSTAMP' => $utc($floor->nowMin),
+            'DTSTART' => $utc($start),
+            'DTEND' => $utc($end),
+            'SUMMARY' => $summary,
+            'DESCRIPTION' => "{$plan->part->name}. {$words}",
+        ]);
+        foreach ($alarms as [$when, $said, $relatedTo]) {
+            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said]);
+            $alarm->add($calendar->createProperty('TRIGGER', $when, ['VALUE' => 'DURATION', 'RELATED' => $relatedTo]));
+            $event->add($alarm);
+        }
+        $calendar->add($event);
+    }
+}

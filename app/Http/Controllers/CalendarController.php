@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Calendar\RunSheetCalendar;
+use App\Clock\ShopClock;
+use App\Models\Feed;
+use App\Models\Shop;
+use App\Models\User;
+use App\Planning\Planner;
+use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** The run sheet as a calendar: a file, and a private address that calendars read again and again. */
+final class CalendarController
+{
+    public function __construct(private readonly Planner $planner, private readonly RunSheetCalendar $calendar)
+    {
+    }
+
+    public function file(#[CurrentUser] User $user): Response
+    {
+        return $this->answer($user->shop)->header('Content-Disposition', 'attachment; filename="run-sheet.ics"');
+    }
+
+    /** Without a login: whoever knows the address may read. Unknown and revoked look the same. */
+    public function feed(string $token, ShopClock $clock, Say $say): Response
+    {
+        $feed = Feed::query()->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
+        abort_if($feed === null, 404);
+        $feed->update(['last_read_at' => $clock->now()]);
+        $say->in($feed->shop);
+
+        return $this->answer($feed->shop);
+    }
+
+    public function open(ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        $token = Str::lower(Str::random(40));
+        $user->shop->feeds()->create(['user_id' => $user->id, 'token_hash' => hash('sha256', $token), 'made_at' => $clock->now()]);
+
+        return redirect()->to(route('run-sheet').'#calendar')->with('feed', route('feed', $token));
+    }
+
+    public function revoke(Feed $feed, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        abort_unless($feed->user_id === $user->id, 403);
+        $feed->update(['revoked_at' => $clock->now()]);
+
+        return redirect()->to(route('run-sheet').'#calendar')->with('notice', 'Revoked. That address answers nothing any more.');
+    }
+
+    private function answer(Shop $shop): Response
+    {
+        return response($this->calendar->of($this->planner->all($shop), $this->planner->floor($shop))->serialize())->header('Content-Type', 'text/calendar; charset=utf-8');
+    }
+}

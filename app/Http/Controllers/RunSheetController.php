@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Recorder;
+use App\Clock\ShopClock;
+use App\Models\Part;
+use App\Models\User;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Planning\PlanWatch;
+use App\View\Drawing\RunSheetDrawing;
+use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use OakGloss\Plan\FactKind;
+use OakGloss\Schedule\PartSchedule;
+
+/** All parts against the hands there are: look, move a step to see what gives, keep it or put it back. */
+final class RunSheetController
+{
+    public function show(Request $request, Planner $planner, #[CurrentUser] User $user): View
+    {
+        return $this->view($request, $planner, $user, $planner->all($user->shop));
+    }
+
+    /** Where a step may start, to be drawn while it is dragged. */
+    public function range(Request $request, Part $part, string $step, Planner $planner, #[CurrentUser] User $user): Response
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        abort_unless($planned->schedule->slot($step) !== null, 404);
+
+        return response()->view('run-sheet.range', [
+            'ranges' => $this->drawing($request, $planner, $user, [])->ranges($planner->startsOf($planned, $step)),
+        ])->header('Content-Type', 'image/svg+xml');
+    }
+
+    /** The sheet as it would be with a step at another time. */
+    public function try(Request $request, Part $part, string $step, Planner $planner, #[CurrentUser] User $user): View
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $at = $this->moment($request, $planned, $step);
+
+        return $this->view($request, $planner, $user, $planner->trialOfAll($part, $step, ['at' => $at]), ['part' => $planned, 'step' => $step, 'at' => $at]);
+    }
+
+    public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $at = $this->moment($request, $planned, $step);
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['at' => $at], (string) Str::uuid());
+
+        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$say->when($at)}. The others are placed around it.");
+    }
+
+    /** Takes every decision about a step's time back. */
+    public function unpin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        foreach ($planned->plan->log->of($step, FactKind::Decided) as $fact) {
+            $recorder->record($part, $user, $planned->floor, FactKind::Struck, $step, ['target' => $fact->id, 'reason' => ''], "strike-{$fact->id}");
+        }
+
+        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', 'Free again. The run sheet places it.');
+    }
+
+    public function acknowledge(PlanWatch $watch, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        $watch->acknowledge($user->shop, $clock->now());
+
+        return back();
+    }
+
+    /**
+     * @param array<int, PlannedPart>                                $plans
+     * @param array{part: PlannedPart, step: string, at: float}|null $trial
+     */
+    private function view(Request $request, Planner $planner, User $user, array $plans, ?array $trial = null): View
+    {
+        $chosen = null;
+        if ($trial === null && preg_match('/^(\d+):([a-z0-9-]+)$/', (string) $request->query('step'), $found) === 1) {
+            $plan = $plans[(int) $found[1]] ?? null;
+            $chosen = $plan?->schedule->slot($found[2]) === null ? null : ['part' => $plan, 'step' => $found[2]];
+        }
+
+        return view('run-sheet.show', [
+            'drawing' => $this->drawing($request, $planner, $user, $plans),
+            'floor' => $planner->floor($user->shop),
+            'plans' => $plans,
+            'before' => $trial === null ? $plans : $planner->all($user->shop),
+            'trial' => $trial,
+            'chosen' => $chosen,
+            'feeds' => $user->shop->feeds()->whereNull('revoked_at')->where('user_id', $user->id)->get(),
+        ]);
+    }
+
+    /** @param array<int, PlannedPart> $plans */
+    private function drawing(Request $request, Planner $planner, User $user, array $plans): RunSheetDrawing
+    {
+        $given = $request->validate(['span' => ['nullable', Rule::in(array_keys(RunSheetDrawing::SPANS))], 'from' => ['nullable', 'numeric', 'between:0,100000000']]);
+
+        return RunSheetDrawing::of($plans, $planner->floor($user->shop), $given['span'] ?? '3d', isset($given['from']) ? (float) $given['from'] : null);
+    }
+
+    /** @throws ValidationException If the step is not ahead, or the time is no time. */
+    private function moment(Request $request, PlannedPart $planned, string $step): float
+    {
+        $given = $request->validate(['at' => ['required_without:at_local', 'numeric', 'between:0,100000000'], 'at_local' => ['required_without:at', 'date_format:Y-m-d\TH:i']], [], ['at' => 'time', 'at_local' => 'time']);
+        $at = isset($given['at']) ? (float) $given['at'] : $planned->floor->time->at(str_replace('T', ' ', $given['at_local']));
+        $at = round($at / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
+        if ($planned->schedule->slot($step) === null) {
+            throw ValidationException::withMessages(['act' => 'That step is not ahead any more.']);
+        }
+        if ($at < $planned->floor->nowMin - PartSchedule::GRID_MIN) {
+            throw ValidationException::withMessages(['act' => 'That time has passed; a step can start now or later.']);
+        }
+
+        return $at;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Climate\DewPoint;
+use OakGloss\Climate\PartTemperature;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** What stands against a coat in this air: cold, dew, damp, a falling temperature while it tacks. */
+final class AirGates
+{
+    /** Damp air lets an amine-cured film sweat, % (ours; the sheet may say other). */
+    private const DAMP_PERCENT = 75.0;
+
+    /** So much above the dew point no film sweats in the night, °C (ours). */
+    private const BLUSH_MARGIN_C = 5.0;
+
+    /** A fall of this much within the tack time is worth a warning, °C (ours). */
+    private const FALL_C = 3.0;
+
+    /**
+     * The water in the air is taken to stay what it is now: the dew point holds while the air cools.
+     *
+     * @param float      $atMin     when the coat goes on
+     * @param float|null $dewPointC null where no humidity is known
+     * @param float|null $rhPercent now
+     *
+     * @return list<Finding>
+     */
+    public static function of(PartChain $chain, PlannedStep $coat, float $atMin, ?float $dewPointC, ?float $rhPercent): array
+    {
+        $resin = $chain->plan->materials->resinFor($coat->step);
+        $part = new PartTemperature($chain->air, $chain->plan->brief->substrate->lagMin());
+        $atC = $part->at($atMin);
+        $closes = $chain->clocks->forecastOf($coat)->event('tack_until', $atMin)->expectedMin ?? $atMin + 1440.0;
+        [$coldestAt, $coldestC] = self::coldest($part, $atMin, $closes);
+        $findings = [];
+        if ($chain->air->at($atMin) < $resin->minC) {
+            $findings[] = new Finding(Severity::Warn, 'air.too_cold', ['air' => $chain->air->at($atMin), 'least' => $resin->minC, 'warmer_at' => self::firstAbove($chain, $atMin, $resin->minC) ?? INF]);
+        }
+        if ($dewPointC !== null && $atC - $dewPointC < DewPoint::MARGIN_C) {
+            $findings[] = new Finding(Severity::Warn, 'air.dew', ['part' => $atC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C]);
+        } elseif ($dewPointC !== null && ($coldestC - $dewPointC < self::BLUSH_MARGIN_C || ($rhPercent ?? 0.0) >= self::DAMP_PERCENT)) {
+            $findings[] = new Finding(Severity::Warn, 'air.blush', ['margin' => $coldestC - $dewPointC, 'at' => $coldestAt]);
+        }
+        if ($atC - $coldestC > self::FALL_C) {
+            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(\OakGloss\Quantity\Temperature::fromCelsius($atC), $resin->kinetics->reference);
+            $findings[] = new Finding(Severity::Note, 'air.falling', ['fall' => $atC - $coldestC, 'later' => $closes - $atMin - $steady]);
+        }
+
+        return $findings;
+    }
+
+    /** @return array{float, float} minute and °C */
+    private static function coldest(PartTemperature $part, float $from, float $until): array
+    {
+        $coldest = [$from, $part->at($from)];
+        for ($minute = $from; $minute <= $until; $minute += 10.0) {
+            if ($part->at($minute) < $coldest[1]) {
+                $coldest = [$minute, $part->at($minute)];
+            }
+        }
+
+        return $coldest;
+    }
+
+    private static function firstAbove(PartChain $chain, float $from, float $c): ?float
+    {
+        for ($minute = $from; $minute < $from + 4320.0; $minute += 15.0) {
+            if ($chain->air->at($minute) >= $c) {
+                return $minute;
+            }
+        }
+
+        return null;
+    }
+}
