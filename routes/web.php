@@ -15,6 +15,7 @@ use App\Http\Controllers\RunSheetController;
 use App\Http\Controllers\SandController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeighController;
 use Illuminate\Support\Facades\Route;
 
@@ -38,6 +39,7 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
     Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
+    Route::post('/parts/{part}/ways', WayController::class)->name('ways.take')->can('work', 'part');
     Route::get('/parts/{part}/sand', SandController::class)->name('parts.sand')->can('see', 'part');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');

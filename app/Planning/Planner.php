@@ -121,7 +121,34 @@ final class Planner
     }
 
     /**
-     * When a step ahead may start if those before it give way and the other parts stay, as spans of minutes.
+     * A part with one more fact placed before all others, and these around it in the order in which they begin now.
+     *
+     * @return array<int, PlannedPart>
+     */
+    public function trialFirst(PlannedPart $now, FactLog $log, ?ShopFloor $floor = null): array
+    {
+        $floor ??= $now->floor;
+        $id = $now->part->id;
+        $all = $this->all($now->part->shop);
+        $chains = array_map(fn (PlannedPart $p): PartChain => $p->schedule->chain, $all);
+        $chains[$id] = $this->chainOf($now->part, $now->plan->brief, $log, $floor);
+        $begins = fn (int $of): float => $of === $id ? -INF : ($all[$of]->next === null ? INF : $all[$of]->schedule->slot($all[$of]->next->step->step->key)->startMin ?? INF);
+        $order = array_keys($all);
+        usort($order, fn (int $a, int $b): int => [$begins($a), $a] <=> [$begins($b), $b]);
+        $free = Diary::of($floor->crew);
+        $grid = ShopSchedule::gridFor(count($all));
+        $trial = [];
+        foreach ($order as $of) {
+            $schedule = PartSchedule::within($chains[$of], $free, $grid);
+            $free = $free->with($schedule->steps());
+            $trial[$of] = $this->asPlanned($all[$of]->part, $schedule, $floor);
+        }
+
+        return $trial;
+    }
+
+    /**
+     * When a step ahead may start if those before it and the other parts give way, as spans of minutes.
      *
      * @return list<array{from: float, until: float, way: string}>
      */
@@ -137,7 +164,7 @@ final class Planner
             }
         }
         $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
-        $sheet = new RunSheet($chain->air, $this->sheet($planned->part->shop)->freeBut($planned->part->id, $floor), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN);
+        $sheet = new RunSheet($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN);
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
             $last = count($spans) - 1;

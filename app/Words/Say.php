@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Bench\WayOut;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Models\Shop;
@@ -188,6 +189,12 @@ final class Say
         ];
 
         return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
+    }
+
+    /** A way out of a window in the night, as it stands on its button. */
+    public function way(WayOut $way): string
+    {
+        return (string) __("words.way_out.{$way->code}", ['until' => $this->when($way->untilMin), 'at' => $this->when($way->atMin), 'c' => (string) round((float) $way->celsius, 1), 'climate' => $way->climate === '' ? '' : $this->word('climate', $way->climate)]);
     }
 
     /** The name of a step by its key alone. */

@@ -38,7 +38,7 @@ final class PartSchedule
     public readonly CoatClocks $clocks;
 
     /** @param list<PlacedStep>|null $placed what is ahead, in order; null if no way was found */
-    private function __construct(public readonly PartChain $chain, ?array $placed, Leniency $leniency)
+    private function __construct(public readonly PartChain $chain, private readonly ?array $placed, Leniency $leniency)
     {
         $this->plan = $chain->plan;
         $this->nowMin = $chain->nowMin;
@@ -76,6 +76,12 @@ final class PartSchedule
     public static function placed(PartChain $chain, ?array $placed, Leniency $leniency): self
     {
         return new self($chain, $placed, $leniency);
+    }
+
+    /** @return list<PlacedStep> what is ahead, in order, with its people */
+    public function steps(): array
+    {
+        return $this->placed ?? [];
     }
 
     public function slot(string $key): ?StepTime

@@ -25,6 +25,9 @@ async function showRange(block) {
         return copy;
     }));
     target.dataset.ready = '1';
+    if (held.at !== held.start) {
+        moveTo(held.at);
+    }
 }
 
 function say(words) {

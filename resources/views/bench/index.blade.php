@@ -23,15 +23,14 @@
             @endif
         </div>
         <aside class="bench-side">
+            @include('bench.changes')
+            @include('bench.lock-up')
             <section class="card" aria-labelledby="air-title">
                 <h2 id="air-title">Air</h2>
                 @php($reading = $bench->floor->lastReading)
                 <div>@if ($reading) Last reading {{ $say->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $say->span($bench->floor->nowMin - App\Clock\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
-                    <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->time->forecast($bench->floor->shop->day_curves, $bench->floor->shop->typed_air, $bench->floor->nowMin - 1440, $bench->floor->nowMin + 1440)->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
-                @php($dew = $bench->floor->dewPointC())
-                @if ($dew !== null && $bench->floor->airNowC() - $dew < OakGloss\Climate\DewPoint::MARGIN_C)
-                    <p class="finding is-warn"><b>Mind</b> Dew point {{ $say->celsius($dew) }}: the part must be 3 °C above it. <span>Heat or dry the room before the next coat.</span></p>
-                @endif
+                    <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->dayCurve->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
+                @if ($bench->floor->shop->probe_silent_because && $bench->floor->shop->probeAddress())<p class="finding is-note"><b>Probe silent</b> {{ $bench->floor->shop->probe_silent_because }}. <span><a href="{{ route('air') }}">Air</a></span></p>@endif
                 <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
                     @csrf
                     @php($bag = $errors->getBag('air'))
@@ -41,23 +40,7 @@
                     @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif
                 </form>
             </section>
-            <section class="card" aria-labelledby="night-title">
-                @php($close = $bench->floor->work->closesAfter($bench->floor->nowMin))
-                @php($opens = $bench->floor->work->opensAfter(max($close ?? 0, $bench->floor->nowMin + 240)))
-                <h2 id="night-title">Night</h2>
-                @if ($opens)
-                    @php($cold = $bench->floor->air->coldestBetween($bench->floor->nowMin, $opens))
-                    <p>Coldest {{ $say->celsius($cold['celsius']) }} {{ $say->when($cold['minute']) }}. Hands are back {{ $say->when($opens) }}.</p>
-                    <ul class="night-list">
-                    @foreach ($bench->calls as $call)
-                        @php($until = $call->next->changesAtMin())
-                        @if ($until !== null && $until > ($close ?? $bench->floor->nowMin))
-                            <li><x-tag :part="$call->part" class="small" /> {{ $say->step($call->next->step->step) }}: {{ match ($call->next->state) { OakGloss\Schedule\ActState::Open => 'bonds until', OakGloss\Schedule\ActState::MissedWait => 'may be keyed from', default => 'ready' } }} <b>{{ $say->when($until) }}</b></li>
-                        @endif
-                    @endforeach
-                    </ul>
-                @endif
-            </section>
+            @include('bench.night', ['floor' => $bench->floor])
         </aside>
     </div>
 </div>

@@ -14,8 +14,8 @@
             @if ($state !== 'open')<p class="cue">{{ $say->cue($step->step) }}</p>@endif
         @endif
         @foreach ($call->schedule->findings() as $finding)@if ($finding->code === 'schedule.rather_key')<ul class="findings"><x-finding :finding="$finding" /></ul>@endif @endforeach
-        @if ($step->batch && $call->floor->airNowC() < $plan->materials->resin($step->step->layer->jar)->minC)
-            <p class="finding is-warn"><b>Mind</b> Air {{ $say->celsius($call->floor->airNowC()) }} is under the {{ $say->celsius($plan->materials->resin($step->step->layer->jar)->minC) }} that this resin wants. <span>Warm room and part before you mix.</span></p>
+        @if ($step->batch && $state !== 'key_first')
+            <ul class="findings">@foreach (OakGloss\Schedule\AirGates::of($call->schedule->chain, $step, $call->floor->nowMin, $call->floor->dewPointC(), $call->floor->humidity()) as $finding)<x-finding :finding="$finding" />@endforeach</ul>
         @endif
         @include('bench.acts', ['primary' => true])
         <x-cautions :step="$step->step" />

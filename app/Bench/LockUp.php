@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Part;
+use App\Models\Shop;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Planning\ShopFloor;
+use Illuminate\Support\Facades\Cache;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Material\Resin;
+use OakGloss\Method\FollowKind;
+use OakGloss\Plan\Fact;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\StepTime;
+use OakGloss\Schedule\Way;
+
+/** Before the shop closes: windows that would open and close while nobody is there, and what can be done about each. */
+final class LockUp
+{
+    /** Nobody stays longer than this, minutes past closing. */
+    private const LONGEST_STAY_MIN = 300.0;
+
+    /** Temperatures that are tried, °C. */
+    private const WARM_C = [24.0, 27.0, 30.0, 33.0, 36.0, 40.0, 44.0];
+
+    /** A part is kept this far below where its substrate softens, °C (ours). */
+    private const SOFTENING_MARGIN_C = 15.0;
+
+    /** The card stands on the bench this long before closing, minutes. */
+    private const AHEAD_MIN = 360.0;
+
+    /** @var array<int, array<int, PlannedPart>> by part: it first, nothing else changed */
+    private array $asNow = [];
+
+    public function __construct(private readonly Planner $planner)
+    {
+    }
+
+    /** The end of today's hours; null once they are over or on a day off. */
+    public static function closesAt(ShopFloor $floor): ?float
+    {
+        $midnight = \App\Clock\ShopTime::minutes($floor->time->local($floor->nowMin)->startOfDay()->addDay());
+        $closes = null;
+        foreach ($floor->work->windows as [$open, $close]) {
+            $closes = $open < $midnight && $close > $floor->nowMin ? $close : $closes;
+        }
+
+        return $closes;
+    }
+
+    /**
+     * The cases of this evening, kept for as long as nothing that they rest on changes.
+     *
+     * @return list<array{part: int, step: string, opens: float, closes: float, ways: list<WayOut>}>
+     */
+    public function cases(Shop $shop): array
+    {
+        $floor = $this->planner->floor($shop);
+        $closes = self::closesAt($floor);
+        if ($closes === null || $closes - $floor->nowMin > self::AHEAD_MIN) {
+            return [];
+        }
+
+        return Cache::remember("lock-up-{$this->planner->state($shop)}", 3600, function () use ($shop, $floor, $closes): array {
+            $cases = [];
+            foreach ($this->planner->all($shop) as $id => $planned) {
+                $case = $this->caseOf($planned, $floor, $closes);
+                if ($case !== null) {
+                    $cases[] = ['part' => $id] + $case;
+                }
+            }
+
+            return $cases;
+        });
+    }
+
+    /** One way as it stands now; null if it is not offered any more. */
+    public function way(Part $part, string $code): ?WayOut
+    {
+        foreach ($this->cases($part->shop) as $case) {
+            foreach ($case['part'] === $part->id ? $case['ways'] : [] as $way) {
+                if ($way->code === $code) {
+                    return $way;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{step: string, opens: float, closes: float, ways: list<WayOut>}|null */
+    private function caseOf(PlannedPart $planned, ShopFloor $floor, float $closes): ?array
+    {
+        $below = null;
+        foreach ($planned->plan->ahead() as $step) {
+            $time = $planned->schedule->slot($step->step->key);
+            if ($time === null || ($below !== null && $below[1]->startMin > $closes)) {
+                return null;
+            }
+            if ($step->step->follow->kind === FollowKind::Tacky && $time->window !== null && $time->way === Way::Keyed && $time->startMin >= $closes) {
+                $opens = $time->window->opens->expectedMin ?? INF;
+                $shut = $time->window->closes->expectedMin ?? INF;
+
+                return ['step' => $step->step->key, 'opens' => $opens, 'closes' => $shut, 'ways' => $this->ways($planned, $floor, $closes, $step, $below, $opens)];
+            }
+            $below = $step->step->layer === null && $step->step->key !== 'lay' ? $below : [$step, $time];
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array{PlannedStep, StepTime}|null $below the coat that it would bond to, where that is still ahead
+     *
+     * @return list<WayOut>
+     */
+    private function ways(PlannedPart $planned, ShopFloor $floor, float $closes, PlannedStep $step, ?array $below, float $opens): array
+    {
+        $key = $step->step->key;
+        $onMin = $below === null ? ($planned->next->coatOnMin ?? $floor->nowMin) : $below[1]->endMin;
+        $ways = array_filter([
+            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonded('coat_earlier', $planned, $key, $below[0]->step->key, ['at' => 5.0 * ceil($floor->nowMin / 5.0)], $closes),
+            $this->warm($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
+            $this->stay($planned, $floor, $key, $opens + $step->handsMin, $closes),
+            $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin)),
+            $this->keyed($planned, $key),
+            $below === null ? null : $this->tomorrow($planned, $floor, $key, $below[0]->step->key, $closes),
+        ]);
+        usort($ways, fn (WayOut $a, WayOut $b): int => [($a->readyMin ?? INF) + $a->othersLaterMin, $a->overMin, $a->handsMin] <=> [($b->readyMin ?? INF) + $b->othersLaterMin, $b->overMin, $b->handsMin]);
+
+        return $ways;
+    }
+
+    /**
+     * The part first, the others around it.
+     *
+     * @param array<string, string|int|float> $data
+     *
+     * @return array{PlannedPart, float} and how much later the others are ready
+     */
+    private function trial(PlannedPart $planned, ?FactKind $kind, string $step = '', array $data = [], ?ShopFloor $floor = null): array
+    {
+        $log = $planned->plan->log;
+        $trial = $this->planner->trialFirst($planned, $kind === null ? $log : $log->with(new Fact(PHP_INT_MAX, $kind, $step, $planned->floor->nowMin, null, $data)), $floor);
+        // Against the same order without the change: what a search would win back is won back in both.
+        $as = $this->asNow[$planned->part->id] ??= $this->planner->trialFirst($planned, $log);
+        $later = 0.0;
+        foreach ($trial as $id => $other) {
+            $later += $id === $planned->part->id ? 0.0 : ($other->schedule->readyMin() ?? 0.0) - ($as[$id]->schedule->readyMin() ?? 0.0);
+        }
+
+        return [$trial[$planned->part->id], $later];
+    }
+
+    /**
+     * A decision that lets a step bond, before a time if one is given.
+     *
+     * @param array<string, string|int|float> $data
+     */
+    private function bonded(string $code, PlannedPart $planned, string $key, string $of, array $data, ?float $before = null): ?WayOut
+    {
+        [$trial, $later] = $this->trial($planned, FactKind::Decided, $of, $data);
+        $time = $trial->schedule->slot($key);
+
+        return $time === null || $time->way !== Way::Bonded || ($before !== null && $time->endMin > $before) ? null
+            : new WayOut($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), fact: ['kind' => FactKind::Decided, 'step' => $of, 'data' => $data], othersLaterMin: $later);
+    }
+
+    private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
+    {
+        $softens = $planned->plan->brief->substrate->softensAtC();
+        foreach ([ClimateKind::WarmBox, ClimateKind::HeatLamp] as $kind) {
+            if (! $this->hasPlace($floor->shop, $kind, $from, $closes)) {
+                continue;
+            }
+            $warmest = min($kind->warmestC(), Resin::FILM_WARMEST_C, $softens === null ? INF : $softens - self::SOFTENING_MARGIN_C);
+            foreach (self::WARM_C as $c) {
+                if ($c > $warmest || $c <= $floor->airNowC() + 2.0 || $closes - $from < 20.0) {
+                    continue;
+                }
+                $data = ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c];
+                [$trial, $later] = $this->trial($planned, FactKind::Warmed, $key, $data);
+                $time = $trial->schedule->slot($key);
+                if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $closes) {
+                    return new WayOut('warm', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), untilMin: $closes, celsius: $c, climate: $kind->value, fact: ['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], othersLaterMin: $later);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function stay(PlannedPart $planned, ShopFloor $floor, string $key, float $until, float $closes): ?WayOut
+    {
+        // The sheet's grid is coarser than the window, and knows no lag.
+        foreach ([5.0, 15.0, 30.0] as $more) {
+            $stays = 5.0 * ceil(($until + $more) / 5.0);
+            if ($stays <= $closes || $stays - $closes > self::LONGEST_STAY_MIN) {
+                continue;
+            }
+            [$trial, $later] = $this->trial($planned, null, floor: $floor->stayingUntil($stays));
+            $time = $trial->schedule->slot($key);
+            if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $stays) {
+                return new WayOut('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, othersLaterMin: $later);
+            }
+        }
+
+        return null;
+    }
+
+    private function cool(PlannedPart $planned, ShopFloor $floor, string $key, float $from): ?WayOut
+    {
+        $opens = $floor->work->opensAfter(self::closesAt($floor) ?? $floor->nowMin);
+        if ($opens === null || ! $this->hasPlace($floor->shop, ClimateKind::CoolPlace, $from, $opens)) {
+            return null;
+        }
+        $data = ['kind' => ClimateKind::CoolPlace->value, 'from' => round($from), 'until' => round($opens), 'c' => $floor->shop->cool_place_c];
+        [$trial, $later] = $this->trial($planned, FactKind::Warmed, $key, $data);
+        $time = $trial->schedule->slot($key);
+
+        return $time === null || $time->way !== Way::Bonded ? null
+            : new WayOut('cool', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), untilMin: $opens, celsius: $floor->shop->cool_place_c, climate: ClimateKind::CoolPlace->value, fact: ['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], othersLaterMin: $later);
+    }
+
+    private function keyed(PlannedPart $planned, string $key): ?WayOut
+    {
+        $time = $planned->schedule->slot($key);
+
+        return $time === null || $time->way !== Way::Keyed ? null
+            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), fact: ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['key' => 1]], isPlanned: true);
+    }
+
+    private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WayOut
+    {
+        $opens = $floor->work->opensAfter($closes);
+
+        return $opens === null ? null : $this->bonded('tomorrow', $planned, $key, $below, ['not_before' => $opens]);
+    }
+
+    private function hasPlace(Shop $shop, ClimateKind $kind, float $from, float $until): bool
+    {
+        $inside = 0;
+        foreach ($this->planner->all($shop) as $other) {
+            foreach ($other->plan->log->climateChanges() as $change) {
+                $inside += $change->kind === $kind && $change->fromMin < $until && $change->untilMin > $from ? 1 : 0;
+            }
+        }
+
+        return $inside < ($shop->things[$kind->value] ?? 0);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use OakGloss\Plan\FactKind;
+
+/** One priced way out of a window that falls into closed hours. */
+final readonly class WayOut
+{
+    /**
+     * @param string                                                                          $code      coat_earlier, stay, warm, cool, key or tomorrow
+     * @param float|null                                                                      $readyMin  when the part is ready on that way
+     * @param float                                                                           $atMin     when the step is done on that way
+     * @param float                                                                           $handsMin  hands-on minutes ahead
+     * @param float                                                                           $overMin   minutes past closing
+     * @param float|null                                                                      $untilMin  how long somebody stays, or the part is in another air
+     * @param array{kind: FactKind, step: string, data: array<string, string|int|float>}|null $fact      what taking it records; null for staying
+     * @param bool                                                                            $isPlanned what the run sheet does if nothing is taken
+     */
+    public function __construct(
+        public string $code,
+        public ?float $readyMin,
+        public float $atMin,
+        public float $handsMin,
+        public float $overMin = 0.0,
+        public ?float $untilMin = null,
+        public ?float $celsius = null,
+        public string $climate = '',
+        public ?array $fact = null,
+        public bool $isPlanned = false,
+        public float $othersLaterMin = 0.0,
+    ) {
+    }
+}
