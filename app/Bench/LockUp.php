@@ -124,7 +124,7 @@ final class LockUp
         $key = $step->step->key;
         $onMin = $below === null ? ($planned->next->coatOnMin ?? $floor->nowMin) : $below[1]->endMin;
         $ways = array_filter([
-            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonded('coat_earlier', $planned, $key, $below[0]->step->key, ['at' => 5.0 * ceil($floor->nowMin / 5.0)], $closes),
+            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonding('coat_earlier', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below[0]->step->key, 'data' => ['at' => 5.0 * ceil($floor->nowMin / 5.0)]]], $closes),
             $this->warm($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->stay($planned, $floor, $key, $opens + $step->handsMin, $closes),
             $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin)),
@@ -139,16 +139,19 @@ final class LockUp
     /**
      * The part first, the others around it.
      *
-     * @param array<string, string|int|float> $data
+     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts
      *
      * @return array{PlannedPart, float} and how much later the others are ready
      */
-    private function trial(PlannedPart $planned, ?FactKind $kind, string $step = '', array $data = [], ?ShopFloor $floor = null): array
+    private function trial(PlannedPart $planned, array $facts, ?ShopFloor $floor = null): array
     {
         $log = $planned->plan->log;
-        $trial = $this->planner->trialFirst($planned, $kind === null ? $log : $log->with(new Fact(PHP_INT_MAX, $kind, $step, $planned->floor->nowMin, null, $data)), $floor);
+        foreach ($facts as $fact) {
+            $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $planned->floor->nowMin, null, $fact['data']));
+        }
+        $trial = $this->planner->trialFirst($planned, $log, $floor);
         // Against the same order without the change: what a search would win back is won back in both.
-        $as = $this->asNow[$planned->part->id] ??= $this->planner->trialFirst($planned, $log);
+        $as = $this->asNow[$planned->part->id] ??= $this->planner->trialFirst($planned, $planned->plan->log);
         $later = 0.0;
         foreach ($trial as $id => $other) {
             $later += $id === $planned->part->id ? 0.0 : ($other->schedule->readyMin() ?? 0.0) - ($as[$id]->schedule->readyMin() ?? 0.0);
@@ -158,17 +161,18 @@ final class LockUp
     }
 
     /**
-     * A decision that lets a step bond, before a time if one is given.
+     * Facts under which a step bonds, before a time if one is given.
      *
-     * @param array<string, string|int|float> $data
+     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts
      */
-    private function bonded(string $code, PlannedPart $planned, string $key, string $of, array $data, ?float $before = null): ?WayOut
+    private function bonding(string $code, PlannedPart $planned, string $key, array $facts, ?float $before = null, ?float $untilMin = null, ?float $celsius = null, string $climate = ''): ?WayOut
     {
-        [$trial, $later] = $this->trial($planned, FactKind::Decided, $of, $data);
+        $facts[] = ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['bond' => 1, 'key' => 0]];
+        [$trial, $later] = $this->trial($planned, $facts);
         $time = $trial->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Bonded || ($before !== null && $time->endMin > $before) ? null
-            : new WayOut($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), fact: ['kind' => FactKind::Decided, 'step' => $of, 'data' => $data], othersLaterMin: $later);
+            : new WayOut($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), 0.0, $untilMin, $celsius, $climate, $facts, othersLaterMin: $later);
     }
 
     private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
@@ -183,11 +187,9 @@ final class LockUp
                 if ($c > $warmest || $c <= $floor->airNowC() + 2.0 || $closes - $from < 20.0) {
                     continue;
                 }
-                $data = ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c];
-                [$trial, $later] = $this->trial($planned, FactKind::Warmed, $key, $data);
-                $time = $trial->schedule->slot($key);
-                if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $closes) {
-                    return new WayOut('warm', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), untilMin: $closes, celsius: $c, climate: $kind->value, fact: ['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], othersLaterMin: $later);
+                $way = $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value);
+                if ($way !== null) {
+                    return $way;
                 }
             }
         }
@@ -203,10 +205,11 @@ final class LockUp
             if ($stays <= $closes || $stays - $closes > self::LONGEST_STAY_MIN) {
                 continue;
             }
-            [$trial, $later] = $this->trial($planned, null, floor: $floor->stayingUntil($stays));
+            $facts = [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['bond' => 1, 'key' => 0]]];
+            [$trial, $later] = $this->trial($planned, $facts, $floor->stayingUntil($stays));
             $time = $trial->schedule->slot($key);
             if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $stays) {
-                return new WayOut('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, othersLaterMin: $later);
+                return new WayOut('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, facts: $facts, othersLaterMin: $later);
             }
         }
 
@@ -220,11 +223,8 @@ final class LockUp
             return null;
         }
         $data = ['kind' => ClimateKind::CoolPlace->value, 'from' => round($from), 'until' => round($opens), 'c' => $floor->shop->cool_place_c];
-        [$trial, $later] = $this->trial($planned, FactKind::Warmed, $key, $data);
-        $time = $trial->schedule->slot($key);
 
-        return $time === null || $time->way !== Way::Bonded ? null
-            : new WayOut('cool', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), untilMin: $opens, celsius: $floor->shop->cool_place_c, climate: ClimateKind::CoolPlace->value, fact: ['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], othersLaterMin: $later);
+        return $this->bonding('cool', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data]], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
     }
 
     private function keyed(PlannedPart $planned, string $key): ?WayOut
@@ -232,14 +232,14 @@ final class LockUp
         $time = $planned->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Keyed ? null
-            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), fact: ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['key' => 1]], isPlanned: true);
+            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['key' => 1, 'bond' => 0]]], isPlanned: true);
     }
 
     private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WayOut
     {
         $opens = $floor->work->opensAfter($closes);
 
-        return $opens === null ? null : $this->bonded('tomorrow', $planned, $key, $below, ['not_before' => $opens]);
+        return $opens === null ? null : $this->bonding('tomorrow', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below, 'data' => ['not_before' => $opens]]]);
     }
 
     private function hasPlace(Shop $shop, ClimateKind $kind, float $from, float $until): bool

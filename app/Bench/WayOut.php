@@ -10,14 +10,14 @@ use OakGloss\Plan\FactKind;
 final readonly class WayOut
 {
     /**
-     * @param string                                                                          $code      coat_earlier, stay, warm, cool, key or tomorrow
-     * @param float|null                                                                      $readyMin  when the part is ready on that way
-     * @param float                                                                           $atMin     when the step is done on that way
-     * @param float                                                                           $handsMin  hands-on minutes ahead
-     * @param float                                                                           $overMin   minutes past closing
-     * @param float|null                                                                      $untilMin  how long somebody stays, or the part is in another air
-     * @param array{kind: FactKind, step: string, data: array<string, string|int|float>}|null $fact      what taking it records; null for staying
-     * @param bool                                                                            $isPlanned what the run sheet does if nothing is taken
+     * @param string                                                                           $code      coat_earlier, stay, warm, cool, key or tomorrow
+     * @param float|null                                                                       $readyMin  when the part is ready on that way
+     * @param float                                                                            $atMin     when the step is done on that way
+     * @param float                                                                            $handsMin  hands-on minutes ahead
+     * @param float                                                                            $overMin   minutes past closing
+     * @param float|null                                                                       $untilMin  how long somebody stays, or the part is in another air
+     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts     what taking it records
+     * @param bool                                                                             $isPlanned what the run sheet does if nothing is taken
      */
     public function __construct(
         public string $code,
@@ -28,7 +28,7 @@ final readonly class WayOut
         public ?float $untilMin = null,
         public ?float $celsius = null,
         public string $climate = '',
-        public ?array $fact = null,
+        public array $facts = [],
         public bool $isPlanned = false,
         public float $othersLaterMin = 0.0,
     ) {

@@ -11,9 +11,10 @@ final readonly class Decision
      * @param float|null $pinnedAt  the minute at which it starts
      * @param float      $notBefore earliest start, minute
      * @param bool       $mustKey   the window goes by, it is keyed
+     * @param bool       $mustBond  it goes into the window
      * @param float|null $gM2       another weight for a coat
      */
-    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public ?float $gM2)
+    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public bool $mustBond, public ?float $gM2)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class Decision
         $number = fn (string $name): ?float => isset($data[$name]) && is_numeric($data[$name]) ? (float) $data[$name] : null;
         $at = $number('at');
 
-        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, $number('g_m2'));
+        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, ($data['key'] ?? 0) == 0 && ($data['bond'] ?? 0) == 1, $number('g_m2'));
     }
 
     /** A step that should have begun this long ago did not, minutes. */

@@ -51,6 +51,7 @@ final class PartChain
                 $decision?->pinnedAt === null ? null : max($decision->pinnedAt, $this->nowMin - Decision::LATE_MIN),
                 $decision->notBefore ?? -INF,
                 $decision->mustKey ?? false,
+                $decision->mustBond ?? false,
             );
         }
 

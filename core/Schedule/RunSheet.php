@@ -167,7 +167,7 @@ final class RunSheet
         $gap = $step->after ?? Gap::minutes(0.0);
         $ages = $gap->clock === null ? null : $this->tables?->of($gap->clock);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
-        $keyed = is_finite($gap->keyFrom);
+        $keyed = is_finite($gap->keyFrom) && ! $step->mustBond;
         $reached = $keyed && $step->mustKey ? [] : [$this->reach($step, $step->handsMin, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
         if ($keyed) {
             $reached[] = $this->reach($step, $step->handsMin + $step->keyMin, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin, $isFirst);

@@ -19,6 +19,7 @@ final readonly class RunStep
      * @param float|null           $pinnedAt  the one minute at which it may start
      * @param float                $notBefore earliest start, minute
      * @param bool                 $mustKey   lets the window go by and is keyed
+     * @param bool                 $mustBond  is not keyed
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class RunStep
         public ?float $pinnedAt = null,
         public float $notBefore = -INF,
         public bool $mustKey = false,
+        public bool $mustBond = false,
     ) {
         Bounds::within($handsMin, 0.0, 1440.0, 'hands-on time', 'min');
         Bounds::within($keyMin, 0.0, 1440.0, 'time to key', 'min');

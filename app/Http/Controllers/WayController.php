@@ -16,6 +16,7 @@ use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -29,11 +30,14 @@ final class WayController
         $part->setRelation('shop', $user->shop);
         $way = $lockUp->way($part, $code) ?? throw ValidationException::withMessages(['act' => 'That way is not open any more; the card shows what is.']);
         $floor = $planner->floor($user->shop);
-        if ($way->fact === null) {
-            $this->stay($floor, $way, $user);
-        } else {
-            $recorder->record($part, $user, $floor, $way->fact['kind'], $way->fact['step'], $way->fact['data'], (string) Str::uuid());
-        }
+        DB::transaction(function () use ($way, $floor, $part, $recorder, $user): void {
+            if ($way->code === 'stay') {
+                $this->stay($floor, $way, $user);
+            }
+            foreach ($way->facts as $fact) {
+                $recorder->record($part, $user, $floor, $fact['kind'], $fact['step'], $fact['data'], (string) Str::uuid());
+            }
+        });
 
         return redirect()->route('bench')->with('notice', 'Taken. '.$say->way($way).'.');
     }
