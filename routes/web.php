@@ -44,6 +44,7 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
     Route::post('/parts/{part}/facts/{fact}/strike', [FactController::class, 'strike'])->scopeBindings()->name('facts.strike')->can('work', 'part');
+    Route::post('/parts/{part}/facts/{fact}/judge', [FactController::class, 'judge'])->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
 

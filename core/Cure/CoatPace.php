@@ -16,10 +16,15 @@ final class CoatPace
     /** @param list<array{Touch, float}> $touches each with the coat's thermal age in minutes, in the order of time */
     public static function fitting(array $touches, Kinetics $kinetics): float
     {
+        return self::within(array_map(fn (array $t): array => $t[0]->paceRange($t[1], $kinetics), $touches));
+    }
+
+    /** @param list<array{float, float}> $ranges of the factor that each check allows, in the order of time */
+    public static function within(array $ranges): float
+    {
         $from = self::FASTEST;
         $until = self::SLOWEST;
-        foreach (array_reverse($touches) as [$touch, $age]) {
-            [$low, $high] = $touch->paceRange($age, $kinetics);
+        foreach (array_reverse($ranges) as [$low, $high]) {
             if (max($from, $low) <= min($until, $high)) {
                 $from = max($from, $low);
                 $until = min($until, $high);
@@ -27,5 +32,17 @@ final class CoatPace
         }
 
         return max($from, min($until, 1.0));
+    }
+
+    /**
+     * What a paper tried on the coat allows: it dusts from `sandable` on, before it clogs.
+     *
+     * @return array{float, float}
+     */
+    public static function paperRange(bool $dusts, float $age, Kinetics $kinetics): array
+    {
+        $sandable = $age / $kinetics->age('sandable');
+
+        return $dusts ? [0.0, $sandable / Touch::BEYOND] : [$sandable * Touch::BEYOND, INF];
     }
 }

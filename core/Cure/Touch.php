@@ -32,5 +32,5 @@ enum Touch: string
     }
 
     /** A touch is never exactly on the event: this much past it, ours. */
-    private const BEYOND = 1.03;
+    public const BEYOND = 1.03;
 }

@@ -56,15 +56,22 @@ final class CoatClocks
         if (isset($this->paces[$key]) || $coat->doneAtMin === null || $coat->step->layer === null) {
             return $this->paces[$key] ?? 1.0;
         }
-        $touches = [];
-        foreach ($this->plan->log->of($key, FactKind::Touched) as $fact) {
+        $kinetics = $this->plan->materials->resinFor($coat->step)->kinetics;
+        $ranges = [];
+        foreach ($this->plan->log->of($key, FactKind::Touched, FactKind::Tried) as $fact) {
+            if ($fact->atMin <= $coat->doneAtMin) {
+                continue;
+            }
+            $age = $this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin);
             $touch = Touch::tryFrom($fact->word('touch'));
-            if ($touch !== null && $fact->atMin > $coat->doneAtMin) {
-                $touches[] = [$touch, $this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin)];
+            if ($fact->kind === FactKind::Tried) {
+                $ranges[] = CoatPace::paperRange($fact->word('paper') === 'dusts', $age, $kinetics);
+            } elseif ($touch !== null) {
+                $ranges[] = $touch->paceRange($age, $kinetics);
             }
         }
 
-        return $this->paces[$key] = CoatPace::fitting($touches, $this->plan->materials->resinFor($coat->step)->kinetics);
+        return $this->paces[$key] = CoatPace::within($ranges);
     }
 
     /** The coat's resin at the coat's own pace. */

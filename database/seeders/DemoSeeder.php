@@ -26,6 +26,8 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Collection;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\StepTime;
+use OakGloss\Schedule\Way;
 
 /**
  * A made-up workshop with five parts in different states. Their records are not typed in: each part is planned by
@@ -105,6 +107,10 @@ final class DemoSeeder extends Seeder
                 continue;
             }
             $facts = $this->live($part, $start, $state === 'to_flat' ? 'flat' : null);
+            if ($state === 'window_open') {
+                // The hand is slower than the plan: the newest coat is still to come.
+                $facts = $this->live($part, $start, $facts->where('kind', 'coat_on')->last()?->step);
+            }
             $part->setRelation('facts', $facts->map(fn (PartFact $f, int $i): PartFact => (clone $f)->forceFill(['id' => $i + 1])));
             $planned = $this->planner->planOn($part, $this->floor);
             $part->unsetRelation('facts');
@@ -125,8 +131,8 @@ final class DemoSeeder extends Seeder
             'finished' => $next === null,
             'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
             'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
-                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 150.0
-                && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 15.0,
+                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 200.0
+                && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
             'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
             default => false,
         };
@@ -143,7 +149,10 @@ final class DemoSeeder extends Seeder
             if ($time === null || $time->endMin > $this->floor->nowMin || $step->step->key === $leftUndone) {
                 break;
             }
-            foreach ($this->factsOf($step, $time->startMin, $time->endMin, $n) as [$kind, $key, $minute, $data]) {
+            foreach ($this->factsOf($step, $time, $n) as [$kind, $key, $minute, $data]) {
+                if ($kind === 'touched') {
+                    $data += $this->ageOf($planned, $key, $minute);
+                }
                 $facts->push(new PartFact([
                     'part_id' => $part->id,
                     'user_id' => $this->user->id,
@@ -161,9 +170,22 @@ final class DemoSeeder extends Seeder
         return $facts;
     }
 
-    /** @return list<array{string, string, float, array<string, string|int|float>}> kind, step, minute, data */
-    private function factsOf(PlannedStep $step, float $start, float $end, int $n): array
+    /** @return array<string, int|float> */
+    private function ageOf(PlannedPart $planned, string $key, float $minute): array
     {
+        $coat = $planned->plan->step($key);
+        $on = $planned->schedule->slot($key)?->endMin;
+
+        return $coat?->step->layer === null || $on === null ? [] : [
+            'age_min' => round($planned->schedule->clocks->forecastOf($coat)->age($on, $minute), 1),
+            'resin_id' => $coat->step->layer->jar->value === 'base' ? $planned->part->base_resin_id : $planned->part->clear_resin_id,
+        ];
+    }
+
+    /** @return list<array{string, string, float, array<string, string|int|float>}> kind, step, minute, data */
+    private function factsOf(PlannedStep $step, StepTime $time, int $n): array
+    {
+        [$start, $end] = [$time->startMin, $time->endMin];
         $key = $step->step->key;
         if ($step->batch !== null) {
             // A hand pours a few tenths past the mark.
@@ -171,8 +193,10 @@ final class DemoSeeder extends Seeder
             $hardener = round($resin * $step->batch->ratio->hardenerPerResin + 0.05 * ($n % 3), 1);
             $pigment = round($step->batch->pigmentG, 1);
             $facts = [];
-            if ($step->step->follow->kind->value === 'tacky') {
-                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 2.0, ['touch' => 'print']];
+            if ($time->way === Way::Bonded) {
+                // A hand touches too early first.
+                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 24.0, ['touch' => 'too_wet']];
+                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 1.0, ['touch' => 'print']];
             }
             $facts[] = ['ready', $key, $start, []];
             $facts[] = ['weighed', $key, $start + 1.0, ['component' => 'resin', 'grams' => $resin]];

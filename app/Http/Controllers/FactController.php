@@ -15,10 +15,12 @@ use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Cure\Touch;
+use OakGloss\Method\Jar;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FactKind;
 use OakGloss\Schedule\ActState;
@@ -29,10 +31,11 @@ final class FactController
     public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
-            'kind' => ['required', Rule::in(['coat_on', 'touched', 'sanded', 'wiped', 'done', 'skipped', 'ready'])],
+            'kind' => ['required', Rule::in(['coat_on', 'touched', 'tried', 'sanded', 'wiped', 'done', 'skipped', 'ready'])],
             'step' => ['required', 'string', 'max:40'],
             'token' => ['required', 'string', 'max:60'],
             'touch' => ['required_if:kind,touched', Rule::enum(Touch::class)],
+            'paper' => ['required_if:kind,tried', Rule::in(['clogs', 'dusts'])],
             'grit' => ['required_if:kind,sanded', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
             'at' => ['nullable', 'date_format:H:i'],
         ]);
@@ -44,7 +47,8 @@ final class FactController
         $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
         $at = $this->moment($planned, $given['at'] ?? null);
         $data = match ($kind) {
-            FactKind::Touched => ['touch' => (string) $given['touch']],
+            FactKind::Touched => ['touch' => (string) $given['touch']] + $this->ageOf($planned, $given['step'], $at),
+            FactKind::Tried => ['paper' => (string) $given['paper']] + $this->ageOf($planned, $given['step'], $at),
             FactKind::Sanded => ['grit' => (int) $given['grit']],
             FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']),
             default => [],
@@ -80,9 +84,9 @@ final class FactController
         if ($step === null) {
             throw ValidationException::withMessages(['act' => 'The plan has no such step.']);
         }
-        if ($kind === FactKind::Touched) {
+        if ($kind === FactKind::Touched || $kind === FactKind::Tried) {
             if ($planned->plan->lastCoat()?->step->key !== $key) {
-                throw ValidationException::withMessages(['act' => 'Only the newest coat can be touched.']);
+                throw ValidationException::withMessages(['act' => 'Only the newest coat can be checked.']);
             }
 
             return;
@@ -123,6 +127,32 @@ final class FactController
         }
 
         return $typed;
+    }
+
+    /** Says whether a check counts for the resin's pace. The newest word stands; the check itself stays as it was. */
+    public function judge(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['counts' => ['required', 'boolean'], 'reason' => ['required_if:counts,0', 'nullable', 'string', 'max:200']], ['reason.required_if' => 'Say why it is left out.']);
+        abort_unless(in_array($fact->kind, [FactKind::Touched->value, FactKind::Tried->value], true), 404);
+        $recorder->record($part, $user, $planner->floor($user->shop), FactKind::LeftOut, $fact->step, ['target' => $fact->id, 'counts' => (int) $given['counts'], 'reason' => (string) ($given['reason'] ?? '')], (string) Str::uuid());
+
+        return back()->with('notice', $given['counts'] ? 'It counts.' : 'Left out. It stays in the record.');
+    }
+
+    /**
+     * What the shop's pace learns from: the coat's thermal age by its sheet, at the check. A blend has no sheet.
+     *
+     * @return array<string, int|float>
+     */
+    private function ageOf(PlannedPart $planned, string $key, float $at): array
+    {
+        $coat = $planned->plan->step($key);
+        if ($coat?->step->layer === null || $coat->doneAtMin === null || isset($planned->plan->materials->mixed[$key])) {
+            return [];
+        }
+        $age = $planned->schedule->clocks->forecastOf($coat)->age($coat->doneAtMin, $at);
+
+        return $age < 1.0 ? [] : ['age_min' => round($age, 1), 'resin_id' => $coat->step->layer->jar === Jar::Base ? $planned->part->base_resin_id : $planned->part->clear_resin_id];
     }
 
     /** @return array<string, float> */

@@ -9,9 +9,11 @@ use App\Models\Resin;
 use App\Models\ShelfItem;
 use App\Models\User;
 use App\Planning\FromShelf;
+use App\Planning\PaceBook;
 use App\Planning\Planner;
 use App\Shelf\ShelfKind;
 use App\View\Drawing\CoatLife;
+use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -40,7 +42,7 @@ final class ShelfController
         return view('shelf.index', [
             'items' => $items,
             'airC' => $airC,
-            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => CoatLife::of(FromShelf::resin($r), $airC)] : []),
+            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => CoatLife::of($planner->resin($r), $airC)] : []),
         ]);
     }
 
@@ -88,11 +90,17 @@ final class ShelfController
 
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
     {
+        $paces = app(PaceBook::class);
+        $hasPace = $item instanceof Resin && $item->exists && $paces->checks($item) !== [];
+
         return view('shelf.form', [
             'kind' => $kind,
             'item' => $item,
             'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC()) : null,
             'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
+            'pace' => $hasPace ? $paces->pace($item) : null,
+            'paceChart' => $hasPace ? PaceChart::of($item, $paces->checks($item), $paces->pace($item)) : null,
+            'floor' => $planner->floor($user->shop),
         ]);
     }
 

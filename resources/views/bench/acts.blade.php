@@ -1,7 +1,7 @@
 @php($key = $step->step->key)
 @php($kind = $step->step->kind->value)
 @php($to ??= 'bench')
-@php($touchable = $coat !== null && $step->step->follow->coat === $coat->step->key && ($step->step->follow->kind === OakGloss\Method\FollowKind::Tacky || ! $next->needsHandsNow()))
+@php($touchable = $coat !== null && $step->step->follow->coat === $coat->step->key && ($step->step->follow->kind === OakGloss\Method\FollowKind::Tacky || ($step->step->follow->kind === OakGloss\Method\FollowKind::Set && ! $next->needsHandsNow())))
 @php($grit = $step->nextGrit())
 {{-- The one act that completes the step. --}}
 @php($act = ['coat' => 'coat_on', 'wipe' => 'wiped', 'key' => 'sanded', 'flat' => 'sanded'][$kind] ?? 'done')
@@ -22,6 +22,15 @@
             <x-act :part="$part" kind="touched" :step="$coat->step->key" :to="$to" class="touches">
                 <p>Glove on the witness patch of {{ lcfirst($say->step($coat->step)) }}:</p>
                 @foreach (OakGloss\Cure\Touch::cases() as $touch)<button class="btn" name="touch" value="{{ $touch->value }}">{{ $say->word('touch', $touch->value) }} <small>{{ $say->word('touch_says', $touch->value) }}</small></button>@endforeach
+            </x-act>
+        </details>
+    @endif
+    @php($paperable = $coat !== null && $step->step->follow->kind === OakGloss\Method\FollowKind::Sandable && $step->step->follow->coat === $coat->step->key && $step->passes === [])
+    @if ($paperable)
+        <details class="fold"><summary class="btn">Paper check</summary>
+            <x-act :part="$part" kind="tried" :step="$coat->step->key" :to="$to" class="touches">
+                <p>A worn P240 on the edge of the witness patch of {{ lcfirst($say->step($coat->step)) }}:</p>
+                <button class="btn" name="paper" value="clogs">Clogs <small>too soft yet</small></button><button class="btn" name="paper" value="dusts">Dusts <small>sandable</small></button>
             </x-act>
         </details>
     @endif

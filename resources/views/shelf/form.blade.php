@@ -31,7 +31,7 @@
         <p class="form-foot"><button class="btn go">Keep</button></p>
         @if ($item->exists)<p class="soft">A change is kept as a new sheet: parts already begun stay with the one they were begun with.</p>@endif
     </form>
-    @if ($curve)<section class="card curve-card" aria-label="Time against temperature"><h2>Time against temperature</h2><x-drawing.sheet-curve :curve="$curve" :resin="$resin" /></section>@endif
+    @if ($curve)<div>@include('shelf.pace')<section class="card curve-card" aria-label="Time against temperature"><h2>Time against temperature</h2><x-drawing.sheet-curve :curve="$curve" :resin="$resin" /></section></div>@endif
     </div>
 </div>
 </x-layouts.app>
