@@ -65,6 +65,8 @@ final readonly class Bench
         $next = $planned->next;
         $start = max($nowMin, $planned->schedule->slot($next->step->step->key)->startMin ?? INF);
         $close = $next->state === ActState::Open ? $next->changesAtMin() ?? INF : INF;
+        // A window that the run sheet would let go by is still open: whoever stands there decides.
+        $start = $start > $close ? $nowMin : $start;
 
         return match ($next->state) {
             ActState::Waiting, ActState::MissedWait => [1, $next->changesAtMin() ?? INF, $start, $planned->part->letter],

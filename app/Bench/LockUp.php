@@ -16,6 +16,7 @@ use OakGloss\Method\FollowKind;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\Leniency;
 use OakGloss\Schedule\StepTime;
 use OakGloss\Schedule\Way;
 
@@ -123,11 +124,16 @@ final class LockUp
     {
         $key = $step->step->key;
         $onMin = $below === null ? ($planned->next->coatOnMin ?? $floor->nowMin) : $below[1]->endMin;
-        $ways = array_filter([
+        $isOpen = $opens <= $floor->nowMin;
+        $ways = array_filter($isOpen ? [
+            $this->bonding('coat_now', $planned, $key, [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['at' => 5.0 * floor($floor->nowMin / 5.0)]]], $closes),
+            $this->cool($planned, $floor, $key, $floor->nowMin, $closes),
+            $this->keyed($planned, $key),
+        ] : [
             $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonding('coat_earlier', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below[0]->step->key, 'data' => ['at' => 5.0 * ceil($floor->nowMin / 5.0)]]], $closes),
             $this->warm($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->stay($planned, $floor, $key, $opens + $step->handsMin, $closes),
-            $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin)),
+            $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->keyed($planned, $key),
             $below === null ? null : $this->tomorrow($planned, $floor, $key, $below[0]->step->key, $closes),
         ]);
@@ -171,7 +177,7 @@ final class LockUp
         [$trial, $later] = $this->trial($planned, $facts);
         $time = $trial->schedule->slot($key);
 
-        return $time === null || $time->way !== Way::Bonded || ($before !== null && $time->endMin > $before) ? null
+        return $time === null || $time->way !== Way::Bonded || $trial->schedule->leniency !== Leniency::None || ($before !== null && $time->endMin > $before) ? null
             : new WayOut($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), 0.0, $untilMin, $celsius, $climate, $facts, othersLaterMin: $later);
     }
 
@@ -216,15 +222,15 @@ final class LockUp
         return null;
     }
 
-    private function cool(PlannedPart $planned, ShopFloor $floor, string $key, float $from): ?WayOut
+    private function cool(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
     {
-        $opens = $floor->work->opensAfter(self::closesAt($floor) ?? $floor->nowMin);
+        $opens = $floor->work->opensAfter($closes);
         if ($opens === null || ! $this->hasPlace($floor->shop, ClimateKind::CoolPlace, $from, $opens)) {
             return null;
         }
         $data = ['kind' => ClimateKind::CoolPlace->value, 'from' => round($from), 'until' => round($opens), 'c' => $floor->shop->cool_place_c];
 
-        return $this->bonding('cool', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data]], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
+        return $this->bonding('cool', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['not_before' => $opens]]], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
     }
 
     private function keyed(PlannedPart $planned, string $key): ?WayOut

@@ -23,7 +23,7 @@ final class PartSchedule
     private const HORIZONS_DAYS = [4, 8, 16, 32, 60];
 
     /** What keying costs besides its hands: a bond is worth this wait. */
-    public const KEY_PENALTY_MIN = 60.0;
+    public const KEY_PENALTY_MIN = 180.0;
 
     /** @var array<string, StepTime> by step key */
     private array $times = [];
@@ -38,7 +38,7 @@ final class PartSchedule
     public readonly CoatClocks $clocks;
 
     /** @param list<PlacedStep>|null $placed what is ahead, in order; null if no way was found */
-    private function __construct(public readonly PartChain $chain, private readonly ?array $placed, Leniency $leniency)
+    private function __construct(public readonly PartChain $chain, private readonly ?array $placed, public readonly Leniency $leniency)
     {
         $this->plan = $chain->plan;
         $this->nowMin = $chain->nowMin;

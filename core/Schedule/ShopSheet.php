@@ -23,6 +23,12 @@ final class ShopSheet
 
     private const LEAST_GAIN_MIN = 1e-6;
 
+    /** A minute by which a first step is put off; so little that it only decides among equals. */
+    private const PUT_OFF = 1e-3;
+
+    /** So near to its bound a plan is not searched on, minutes for each part. */
+    private const PROVEN_MIN = 0.1;
+
     /** Parts up to this many are tried in every order, and searched longer. */
     private const EVERY_ORDER = 3;
 
@@ -97,7 +103,7 @@ final class ShopSheet
             $best = $this->bargained($best);
         }
 
-        return $this->result($best ?? []);
+        return $this->result($this->tidied($best ?? []));
     }
 
     /**
@@ -120,7 +126,7 @@ final class ShopSheet
     /** @param array<int, list<PlacedStep>|null>|null $plan */
     private function isProven(?array $plan): bool
     {
-        return $plan !== null && $this->costOf($plan) <= $this->bound + self::LEAST_GAIN_MIN;
+        return $plan !== null && $this->costOf($plan) <= $this->bound + self::PROVEN_MIN * count($this->chains);
     }
 
     private function isSpent(): bool
@@ -179,7 +185,7 @@ final class ShopSheet
         $end = $placed[count($placed) - 1]->endMin;
         $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end);
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + self::PUT_OFF * max(0.0, $placed[0]->startMin - $this->fromMin);
     }
 
     /** @param list<PlacedStep>|null $placed */
@@ -499,6 +505,24 @@ final class ShopSheet
             $trial = $plan;
             $trial[$i] = $this->place($i, $this->diaryWithout($plan, $i));
             $plan = $this->better($plan, $trial);
+        }
+
+        return $plan;
+    }
+
+    /**
+     * Each part once more where the others stay, now also where that costs the same: among equals a part's own sheet
+     * puts nothing off.
+     *
+     * @param array<int, list<PlacedStep>|null> $plan
+     *
+     * @return array<int, list<PlacedStep>|null>
+     */
+    private function tidied(array $plan): array
+    {
+        foreach ($plan as $i => $was) {
+            $is = $this->place($i, $this->diaryWithout($plan, $i));
+            $plan[$i] = $this->cost($i, $is) <= $this->cost($i, $was) + self::LEAST_GAIN_MIN ? $is : $was;
         }
 
         return $plan;

@@ -131,7 +131,7 @@ final class DemoSeeder extends Seeder
             'finished' => $next === null,
             'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
             'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
-                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 200.0
+                && $in($next->changesAtMin()) > 75.0 && $in($next->changesAtMin()) < 200.0
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
             'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
             default => false,
@@ -195,8 +195,8 @@ final class DemoSeeder extends Seeder
             $facts = [];
             if ($time->way === Way::Bonded) {
                 // A hand touches too early first.
-                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 24.0, ['touch' => 'too_wet']];
-                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 1.0, ['touch' => 'print']];
+                $facts[] = ['touched', (string) $step->step->follow->coat, $start - 12.0, ['touch' => 'too_wet']];
+                $facts[] = ['touched', (string) $step->step->follow->coat, $start + 1.0, ['touch' => 'print']];
             }
             $facts[] = ['ready', $key, $start, []];
             $facts[] = ['weighed', $key, $start + 1.0, ['component' => 'resin', 'grams' => $resin]];

@@ -40,7 +40,7 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
 };
 $script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);
 $pour = fn (string $grams): Closure => $script("document.querySelector('#grams').value = '{$grams}'; document.querySelector('.pour-form button').click()");
-$part = ['finished' => 1, 'open' => 2, 'curing' => 3, 'to flat' => 4, 'waiting' => 5];
+$part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5];
 
 $take(1280, 800, [
     'sign-in' => [],

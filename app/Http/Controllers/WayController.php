@@ -26,7 +26,7 @@ final class WayController
 {
     public function __invoke(Request $request, Part $part, LockUp $lockUp, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
-        $code = $request->validate(['way' => ['required', Rule::in(['coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow'])]])['way'];
+        $code = $request->validate(['way' => ['required', Rule::in(['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow'])]])['way'];
         $part->setRelation('shop', $user->shop);
         $way = $lockUp->way($part, $code) ?? throw ValidationException::withMessages(['act' => 'That way is not open any more; the card shows what is.']);
         $floor = $planner->floor($user->shop);

@@ -13,7 +13,8 @@ use OakGloss\Cure\ShopPace;
 final readonly class PaceChart
 {
     public const WIDTH = 560.0;
-    private const LEFT = 12.0;
+    private const LEFT = 128.0;
+    private const RIGHT = 14.0;
     private const TOP = 52.0;
     private const ROW = 15.0;
 
@@ -38,7 +39,7 @@ final readonly class PaceChart
         $ages = array_map(fn (KeptCheck $c): float => $c->ageMin, $checks);
         $low = log(0.8 * min($row->tack_from_age_min, ...$ages));
         $high = log(1.3 * max($row->sandable_age_min, ...$ages));
-        $x = fn (float $age): float => round(self::LEFT + (self::WIDTH - 2.0 * self::LEFT) * (log($age) - $low) / ($high - $low), 1);
+        $x = fn (float $age): float => round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * (log($age) - $low) / ($high - $low), 1);
         $events = [];
         foreach (['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable'] as $event => $label) {
             $age = (float) $row->getAttribute("{$event}_age_min");
@@ -50,7 +51,7 @@ final readonly class PaceChart
             $n = self::ROWS[$check->said] ?? 0;
             $dots[] = ['x' => $x($check->ageMin), 'y' => self::TOP + 3.0 * self::ROW * $n + 8.0 + self::ROW * 0.7 * ($counts[$n]++ % 3), 'said' => $check->said, 'stands' => $check->stands, 'check' => $check];
         }
-        $rows = array_map(fn (int $n, string $label): array => ['y' => self::TOP + 3.0 * self::ROW * $n, 'label' => $label], range(0, 4), ['too wet', 'takes a print or dents', 'hard', 'paper clogs', 'paper dusts']);
+        $rows = array_map(fn (int $n, string $label): array => ['y' => self::TOP + 3.0 * self::ROW * $n, 'label' => $label], range(0, 4), ['too wet', 'print or dents', 'hard', 'paper clogs', 'paper dusts']);
         $ticks = [];
         foreach ([15, 30, 60, 120, 240, 480, 960, 1920, 3840] as $minutes) {
             if (log($minutes) > $low && log($minutes) < $high) {

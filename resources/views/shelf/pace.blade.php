@@ -18,7 +18,7 @@
                 <path d="M{{ $event['sheetX'] - 5 }} 32h10l-5 7z" class="sheet-mark"><title>by the sheet</title></path>
                 <text x="{{ $event['x'] }}" y="{{ $n === 1 ? 14 : 27 }}" text-anchor="middle" class="axis is-event">{{ $event['label'] }}</text>
             @endforeach
-            @foreach ($paceChart->rows as $row)<path d="M12 {{ $row['y'] }}H548" class="tick-line"/><text x="14" y="{{ $row['y'] + 13 }}" class="axis">{{ $row['label'] }}</text>@endforeach
+            @foreach ($paceChart->rows as $row)<path d="M0 {{ $row['y'] }}H548" class="tick-line"/><text x="4" y="{{ $row['y'] + 13 }}" class="axis">{{ $row['label'] }}</text>@endforeach
             @foreach ($paceChart->dots as $dot)
                 @if ($dot['stands'] === App\Planning\CheckStands::LeftOut)<path d="M{{ $dot['x'] - 4 }} {{ $dot['y'] }}l8 8m0-8l-8 8" class="lie"/>
                 @else<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] + 4 }}" r="5" @class(['check-dot', 'asks' => $dot['stands'] === App\Planning\CheckStands::Asks])/>@endif
