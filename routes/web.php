@@ -15,6 +15,7 @@ use App\Http\Controllers\RunSheetController;
 use App\Http\Controllers\SandController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeighController;
 use Illuminate\Support\Facades\Route;
@@ -55,6 +56,8 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::delete('/run-sheet/{part}/{step}', [RunSheetController::class, 'unpin'])->name('run-sheet.unpin')->can('work', 'part');
     Route::post('/changes/seen', [RunSheetController::class, 'acknowledge'])->name('changes.seen')->can('run', 'App\Models\Shop');
 
+    Route::get('/run-sheet/turn', [TurnController::class, 'show'])->name('turn');
+    Route::post('/run-sheet/turn', [TurnController::class, 'take'])->name('turn.take')->can('run', 'App\Models\Shop');
     Route::get('/run-sheet.ics', [CalendarController::class, 'file'])->name('calendar.file');
     Route::post('/feeds', [CalendarController::class, 'open'])->name('feeds.open')->can('run', 'App\Models\Shop');
     Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke');

@@ -74,7 +74,27 @@ final readonly class ShopFloor
     public function stayingUntil(float $minute): self
     {
         $close = $this->work->closesAfter($this->nowMin) ?? $this->nowMin;
-        $crew = new Crew(array_map(fn (WorkingTime $w): WorkingTime => ($w->closesAfter($this->nowMin) ?? -1.0) === $close ? WorkingTime::of([...$w->windows, [$close, $minute]]) : $w, $this->crew->people), $this->crew->things);
+
+        return $this->manned(array_map(fn (WorkingTime $w): WorkingTime => ($w->closesAfter($this->nowMin) ?? -1.0) === $close ? WorkingTime::of([...$w->windows, [$close, $minute]]) : $w, $this->crew->people));
+    }
+
+    /**
+     * The same with the first pair of hands there at other times too.
+     *
+     * @param list<array{float, float}> $spans
+     */
+    public function alsoOpen(array $spans): self
+    {
+        $people = $this->crew->people;
+        $people[0] = WorkingTime::of([...$people[0]->windows, ...$spans]);
+
+        return $this->manned($people);
+    }
+
+    /** @param list<WorkingTime> $people */
+    private function manned(array $people): self
+    {
+        $crew = new Crew($people, $this->crew->things);
 
         return new self($this->shop, $this->time, $this->nowMin, $this->air, $this->dayCurve, $crew->together(), $crew, $this->people, $this->workshop, $this->lastReading);
     }

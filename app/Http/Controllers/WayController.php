@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Hours;
 use App\Bench\LockUp;
 use App\Bench\Recorder;
-use App\Bench\WayOut;
-use App\Models\HourException;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
-use App\Planning\ShopFloor;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -32,7 +30,7 @@ final class WayController
         $floor = $planner->floor($user->shop);
         DB::transaction(function () use ($way, $floor, $part, $recorder, $user): void {
             if ($way->code === 'stay') {
-                $this->stay($floor, $way, $user);
+                Hours::alsoOpen($floor, $user, $floor->nowMin, (float) $way->untilMin, 'stays for a window');
             }
             foreach ($way->facts as $fact) {
                 $recorder->record($part, $user, $floor, $fact['kind'], $fact['step'], $fact['data'], (string) Str::uuid());
@@ -40,19 +38,5 @@ final class WayController
         });
 
         return redirect()->route('bench')->with('notice', 'Taken. '.$say->way($way).'.');
-    }
-
-    /** Today's hours of whoever is there until closing end later. */
-    private function stay(ShopFloor $floor, WayOut $way, User $user): void
-    {
-        $day = $floor->time->local($floor->nowMin);
-        $spans = [];
-        foreach ($floor->work->windows as [$open, $close]) {
-            if ($floor->time->local($open)->isSameDay($day)) {
-                $spans[] = [$floor->time->local($open)->format('H:i'), $floor->time->local($close)->format('H:i')];
-            }
-        }
-        $spans[count($spans) - 1][1] = $floor->time->local((float) $way->untilMin)->format('H:i');
-        HourException::query()->create(['shop_id' => $user->shop_id, 'user_id' => $user->at_bench ? $user->id : null, 'day' => $day->toDateString(), 'spans' => $spans, 'because' => 'stays for a window', 'made_by_id' => $user->id]);
     }
 }

@@ -11,6 +11,7 @@
             @endforeach
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin - 0.7 * $shown]) }}">Earlier</a>
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin + 0.7 * $shown]) }}">Later</a>
+            <a class="btn" href="{{ route('turn') }}">Turn a window round</a>
         </nav>
     </header>
     @if ($trial)

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Hours;
+use App\Bench\Recorder;
+use App\Models\User;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Planning\Turning;
+use App\Words\FreeHands;
+use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\Str;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** Say when hands are free; choose what makes the windows land there. */
+final class TurnController
+{
+    public function show(Request $request, Planner $planner, Turning $turning, #[CurrentUser] User $user): View
+    {
+        $floor = $planner->floor($user->shop);
+        $able = $turning->able($user->shop);
+        $chosen = $able[(int) $request->query('part')] ?? reset($able);
+        $words = (string) $request->query('free', '');
+        $free = null;
+        $errors = new ViewErrorBag();
+        if ($words !== '' && $chosen !== false) {
+            try {
+                $free = FreeHands::read($words, $floor->time, $floor->nowMin);
+            } catch (\DomainException $e) {
+                $errors->put('default', new MessageBag(['free' => $e->getMessage()]));
+            }
+        }
+        $parts = $chosen === false ? [] : ($request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen]);
+
+        return view('run-sheet.turn', [
+            'floor' => $floor,
+            'able' => $able,
+            'chosen' => $chosen === false ? null : $chosen,
+            'parts' => $parts,
+            'pool' => $chosen === false ? [] : $turning->pool($chosen),
+            'words' => $words,
+            'free' => $free,
+            'ways' => $free === null ? [] : $turning->ways($parts, $free),
+        ] + ($errors->any() ? ['errors' => $errors] : []));
+    }
+
+    public function take(Request $request, Planner $planner, Turning $turning, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['free' => ['required', 'string', 'max:200'], 'part' => ['required', 'integer'], 'pool' => ['boolean'], 'way' => ['required', 'integer', 'between:0,2']]);
+        $floor = $planner->floor($user->shop);
+        $chosen = $turning->able($user->shop)[(int) $given['part']] ?? throw ValidationException::withMessages(['act' => 'That part takes no such coat next any more.']);
+        $parts = $request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen];
+        try {
+            $way = $turning->ways($parts, FreeHands::read($given['free'], $floor->time, $floor->nowMin))[(int) $given['way']] ?? null;
+        } catch (\DomainException $e) {
+            throw ValidationException::withMessages(['act' => $e->getMessage()]);
+        }
+        if ($way === null) {
+            throw ValidationException::withMessages(['act' => 'That way is not open any more.']);
+        }
+        DB::transaction(function () use ($way, $parts, $recorder, $user, $floor): void {
+            foreach ($way['outside'] as [$from, $until]) {
+                Hours::alsoOpen($floor, $user, $from, $until, 'comes for a window');
+            }
+            foreach ($way['facts'] as $id => $facts) {
+                foreach ($facts as $fact) {
+                    $recorder->record($parts[$id]->part, $user, $floor, $fact['kind'], $fact['step'], $fact['data'], (string) Str::uuid());
+                }
+            }
+        });
+
+        return redirect()->route('run-sheet', ['span' => '1d'])->with('notice', 'Taken: '.implode(', ', array_map(fn (PlannedPart $p): string => $p->part->letter, $parts))." at {$say->when($way['way']->starts[0])}. The others are placed around it.");
+    }
+}

@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Resin;
+use App\Models\Shop;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Material\Blend;
+use OakGloss\Material\Resin as CoreResin;
+use OakGloss\Method\FollowKind;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\Fact;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\HardenerChoice;
+use OakGloss\Schedule\TurnedWay;
+use OakGloss\Schedule\TurnedWindow;
+
+/** Lets the windows of one part, or of all at the same stage, land where hands are free. */
+final class Turning
+{
+    /** Shares of the fast hardener that are tried where the sheets allow them. */
+    private const SHARES = [0.25, 0.5, 0.75];
+
+    /** A pooled cup is spread within this share of its pot life. */
+    private const SPREAD_SHARE = 0.6;
+
+    /** So much warmer than the substrate's softening the box is never, °C (ours). */
+    private const SOFTENING_MARGIN_C = 15.0;
+
+    public function __construct(private readonly Planner $planner)
+    {
+    }
+
+    /**
+     * Parts whose next step is a coat that another has to follow while it bonds.
+     *
+     * @return array<int, PlannedPart> by part
+     */
+    public function able(Shop $shop): array
+    {
+        return array_filter($this->planner->all($shop), fn (PlannedPart $p): bool => self::pair($p) !== null && $p->next?->state !== ActState::MissedWait);
+    }
+
+    /**
+     * Parts that can share a cup with one: the same resin, the same stage.
+     *
+     * @return array<int, PlannedPart>
+     */
+    public function pool(PlannedPart $planned): array
+    {
+        [$coat] = self::pair($planned) ?? [null];
+        $resin = $coat === null ? null : $planned->plan->materials->resinFor($coat->step)->name;
+
+        return array_filter($this->able($planned->part->shop), function (PlannedPart $p) use ($resin): bool {
+            $pair = self::pair($p);
+
+            return $pair !== null && $p->plan->materials->resinFor($pair[0]->step)->name === $resin;
+        });
+    }
+
+    /**
+     * @param array<int, PlannedPart>   $parts pooled in this order
+     * @param list<array{float, float}> $free
+     *
+     * @return list<array{way: TurnedWay, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>>}>
+     */
+    public function ways(array $parts, array $free): array
+    {
+        $first = reset($parts);
+        if ($first === false) {
+            return [];
+        }
+        $floor = $first->floor;
+        $pairs = array_map(fn (PlannedPart $p): array => self::pair($p) ?? throw new \LogicException('asked only of parts that are able'), $parts);
+        $lag = max(0.0, ...array_map(fn (PlannedPart $p): float => $p->plan->brief->substrate->lagMin(), $parts));
+        [$earliest, $latest] = $this->limits($parts);
+        $turned = new TurnedWindow(
+            $first->schedule->chain->air,
+            $lag,
+            $free,
+            array_values(array_map(fn (array $pair): float => $pair[0]->handsMin, $pairs)),
+            array_sum(array_map(fn (array $pair): float => $pair[1]->handsMin, $pairs)),
+            $earliest,
+            $latest,
+            ($floor->shop->things['warm_box'] ?? 0) >= count($parts) ? $this->warmest($parts) : null,
+        );
+        $found = [];
+        foreach ($turned->best($this->hardeners($first)) as $way) {
+            $resin = $way->hardener->resin;
+            $grams = array_sum(array_map(fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0, $pairs)) - (count($parts) - 1) * $floor->workshop->cupLossG;
+            $pot = $resin->potLifeAt(Temperature::fromCelsius($floor->air->at($way->starts[0])));
+            $spread = array_sum(array_map(fn (array $pair): float => $pair[0]->handsMin, $pairs)) - $floor->workshop->pace->mixMin * count($parts);
+            $facts = $this->facts($way, array_keys($parts), $pairs);
+            $found[] = [
+                'way' => $way,
+                'grams' => $grams,
+                'cups' => $resin->cupsFor($grams),
+                'potLifeMin' => $pot,
+                'keepsPot' => $spread <= self::SPREAD_SHARE * $pot,
+                'weightGM2' => $this->heavier($first),
+                'ready' => $this->ready($parts, $facts, $free),
+                'outside' => $this->outside($floor, $way, $free),
+                'facts' => $facts,
+            ];
+        }
+
+        return $found;
+    }
+
+    /** @return array{PlannedStep, PlannedStep}|null the coat that is next and the one that has to follow it in its window */
+    private static function pair(PlannedPart $planned): ?array
+    {
+        $ahead = $planned->plan->ahead();
+        $coat = $ahead[0] ?? null;
+        $next = $ahead[1] ?? null;
+
+        return $coat !== null && $next !== null && $coat->step->kind === StepKind::Coat && $next->step->follow->kind === FollowKind::Tacky && $next->step->follow->coat === $coat->step->key ? [$coat, $next] : null;
+    }
+
+    /**
+     * @param array<int, PlannedPart> $parts
+     *
+     * @return array{float, float} between which every one of them takes its coat
+     */
+    private function limits(array $parts): array
+    {
+        $earliest = -INF;
+        $latest = INF;
+        foreach ($parts as $part) {
+            $earliest = max($earliest, $part->floor->nowMin, $part->next?->state === ActState::Waiting ? $part->next->changesAtMin() ?? 0.0 : 0.0);
+            $latest = min($latest, $part->next?->window?->closes->expectedMin !== null && $part->next->state !== ActState::KeyFirst ? $part->next->window->closes->expectedMin : INF);
+        }
+
+        return [$earliest, $latest];
+    }
+
+    /** @param array<int, PlannedPart> $parts */
+    private function warmest(array $parts): float
+    {
+        $warmest = min(ClimateKind::WarmBox->warmestC(), CoreResin::FILM_WARMEST_C);
+        foreach ($parts as $part) {
+            $softens = $part->plan->brief->substrate->softensAtC();
+            $warmest = $softens === null ? $warmest : min($warmest, $softens - self::SOFTENING_MARGIN_C);
+        }
+
+        return $warmest;
+    }
+
+    /**
+     * The part's own hardener, the others of its system, and blends within their sheets' limits.
+     *
+     * @return list<HardenerChoice>
+     */
+    private function hardeners(PlannedPart $planned): array
+    {
+        [$coat] = self::pair($planned) ?? throw new \LogicException('asked only of parts that are able');
+        $own = $coat->step->layer?->jar->value === 'base' ? $planned->part->baseResin : $planned->part->clearResin;
+        $rows = $own->system === null ? collect([$own]) : Resin::query()->where('shop_id', $own->shop_id)->current()->where('system', $own->system)->get()->prepend($own)->unique('id');
+        $choices = [];
+        foreach ($rows as $row) {
+            $choices[] = new HardenerChoice($this->planner->resin($row), $row->id);
+            foreach ($rows as $fast) {
+                foreach ($fast->tack_from_age_min < $row->tack_from_age_min ? self::SHARES : [] as $share) {
+                    if ($share >= ($fast->blend_least ?? 1.0) && $share <= ($fast->blend_most ?? 0.0) && 1.0 - $share >= ($row->blend_least ?? 1.0) && 1.0 - $share <= ($row->blend_most ?? 0.0)) {
+                        $choices[] = new HardenerChoice(Blend::of($this->planner->resin($row), $this->planner->resin($fast), $share), $row->id, $fast->id, $share);
+                    }
+                }
+            }
+        }
+
+        return $choices;
+    }
+
+    /** A build coat a quarter heavier saves a coat where it does: that weight, else null. */
+    private function heavier(PlannedPart $planned): ?float
+    {
+        [$coat] = self::pair($planned) ?? throw new \LogicException('asked only of parts that are able');
+        $weight = min(150.0, 1.25 * $planned->plan->shop->weights->buildGM2);
+        if ($coat->step->name !== 'build') {
+            return null;
+        }
+        $trial = $this->planner->trial($planned, $planned->plan->log->with(new Fact(PHP_INT_MAX, FactKind::Decided, $coat->step->key, $planned->floor->nowMin, null, ['g_m2' => $weight])));
+
+        return $trial->plan->buildCoats < $planned->plan->buildCoats ? $weight : null;
+    }
+
+    /**
+     * @param list<int>                                   $ids
+     * @param array<int, array{PlannedStep, PlannedStep}> $pairs
+     *
+     * @return array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>> by part
+     */
+    private function facts(TurnedWay $way, array $ids, array $pairs): array
+    {
+        $facts = [];
+        $after = 0.0;
+        foreach ($ids as $n => $id) {
+            [$coat, $next] = $pairs[$id];
+            $mix = ['resin_id' => $way->hardener->resinId, 'fast_id' => $way->hardener->fastId ?? 0, 'fast_share' => $way->hardener->fastShare ?? 0.0];
+            $facts[$id] = [
+                ['kind' => FactKind::Decided, 'step' => $coat->step->key, 'data' => ['at' => 5.0 * round($way->starts[$n] / 5.0)] + $mix],
+                ['kind' => FactKind::Decided, 'step' => $next->step->key, 'data' => ['bond' => 1, 'key' => 0, 'not_before' => 5.0 * floor(($way->nextMin + $after) / 5.0)]],
+            ];
+            $after += $next->handsMin;
+            if ($way->climate !== null) {
+                $facts[$id][] = ['kind' => FactKind::Warmed, 'step' => $next->step->key, 'data' => ['kind' => $way->climate->kind->value, 'from' => round($way->climate->fromMin), 'until' => round($way->climate->untilMin), 'c' => $way->climate->celsius]];
+            }
+        }
+
+        return $facts;
+    }
+
+    /**
+     * Free hands outside the shop's hours that a way makes use of: somebody comes for it.
+     *
+     * @param list<array{float, float}> $free
+     *
+     * @return list<array{float, float}>
+     */
+    private function outside(ShopFloor $floor, TurnedWay $way, array $free): array
+    {
+        $used = array_filter($free, fn (array $f): bool => array_filter([...$way->starts, $way->nextMin], fn (float $m): bool => $m >= $f[0] && $m < $f[1]) !== []);
+
+        return array_values(array_filter($used, fn (array $f): bool => array_filter($floor->work->windows, fn (array $w): bool => $w[0] <= $f[0] && $w[1] >= $f[1]) === []));
+    }
+
+    /**
+     * When each part would be ready, placed first, with somebody there in the free hours.
+     *
+     * @param array<int, PlannedPart>                                                                      $parts
+     * @param array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>> $facts
+     *
+     * @param list<array{float, float}> $free
+     *
+     * @return array<int, float|null>
+     */
+    private function ready(array $parts, array $facts, array $free): array
+    {
+        return array_map(function (PlannedPart $p) use ($facts, $free): ?float {
+            $log = $p->plan->log;
+            foreach ($facts[$p->part->id] as $fact) {
+                $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $p->floor->nowMin, null, $fact['data']));
+            }
+
+            return $this->planner->trialFirst($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
+        }, $parts);
+    }
+}
