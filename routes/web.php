@@ -8,6 +8,7 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\FactController;
+use App\Http\Controllers\HoursController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\RecordController;
@@ -70,6 +71,11 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
 
     Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit')->can('run', 'App\Models\Shop');
     Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('run', 'App\Models\Shop');
+    Route::middleware('can:run,App\Models\Shop')->group(function (): void {
+        Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');
+        Route::delete('/hours/{exception}', [HoursController::class, 'withdraw'])->name('hours.withdraw');
+        Route::post('/hours/home/{person}', [HoursController::class, 'home'])->name('hours.home');
+    });
     Route::get('/air', [AirController::class, 'show'])->name('air');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/air', [AirController::class, 'store'])->name('air.store');

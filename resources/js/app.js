@@ -8,6 +8,7 @@ import htmx from 'htmx.org';
 import { startCountdowns } from './countdown';
 import { startKeys } from './keys';
 import { pour } from './pour';
+import { startReminders } from './remind';
 import { startSheet } from './sheet';
 
 window.htmx = htmx;
@@ -18,6 +19,7 @@ Alpine.start();
 startCountdowns();
 startKeys();
 startSheet();
+startReminders();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

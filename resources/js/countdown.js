@@ -1,7 +1,7 @@
 // Countdowns and the demo clock, from the shop's time at load and the machine's clock since: right after a sleep too.
 const loadedAt = Date.now();
 
-function shopNow() {
+export function shopNow() {
     const { now, runs } = document.body.dataset;
 
     return Number(now) + (runs === '1' ? (Date.now() - loadedAt) / 1000 : 0);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Shop;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -20,7 +23,14 @@ final class ShopController
 
     public function edit(Planner $planner, #[CurrentUser] User $user): View
     {
-        return view('shop.edit', ['shop' => $user->shop, 'floor' => $planner->floor($user->shop)]);
+        $floor = $planner->floor($user->shop);
+
+        return view('shop.edit', [
+            'shop' => $user->shop,
+            'floor' => $floor,
+            'people' => $user->shop->people,
+            'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where('day', '>=', $floor->time->local($floor->nowMin)->toDateString())->get(),
+        ]);
     }
 
     public function update(Request $request, #[CurrentUser] User $user): RedirectResponse
@@ -37,24 +47,72 @@ final class ShopController
             'typed' => ['array', 'max:60'],
             'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'date_format:Y-m-d\TH:i'],
             'typed.*.c' => ['nullable', 'required_with:typed.*.at', 'numeric', 'between:-30,60'],
+            'people' => ['array'],
+            'people.*.days.*' => ['nullable', 'string', 'max:60'],
+            'things' => ['array'],
+            'things.*' => ['integer', 'between:0,50'],
+            'cool_place_c' => ['sometimes', 'numeric', 'between:-5,20'],
             'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
             'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
             'target_percent' => ['required', 'numeric', 'between:0.1,20'],
         ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
             'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'target_percent' => 'burn-through target',
+            'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
             'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
         ]);
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
-        $shop->update([
-            'working_hours' => $this->hours($given['hours']),
-            'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
-            'typed_air' => isset($given['typed']) ? array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed) : $shop->typed_air,
-            'cup_loss_g' => (float) $given['cup_loss_g'],
-            'scale_step_g' => (float) $given['scale_step_g'],
-            'target_burn_through' => (float) $given['target_percent'] / 100.0,
-        ]);
+        $people = $this->people($shop, $given['people'] ?? []);
+        DB::transaction(function () use ($shop, $given, $typed, $people): void {
+            foreach ($people as $id => $columns) {
+                $shop->people()->whereKey($id)->firstOrFail()->update($columns);
+            }
+            $shop->update([
+                'working_hours' => $this->hours($given['hours']),
+                'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
+                'typed_air' => isset($given['typed']) ? array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed) : $shop->typed_air,
+                'cup_loss_g' => (float) $given['cup_loss_g'],
+                'scale_step_g' => (float) $given['scale_step_g'],
+                'target_burn_through' => (float) $given['target_percent'] / 100.0,
+                'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
+                'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
+            ]);
+        });
 
         return redirect()->route('shop.edit')->with('notice', 'Kept. Every open part is planned anew.');
+    }
+
+    /**
+     * Who is at the bench, and when it is not the shop's week.
+     *
+     * @param array<int, array{at_bench?: string, own?: string, days?: array<int, string|null>}> $typed by person
+     *
+     * @return array<int, array{at_bench: bool, hours: array<int, list<array{string, string}>>|null}>
+     *
+     * @throws ValidationException If a day's spans can't be read, or nobody is left.
+     */
+    private function people(Shop $shop, array $typed): array
+    {
+        $people = [];
+        foreach ($shop->people as $person) {
+            if (! isset($typed[$person->id])) {
+                continue;
+            }
+            $row = $typed[$person->id];
+            $hours = null;
+            for ($day = 1; isset($row['own']) && $day <= 7; $day++) {
+                try {
+                    $hours[$day] = Spans::read((string) ($row['days'][$day] ?? ''));
+                } catch (\DomainException $e) {
+                    throw ValidationException::withMessages(["people.{$person->id}.days.{$day}" => $e->getMessage()]);
+                }
+            }
+            $people[$person->id] = ['at_bench' => isset($row['at_bench']), 'hours' => $hours];
+        }
+        if ($people !== [] && array_filter($people, fn (array $p): bool => $p['at_bench']) === []) {
+            throw ValidationException::withMessages(['people' => 'Somebody has to be at the bench.']);
+        }
+
+        return $people;
     }
 
     /**

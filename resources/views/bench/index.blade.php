@@ -15,7 +15,7 @@
             @endif
             @if ($bench->then() !== [])
             <section class="card then" aria-labelledby="then-title">
-                <h2 id="then-title">Then</h2>
+                <div class="card-head"><h2 id="then-title">Then</h2><label class="tick tone"><input type="checkbox" id="tone"> tone with reminders</label></div>
                 @foreach ($bench->then() as $call)
                     @include('bench.row', ['call' => $call])
                 @endforeach

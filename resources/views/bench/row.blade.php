@@ -19,5 +19,11 @@
         @if ($next->state->value === 'waiting' && $next->step->step->follow->coat !== null)<small>between {{ $say->spread($next->window?->opens ?? $next->ready) }}</small>@endif
         @if ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $say->when($time->startMin) }}</small>@endif
     </p>
+    <div class="row-acts">
+    @if ($next->changesAtMin() !== null && in_array($next->state->value, ['waiting', 'missed_wait', 'open'], true))
+        @php($remindAt = $next->state->value === 'open' ? max($call->floor->nowMin, ($next->window->sure()['until'] ?? $next->changesAtMin()) - 15) : $next->changesAtMin())
+        <button type="button" class="btn quiet remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}-{{ $next->state->value }}" data-at="{{ (int) round(60 * $remindAt) }}" data-words="{{ $part->letter }}: {{ $say->step($step->step) }}, {{ $next->state->value === 'open' ? 'the sure part of its window ends soon' : 'its time has come' }}">Remind me</button>
+    @endif
     @include('bench.acts', ['primary' => false])
+    </div>
 </article>

@@ -40,6 +40,7 @@
                 <x-pick name="finish" label="Finish" :choices="$words('finish', OakGloss\Optics\Finish::cases())" :value="$part?->finish ?? 'gloss'" />
                 <x-pick name="top" label="Surface" :choices="$words('top', OakGloss\Method\Top::cases())" :value="$part?->top ?? 'clear'" />
                 <x-field name="needed_by" label="Needed by" type="datetime-local" :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
+                <x-pick name="priority" label="On the run sheet" :choices="['low' => $say->word('priority', 'low'), 'normal' => $say->word('priority', 'normal'), 'high' => $say->word('priority', 'high')]" :value="$part->priority ?? 'normal'" />
             </div>
             <div class="ticks"><span>It will see</span>
                 @foreach (['sun', 'heat', 'wear'] as $life)<label class="tick"><input type="checkbox" name="{{ $life }}" value="1" @checked(old($life, $part?->$life))> {{ $life }}</label>@endforeach

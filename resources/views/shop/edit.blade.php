@@ -25,6 +25,25 @@
             </tbody></table>
             </div>
         </fieldset>
+        <fieldset class="card"><legend>Hands</legend>
+            <p class="soft">Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00; an empty day is a day off.</p>
+            @error('people')<p class="more"><strong>{{ $message }}</strong></p>@enderror
+            @foreach ($people as $person)
+                @php($own = old("people.{$person->id}.own", $person->hours !== null))
+                <div class="person">
+                    <input type="hidden" name="people[{{ $person->id }}][id]" value="{{ $person->id }}">
+                    <label class="tick"><input type="checkbox" name="people[{{ $person->id }}][at_bench]" value="1" @checked(old('people') === null ? $person->at_bench : old("people.{$person->id}.at_bench"))> <b>{{ $person->name }}</b> at the bench</label>
+                    <label class="tick"><input type="checkbox" name="people[{{ $person->id }}][own]" value="1" @checked($own)> own hours</label>
+                    <details @if ($own) open @endif><summary>Days</summary><div class="grid-3">
+                    @foreach ($days as $d => $day)<x-field :name="'people['.$person->id.'][days]['.$d.']'" :label="$day" :value="App\Words\Spans::words($person->hours[$d] ?? $shop->working_hours[$d] ?? [])" />@endforeach
+                    </div></details>
+                </div>
+            @endforeach
+        </fieldset>
+        <fieldset class="card"><legend>Shared things: places</legend><div class="grid-3">
+            @foreach (['booth' => 'Spray booth', 'warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place'] as $thing => $label)<x-field :name="'things['.$thing.']'" :label="$label" type="number" unit="parts" :value="$shop->things[$thing] ?? 0" />@endforeach
+            <x-field name="cool_place_c" label="Cool place has" type="number" unit="°C" :value="$shop->cool_place_c" />
+        </div></fieldset>
         <fieldset class="card"><legend>Typed points</legend>
             <p class="soft">Where more is known than the day curve: between the first and the last point only these hold.</p>
             @if (count($shop->typed_air) > 12)<p>{{ count($shop->typed_air) }} points stand, more than are typed by hand. <a href="{{ route('air') }}">See the air</a>.</p>@else
@@ -43,5 +62,21 @@
         </div></fieldset>
         <p class="form-foot"><button class="btn go">Keep</button></p>
     </form>
+    <section class="card" aria-labelledby="exceptions-title"><h2 id="exceptions-title">Days with other hours</h2>
+        <ul class="feeds">
+        @forelse ($exceptions as $exception)
+            <li><span class="num">{{ $floor->time->local($floor->time->at($exception->day.' 12:00'))->format('D j M') }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
+                <form method="post" action="{{ route('hours.withdraw', $exception) }}">@csrf @method('DELETE')<button class="btn quiet">Withdraw</button></form></li>
+        @empty<li class="soft">None ahead.</li>@endforelse
+        </ul>
+        <form method="post" action="{{ route('hours.store') }}" class="grid-3" novalidate>@csrf
+            <x-field name="day" label="Day" type="date" :value="$floor->time->local($floor->nowMin)->toDateString()" />
+            <x-pick name="who" label="Whose" :choices="['' => 'everybody'] + $people->pluck('name', 'id')->all()" />
+            <x-field name="spans" label="Hours" placeholder="08:00-12:30" hint="empty where nobody is there" />
+            <x-field name="because" label="Because" maxlength="80" />
+            <p class="form-foot"><button class="btn">Keep</button></p>
+        </form>
+        <div>@foreach ($people->where("at_bench", true) as $person)<form method="post" action="{{ route('hours.home', $person) }}" class="inline">@csrf<button class="btn quiet">{{ $person->name }} goes home now</button></form>@endforeach</div>
+    </section>
 </div>
 </x-layouts.app>

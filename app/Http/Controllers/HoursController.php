@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Hours;
+use App\Clock\ShopClock;
+use App\Models\HourException;
+use App\Models\User;
+use App\Planning\Planner;
+use App\Words\Spans;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Days on which somebody is there at other times than the week says. */
+final class HoursController
+{
+    public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate([
+            'day' => ['required', 'date_format:Y-m-d'],
+            'who' => ['nullable', Rule::exists('users', 'id')->where('shop_id', $user->shop_id)],
+            'spans' => ['nullable', 'string', 'max:60'],
+            'because' => ['nullable', 'string', 'max:80'],
+        ], [], ['spans' => 'hours', 'who' => 'whose']);
+        try {
+            $spans = Spans::read((string) ($given['spans'] ?? ''));
+        } catch (\DomainException $e) {
+            throw ValidationException::withMessages(['spans' => $e->getMessage()]);
+        }
+        HourException::query()->create(['shop_id' => $user->shop_id, 'user_id' => $given['who'] ?? null, 'day' => $given['day'], 'spans' => $spans, 'because' => (string) ($given['because'] ?? ''), 'made_by_id' => $user->id]);
+
+        return redirect()->route('shop.edit')->with('notice', 'Kept. Every open part is planned anew.');
+    }
+
+    public function withdraw(HourException $exception, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        abort_unless($exception->shop_id === $user->shop_id, 403);
+        $exception->update(['withdrawn_at' => $clock->now()]);
+
+        return redirect()->route('shop.edit')->with('notice', 'Withdrawn. The week\'s hours stand again on that day.');
+    }
+
+    public function home(User $person, Planner $planner, #[CurrentUser] User $user): RedirectResponse
+    {
+        abort_unless($person->shop_id === $user->shop_id, 403);
+        Hours::goesHome($planner->floor($user->shop), $user, $person);
+
+        return redirect()->route('bench')->with('notice', "{$person->name} is gone for today. What is left is planned anew.");
+    }
+}

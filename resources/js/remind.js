@@ -1,0 +1,101 @@
+// Reminders while the page is open: what the run sheet will ask for and when windows open and close, by the shop's
+// clock. A notification only where the browser was asked and said yes; a tone only where it was switched on.
+import { shopNow } from './countdown';
+
+const KEY = 'oak-reminders';
+const load = () => JSON.parse(localStorage.getItem(KEY) ?? '{}');
+const keep = (all) => localStorage.setItem(KEY, JSON.stringify(all));
+
+function tone() {
+    if (localStorage.getItem('oak-tone') !== '1') {
+        return;
+    }
+    const context = new AudioContext();
+    const gain = context.createGain();
+    const sound = context.createOscillator();
+    gain.gain.setValueAtTime(0.2, context.currentTime);
+    gain.gain.exponentialRampToValueAtTime(0.001, context.currentTime + 0.9);
+    sound.frequency.value = 660;
+    sound.connect(gain).connect(context.destination);
+    sound.start();
+    sound.stop(context.currentTime + 0.9);
+}
+
+function show(words) {
+    let box = document.querySelector('#reminder');
+    if (!box) {
+        box = document.createElement('div');
+        box.id = 'reminder';
+        box.className = 'notice reminder';
+        box.setAttribute('role', 'alert');
+        document.querySelector('main').before(box);
+    }
+    const line = document.createElement('p');
+    line.textContent = words;
+    const done = document.createElement('button');
+    done.className = 'btn quiet';
+    done.textContent = 'Seen';
+    done.addEventListener('click', () => { line.remove(); if (!box.childElementCount) { box.remove(); } });
+    line.append(' ', done);
+    box.append(line);
+    tone();
+    if (window.Notification?.permission === 'granted') {
+        new Notification('Oak Gloss', { body: words });
+    }
+}
+
+function mark() {
+    const all = load();
+    for (const button of document.querySelectorAll('[data-remind]')) {
+        const on = button.dataset.remind in all;
+        button.setAttribute('aria-pressed', on);
+        button.textContent = on ? 'Reminds' : 'Remind me';
+    }
+    const toggle = document.querySelector('#tone');
+    if (toggle) {
+        toggle.checked = localStorage.getItem('oak-tone') === '1';
+    }
+}
+
+function tick() {
+    const all = load();
+    for (const [id, { at, words }] of Object.entries(all)) {
+        if (at <= shopNow()) {
+            delete all[id];
+            keep(all);
+            show(words);
+            mark();
+        }
+    }
+}
+
+export function startReminders() {
+    document.addEventListener('click', (event) => {
+        const button = event.target.closest('[data-remind]');
+        if (!button) {
+            return;
+        }
+        const all = load();
+        if (button.dataset.remind in all) {
+            delete all[button.dataset.remind];
+        } else {
+            all[button.dataset.remind] = { at: Number(button.dataset.at), words: button.dataset.words };
+            if (window.Notification?.permission === 'default') {
+                Notification.requestPermission();
+            }
+        }
+        keep(all);
+        mark();
+    });
+    document.addEventListener('change', (event) => {
+        if (event.target.id === 'tone') {
+            localStorage.setItem('oak-tone', event.target.checked ? '1' : '0');
+            tone();
+        }
+    });
+    document.addEventListener('htmx:afterSwap', mark);
+    document.addEventListener('visibilitychange', tick);
+    mark();
+    tick();
+    setInterval(tick, 5000);
+}
