@@ -19,6 +19,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeighController;
+use App\Http\Middleware\ReckonFirst;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -30,14 +31,14 @@ Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middle
 
 Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
-    Route::get('/', BenchController::class)->name('bench');
+    Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
 
-    Route::get('/parts', [PartController::class, 'index'])->name('parts.index');
+    Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create');
     // The form of a part that exists sends itself as PUT.
     Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->name('parts.answer');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store');
-    Route::get('/parts/{part}', [PartController::class, 'show'])->name('parts.show')->can('see', 'part');
+    Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
     Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
@@ -50,7 +51,8 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
 
-    Route::get('/run-sheet', [RunSheetController::class, 'show'])->name('run-sheet');
+    Route::get('/run-sheet', [RunSheetController::class, 'show'])->middleware(ReckonFirst::class)->name('run-sheet');
+    Route::get('/run-sheet/reckon', [RunSheetController::class, 'reckon'])->name('run-sheet.reckon');
     Route::get('/run-sheet/{part}/{step}/range', [RunSheetController::class, 'range'])->name('run-sheet.range')->can('see', 'part');
     Route::get('/run-sheet/{part}/{step}/try', [RunSheetController::class, 'try'])->name('run-sheet.try')->can('work', 'part');
     Route::post('/run-sheet/{part}/{step}', [RunSheetController::class, 'pin'])->name('run-sheet.pin')->can('work', 'part');

@@ -20,6 +20,7 @@ final class Calculator
         'levelling' => LevellingCalc::class,
         'mix' => MixCalc::class,
         'run-sheet' => RunSheetCalc::class,
+        'shop-sheet' => ShopSheetCalc::class,
     ];
 
     /** @return list<string> */

@@ -54,7 +54,8 @@ final class RunSheetCalc implements Calculation
         ];
     }
 
-    private static function step(Fields $in, Kinetics $clock): RunStep
+    /** @throws BadField If a field is bad. */
+    public static function step(Fields $in, Kinetics $clock): RunStep
     {
         $after = $in->objectOr('after');
         $step = new RunStep(
@@ -63,6 +64,9 @@ final class RunSheetCalc implements Calculation
             $after === null ? null : self::gap($after, $clock),
             $in->numberOr('min_c', null, -40.0, 80.0),
             $in->numberOr('key_min', 0.0, 0.0, 1440.0),
+            (int) $in->numberOr('people', 1.0, 1.0, 4.0),
+            self::uses($in),
+            $in->numberOr('pinned_at_min', null, -1e7, 1e8),
         );
         $in->close();
 
@@ -87,8 +91,27 @@ final class RunSheetCalc implements Calculation
         return Gap::age($clock, $least, $most, $keyFrom);
     }
 
-    /** @return list<array{float, float}> */
-    private static function windows(Fields $in): array
+    /** @return array<string, float> minutes that the part stays in a thing after the hands, by thing */
+    private static function uses(Fields $in): array
+    {
+        $given = $in->objectOr('uses');
+        $uses = [];
+        if ($given === null) {
+            return [];
+        }
+        foreach ($given->names() as $thing) {
+            $uses[$thing] = $given->number($thing, 0.0, 1e5);
+        }
+
+        return $uses;
+    }
+
+    /**
+     * @return list<array{float, float}>
+     *
+     * @throws BadField If a window is none.
+     */
+    public static function windows(Fields $in): array
     {
         $windows = [];
         foreach ($in->list('work', 0, 2000) as $i => $pair) {

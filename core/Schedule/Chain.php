@@ -11,7 +11,7 @@ use OakGloss\Quantity\Bounds;
 final readonly class Chain
 {
     /**
-     * @param non-empty-list<RunStep>              $steps
+     * @param list<RunStep>                        $steps
      * @param array{start: float, end: float}|null $done   the step already done that the first gap counts from
      * @param float                                $weight what a minute of this part is worth against the others', 0.01 to 100
      * @param float|null                           $dueMin when it was promised

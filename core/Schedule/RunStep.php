@@ -42,4 +42,10 @@ final readonly class RunStep
             Bounds::within($hold, 0.0, 1e5, "stay in {$thing}", 'min');
         }
     }
+
+    /** The same at one minute and no other. */
+    public function at(float $minute): self
+    {
+        return new self($this->id, $this->handsMin, $this->after, $this->minC, $this->keyMin, $this->people, $this->uses, $minute, $this->notBefore, $this->mustKey, $this->mustBond);
+    }
 }

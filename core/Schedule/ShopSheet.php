@@ -37,6 +37,7 @@ final class ShopSheet
 
     /** Few parts with short chains are searched longer: this over the square of the steps of a chain. */
     private const EFFORT_FEW = 100000;
+    private const EFFORT_MOST = 4000;
 
     /** @var list<Chain> */
     private readonly array $chains;
@@ -79,11 +80,14 @@ final class ShopSheet
     ) {
         $this->chains = $chains;
         $longest = max([1, ...array_map(fn (Chain $c): int => count($c->steps), $chains)]);
-        $few = count($chains) <= self::EVERY_ORDER ? intdiv(self::EFFORT_FEW, $longest ** 2) : 0;
+        $few = count($chains) <= self::EVERY_ORDER ? min(self::EFFORT_MOST, intdiv(self::EFFORT_FEW, $longest ** 2)) : 0;
         $this->budget = count($chains) * ($effort ?? max(self::EFFORT, $few));
     }
 
-    public function plan(): ShopPlan
+    /**
+     * @param ShopPlan|null $known a plan made before, such as for a shorter day: while it keeps every rule, no worse one is given
+     */
+    public function plan(?ShopPlan $known = null): ShopPlan
     {
         $empty = Diary::of($this->crew);
         foreach ($this->chains as $i => $chain) {
@@ -91,7 +95,7 @@ final class ShopSheet
             $this->aloneCost[$i] = $this->cost($i, $this->alone[$i]);
         }
         $this->bound = array_sum($this->aloneCost);
-        $best = null;
+        $best = $known === null ? null : $this->again($known);
         foreach ($this->orders() as $order) {
             $best = $this->better($best, $this->inOrder($order));
             if ($this->isProven($best) || $this->isSpent()) {
@@ -121,6 +125,32 @@ final class ShopSheet
         }
 
         return $this->bound;
+    }
+
+    /**
+     * A known plan, placed step by step where it has them; null if it does not hold here.
+     *
+     * @return array<int, list<PlacedStep>>|null
+     */
+    private function again(ShopPlan $known): ?array
+    {
+        $diary = Diary::of($this->crew);
+        $plan = [];
+        foreach ($this->chains as $i => $chain) {
+            $were = $known->placed[$chain->id] ?? [];
+            if (count($were) !== count($chain->steps)) {
+                return null;
+            }
+            $steps = array_map(fn (RunStep $s, PlacedStep $p): RunStep => $s->at($p->startMin), $chain->steps, $were);
+            $placed = (new RunSheet($chain->air, $diary, $this->fromMin, $this->untilMin, $this->gridMin, $this->keyPenaltyMin))->place($steps, $chain->done, $chain->late());
+            if ($placed === null) {
+                return null;
+            }
+            $plan[$i] = $diary->manned(array_map(fn (RunStep $s, PlacedStep $p): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way), $chain->steps, $placed));
+            $diary = $diary->with($plan[$i]);
+        }
+
+        return $plan;
     }
 
     /** @param array<int, list<PlacedStep>|null>|null $plan */

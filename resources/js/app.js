@@ -8,6 +8,7 @@ import htmx from 'htmx.org';
 import { startCountdowns } from './countdown';
 import { startKeys } from './keys';
 import { pour } from './pour';
+import { startReckoning } from './reckon';
 import { startReminders } from './remind';
 import { startSheet } from './sheet';
 
@@ -20,6 +21,7 @@ startCountdowns();
 startKeys();
 startSheet();
 startReminders();
+startReckoning();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

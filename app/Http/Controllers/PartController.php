@@ -35,10 +35,8 @@ final class PartController
 
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
-        $open = $user->shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get();
-
         return view('parts.index', [
-            'planned' => $open->map($planner->plan(...)),
+            'planned' => collect($planner->all($user->shop)),
             'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->limit(self::FINISHED_SHOWN)->get(),
         ]);
     }

@@ -23,6 +23,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Plan\FactKind;
 use OakGloss\Schedule\PartSchedule;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** All parts against the hands there are: look, move a step to see what gives, keep it or put it back. */
 final class RunSheetController
@@ -30,6 +31,24 @@ final class RunSheetController
     public function show(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         return $this->view($request, $planner, $user, $planner->all($user->shop));
+    }
+
+    /** Reckons the run sheet while it tells how far it is. */
+    public function reckon(Planner $planner, #[CurrentUser] User $user): StreamedResponse
+    {
+        return response()->stream(function () use ($planner, $user): void {
+            $last = -1;
+            $planner->sheet($user->shop, function (float $share) use (&$last): void {
+                $percent = (int) floor(100.0 * $share);
+                if ($percent > $last) {
+                    $last = $percent;
+                    echo "data: {$percent}\n\n";
+                    ob_get_level() > 0 && ob_flush();
+                    flush();
+                }
+            });
+            echo "data: done\n\n";
+        }, 200, ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-cache', 'X-Accel-Buffering' => 'no']);
     }
 
     /** Where a step may start, to be drawn while it is dragged. */
