@@ -206,7 +206,7 @@ final class Turning
                 ['kind' => FactKind::Decided, 'step' => $coat->step->key, 'data' => ['at' => 5.0 * round($way->starts[$n] / 5.0)] + $mix],
                 ['kind' => FactKind::Decided, 'step' => $next->step->key, 'data' => ['bond' => 1, 'key' => 0, 'not_before' => 5.0 * floor(($way->nextMin + $after) / 5.0)]],
             ];
-            $after += $next->handsMin;
+            $after = 5.0 * ceil(($after + $next->handsMin) / 5.0);
             if ($way->climate !== null) {
                 $facts[$id][] = ['kind' => FactKind::Warmed, 'step' => $next->step->key, 'data' => ['kind' => $way->climate->kind->value, 'from' => round($way->climate->fromMin), 'until' => round($way->climate->untilMin), 'c' => $way->climate->celsius]];
             }

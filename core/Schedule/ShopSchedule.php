@@ -40,8 +40,29 @@ final class ShopSchedule
         foreach ($plan->placed as $id => $placed) {
             $found[$id] = ['placed' => $placed, 'leniency' => $found[$id]['leniency'] ?? Leniency::None];
         }
+        foreach ($plan->without as $id) {
+            $found[$id] = self::inWhatIsLeft($chains[$id], array_column($found, 'placed'), $crew, $grid) ?? $found[$id];
+        }
 
         return $found;
+    }
+
+    /**
+     * A part that the others left no place as it wants it: what it must be let go to have one at all.
+     *
+     * @param list<list<PlacedStep>|null> $others
+     *
+     * @return array{placed: list<PlacedStep>, leniency: Leniency}|null
+     */
+    private static function inWhatIsLeft(PartChain $chain, array $others, Crew $crew, float $grid): ?array
+    {
+        $free = Diary::of($crew);
+        foreach ($others as $placed) {
+            $free = $free->with($placed ?? []);
+        }
+        $schedule = PartSchedule::within($chain, $free, $grid);
+
+        return $schedule->steps() === [] ? null : ['placed' => $schedule->steps(), 'leniency' => $schedule->leniency];
     }
 
     public static function gridFor(int $parts): float

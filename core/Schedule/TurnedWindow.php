@@ -93,7 +93,8 @@ final readonly class TurnedWindow
         $starts = [];
         $end = $start;
         foreach ($this->handsMin as $hands) {
-            $starts[] = $end;
+            // The next one begins on the run sheet's grid.
+            $starts[] = $end = PartSchedule::GRID_MIN * ceil($end / PartSchedule::GRID_MIN);
             $end += $hands;
         }
         $best = null;

@@ -184,14 +184,14 @@ final class BenchActsTest extends ShopCase
         $this->get('/')->assertDontSee('that this resin wants');
         $this->read(12.0);
         app()->forgetScopedInstances();
-        $this->get('/')->assertSee('Air 12.0 °C is under the 15.0 °C that this resin wants');
+        $this->get('/')->assertSee('Air 12 °C is under the 15 °C that this resin wants');
     }
 
     public function testDampAirIsSaidBeforeTheNextCoat(): void
     {
         $this->partWithBuildCoat();
         $this->read(16.0, 95.0);
-        $this->get('/')->assertSee('the part must be 3 °C above it');
+        $this->get('/')->assertSee('less than 3 °C above the dew point');
     }
 
     public function testTheClockIsSkippedInTheDemoOnly(): void

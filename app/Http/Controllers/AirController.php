@@ -35,7 +35,7 @@ final class AirController
             'floor' => $floor,
             'chart' => AirChart::of($floor, $readings, $coldest === null ? null : (float) $coldest),
             'coldest' => $coldest,
-            'leftOut' => $readings->whereNotNull('left_out_because')->reverse()->take(8),
+            'leftOut' => $user->shop->airReadings()->whereNotNull('left_out_because')->latest('id')->limit(8)->get(),
             'readings' => $readings,
         ]);
     }

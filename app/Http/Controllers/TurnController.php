@@ -32,12 +32,11 @@ final class TurnController
         $chosen = $able[(int) $request->query('part')] ?? reset($able);
         $words = (string) $request->query('free', '');
         $free = null;
-        $errors = new ViewErrorBag();
         if ($words !== '' && $chosen !== false) {
             try {
                 $free = FreeHands::read($words, $floor->time, $floor->nowMin);
             } catch (\DomainException $e) {
-                $errors->put('default', new MessageBag(['free' => $e->getMessage()]));
+                view()->share('errors', (new ViewErrorBag())->put('default', new MessageBag(['free' => $e->getMessage()])));
             }
         }
         $parts = $chosen === false ? [] : ($request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen]);
@@ -51,7 +50,7 @@ final class TurnController
             'words' => $words,
             'free' => $free,
             'ways' => $free === null ? [] : $turning->ways($parts, $free),
-        ] + ($errors->any() ? ['errors' => $errors] : []));
+        ]);
     }
 
     public function take(Request $request, Planner $planner, Turning $turning, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
