@@ -57,6 +57,22 @@ final class Workbench
         return $bench;
     }
 
+    /** The stand-in probe on a port of its own; what it says makes it misbehave. */
+    public function startProbe(string $says = ''): string
+    {
+        $port = self::freePort();
+        $this->run([PHP_BINARY, '-S', "127.0.0.1:{$port}", 'app/Devices/stand-in-probe.php'], ['OAK_PROBE_SAYS' => $says] + getenv());
+        self::waitFor($port);
+
+        return "http://127.0.0.1:{$port}/";
+    }
+
+    /** Ends the process that was started last. */
+    public function stopProbe(): void
+    {
+        self::end(array_pop($this->processes) ?? throw new \LogicException('no probe runs'));
+    }
+
     public function emulateDark(): void
     {
         $this->emulate(['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
@@ -76,16 +92,19 @@ final class Workbench
     public function close(): void
     {
         $this->browser->quit();
-        foreach ($this->processes as $process) {
-            // The server's workers are its own children: ending the group ends them too.
-            $pid = proc_get_status($process)['pid'];
-            posix_kill(-$pid, SIGTERM);
-            proc_terminate($process);
-            proc_close($process);
-        }
+        array_map(self::end(...), $this->processes);
         foreach (glob("{$this->database}*") ?: [] as $file) {
             unlink($file);
         }
+    }
+
+    /** @param resource $process */
+    private static function end(mixed $process): void
+    {
+        // The server's workers are its own children: ending the group ends them too.
+        posix_kill(-proc_get_status($process)['pid'], SIGTERM);
+        proc_terminate($process);
+        proc_close($process);
     }
 
     /** The seeded shop, made once for each state of the code that makes it. */

@@ -55,13 +55,17 @@ $take(1280, 800, [
         for (const [name, value] of Object.entries(values)) { form.querySelector(`[name="${name}"]`).value = value; }
         form.dispatchEvent(new Event('change'));
         JS)],
+    'run-sheet' => ['/run-sheet', null],
+    'trial' => ["/run-sheet/{$part['curing']}/flat/try?span=1d&at_local=2027-03-11T15%3A00", null],
+    'turned-window' => ['/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+18%3A45+to+20%3A30', null],
+    'air' => ['/air', null],
     'shelf' => ['/shelf', null],
     'resin' => ['/shelf/resins/1', null],
     'shop' => ['/shop', null],
 ]);
 $take(390, 844, [
     'phone-bench' => ['/', null],
-    'phone-ready-check' => ["/parts/{$part['open']}/weigh/build-3", null],
+    'phone-ready-check' => ["/parts/{$part['open']}/weigh/build-4", null],
     'phone-weigh' => [null, $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
     'phone-overpour' => [null, function (RemoteWebDriver $browser) use ($pour): void {
         $pour('25.9')($browser);

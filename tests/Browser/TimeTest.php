@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The run sheet, the evening and the probe, by mouse and by key. */
+final class TimeTest extends BrowserCase
+{
+    public function testAStepIsDraggedSeenAndPutBackThenAccepted(): void
+    {
+        $this->visit('/run-sheet?span=1d');
+        $this->drag('flat', 110);
+        $this->sees('Put back', '.trial');
+        $this->press('Put back', '.trial');
+        self::assertSame([], $this->all('.trial'));
+        $before = $this->startOf('flat');
+        $this->drag('flat', 60);
+        $this->sees('Accept, pin it there', '.trial');
+        $this->press('Accept, pin it there', '.trial');
+        $this->sees('Pinned to', '.notice');
+        self::assertGreaterThan($before, $this->startOf('flat'));
+        self::assertCount(1, $this->all('.block .pin'));
+        $this->visit('/run-sheet?span=1d');
+        self::assertCount(1, $this->all('.block .pin'), 'it stays pinned');
+    }
+
+    public function testTheAllowedRangeIsShownWhileDraggingAndPlacesOutsideAreSaid(): void
+    {
+        $this->visit('/run-sheet?span=1d');
+        $block = $this->block('build-4');
+        $mouse = $this->hold($block, 30);
+        $this->waitFor('#range rect');
+        self::assertNotSame([], $this->all('#range rect.is-bonded'));
+        $mouse->moveByOffset(250, 0)->perform();
+        $this->waitForText('no place', '.sheet-live');
+        self::assertStringContainsString('is-off', (string) $this->block('build-4')->getAttribute('class'));
+        (new WebDriverActions($this->bench->browser))->release()->perform();
+        $this->waitFor('.trial');
+        $this->sees('It has no place there', '.trial');
+        self::assertSame([], $this->all('.trial form'));
+    }
+
+    public function testAStepIsMovedByKeysAlone(): void
+    {
+        $this->visit('/run-sheet?span=1d');
+        $start = $this->startOf('flat');
+        $this->script("document.querySelector('.block[data-step=flat]').focus()");
+        $keys = $this->bench->browser->getKeyboard();
+        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
+        $this->waitForText(':', '.sheet-live');
+        $keys->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertSame('Put back', $this->script("return document.querySelector('.sheet-live').textContent"));
+        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ENTER]);
+        $this->waitFor('.trial');
+        $this->press('Accept, pin it there', '.trial');
+        self::assertEqualsWithDelta($start + 15.0, $this->startOf('flat'), 1e-6);
+        $this->script("document.querySelector('.block[data-step=flat]').focus()");
+        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->waitFor('.move-form');
+        $this->press('Unpin', '#step-card');
+        self::assertEqualsWithDelta($start, $this->startOf('flat'), 1e-6);
+    }
+
+    public function testATypedTimeDoesWhatADragDoes(): void
+    {
+        $this->visit('/run-sheet?span=1d');
+        $this->visit('/run-sheet?span=1d&step='.$this->block('flat')->getAttribute('data-part').':flat');
+        $this->script("document.querySelector('#at_local').value = '2027-03-11T09:00'");
+        $this->press('See what gives', '#step-card');
+        $this->sees('tomorrow 09:00', '.trial');
+    }
+
+    public function testTheEveningsWaysArePricedAndTakenWithOneTap(): void
+    {
+        $this->sees('Before you lock up at 18:00', '.lock-up');
+        $offered = array_map(fn ($b): string => $b->getText(), $this->all('.lock-up .priced b'));
+        self::assertGreaterThanOrEqual(4, count($offered));
+        foreach ($this->all('.lock-up .priced .num') as $price) {
+            self::assertMatchesRegularExpression('/ready (stays )?\w{3} \d\d:\d\d/', $price->getText());
+        }
+        // Each in a shop of its own.
+        foreach (['Warm box' => 'W', 'Stay until' => 'W', 'Begin the coat below' => 'W', 'Cool place' => 'W', 'Cure, key' => 'W'] as $way => $letter) {
+            $this->reopen();
+            if (! str_contains($this->text('.lock-up'), $way)) {
+                self::fail("{$way} is not offered: ".$this->text('.lock-up'));
+            }
+            $this->press($way, '.lock-up');
+            $this->sees("Taken. {$way}", '.notice');
+            $id = $this->partId($letter);
+            $this->visit("/parts/{$id}/record");
+            $this->sees($way === 'Warm box' || $way === 'Cool place' ? 'Other air' : 'Decided');
+        }
+    }
+
+    public function testAProbeThatFallsSilentIsSaidAndThePlanStands(): void
+    {
+        $this->visit('/parts');
+        $ready = array_map(fn ($p): string => $p->getText(), $this->all('.part-ready'));
+        $probe = $this->bench->startProbe();
+        $this->visit('/air');
+        $this->fill('probe_url', $probe);
+        $this->press('Keep', '.one-line');
+        $this->press('Ask it now');
+        $this->sees('It answers');
+        $this->bench->stopProbe();
+        $this->press('Ask it now');
+        $this->sees('Silent');
+        $this->sees('nothing listens there');
+        $this->visit('/');
+        $this->sees('Probe silent', '.bench-side');
+        $this->visit('/parts');
+        self::assertSame($ready, array_map(fn ($p): string => $p->getText(), $this->all('.part-ready')));
+        foreach (['hot' => 'no workshop is that warm', 'nan' => 'no temperature'] as $says => $why) {
+            $this->visit('/air');
+            $this->fill('probe_url', $this->bench->startProbe($says));
+            $this->press('Keep', '.one-line');
+            $this->press('Ask it now');
+            $this->sees('Left out');
+            $this->sees($why);
+            $this->bench->stopProbe();
+        }
+    }
+
+    public function testADifferenceStandsOnTheBenchUntilItIsSeen(): void
+    {
+        $this->seesNot('What changed');
+        $this->visit('/shop');
+        foreach (range(2, 5) as $day) {
+            $this->fill("hours[{$day}][0][0]", '10:00');
+            $this->fill("hours[{$day}][1][1]", '15:00');
+        }
+        $this->press('Keep', 'form[action$="/shop"]');
+        $this->visit('/');
+        $this->sees('What changed', '.changes');
+        self::assertMatchesRegularExpression('/W ready \w{3} \d\d:\d\d → \w{3} \d\d:\d\d, because the shop\'s numbers changed/', $this->text('.changes'));
+        $this->press('Seen', '.changes');
+        $this->seesNot('What changed');
+    }
+
+    public function testTheFeedIsReadByItsAddressUntilItIsRevoked(): void
+    {
+        $this->visit('/run-sheet');
+        $this->press('New private address');
+        $address = (string) $this->one('#feed-address')->getAttribute('value');
+        self::assertStringStartsWith("{$this->bench->url}/calendar/", $address);
+        self::assertStringStartsWith('BEGIN:VCALENDAR', (string) file_get_contents($address));
+        $file = $this->bench->browser->executeAsyncScript('const done = arguments[0]; fetch("/run-sheet.ics").then(async (r) => done([r.headers.get("content-disposition"), await r.text()]))');
+        self::assertSame('attachment; filename="run-sheet.ics"', $file[0]);
+        self::assertStringContainsString('BEGIN:VALARM', $file[1]);
+        $this->press('Revoke');
+        self::assertFalse(@file_get_contents($address));
+    }
+
+    public function testAReminderComesByTheShopsClockAndSurvivesAReload(): void
+    {
+        $this->reopen(runningClock: true);
+        $this->press('Remind me', '.then');
+        self::assertSame('true', $this->one('.remind')->getAttribute('aria-pressed'));
+        $this->visit('/');
+        self::assertSame('Reminds', $this->text('.remind'));
+        $this->script("const all = JSON.parse(localStorage.getItem('oak-reminders')); for (const r of Object.values(all)) { r.at = 0; } localStorage.setItem('oak-reminders', JSON.stringify(all))");
+        $this->visit('/');
+        $this->waitFor('#reminder');
+        $this->sees('its time has come', '#reminder');
+        $this->one('#reminder button')->click();
+        self::assertSame([], $this->all('#reminder'));
+    }
+
+    public function testAWindowIsTurnedToFreeHands(): void
+    {
+        $this->visit('/run-sheet');
+        $this->press('Turn a window round');
+        $this->fill('free', 'whenever');
+        $this->press('Find ways');
+        $this->sees('can\'t be read');
+        self::assertSame('whenever', $this->one('[name=free]')->getAttribute('value'));
+        $this->fill('free', 'today 16:35 to 17:30 and 18:45 to 20:30');
+        $this->press('Find ways');
+        self::assertNotSame([], $this->all('.turned svg .bond'));
+        $this->press('Take it', '.turned');
+        $this->sees('Taken: W', '.notice');
+    }
+
+    private function block(string $step): \Facebook\WebDriver\Remote\RemoteWebElement
+    {
+        return $this->one(".block[data-step=\"{$step}\"]");
+    }
+
+    private function startOf(string $step): float
+    {
+        return (float) $this->block($step)->getAttribute('data-start');
+    }
+
+    /** Presses the mouse on a block and moves it so many pixels. */
+    private function hold(\Facebook\WebDriver\Remote\RemoteWebElement $block, int $px): WebDriverActions
+    {
+        (new WebDriverActions($this->bench->browser))->clickAndHold($block->findElement(WebDriverBy::cssSelector('rect')))->moveByOffset((int) ($px / 2), 0)->perform();
+        (new WebDriverActions($this->bench->browser))->moveByOffset((int) ($px / 2), 0)->perform();
+
+        return new WebDriverActions($this->bench->browser);
+    }
+
+    private function drag(string $step, int $px): void
+    {
+        $this->hold($this->block($step), $px);
+        $this->waitFor('#range rect');
+        (new WebDriverActions($this->bench->browser))->release()->perform();
+        $this->waitFor('.trial');
+    }
+}
