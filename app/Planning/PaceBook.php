@@ -8,7 +8,9 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Cure\PaceCheck;
+use OakGloss\Cure\PaceEvidence;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Touch;
 use OakGloss\Material\Resin as CoreResin;
@@ -25,24 +27,37 @@ final class PaceBook
     /** @var array<int, array<string, list<KeptCheck>>> by shop and resin name */
     private array $checks = [];
 
+    /** @var array<string, ShopPace|null> by shop and resin name */
+    private array $paces = [];
+
     public function forget(): void
     {
-        $this->checks = [];
+        $this->checks = $this->paces = [];
     }
 
     public function paced(Resin $row): CoreResin
     {
         $resin = FromShelf::resin($row);
-        $checks = $this->checks($row);
+        $pace = $this->pace($row);
 
-        return $checks === [] ? $resin : $resin->paced(ShopPace::learnt(self::counted($checks)));
+        return $pace === null ? $resin : $resin->paced($pace);
     }
 
+    /** Null without a check. Kept for as long as no check comes in or is judged. */
     public function pace(Resin $row): ?ShopPace
     {
-        $checks = $this->checks($row);
+        $key = "{$row->shop_id}/{$row->name}";
+        if (array_key_exists($key, $this->paces)) {
+            return $this->paces[$key];
+        }
+        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->selectRaw('count(*) as n, max(id) as newest')->toBase()->first();
+        $kept = Cache::rememberForever('pace-'.md5(serialize([$key, $row->getAttributes(), (array) $state])), function () use ($row): array {
+            $pace = $this->checks($row) === [] ? null : ShopPace::learnt(self::counted($this->checks($row)));
 
-        return $checks === [] ? null : ShopPace::learnt(self::counted($checks));
+            return $pace === null ? [] : [$pace->factor, $pace->sigma];
+        });
+
+        return $this->paces[$key] = $kept === [] ? null : ShopPace::of(log($kept[0]), $kept[1], ShopPace::CHECK_SIGMA);
     }
 
     /**
@@ -88,11 +103,12 @@ final class PaceBook
      */
     private static function judged(array $rows, Collection $leftOut): array
     {
-        $judged = $counted = [];
+        $judged = [];
+        $evidence = PaceEvidence::none();
         foreach ($rows as [$fact, $row, $age]) {
             $check = self::check($fact, $row, $age);
             $because = $leftOut->get($fact->id);
-            $pace = ShopPace::learnt($counted);
+            $pace = $evidence->pace();
             $likelihood = $check->likelihood(log($pace->factor), $pace->rateSigma);
             $stands = match (true) {
                 $because !== null && ($because->data['counts'] ?? 0) == 0 => CheckStands::LeftOut,
@@ -100,7 +116,7 @@ final class PaceBook
                 default => CheckStands::Asks,
             };
             if ($stands === CheckStands::Counts) {
-                $counted[] = $check;
+                $evidence = $evidence->with($check);
             }
             $judged[] = new KeptCheck($fact, $check, $age, (string) ($fact->data['touch'] ?? $fact->data['paper'] ?? ''), $stands, $likelihood, (string) ($because->data['reason'] ?? ''));
         }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Cure;
 
-use OakGloss\Quantity\Bounds;
-
 /**
  * The shop's own pace of one resin: a factor on the sheet's ages, learnt from checks. ln of the factor is normal
  * beforehand with sd 0.15; the posterior is summed on the grid −0.8, −0.798 … 0.8 of ln factor.
@@ -17,9 +15,6 @@ final readonly class ShopPace
 
     /** Scatter of one coat, ln. */
     public const CHECK_SIGMA = 0.08;
-
-    private const GRID_HALF = 400;
-    private const GRID_STEP = 0.002;
 
     private function __construct(
         /** The sheet's ages times this are the shop's. */
@@ -38,29 +33,17 @@ final readonly class ShopPace
      */
     public static function learnt(array $checks, float $priorSigma = self::PRIOR_SIGMA, float $checkSigma = self::CHECK_SIGMA): self
     {
-        Bounds::within($priorSigma, 0.001, 1.0, 'spread before any check', '');
-        Bounds::within($checkSigma, 0.001, 1.0, 'scatter of one coat', '');
-        $logs = [];
-        for ($i = -self::GRID_HALF; $i <= self::GRID_HALF; $i++) {
-            $lnFactor = self::GRID_STEP * $i;
-            $log = -0.5 * ($lnFactor / $priorSigma) ** 2;
-            foreach ($checks as $check) {
-                $log += log($check->likelihood($lnFactor, $checkSigma));
-            }
-            $logs[$i] = $log;
+        $evidence = PaceEvidence::none($priorSigma, $checkSigma);
+        foreach ($checks as $check) {
+            $evidence = $evidence->with($check);
         }
-        // Against the highest, so that many checks do not underflow.
-        $highest = max($logs);
-        $weight = $first = $second = 0.0;
-        foreach ($logs as $i => $log) {
-            $w = exp($log - $highest);
-            $weight += $w;
-            $first += $w * self::GRID_STEP * $i;
-            $second += $w * (self::GRID_STEP * $i) ** 2;
-        }
-        $mean = $first / $weight;
-        $sigma = sqrt(max(0.0, $second / $weight - $mean ** 2));
 
+        return $evidence->pace();
+    }
+
+    /** From the mean and the doubt of ln factor. */
+    public static function of(float $mean, float $sigma, float $checkSigma): self
+    {
         return new self(exp($mean), $sigma, sqrt($sigma ** 2 + $checkSigma ** 2));
     }
 }
