@@ -45,6 +45,11 @@ final class PlanWatch
         }
     }
 
+    public function hasSeen(Shop $shop): bool
+    {
+        return SeenPlan::query()->where('shop_id', $shop->id)->exists();
+    }
+
     /**
      * Differences that nobody has marked as seen; of each part from what it was before to what it is now.
      *

@@ -210,7 +210,8 @@ final class Planner
             $this->weights($shop),
             $progress,
         );
-        if ($sheet->isFresh) {
+        // A kept sheet may be older than the data, after a restore.
+        if ($sheet->isFresh || ! $this->watch->hasSeen($shop)) {
             $this->watch->note($floor, $this->all($shop), $this->restsOn($shop));
         }
 

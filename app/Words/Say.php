@@ -191,6 +191,27 @@ final class Say
         return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
     }
 
+    /**
+     * What was decided for a step, in short.
+     *
+     * @param array<string, string|int|float> $data
+     */
+    public function decided(string $kind, array $data): string
+    {
+        if ($kind === 'warmed') {
+            return lcfirst($this->word('climate', (string) $data['kind'])).' at '.round((float) $data['c'], 1).' °C, '.$this->between((float) $data['from'], (float) $data['until']);
+        }
+        $said = array_filter([
+            isset($data['at']) ? 'pinned to '.$this->when((float) $data['at']) : null,
+            isset($data['not_before']) ? 'not before '.$this->when((float) $data['not_before']) : null,
+            ($data['key'] ?? 0) == 1 ? 'cures and is keyed' : null,
+            ($data['bond'] ?? 0) == 1 ? 'goes into the window' : null,
+            (float) ($data['fast_share'] ?? 0) > 0 ? round(100 * (float) $data['fast_share']).' % fast hardener' : null,
+        ]);
+
+        return 'decided: '.implode(', ', $said === [] ? ['free again'] : $said);
+    }
+
     /** A way out of a window in the night, as it stands on its button. */
     public function way(WayOut $way): string
     {

@@ -94,7 +94,8 @@ export function startReminders() {
         }
     });
     document.addEventListener('htmx:afterSwap', mark);
-    document.addEventListener('visibilitychange', tick);
+    // Not while the page is left: a reminder shown then would be lost.
+    document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && tick());
     mark();
     tick();
     setInterval(tick, 5000);

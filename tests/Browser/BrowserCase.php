@@ -91,7 +91,7 @@ abstract class BrowserCase extends TestCase
         $isThere = $this->script(<<<'JS'
             const [within, words] = arguments;
             document.querySelector('[data-pressed]')?.removeAttribute('data-pressed');
-            const found = [...document.querySelectorAll(`:is(${within}) :is(button, summary, a)`)].find((e) => e.checkVisibility() && e.innerText.includes(words));
+            const found = [...document.querySelectorAll(`:is(${within}) :is(button, summary, a)`)].find((e) => e.checkVisibility() && (e.innerText ?? e.textContent).includes(words));
             // Scrolled to the middle: a click must not land on what sticks to an edge.
             found?.scrollIntoView({ block: 'center' });
             found?.setAttribute('data-pressed', '');

@@ -22,6 +22,9 @@
                             @case('touched') tack check: {{ $say->word('touch', $fact->data['touch']) }} @break
                             @case('sanded') sanded P{{ $fact->data['grit'] }} @break
                             @case('coat_on') on{{ isset($fact->data['grams']) ? ', '.$say->grams((float) $fact->data['grams']) : '' }} @break
+                            @case('tried') paper {{ $say->word('paper', $fact->data['paper']) }} @break
+                            @case('warmed') {{ $say->decided($fact->kind, $fact->data) }} @break
+                            @case('decided') {{ $say->decided($fact->kind, $fact->data) }} @break
                             @default {{ lcfirst($say->word('fact', $fact->kind)) }}
                         @endswitch
                     @endif
