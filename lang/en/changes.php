@@ -8,7 +8,7 @@ return [
     'fact_planned' => ':fact, :step, at :at, planned :planned',
     'brief' => 'its brief or priority changed',
     'hours' => 'hours or people changed',
-    'shop' => 'the shop\'s numbers changed',
+    'shop' => 'the shop\'s week or numbers changed',
     'colder' => 'the next day\'s air is :c °C colder than it was expected',
     'warmer' => 'the next day\'s air is :c °C warmer than it was expected',
     'other' => 'hands went to :letter',

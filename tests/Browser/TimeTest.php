@@ -142,7 +142,7 @@ final class TimeTest extends BrowserCase
         $this->press('Keep', 'form[action$="/shop"]');
         $this->visit('/');
         $this->sees('What changed', '.changes');
-        self::assertMatchesRegularExpression('/W ready \w{3} \d\d:\d\d → \w{3} \d\d:\d\d, because the shop\'s numbers changed/', $this->text('.changes'));
+        self::assertMatchesRegularExpression('/[ENQW] ready \w{3} \d\d:\d\d → \w{3} \d\d:\d\d, because the shop\'s week or numbers changed/', $this->text('.changes'));
         $this->press('Seen', '.changes');
         $this->seesNot('What changed');
     }
