@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
+use OakGloss\Climate\AirCurve;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
@@ -17,17 +18,7 @@ final class RunSheetCalc implements Calculation
 {
     public function run(Fields $in): array
     {
-        $from = $in->number('from_min', -1e7, 1e8);
-        $until = $in->number('until_min', $from, $from + 130000.0);
-        $grid = $in->number('grid_min', 0.25, 1440.0);
-        if (($until - $from) / $grid > 20000.0) {
-            throw $in->bad('grid_min', 'makes more than 20 000 starts; take a coarser grid or a shorter sheet');
-        }
-        $penalty = $in->numberOr('key_penalty_min', 0.0, 0.0, 1e6);
-        $air = CommonFields::air($in);
-        $resin = $in->object('resin');
-        $clock = new Kinetics(CommonFields::reference($resin), CommonFields::activation($resin), []);
-        $resin->close();
+        [$from, $until, $grid, $penalty, $air, $clock] = self::frame($in);
         $steps = [];
         foreach ($in->objects('steps', 1, 60) as $step) {
             $steps[] = self::step($step, $clock);
@@ -52,6 +43,30 @@ final class RunSheetCalc implements Calculation
                 'way' => $p->way->value,
             ], $placed),
         ];
+    }
+
+    /**
+     * What every sheet has: from, until, grid, penalty for keying, air and the resin's clock.
+     *
+     * @return array{float, float, float, float, AirCurve, Kinetics}
+     *
+     * @throws BadField If a field is bad.
+     */
+    public static function frame(Fields $in): array
+    {
+        $from = $in->number('from_min', -1e7, 1e8);
+        $until = $in->number('until_min', $from, $from + 130000.0);
+        $grid = $in->number('grid_min', 0.25, 1440.0);
+        if (($until - $from) / $grid > 20000.0) {
+            throw $in->bad('grid_min', 'makes more than 20 000 starts; take a coarser grid or a shorter sheet');
+        }
+        $penalty = $in->numberOr('key_penalty_min', 0.0, 0.0, 1e6);
+        $air = CommonFields::air($in);
+        $resin = $in->object('resin');
+        $clock = new Kinetics(CommonFields::reference($resin), CommonFields::activation($resin), []);
+        $resin->close();
+
+        return [$from, $until, $grid, $penalty, $air, $clock];
     }
 
     /** @throws BadField If a field is bad. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
-use OakGloss\Cure\Kinetics;
 use OakGloss\Schedule\Chain;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\PlacedStep;
@@ -17,17 +16,7 @@ final class ShopSheetCalc implements Calculation
 {
     public function run(Fields $in): array
     {
-        $from = $in->number('from_min', -1e7, 1e8);
-        $until = $in->number('until_min', $from, $from + 130000.0);
-        $grid = $in->number('grid_min', 0.25, 1440.0);
-        if (($until - $from) / $grid > 20000.0) {
-            throw $in->bad('grid_min', 'makes more than 20 000 starts; take a coarser grid or a shorter sheet');
-        }
-        $penalty = $in->numberOr('key_penalty_min', 0.0, 0.0, 1e6);
-        $air = CommonFields::air($in);
-        $resin = $in->object('resin');
-        $clock = new Kinetics(CommonFields::reference($resin), CommonFields::activation($resin), []);
-        $resin->close();
+        [$from, $until, $grid, $penalty, $air, $clock] = RunSheetCalc::frame($in);
         $people = [];
         foreach ($in->objects('people', 1, 20) as $person) {
             $people[] = WorkingTime::of(RunSheetCalc::windows($person));
