@@ -57,6 +57,7 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::get('/run-sheet/{part}/{step}/try', [RunSheetController::class, 'try'])->name('run-sheet.try')->can('work', 'part');
     Route::post('/run-sheet/{part}/{step}', [RunSheetController::class, 'pin'])->name('run-sheet.pin')->can('work', 'part');
     Route::delete('/run-sheet/{part}/{step}', [RunSheetController::class, 'unpin'])->name('run-sheet.unpin')->can('work', 'part');
+    Route::post('/run-sheet/{part}/{step}/climate', [RunSheetController::class, 'climate'])->name('run-sheet.climate')->can('work', 'part');
     Route::post('/changes/seen', [RunSheetController::class, 'acknowledge'])->name('changes.seen')->can('run', 'App\Models\Shop');
 
     Route::get('/run-sheet/turn', [TurnController::class, 'show'])->name('turn');

@@ -11,8 +11,8 @@ use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Climate\ClimateKind;
-use OakGloss\Material\Resin;
 use OakGloss\Method\FollowKind;
+use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
@@ -28,9 +28,6 @@ final class LockUp
 
     /** Temperatures that are tried, °C. */
     private const WARM_C = [24.0, 27.0, 30.0, 33.0, 36.0, 40.0, 44.0];
-
-    /** A part is kept this far below where its substrate softens, °C (ours). */
-    private const SOFTENING_MARGIN_C = 15.0;
 
     /** The card stands on the bench this long before closing, minutes. */
     private const AHEAD_MIN = 360.0;
@@ -183,12 +180,11 @@ final class LockUp
 
     private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
     {
-        $softens = $planned->plan->brief->substrate->softensAtC();
         foreach ([ClimateKind::WarmBox, ClimateKind::HeatLamp] as $kind) {
             if (! $this->hasPlace($floor->shop, $kind, $from, $closes)) {
                 continue;
             }
-            $warmest = min($kind->warmestC(), Resin::FILM_WARMEST_C, $softens === null ? INF : $softens - self::SOFTENING_MARGIN_C);
+            $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
             foreach (self::WARM_C as $c) {
                 if ($c > $warmest || $c <= $floor->airNowC() + 2.0 || $closes - $from < 20.0) {
                     continue;
@@ -248,7 +244,8 @@ final class LockUp
         return $opens === null ? null : $this->bonding('tomorrow', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below, 'data' => ['not_before' => $opens]]]);
     }
 
-    private function hasPlace(Shop $shop, ClimateKind $kind, float $from, float $until): bool
+    /** Whether one more part fits into a thing for a while. */
+    public function hasPlace(Shop $shop, ClimateKind $kind, float $from, float $until): bool
     {
         $inside = 0;
         foreach ($this->planner->all($shop) as $other) {

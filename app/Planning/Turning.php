@@ -8,9 +8,9 @@ use App\Models\Resin;
 use App\Models\Shop;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Material\Blend;
-use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
@@ -28,9 +28,6 @@ final class Turning
 
     /** A pooled cup is spread within this share of its pot life. */
     private const SPREAD_SHARE = 0.6;
-
-    /** So much warmer than the substrate's softening the box is never, °C (ours). */
-    private const SOFTENING_MARGIN_C = 15.0;
 
     public function __construct(private readonly Planner $planner)
     {
@@ -142,13 +139,7 @@ final class Turning
     /** @param array<int, PlannedPart> $parts */
     private function warmest(array $parts): float
     {
-        $warmest = min(ClimateKind::WarmBox->warmestC(), CoreResin::FILM_WARMEST_C);
-        foreach ($parts as $part) {
-            $softens = $part->plan->brief->substrate->softensAtC();
-            $warmest = $softens === null ? $warmest : min($warmest, $softens - self::SOFTENING_MARGIN_C);
-        }
-
-        return $warmest;
+        return min(INF, ...array_map(fn (PlannedPart $p): float => ClimateLimit::warmestC(ClimateKind::WarmBox, $p->plan->brief->substrate), array_values($parts)));
     }
 
     /**

@@ -233,6 +233,24 @@ final class ShopTimeTest extends ShopCase
         $this->post("/parts/{$part->id}/ways", ['way' => 'warm'])->assertSessionHasErrors('act');
     }
 
+    public function testAnotherAirIsPlannedWithinWhatThePartBears(): void
+    {
+        $part = $this->evening();
+        $part->update(['substrate' => 'pla']);
+        $opens = fn (): float => $this->planned($part)->next->window->opens->expectedMin ?? INF;
+        $before = $opens();
+        $form = ['kind' => 'heat_lamp', 'from' => '2027-03-10T16:35', 'until' => '2027-03-10T18:00', 'c' => '44'];
+        $this->post("/run-sheet/{$part->id}/build-2/climate", $form)->assertSessionHasErrorsIn('climate', 'c');
+        $this->post("/run-sheet/{$part->id}/build-2/climate", ['until' => '2027-03-10T16:00'] + $form)->assertSessionHasErrorsIn('climate', 'until');
+        $this->post("/run-sheet/{$part->id}/build-2/climate", ['c' => '34'] + $form)->assertSessionHasNoErrors();
+        self::assertLessThan($before - 15.0, $opens());
+        app()->forgetScopedInstances();
+        $other = $this->partWithBuildCoat('2027-03-10 16:00');
+        $this->post("/run-sheet/{$other->id}/build-2/climate", ['c' => '34'] + $form)->assertSessionHasErrorsIn('climate', 'kind');
+        $this->get("/run-sheet?step={$part->id}:build-2")->assertSee('Heat lamp, to 40 °C');
+        $this->get("/parts/{$part->id}/record")->assertSee('heat lamp at 34 °C');
+    }
+
     public function testTheNightSaysWhatItsColdDoes(): void
     {
         $this->shop->update(['day_curves' => array_fill(1, 7, ['coldest_c' => 8.0, 'coldest_at' => '05:00', 'warmest_c' => 18.0, 'warmest_at' => '14:00'])]);

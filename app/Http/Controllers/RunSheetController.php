@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\LockUp;
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Models\Part;
@@ -21,6 +22,8 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\FactKind;
 use OakGloss\Schedule\PartSchedule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -89,6 +92,35 @@ final class RunSheetController
         }
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', 'Free again. The run sheet places it.');
+    }
+
+    /** Puts the part into another air for a while, within what it bears and where there is a place. */
+    public function climate(Request $request, Part $part, string $step, Planner $planner, LockUp $lockUp, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $given = $request->validateWithBag('climate', [
+            'kind' => ['required', Rule::enum(ClimateKind::class)],
+            'from' => ['required', 'date_format:Y-m-d\TH:i'],
+            'until' => ['required', 'date_format:Y-m-d\TH:i', 'after:from'],
+            'c' => ['required', 'numeric', 'between:-5,80'],
+        ], [], ['from' => 'begin', 'until' => 'end', 'c' => 'temperature', 'kind' => 'what']);
+        $kind = ClimateKind::from($given['kind']);
+        [$from, $until] = array_map(fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)), [$given['from'], $given['until']]);
+        $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
+        $wrong = match (true) {
+            (float) $given['c'] > $warmest => ['c' => 'No warmer than '.$say->celsius($warmest).': what it makes, the film before it has set, and '.$say->word('substrate', $part->substrate).' bear no more.'],
+            $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
+            $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],
+            ! $lockUp->hasPlace($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
+            $planned->schedule->slot($step) === null => ['kind' => 'That step is not ahead any more.'],
+            default => null,
+        };
+        if ($wrong !== null) {
+            throw ValidationException::withMessages($wrong)->errorBag('climate');
+        }
+        $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, ['kind' => $kind->value, 'from' => $from, 'until' => $until, 'c' => (float) $given['c']], (string) Str::uuid());
+
+        return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$say->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
     }
 
     public function acknowledge(PlanWatch $watch, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse

@@ -52,6 +52,16 @@
             @if ($pinned->pinnedAt !== null || $pinned->mustKey || is_finite($pinned->notBefore))
                 <form method="post" action="{{ route('run-sheet.unpin', [$chosen['part']->part, $chosen['step']]) }}">@csrf @method('DELETE')<button class="btn quiet">Unpin</button></form>
             @endif
+            @php($bag = $errors->getBag('climate'))
+            <details class="fold" @if ($bag->any()) open @endif><summary class="btn quiet">Another air for this part</summary>
+            <form class="grid-3" method="post" action="{{ route('run-sheet.climate', [$chosen['part']->part, $chosen['step']]) }}" novalidate>@csrf
+                <div class="field"><label for="kind">In</label><select id="kind" name="kind">@foreach (OakGloss\Climate\ClimateKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $say->word('climate', $kind->value) }}, to {{ round(OakGloss\Plan\ClimateLimit::warmestC($kind, $chosen['part']->plan->brief->substrate)) }} °C</option>@endforeach</select></div>
+                @foreach (['from' => ['From', $floor->nowMin], 'until' => ['Until', $time->startMin]] as $name => [$label, $minute])<div class="field"><label for="climate-{{ $name }}">{{ $label }}</label><input id="climate-{{ $name }}" type="datetime-local" name="{{ $name }}" value="{{ old($name, $say->time()->local($minute)->format('Y-m-d\TH:i')) }}"></div>@endforeach
+                <div @class(['field', 'is-wrong' => $bag->has('c')])><label for="climate-c">at<span class="unit">°C</span></label><input id="climate-c" name="c" inputmode="decimal" value="{{ old('c', 28) }}"></div>
+                <p class="form-foot"><button class="btn">Plan it</button></p>
+                @if ($bag->any())<p class="more span-3" role="alert"><strong>{{ $bag->first() }}</strong></p>@endif
+                <p class="soft span-3">Never on fresh solvent, nothing left alone that could burn. The sheet's own limit comes first.</p>
+            </form></details>
         @else
             <h2 id="step">Move a step</h2>
             <p>Drag a block along the time: the green ground shows where it may start. By key: Tab to a block, arrows move it by 5 min, with Shift by an hour, Enter lets go, Escape puts it back. Or press a block and type the time.</p>
