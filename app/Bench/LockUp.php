@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\PlannedPart;
@@ -42,7 +43,7 @@ final class LockUp
     /** The end of today's hours; null once they are over or on a day off. */
     public static function closesAt(ShopFloor $floor): ?float
     {
-        $midnight = \App\Clock\ShopTime::minutes($floor->time->local($floor->nowMin)->startOfDay()->addDay());
+        $midnight = ShopTime::minutes($floor->time->local($floor->nowMin)->startOfDay()->addDay());
         $closes = null;
         foreach ($floor->work->windows as [$open, $close]) {
             $closes = $open < $midnight && $close > $floor->nowMin ? $close : $closes;

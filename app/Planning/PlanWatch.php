@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Clock\ShopTime;
+use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\SeenPlan;
 use App\Models\Shop;
@@ -111,12 +112,12 @@ final class PlanWatch
         }
         foreach ($restsOn['facts'] as $other => $last) {
             if ($other !== $id && (int) $last > $newest((int) $other) && isset($restsOn['parts'][$other])) {
-                return ['because' => 'other', 'with' => ['letter' => (string) \App\Models\Part::query()->whereKey($other)->value('letter')]];
+                return ['because' => 'other', 'with' => ['letter' => (string) Part::query()->whereKey($other)->value('letter')]];
             }
         }
         $came = array_diff_key($restsOn['parts'], $was['parts'] ?? []);
         if ($came !== []) {
-            return ['because' => 'new', 'with' => ['letter' => (string) \App\Models\Part::query()->whereKey(array_key_first($came))->value('letter')]];
+            return ['because' => 'new', 'with' => ['letter' => (string) Part::query()->whereKey(array_key_first($came))->value('letter')]];
         }
         $late = $before->parts[$id]['at'];
 

@@ -9,6 +9,7 @@ use OakGloss\Cure\Kinetics;
 use OakGloss\Film\Rheology;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Quantity\Bounds;
+use OakGloss\Quantity\Temperature;
 
 /**
  * Two hardeners of one system in one cup. Ages, pot life, gel and viscosity are interpolated on a log scale between
@@ -41,7 +42,7 @@ final class Blend
             $kinetics,
             new Rheology($flow->densityGCm3, $flow->reference, $between($flow->viscosityPaS, $fast->rheology->viscosityPaS), $flow->flow, $between($flow->gelAgeMin, $fast->rheology->gelAgeMin), $activation, $flow->shrinkage),
             MixRatio::byWeight(100.0 * ((1.0 - $fastShare) * $slow->ratio->hardenerPerResin + $fastShare * $fast->ratio->hardenerPerResin)),
-            $between($slow->potLifeMin, $fast->potLifeAt(\OakGloss\Quantity\Temperature::fromCelsius($slow->potC))),
+            $between($slow->potLifeMin, $fast->potLifeAt(Temperature::fromCelsius($slow->potC))),
             min($slow->potMassG, $fast->potMassG),
             $slow->potC,
             max($slow->minC, $fast->minC),

@@ -9,6 +9,7 @@ use OakGloss\Climate\PartTemperature;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
+use OakGloss\Quantity\Temperature;
 
 /** What stands against a coat in this air: cold, dew, damp, a falling temperature while it tacks. */
 final class AirGates
@@ -48,7 +49,7 @@ final class AirGates
             $findings[] = new Finding(Severity::Warn, 'air.blush', ['margin' => $coldestC - $dewPointC, 'at' => $coldestAt]);
         }
         if ($atC - $coldestC > self::FALL_C) {
-            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(\OakGloss\Quantity\Temperature::fromCelsius($atC), $resin->kinetics->reference);
+            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(Temperature::fromCelsius($atC), $resin->kinetics->reference);
             $findings[] = new Finding(Severity::Note, 'air.falling', ['fall' => $atC - $coldestC, 'later' => $closes - $atMin - $steady]);
         }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use App\Clock\ShopTime;
 use App\Planning\PlannedPart;
 use App\Planning\ShopFloor;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Plan\Decision;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\StepTime;
 use OakGloss\Schedule\WorkingTime;
@@ -48,7 +50,7 @@ final readonly class RunSheetDrawing
     {
         [$hours, $every] = self::SPANS[$span];
         $begin = $floor->time->local($fromMin ?? $floor->nowMin - 60.0 * max(1.0, $hours / 16.0));
-        $from = \App\Clock\ShopTime::minutes($hours >= 168 ? $begin->startOfDay() : $begin->startOfHour());
+        $from = ShopTime::minutes($hours >= 168 ? $begin->startOfDay() : $begin->startOfHour());
         $until = $from + 60.0 * $hours;
         $scale = (self::WIDTH - self::GUTTER) / ($until - $from);
         $x = fn (float $m): float => round(self::GUTTER + (max($from, min($until, $m)) - $from) * $scale, 1);
@@ -118,7 +120,7 @@ final readonly class RunSheetDrawing
             if ($time->endMin >= $from && $time->startMin <= $until) {
                 $width = max(3.0, round($x($time->endMin) - $x($time->startMin), 1));
                 $blocks[] = ['step' => $step, 'time' => $time, 'x' => $x($time->startMin), 'width' => $width, 'label' => $width > 74.0,
-                    'pinned' => \OakGloss\Plan\Decision::of($plan->plan->log, $step->step->key, $floor->nowMin)->pinnedAt !== null];
+                    'pinned' => Decision::of($plan->plan->log, $step->step->key, $floor->nowMin)->pinnedAt !== null];
             }
         }
         $shapes = [];
