@@ -50,7 +50,7 @@ final class PaceBook
         if (array_key_exists($key, $this->paces)) {
             return $this->paces[$key];
         }
-        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->selectRaw('count(*) as n, max(id) as newest')->toBase()->first();
+        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->selectRaw('count(*) as n, max(id) as newest, max(token) as last')->toBase()->first();
         $kept = Cache::rememberForever('pace-'.md5(serialize([$key, $row->getAttributes(), (array) $state])), function () use ($row): array {
             $pace = $this->checks($row) === [] ? null : ShopPace::learnt(self::counted($this->checks($row)));
 

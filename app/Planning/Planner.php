@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Clock\ShopClock;
+use App\Models\HourException;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -279,13 +280,19 @@ final class Planner
     private function restsOn(Shop $shop): array
     {
         $floor = $this->floor($shop);
+        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
-            'facts' => PartFact::query()->whereIn('part_id', $shop->parts()->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all(),
+            'facts' => $facts,
             'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'things', 'cool_place_c', 'zone']))),
-            'hours' => md5(serialize([$shop->hourExceptions()->standing()->pluck('id')->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
+            'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),
+            // Numbers alone are not enough after a restore: other rows may have them then.
+            'content' => md5(serialize([
+                PartFact::query()->whereIn('id', array_values($facts))->orderBy('id')->pluck('token')->all(),
+                $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
+            ])),
             'air' => round($this->meanAir($floor), 2),
             'papers' => $this->grits($shop->id),
         ];
