@@ -56,7 +56,7 @@ $take(1280, 800, [
         form.dispatchEvent(new Event('change'));
         JS)],
     'run-sheet' => ['/run-sheet', null],
-    'trial' => ["/run-sheet/{$part['curing']}/flat/try?span=1d&at_local=2027-03-11T15%3A00", null],
+    'trial' => ["/run-sheet/{$part['curing']}/flat/try?span=3d&at_local=2027-03-11T15%3A00", null],
     'turned-window' => ['/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+18%3A45+to+20%3A30', null],
     'air' => ['/air', null],
     'shelf' => ['/shelf', null],
