@@ -12,6 +12,9 @@ return [
     // Where the stand-in probe answers, if it was started.
     'demo_probe_url' => env('OAK_PROBE_URL'),
 
+    // Where the stand-in gloss meter answers, if it was started.
+    'demo_meter_url' => env('OAK_METER_URL'),
+
     'demo_login' => ['email' => 'ines@hollowquay.example', 'password' => 'oak-and-resin'],
 
     // The made-up workshop opens its eyes at this local time on a Wednesday.

@@ -42,6 +42,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Cloth                                                                                                                                   $cloth
  * @property int|null                                                                                                                                $clear_id
  * @property Clear|null                                                                                                                              $clear
+ * @property int|null                                                                                                                                $filler_id
+ * @property Clear|null                                                                                                                              $filler
+ * @property int                                                                                                                                     $stripes
  * @property Shop                                                                                                                                    $shop
  * @property CarbonImmutable|null                                                                                                                    $finished_at   follows from the facts
  * @property CarbonImmutable                                                                                                                         $created_at
@@ -50,11 +53,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Part extends Model
 {
     /** What a plan needs of a part besides its row. */
-    public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'facts'];
+    public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler', 'facts'];
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['priority' => 'normal'];
+    protected $attributes = ['priority' => 'normal', 'stripes' => 0];
 
     protected function casts(): array
     {
@@ -65,7 +68,7 @@ final class Part extends Model
             'finished_at' => 'immutable_datetime',
             'created_at' => 'immutable_datetime',
             'wrap_mm' => 'float',
-        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats'], 'integer')
+        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes'], 'integer')
           + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear'], 'boolean');
     }
 
@@ -97,6 +100,12 @@ final class Part extends Model
     public function clear(): BelongsTo
     {
         return $this->belongsTo(Clear::class);
+    }
+
+    /** @return BelongsTo<Clear, $this> */
+    public function filler(): BelongsTo
+    {
+        return $this->belongsTo(Clear::class, 'filler_id');
     }
 
     /** @return HasMany<PartFact, $this> */

@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array{at: string, c: float}>                                                             $typed_air            local times
  * @property float                                                                                         $cup_loss_g
  * @property float                                                                                         $scale_step_g
+ * @property float                                                                                         $part_scale_step_g
+ * @property float                                                                                         $calliper_step_mm
+ * @property string|null                                                                                   $meter_url
  * @property float                                                                                         $target_burn_through
  * @property int                                                                                           $clock_offset_s
  * @property array<string, int>                                                                            $things               name → places
@@ -30,7 +33,7 @@ final class Shop extends Model
 {
     protected $guarded = ['id'];
 
-    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0];
+    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01];
 
     protected function casts(): array
     {
@@ -43,6 +46,8 @@ final class Shop extends Model
             'probe_asked_at' => 'immutable_datetime',
             'cup_loss_g' => 'float',
             'scale_step_g' => 'float',
+            'part_scale_step_g' => 'float',
+            'calliper_step_mm' => 'float',
             'target_burn_through' => 'float',
             'clock_offset_s' => 'integer',
         ];
@@ -52,6 +57,12 @@ final class Shop extends Model
     public function probeAddress(): ?string
     {
         return $this->probe_url ?? (config('oak.demo') === true ? config('oak.demo_probe_url') : null);
+    }
+
+    /** Where its gloss meter answers; the demo's has the stand-in. */
+    public function meterAddress(): ?string
+    {
+        return $this->meter_url ?? (config('oak.demo') === true ? config('oak.demo_meter_url') : null);
     }
 
     /** @return HasMany<Part, $this> */

@@ -52,7 +52,7 @@ final class FromPart
 
     public static function choices(Part $part): Choices
     {
-        return new Choices(WetOut::from($part->wet_out), AfterWetOut::from($part->after_wet_out), Top::from($part->top), $part->build_coats, $part->finish_coats);
+        return new Choices(WetOut::from($part->wet_out), AfterWetOut::from($part->after_wet_out), Top::from($part->top), $part->build_coats, $part->finish_coats, $part->stripes);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Clear;
 use App\Models\Cloth;
 use App\Models\Resin;
 use Closure;
+use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
@@ -90,6 +91,16 @@ final class FromShelf
             $row->ready_after_min,
             $row->final_um,
             $row->min_c,
+            ClearKind::from($row->kind),
+            $row->hardener_parts,
+            $row->reducer_parts,
+            $row->pot_life_min,
+            $row->recoat_until_min,
+            $row->reference_c,
+            $row->can_ml,
+            $row->sheet_gu,
+            $row->sheet_gu_doubt,
+            $row->needs_release_film,
         );
     }
 }

@@ -42,6 +42,12 @@ final class Planner
     /** @var array<int, list<int>> */
     private array $grits = [];
 
+    /** Papers by the way that they are driven; wet ones stand dry use, pads are soft blocks. */
+    public const FORMS = ['wet_block' => ['wet sheet', 'foam pad'], 'dry_block' => ['dry sheet', 'wet sheet'], 'orbital' => ['disc', 'foam pad']];
+
+    /** @var array<int, array<string, list<int>>> */
+    private array $papersBy = [];
+
     /** @var array<int, RunSheetCache> */
     private array $sheets = [];
 
@@ -234,7 +240,7 @@ final class Planner
     {
         $c = FromPart::choices($now->part);
         $options = [];
-        foreach ($this->openChoices($now->plan) as $field) {
+        foreach (array_intersect($this->openChoices($now->plan), ['wet_out', 'after_wet_out', 'top', 'build_coats']) as $field) {
             $options = [...$options, ...match ($field) {
                 'wet_out' => array_map(fn (WetOut $way): array => [$field, $way->value, $c->but(wetOut: $way), $way === $c->wetOut], WetOut::cases()),
                 'after_wet_out' => array_map(fn (AfterWetOut $way): array => [$field, $way->value, $c->but(afterWetOut: $way), $way === $c->afterWetOut], AfterWetOut::cases()),
@@ -258,10 +264,13 @@ final class Planner
     {
         $isOpen = fn (string ...$steps): bool => array_filter($steps, fn (string $key): bool => $plan->step($key)?->isDone() === true) === [];
 
-        return array_values(array_filter(['wet_out', 'after_wet_out', 'top', 'build_coats'], fn (string $field): bool => match ($field) {
+        return array_values(array_filter(['wet_out', 'after_wet_out', 'top', 'build_coats', 'finish_coats', 'clear_id', 'filler_id', 'stripes'], fn (string $field): bool => match ($field) {
             'wet_out' => $isOpen('wet-out'),
             'after_wet_out' => $isOpen('second', 'nibs'),
-            'top' => $isOpen('wet-flat'),
+            'top', 'finish_coats' => $isOpen('wet-flat'),
+            'filler_id' => $isOpen('filler', 'clear', 'varnish-1', 'polish'),
+            // Resin that is flatted for polish has no tooth for a clear.
+            'clear_id', 'stripes' => $isOpen('clear', 'varnish-1', 'mask-line-1', 'polish') && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
             default => $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [],
         }));
     }
@@ -285,7 +294,7 @@ final class Planner
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
-            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'things', 'cool_place_c', 'zone']))),
+            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'things', 'cool_place_c', 'zone']))),
             'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.
@@ -294,7 +303,7 @@ final class Planner
                 $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
             ])),
             'air' => round($this->meanAir($floor), 2),
-            'papers' => $this->grits($shop->id),
+            'papers' => [$this->grits($shop->id), $this->papersBy[$shop->id] ?? []],
         ];
     }
 
@@ -337,6 +346,8 @@ final class Planner
             $part->clear === null ? null : FromShelf::clear($part->clear),
             $this->grits($part->shop_id),
             FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
+            $part->filler === null ? null : FromShelf::clear($part->filler),
+            $this->papersBy[$part->shop_id] ?? [],
         );
     }
 
@@ -346,9 +357,16 @@ final class Planner
         return $this->resins[$row->name.$row->id] ??= $this->paces->paced($row);
     }
 
-    /** @return list<int> */
+    /** @return list<int> all papers on the shelf; on the way those that can be driven wet, dry and by an orbital */
     private function grits(int $shopId): array
     {
-        return $this->grits[$shopId] ??= array_values(array_map(intval(...), Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->pluck('grit')->unique()->all()));
+        if (! isset($this->grits[$shopId])) {
+            $papers = Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->get();
+            $of = fn (string ...$forms): array => array_values(array_unique(array_map(intval(...), $papers->whereIn('form', $forms)->pluck('grit')->all())));
+            $this->grits[$shopId] = $of(...self::FORMS['dry_block'], ...self::FORMS['wet_block'], ...self::FORMS['orbital']);
+            $this->papersBy[$shopId] = array_map(fn (array $forms): array => $of(...$forms), self::FORMS);
+        }
+
+        return $this->grits[$shopId];
     }
 }

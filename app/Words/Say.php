@@ -15,6 +15,7 @@ use OakGloss\Cure\TackWindow;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
+use OakGloss\Plan\FilmAnswer;
 use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -239,6 +240,21 @@ final class Say
         };
     }
 
+    /** @return array{what: string, do: string} what the film asks for */
+    public function answer(FilmAnswer $answer): array
+    {
+        $code = $answer->code.($answer->bare ? '_bare' : '');
+        $args = $answer->worst === null ? [] : [
+            'zone' => $answer->worst->zone->name,
+            'left' => $this->um($answer->worst->left()->inMicrometres()),
+            'doubt' => '± '.$this->um($answer->worst->doubtUm()),
+            'risk' => $this->percent($answer->worst->risk()),
+        ];
+        $code = $answer->worst === null && ! $answer->bare ? 'nothing' : $code;
+
+        return ['what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)), 'do' => Str::ucfirst((string) __("words.film_answer.{$code}.do", $args))];
+    }
+
     /** @return array{what: string, tip: string} */
     public function finding(Finding $finding): array
     {
@@ -247,9 +263,9 @@ final class Say
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
-                $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                $name === 'coat' || $name === 'step' && str_starts_with((string) __("steps.{$value}.title"), 'steps.') === false => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
-                in_array($name, ['ready', 'needed', 'at'], true) && (float) $value > 1e6 => $this->date((float) $value),
+                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => $this->date((float) $value),
                 $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',
                 $name === 'later' => (string) round((float) $value),
                 $name === 'area' => number_format((float) $value, 2),

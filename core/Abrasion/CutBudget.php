@@ -21,22 +21,12 @@ final class CutBudget
         return new Flatting(0.0, SandingMethod::WetBlock->scratchUm($ladder->last()));
     }
 
-    /**
-     * Passes that were really sanded, in their order; by hand only the last counts.
-     *
-     * @param non-empty-list<Grit> $passes
-     */
-    public static function ofPasses(SandingMethod $method, array $passes, bool $byHand): Flatting
+    /** In an inside corner: a folded paper by hand, the last two papers of the ladder. */
+    public static function inCorner(Ladder $ladder): Flatting
     {
-        $last = $passes[count($passes) - 1];
-        if ($byHand) {
-            return new Flatting(0.0, SandingMethod::WetBlock->scratchUm($last));
-        }
-        $later = 0.0;
-        foreach (array_slice($passes, 0, -1) as $before) {
-            $later += Ladder::OVERCUT * $method->scratchUm($before);
-        }
+        $grits = array_map(fn (LadderStep $s): Grit => $s->grit, array_slice($ladder->steps, -2));
+        $later = count($grits) < 2 ? 0.0 : Ladder::OVERCUT * SandingMethod::WetBlock->scratchUm($grits[0]);
 
-        return new Flatting($later, $method->scratchUm($last));
+        return new Flatting($later, SandingMethod::WetBlock->scratchUm($ladder->last()));
     }
 }

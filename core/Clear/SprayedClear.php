@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace OakGloss\Clear;
 
 use OakGloss\Film\Drainage;
+use OakGloss\Film\Levelling;
+use OakGloss\Film\Rheology;
 use OakGloss\Quantity\Bounds;
 
 /** A sprayed lacquer as its sheet and the gun give it. */
 final readonly class SprayedClear
 {
+    /** Waves that a gun leaves in a wet coat: height and length (ours). */
+    private const PEEL_UM = 15.0;
+    private const PEEL_MM = 6.0;
+
     /** @throws \OakGloss\Quantity\OutOfRange If one of them is out of range. */
     public function __construct(
         public float $wetUm,
@@ -44,11 +50,33 @@ final readonly class SprayedClear
         return $areaM2 * $this->wetUm / 1000.0 / $this->transfer * $coats;
     }
 
+    /**
+     * Peel that is left when it has set, dry, µm: waves of the gun level until the film stiffens (Orchard 1962), for as
+     * many minutes' worth of flow as viscosity growing e⁴-fold leaves of the time to set.
+     */
+    public function peelUm(): float
+    {
+        $flow = $this->setMin * (1.0 - exp(-Rheology::GROWTH)) / Rheology::GROWTH;
+
+        return $this->volumeSolids * Levelling::rippleLeftUm(self::PEEL_UM, self::PEEL_MM, $this->wetUm, $this->viscosityPaS, $flow);
+    }
+
     /** Greatest wet coat that creeps no further than the limit before it sets, µm; null on a level face. */
     public function greatestWetUm(float $slopeDeg, float $sagLimitMm): ?float
     {
         $pull = $this->densityGCm3 * 1000.0 * Drainage::GRAVITY * sin(deg2rad($slopeDeg)) * $this->setMin * 60.0;
 
         return $pull > 0.0 ? sqrt(2.0 * $this->viscosityPaS * $sagLimitMm * 1e-3 / $pull) * 1e6 : null;
+    }
+
+    /**
+     * The same where the film stiffens as it sets, e⁴-fold until then: it creeps for as many minutes' worth only. At
+     * one viscosity until it sets a coat that holds in any booth would be said to run.
+     */
+    public function holdsWetUm(float $slopeDeg, float $sagLimitMm): ?float
+    {
+        $steady = $this->greatestWetUm($slopeDeg, $sagLimitMm);
+
+        return $steady === null ? null : $steady * sqrt(Rheology::GROWTH / (1.0 - exp(-Rheology::GROWTH)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Film;
 
+use OakGloss\Quantity\Bounds;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Normal;
 
@@ -27,8 +28,8 @@ final readonly class SkinSection
         public float $lastRetainedUm = 0.0,
         /** What ran off the face to its lower edge from the last coat, g/m². */
         public float $lastDrainedGM2 = 0.0,
-        /** Worked by brush: the spread of its film counts as such. */
-        private bool $flat = false,
+        /** Sanded to one plane. */
+        public bool $flat = false,
     ) {
     }
 
@@ -91,6 +92,31 @@ final readonly class SkinSection
         );
     }
 
+    /**
+     * Sanded from the crowns down by a plane that came so far, waviness first: tops go, valleys stay; deep enough, it
+     * is flat. The surface is taken as a sine. The scratch is the least texture that is left.
+     *
+     * @param float $descentUm  0 to 2 000 µm, the waviness included
+     * @param float $wavinessUm of it that takes no film
+     */
+    public function afterPartPass(float $descentUm, float $wavinessUm, float $scratchUm): self
+    {
+        $down = Bounds::within($descentUm, 0.0, 2000.0, 'descent of the plane', 'µm') - $wavinessUm;
+        if ($down <= 0.0) {
+            return $this;
+        }
+        if ($down >= $this->textureUm) {
+            $plane = $this->meanUm + 0.5 * $this->textureUm - $down;
+
+            return new self($this->face, $this->resin, $plane - 0.5 * $scratchUm, $scratchUm, max(0.0, $this->retainedTotalUm - ($this->meanUm - $plane)), $this->dryWetOut, flat: true);
+        }
+        $half = 0.5 * $this->textureUm;
+        $level = 1.0 - $down / $half;
+        $taken = $half / M_PI * (sqrt(1.0 - $level ** 2) - $level * acos($level));
+
+        return new self($this->face, $this->resin, $this->meanUm - $taken, $this->textureUm - $down, max(0.0, $this->retainedTotalUm - $taken), $this->dryWetOut);
+    }
+
     /** Scuffed so that the next coat holds: the scratch's depth goes from all of the surface, its shape stays. */
     public function afterKeying(float $scratchUm): self
     {
@@ -131,6 +157,12 @@ final readonly class SkinSection
     public function spreadUm(): float
     {
         return 0.20 * $this->retainedTotalUm + 8.0;
+    }
+
+    /** What a micrometre of cured film weighs, g/m²: shrunk resin is the denser. */
+    public function cureDensityGM2Um(): float
+    {
+        return $this->resin->densityGCm3 / (1.0 - $this->resin->shrinkage);
     }
 
     /** Share of the area burnt through when the mean that stays is $leftUm: Φ(−left/sd). */

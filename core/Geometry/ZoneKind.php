@@ -14,6 +14,8 @@ enum ZoneKind: string
     case Edge = 'edge';
     /** Lap or double ply: stands proud and burns through first, sanded by hand. */
     case Lap = 'lap';
+    /** Inside corner: no block gets in; a folded paper by hand. */
+    case Corner = 'corner';
     /** Bare or mating: hole, clip, bearing face; masked, gets no resin. */
     case Bare = 'bare';
 
@@ -24,7 +26,7 @@ enum ZoneKind: string
 
     public function isSandedByHand(): bool
     {
-        return $this === self::Edge || $this === self::Lap;
+        return $this === self::Edge || $this === self::Lap || $this === self::Corner;
     }
 
     /** The kind of a plain face by its slope. */

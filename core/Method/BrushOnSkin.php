@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Material\ClearCoat;
 use OakGloss\Optics\Finish;
 use OakGloss\Safety\Caution;
 
@@ -14,6 +15,10 @@ final class BrushOnSkin implements Method
     /** Grits between which a gloss clear is flatted before the polish. */
     public const CLEAR_FROM = 1500;
     public const CLEAR_TO = 2500;
+
+    /** And a filler clear before the last one. */
+    public const FILLER_FROM = 240;
+    public const FILLER_TO = 400;
 
     private const EPOXY = [Caution::Epoxy, Caution::Exotherm];
 
@@ -116,7 +121,11 @@ final class BrushOnSkin implements Method
             );
         }
         // A clear needs tooth; a polish needs none left.
-        $steps[] = new Step('wet-flat', 'wet_flat', StepKind::Flat, Follow::onceSandable("finish-{$of}"), 5.0, [Caution::Dust], grits: new Grits(320, $job->choices->top === Top::Clear ? 600 : 2000, SandingMethod::WetBlock));
+        $steps[] = new Step('wet-flat', 'wet_flat', StepKind::Flat, Follow::onceSandable("finish-{$of}"), 5.0, [Caution::Dust], grits: new Grits(320, match (true) {
+            $job->choices->top === Top::PolishResin => 2000,
+            $job->filler !== null => 400,
+            default => 600,
+        }, SandingMethod::WetBlock));
         if ($job->holes > 0) {
             $steps[] = new Step('drill', 'drill', StepKind::Prepare, Follow::freely(), 10.0 + $job->pace->drillPerHole * $job->holes, [Caution::Rotary, Caution::Dust, Caution::Structure], ['holes' => $job->holes]);
         }
@@ -127,31 +136,86 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function surface(Job $job): array
     {
-        $steps = [];
-        $polish = new Step('polish', 'polish', StepKind::Polish, Follow::freely(), 10.0 + $job->pace->polishPerM2 * $job->areaM2, [Caution::PolishHeat, Caution::Rotary]);
-        if ($job->choices->top === Top::PolishResin) {
-            return [$polish, new Step('inspect', 'inspect', StepKind::Inspect, Follow::freely(), 10.0, [Caution::SolventRags])];
+        $inspect = fn (Follow $follow): Step => new Step('inspect', 'inspect', StepKind::Inspect, $follow, 10.0, [Caution::SolventRags]);
+        $polish = new Step('polish', 'polish', StepKind::Polish, Follow::freely(), 10.0 + $job->polishMin, [Caution::PolishHeat, Caution::Rotary]);
+        if ($job->choices->top === Top::PolishResin || $job->clear === null) {
+            return [$polish, $inspect(Follow::freely())];
         }
-        $steps[] = new Step('wipe-5', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
-        $steps[] = new Step(
-            'clear',
-            'clear',
-            StepKind::Spray,
-            Follow::minutes(10.0),
-            10.0 + $job->clearCoats * $job->pace->spraying($job->areaM2) + ($job->clearCoats - 1) * $job->clearFlashMin,
-            [$job->clearIsocyanate ? Caution::Isocyanate : Caution::SprayMist],
-            ['coats' => $job->clearCoats],
-        );
-        if ($job->finish === Finish::Gloss) {
-            $steps[] = new Step('clear-flat', 'clear_flat', StepKind::Flat, Follow::minutes($job->clearReadyMin), 5.0, [Caution::Dust], grits: new Grits(self::CLEAR_FROM, self::CLEAR_TO, SandingMethod::WetBlock, inClear: true));
-            $steps[] = $polish;
-            $steps[] = new Step('inspect', 'inspect', StepKind::Inspect, Follow::freely(), 10.0, [Caution::SolventRags]);
-        } else {
+        $steps = [
+            ...$this->filler($job),
+            ...$this->stripes($job),
+            new Step('wipe-5', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
+            ...$this->clear($job, $job->clear),
+        ];
+        $ready = Follow::minutes($job->clear->readyAt($job->air));
+        if ($job->finish !== Finish::Gloss) {
             // Satin and matt are never polished.
-            $steps[] = new Step('inspect', 'inspect', StepKind::Inspect, Follow::minutes($job->clearReadyMin), 10.0, [Caution::SolventRags]);
+            return [...$steps, $inspect($ready)];
+        }
+
+        return [
+            ...$steps,
+            new Step('clear-flat', 'clear_flat', StepKind::Flat, $ready, 5.0, [Caution::Dust], grits: new Grits(self::CLEAR_FROM, self::CLEAR_TO, SandingMethod::WetBlock, inClear: true, peelUm: $job->clear->sprayed->peelUm())),
+            $polish,
+            $inspect(Follow::freely()),
+        ];
+    }
+
+    /** @return list<Step> filler clear, blocked flat; polyester hardens under release film only */
+    private function filler(Job $job): array
+    {
+        if ($job->filler === null) {
+            return [];
+        }
+        $steps = [
+            new Step('wipe-filler', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
+            new Step('filler', 'filler', StepKind::Spray, Follow::minutes(10.0), $this->spraying($job, $job->filler, $job->fillerCoats), $this->mist($job->filler), ['coats' => $job->fillerCoats]),
+        ];
+        if ($job->filler->needsReleaseFilm) {
+            $steps[] = new Step('release-film', 'release_film', StepKind::Prepare, Follow::minutes($job->filler->flashAt($job->air)), 5.0 + 10.0 * $job->areaM2, [Caution::Styrene]);
+        }
+        $steps[] = new Step('filler-wash', $job->filler->needsReleaseFilm ? 'film_off' : 'filler_wash', StepKind::Wipe, Follow::minutes($job->filler->readyAt($job->air)), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+        $steps[] = new Step('filler-flat', 'filler_flat', StepKind::Flat, Follow::freely(), 5.0, [Caution::Dust], grits: new Grits(self::FILLER_FROM, self::FILLER_TO, SandingMethod::WetBlock, inClear: true, peelUm: $job->filler->sprayed->peelUm()));
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function stripes(Job $job): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= $job->choices->stripes; $n++) {
+            $steps[] = new Step("mask-line-{$n}", 'mask_line', StepKind::Prepare, Follow::freely(), 12.0, [Caution::Knife], ['n' => $n]);
+            $steps[] = new Step("stripe-{$n}", 'stripe', StepKind::Spray, Follow::freely(), 6.0, [Caution::SprayMist], ['n' => $n]);
+            $steps[] = new Step("unmask-{$n}", 'unmask', StepKind::Prepare, Follow::minutes(20.0), 4.0, [], ['n' => $n]);
         }
 
         return $steps;
+    }
+
+    /** @return list<Step> sprayed coats in one go with their flashes; brushed ones each by itself, in its recoat window */
+    private function clear(Job $job, ClearCoat $clear): array
+    {
+        if (! $clear->kind->isBrushed()) {
+            return [new Step('clear', 'clear', StepKind::Spray, Follow::minutes(10.0), $this->spraying($job, $clear, $job->clearCoats), $this->mist($clear), ['coats' => $job->clearCoats])];
+        }
+        $steps = [];
+        for ($n = 1; $n <= $job->clearCoats; $n++) {
+            $steps[] = new Step("varnish-{$n}", 'varnish', StepKind::Spray, $n === 1 ? Follow::minutes(10.0) : Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air)), $job->pace->coating($job->areaM2), [Caution::SolventRags], ['n' => $n, 'of' => $job->clearCoats]);
+        }
+
+        return $steps;
+    }
+
+    private function spraying(Job $job, ClearCoat $clear, int $coats): float
+    {
+        return 10.0 + $coats * $job->pace->spraying($job->areaM2) + ($coats - 1) * $clear->flashAt($job->air);
+    }
+
+    /** @return list<Caution> */
+    private function mist(ClearCoat $clear): array
+    {
+        return [$clear->isocyanate ? Caution::Isocyanate : Caution::SprayMist, ...($clear->needsReleaseFilm ? [Caution::Styrene] : [])];
     }
 
     /** @param array<string, int> $args */

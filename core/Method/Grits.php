@@ -9,8 +9,11 @@ use OakGloss\Abrasion\SandingMethod;
 /** The scratch that a sanding step starts with and the one that the next layer needs. */
 final readonly class Grits
 {
-    /** @param bool $inClear cuts the lacquer, not the resin over the weave */
-    public function __construct(public int $from, public int $to, public SandingMethod $driven, public bool $inClear = false)
+    /**
+     * @param bool  $inClear cuts the lacquer, not the resin over the weave
+     * @param float $peelUm  texture that the first paper finds in it
+     */
+    public function __construct(public int $from, public int $to, public SandingMethod $driven, public bool $inClear = false, public float $peelUm = 0.0)
     {
     }
 }

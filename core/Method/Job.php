@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Temperature;
 
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job
@@ -22,9 +24,11 @@ final readonly class Job
         public CoatWeights $weights,
         public Pace $pace,
         public int $clearCoats,
-        public float $clearFlashMin,
-        public float $clearReadyMin,
-        public bool $clearIsocyanate,
+        public ?ClearCoat $clear,
+        public ?ClearCoat $filler,
+        public int $fillerCoats,
+        public Temperature $air,
+        public float $polishMin,
     ) {
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\SandingMethod;
+
 /** What was decided for a step that is ahead: when it starts, whether it waits for a key, what goes on. */
 final readonly class Decision
 {
     /**
-     * @param float|null $pinnedAt  the minute at which it starts
-     * @param float      $notBefore earliest start, minute
-     * @param bool       $mustKey   the window goes by, it is keyed
-     * @param bool       $mustBond  it goes into the window
-     * @param float|null $gM2       another weight for a coat
+     * @param float|null         $pinnedAt  the minute at which it starts
+     * @param float              $notBefore earliest start, minute
+     * @param bool               $mustKey   the window goes by, it is keyed
+     * @param bool               $mustBond  it goes into the window
+     * @param float|null         $gM2       another weight for a coat
+     * @param SandingMethod|null $driven    another way to drive the papers of a flatting
+     * @param int|null           $fromGrit  another paper to begin a flatting with
      */
-    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public bool $mustBond, public ?float $gM2)
+    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public bool $mustBond, public ?float $gM2, public ?SandingMethod $driven, public ?int $fromGrit)
     {
     }
 
@@ -28,7 +33,7 @@ final readonly class Decision
         $number = fn (string $name): ?float => isset($data[$name]) && is_numeric($data[$name]) ? (float) $data[$name] : null;
         $at = $number('at');
 
-        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, ($data['key'] ?? 0) == 0 && ($data['bond'] ?? 0) == 1, $number('g_m2'));
+        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, ($data['key'] ?? 0) == 0 && ($data['bond'] ?? 0) == 1, $number('g_m2'), SandingMethod::tryFrom((string) ($data['driven'] ?? '')), isset(Grit::MEAN_GRAIN_UM[(int) $number('from_grit')]) ? (int) $number('from_grit') : null);
     }
 
     /** A step that should have begun this long ago did not, minutes. */

@@ -18,6 +18,11 @@ final readonly class Fact
     ) {
     }
 
+    public function isBefore(self $other): bool
+    {
+        return [$this->atMin, $this->id] < [$other->atMin, $other->id];
+    }
+
     public function number(string $name): ?float
     {
         $value = $this->data[$name] ?? null;

@@ -34,4 +34,12 @@ enum FactKind: string
     case LeftOut = 'left_out';
     /** A choice of the plan was changed. */
     case Chosen = 'chosen';
+    /** The part itself lay on a scale, dry. */
+    case PartWeighed = 'part_weighed';
+    /** A film or skin thickness was measured. */
+    case Measured = 'measured';
+    /** Water or paper was changed while sanding. */
+    case Changed = 'changed';
+    /** Gloss at 60° was read. */
+    case GlossRead = 'gloss_read';
 }

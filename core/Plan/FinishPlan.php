@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\CutBudget;
-use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Jar;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
-use OakGloss\Optics\Compound;
-use OakGloss\Optics\Finish;
-use OakGloss\Optics\GlossAt60;
+use OakGloss\Optics\GlossExpected;
+use OakGloss\Optics\PolishLadder;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
 use OakGloss\Quantity\Temperature;
@@ -33,9 +31,6 @@ use OakGloss\Quantity\Temperature;
 final readonly class FinishPlan
 {
     private const MOST_BUILD_COATS = 10;
-
-    /** A compound takes this much, µm (ours). */
-    private const POLISH_CUT_UM = 3.0;
 
     /**
      * @param list<PlannedStep> $steps
@@ -49,7 +44,8 @@ final readonly class FinishPlan
         public array $steps,
         public array $findings,
         public int $buildCoats,
-        public int $clearCoats,
+        public ?ClearPlan $clear,
+        public ?ClearPlan $filler,
     ) {
     }
 
@@ -57,9 +53,11 @@ final readonly class FinishPlan
     {
         $findings = Refusals::of($brief, $materials);
         $choices = self::boundByFacts($brief->choices, $log);
-        $clearCoats = self::clearCoats($brief, $materials, $choices);
+        $isCleared = $choices->top === Top::Clear && $materials->clear !== null;
+        $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
+        $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
         $walk = fn (int $coats): array => (new SkinForecast($brief, $materials, $shop, $log))
-            ->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clearCoats)));
+            ->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clear, $filler)));
 
         $laid = self::buildCoatsLaid($log);
         $least = max(1, $laid);
@@ -76,9 +74,9 @@ final readonly class FinishPlan
             [$coats, $steps] = $best;
         }
 
-        $plan = new self($brief, $materials, $shop, $log, $steps, [], $coats, $clearCoats);
+        $plan = new self($brief, $materials, $shop, $log, $steps, [], $coats, $clear, $filler);
 
-        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...Notices::of($plan)], $coats, $clearCoats);
+        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...Notices::of($plan)], $coats, $clear, $filler);
     }
 
     /** @return list<Finding> why the part can't be made this way; empty if it can */
@@ -179,9 +177,37 @@ final readonly class FinishPlan
 
     public function clearLitres(): float
     {
-        return $this->brief->choices->top === Top::Clear && $this->materials->clear !== null
-            ? $this->materials->clear->sprayed->litresFor($this->brief->coatedAreaM2(), $this->clearCoats)
-            : 0.0;
+        return $this->clear->litres ?? 0.0;
+    }
+
+    /** @return 'resin'|'clear'|'polish' what comes over the scratch of a flatting */
+    public function over(PlannedStep $flat): string
+    {
+        $isPast = false;
+        foreach ($this->steps as $step) {
+            if ($isPast && in_array($step->step->kind, [StepKind::Coat, StepKind::Spray, StepKind::Polish], true)) {
+                return match ($step->step->kind) {
+                    StepKind::Coat => 'resin',
+                    StepKind::Polish => 'polish',
+                    default => 'clear',
+                };
+            }
+            $isPast = $isPast || $step === $flat;
+        }
+
+        return 'clear';
+    }
+
+    /** The compounds after the last paper; null where nothing is polished. */
+    public function polish(): ?PolishLadder
+    {
+        return $this->brief->choices->top === Top::PolishResin ? self::resinPolish($this->brief) : $this->clear?->polish;
+    }
+
+    /** What the meter should show at the end. */
+    public function gloss(): ?GlossExpected
+    {
+        return $this->polish()?->gloss() ?? $this->clear?->gloss;
     }
 
     /**
@@ -200,12 +226,6 @@ final readonly class FinishPlan
         sort($papers);
 
         return $papers;
-    }
-
-    /** Gloss units at 60° that the polish should give; null where the sheen is the clear's own. */
-    public function expectedGloss(): ?float
-    {
-        return $this->brief->finish === Finish::Gloss ? GlossAt60::of(Compound::Finish->rmsUm()) : null;
     }
 
     /** The brief's choices, as far as what was done leaves them open. */
@@ -246,21 +266,7 @@ final readonly class FinishPlan
         return $worst;
     }
 
-    private static function clearCoats(PartBrief $brief, Materials $materials, Choices $choices): int
-    {
-        if ($choices->top !== Top::Clear || $materials->clear === null) {
-            return 1;
-        }
-        $cut = 0.0;
-        if ($brief->finish === Finish::Gloss) {
-            $ladder = Ladder::cheapest(SandingMethod::WetBlock, 1.0, $materials->grits, BrushOnSkin::CLEAR_FROM, BrushOnSkin::CLEAR_TO, Ladder::WAVINESS_UM);
-            $cut = ($ladder?->totalCutUm() ?? 2.0 * Ladder::WAVINESS_UM) + self::POLISH_CUT_UM;
-        }
-
-        return min(8, $materials->clear->sprayed->coatsFor($materials->clear->finalUm, $cut));
-    }
-
-    private static function job(PartBrief $brief, Materials $materials, Workshop $shop, Choices $choices, int $coats, int $clearCoats): Job
+    private static function job(PartBrief $brief, Materials $materials, Workshop $shop, Choices $choices, int $coats, ?ClearPlan $clear, ?ClearPlan $filler): Job
     {
         return new Job(
             $brief->substrate,
@@ -273,10 +279,18 @@ final readonly class FinishPlan
             $materials->cloth->weave->arealGM2,
             $shop->weights,
             $shop->pace,
-            $clearCoats,
-            $materials->clear->flashMin ?? 0.0,
-            $materials->clear->readyAfterMin ?? 0.0,
-            $materials->clear->isocyanate ?? false,
+            $clear->coats ?? 1,
+            $clear?->clear,
+            $filler?->clear,
+            $filler->coats ?? 0,
+            Temperature::fromCelsius($shop->workingAirC),
+            $choices->top === Top::PolishResin ? self::resinPolish($brief)->minutes() : $clear?->polish?->minutes() ?? 0.0,
         );
+    }
+
+    /** The polish of the resin itself, from the last paper of the wet-flat. */
+    private static function resinPolish(PartBrief $brief): PolishLadder
+    {
+        return PolishLadder::from(SandingMethod::WetBlock->scratchUm(Grit::p(2000)), $brief->coatedAreaM2());
     }
 }

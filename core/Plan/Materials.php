@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
@@ -14,8 +15,10 @@ use OakGloss\Method\Step;
 final readonly class Materials
 {
     /**
-     * @param list<int>            $grits papers on the shelf, P numbers
-     * @param array<string, Resin> $mixed by step: another hardener or a blend that was decided for one coat
+     * @param list<int>                $grits    papers on the shelf, P numbers
+     * @param array<string, Resin>     $mixed    by step: another hardener or a blend that was decided for one coat
+     * @param ClearCoat|null           $filler   sprayed and blocked flat under the clear
+     * @param array<string, list<int>> $papersBy P numbers by the way that they are driven; empty for all in any way
      */
     public function __construct(
         public Resin $baseResin,
@@ -24,7 +27,15 @@ final readonly class Materials
         public ?ClearCoat $clear,
         public array $grits,
         public array $mixed = [],
+        public ?ClearCoat $filler = null,
+        public array $papersBy = [],
     ) {
+    }
+
+    /** @return list<int> P numbers on the shelf that can be driven so */
+    public function papersFor(SandingMethod $driven): array
+    {
+        return $this->papersBy[$driven->value] ?? $this->grits;
     }
 
     /** What a coat is mixed from. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Finding;
@@ -32,7 +34,7 @@ final class Notices
         }
         foreach ($plan->ahead() as $step) {
             if ($step->step->kind === StepKind::Flat && $step->step->grits !== null
-                && Ladder::cheapest($step->step->grits->driven, 1.0, $plan->materials->grits, $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
+                && Ladder::cheapest($step->ladder->method ?? $step->step->grits->driven, 1.0, $plan->materials->papersFor($step->ladder->method ?? $step->step->grits->driven), $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
                 $findings[] = new Finding(Severity::Warn, 'papers.gap', ['from' => $step->step->grits->from, 'to' => $step->step->grits->to]);
             }
             if ($step->batch !== null && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE) {
@@ -45,6 +47,53 @@ final class Notices
             }
         }
 
-        return $findings;
+        return [...$findings, ...self::scratches($plan)];
+    }
+
+    /**
+     * A flatting whose last scratch is too deep for what comes over it, or that left a paper out.
+     *
+     * @return list<Finding>
+     */
+    private static function scratches(FinishPlan $plan): array
+    {
+        $findings = [];
+        foreach ($plan->steps as $i => $step) {
+            $isOver = isset($plan->steps[$i + 1]) && self::isCovered(array_slice($plan->steps, $i + 1));
+            if ($step->step->kind !== StepKind::Flat || $step->ladder === null || $step->skipped || $isOver) {
+                continue;
+            }
+            foreach ($step->zones === [] ? [null] : $step->zones as $state) {
+                $passes = $state->passes ?? [];
+                $last = $passes === [] ? null : $passes[count($passes) - 1];
+                $left = $last?->scratchUm() ?? $step->ladder->leftScratchUm();
+                $check = ScratchCheck::of($left, $plan->over($step), $last->driven ?? $step->ladder->method);
+                if ($check->cure !== null && ($last === null || $step->isDone())) {
+                    $findings['coarse'] = new Finding(Severity::Warn, 'scratch.too_coarse', ['scratch' => $left, 'over' => $plan->over($step), 'most' => $check->mostUm, 'cure' => $check->cure->number]);
+                }
+                foreach (array_slice($passes, 1) as $k => $pass) {
+                    $before = $passes[$k];
+                    if ($before->grit->meanGrainUm / $pass->grit->meanGrainUm > Ladder::MAX_RATIO + 1e-9) {
+                        $findings["skipped-{$pass->grit->number}"] = new Finding(Severity::Warn, 'scratch.skipped', ['from' => $before->grit->number, 'to' => $pass->grit->number, 'zone' => $state->zone->name ?? '', 'cure' => self::between($before->grit, $pass->grit)]);
+                    }
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /** @param list<PlannedStep> $later whether something that was done lies over it already */
+    private static function isCovered(array $later): bool
+    {
+        return array_filter($later, fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped && in_array($s->step->kind, [StepKind::Coat, StepKind::Spray, StepKind::Polish], true)) !== [];
+    }
+
+    /** The finest paper that still follows the coarser one. */
+    private static function between(Grit $from, Grit $to): int
+    {
+        $follow = array_filter(Grit::MEAN_GRAIN_UM, fn (float $um, int $p): bool => $p > $from->number && $p < $to->number && $from->meanGrainUm / $um <= Ladder::MAX_RATIO, ARRAY_FILTER_USE_BOTH);
+
+        return $follow === [] ? $to->number : max(array_keys($follow));
     }
 }

@@ -18,7 +18,7 @@ final readonly class PlannedStep
      * @param float           $airC      air at the coat, recorded or expected
      * @param list<ZoneState> $zones     coated zones, once there is cloth on them
      * @param float|null      $doneAtMin null while it is ahead
-     * @param list<int>       $passes    papers already sanded on it
+     * @param list<int>       $passes    papers that are through on every zone
      */
     public function __construct(
         public Step $step,
@@ -32,6 +32,7 @@ final readonly class PlannedStep
         public ?float $usedG = null,
         public array $passes = [],
         public bool $skipped = false,
+        public ?SandingLog $sanding = null,
     ) {
     }
 

@@ -7,12 +7,17 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\LadderStep;
+use OakGloss\Abrasion\Pass;
+use OakGloss\Abrasion\PassEnd;
+use OakGloss\Abrasion\Sanded;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Jar;
 use OakGloss\Method\Step;
@@ -23,17 +28,28 @@ use OakGloss\Quantity\ArealWeight;
 use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
 
-/** Walks a method's steps over every zone: what each coat adds, what each flatting leaves, from facts where there are any. */
+/**
+ * Walks a method's steps over every zone: what each coat adds, what each pass takes, from facts where there are any,
+ * and what readings of the film say in between.
+ */
 final class SkinForecast
 {
     /** Scratch that is left of a keyed coat's paper goes from the whole surface. */
     private const KEYED_BY = SandingMethod::DryBlock;
 
-    /** A face sanded by nobody yet keeps at least this texture for the first paper, µm. */
-    private const SPRAYED_PEEL_UM = 5.0;
-
     /** @var array<int, SkinSection> by zone; empty until the cloth is wet */
     private array $sections = [];
+
+    /** @var list<Zone> */
+    private readonly array $zones;
+
+    /** @var list<Step> */
+    private array $steps = [];
+
+    private FilmReadings $readings;
+
+    /** The newest coat that was walked over. */
+    private ?Fact $lastCoat = null;
 
     public function __construct(
         private readonly PartBrief $brief,
@@ -41,6 +57,8 @@ final class SkinForecast
         private readonly Workshop $shop,
         private readonly FactLog $log,
     ) {
+        $this->zones = $brief->coatedZones();
+        $this->readings = $this->readingsAnew();
     }
 
     /**
@@ -51,57 +69,81 @@ final class SkinForecast
     public function walk(array $steps): array
     {
         $this->sections = [];
+        $this->steps = $steps;
+        $this->lastCoat = null;
+        $this->readings = $this->readingsAnew();
         $doneUpTo = $this->lastDone($steps);
         $planned = [];
         foreach ($steps as $i => $step) {
-            $planned[] = $this->step($step, $i <= $doneUpTo);
+            $planned[] = $this->step($i, $step, $i <= $doneUpTo);
         }
 
         return $planned;
+    }
+
+    private function readingsAnew(): FilmReadings
+    {
+        return FilmReadings::of($this->zones, $this->log, $this->shop, $this->materials->cloth->weave->thicknessUm());
     }
 
     /** @param list<Step> $steps index of the last step that facts complete; −1 if none */
     private function lastDone(array $steps): int
     {
         $last = -1;
+        $coat = null;
         foreach ($steps as $i => $step) {
-            if ($this->completion($step) !== null) {
+            $completion = $this->completion($step, $coat);
+            if ($completion !== null) {
                 $last = $i;
+                $coat = $step->kind === StepKind::Coat ? $completion : $coat;
             }
         }
 
         return $last;
     }
 
-    private function completion(Step $step): ?Fact
+    /** @param Fact|null $coat the newest one below: passes before it belong to what lies under it */
+    private function completion(Step $step, ?Fact $coat): ?Fact
     {
         $skipped = $this->log->last($step->key, FactKind::Skipped);
-        if ($skipped !== null || $step->kind !== StepKind::Flat && $step->kind !== StepKind::Key) {
+        if ($skipped !== null || ! $step->kind->isSanding()) {
             return $skipped ?? $this->log->last($step->key, match ($step->kind) {
                 StepKind::Coat => FactKind::CoatOn,
                 StepKind::Wipe => FactKind::Wiped,
                 default => FactKind::Done,
             });
         }
-        foreach ($this->log->of($step->key, FactKind::Sanded) as $pass) {
-            if ((int) $pass->number('grit') >= ($step->grits->to ?? 0)) {
-                return $pass;
-            }
-        }
 
-        return null;
+        return $this->sanding($step, $coat)->allThrough($step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zones, $step->grits->to ?? 0);
     }
 
-    private function step(Step $step, bool $passedOver): PlannedStep
+    private function sanding(Step $step, ?Fact $coat): SandingLog
     {
-        $fact = $this->completion($step);
+        return new SandingLog(
+            array_values(array_filter($this->log->of($step->key, FactKind::Sanded), fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat))),
+            Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
+        );
+    }
+
+    private function step(int $i, Step $step, bool $passedOver): PlannedStep
+    {
+        $fact = $this->completion($step, $this->lastCoat);
         $skipped = $fact?->kind === FactKind::Skipped || ($fact === null && $passedOver);
         $doneAt = $fact->atMin ?? ($passedOver ? -INF : null);
+        if ($step->kind === StepKind::Flat && $step->grits !== null) {
+            return $this->flat($step, $doneAt, $skipped);
+        }
+        if ($fact !== null && ! $skipped) {
+            $this->sandedEarly($i, $fact);
+            $this->readings->takeBefore($fact, $this->sections);
+        } elseif (! $passedOver) {
+            $this->readings->takeAll($this->sections);
+        }
         if ($step->kind === StepKind::Coat && $step->layer !== null) {
             return $this->coat($step, $fact, $doneAt, $skipped);
         }
-        if ($step->kind === StepKind::Flat && $step->grits !== null) {
-            return $this->flat($step, $doneAt, $skipped);
+        if ($fact !== null && ! $skipped && $step->kind !== StepKind::Wipe) {
+            $this->readings->loseWeight();
         }
 
         return new PlannedStep($step, $step->handsMin, zones: $this->unchanged(), doneAtMin: $doneAt, passes: $this->log->grits($step->key), skipped: $skipped);
@@ -121,6 +163,16 @@ final class SkinForecast
         $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $zones = $layer->builds && ! $skipped ? $this->afterCoat($step, new Coat($laid, Temperature::fromCelsius($airC))) : $this->unchanged();
+        if ($fact !== null && ! $skipped) {
+            $this->lastCoat = $fact;
+            if (! $layer->builds) {
+                $this->readings->baseUm = $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
+            }
+            if ($layer->onCloth) {
+                // Resin and cloth beneath the rim are no film of any zone.
+                $this->readings->loseWeight();
+            }
+        }
 
         return new PlannedStep($step, $step->handsMin, $batch, $laid, $airC, zones: $zones, doneAtMin: $doneAt, usedG: $used, passes: $this->log->grits($step->key), skipped: $skipped);
     }
@@ -129,57 +181,150 @@ final class SkinForecast
     private function afterCoat(Step $step, Coat $coat): array
     {
         $keyed = $this->log->last($step->key, FactKind::Sanded);
-        $states = [];
-        foreach ($this->brief->coatedZones() as $i => $zone) {
+        $isFirst = $this->sections === [];
+        [$befores, $retained, $ranDown] = [[], [], []];
+        foreach ($this->zones as $i => $zone) {
             $before = $this->sections[$i] ?? null;
             if ($before === null) {
-                $after = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, $coat);
+                $this->sections[$i] = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, $coat);
                 $before = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, new Coat(0.0, $coat->at));
             } else {
                 $keyedFirst = $keyed === null ? $before : $before->afterKeying(self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))));
-                $after = $keyedFirst->afterCoat($coat);
+                $this->sections[$i] = $keyedFirst->afterCoat($coat);
             }
-            $this->sections[$i] = $after;
-            $states[] = new ZoneState($zone, $before, $after);
+            $befores[$i] = $before;
+            $retained[] = $this->sections[$i]->lastRetainedUm;
+            $ranDown[] = $this->sections[$i]->lastDrainedGM2;
         }
+        $this->readings->afterCoat($retained, $ranDown, $isFirst, $this->materials->clearResin->rheology->densityGCm3);
 
-        return $states;
+        return array_map(fn (int $i): ZoneState => $this->state($i, $befores[$i], $this->sections[$i]), array_keys($this->zones));
     }
 
     private function flat(Step $step, ?float $doneAt, bool $skipped): PlannedStep
     {
         $grits = $step->grits ?? throw new \LogicException('a flatting names its grits');
-        $texture = $grits->inClear ? self::SPRAYED_PEEL_UM : $this->deepestTexture();
-        $ladder = Ladder::cheapest($grits->driven, $this->brief->coatedAreaM2(), $this->materials->grits, $grits->from, $grits->to, $texture + Ladder::WAVINESS_UM)
-            ?? Ladder::cheapest($grits->driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $grits->from, $grits->to, $texture + Ladder::WAVINESS_UM);
-        $passes = $this->log->grits($step->key);
+        $decided = Decision::of($this->log, $step->key);
+        $driven = $decided->driven ?? $grits->driven;
+        $from = min($decided->fromGrit ?? $grits->from, $grits->to);
+        $texture = $grits->inClear ? $grits->peelUm : $this->deepestTexture();
+        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $this->materials->papersFor($driven), $from, $grits->to, $texture + Ladder::WAVINESS_UM)
+            ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $texture + Ladder::WAVINESS_UM);
+        $sanding = $this->sanding($step, $this->lastCoat);
+        $passes = $this->throughEverywhere($sanding, $ladder);
         $hands = $step->handsMin + ($ladder->minutes ?? 0.0);
         if ($grits->inClear || $ladder === null || $skipped) {
-            return new PlannedStep($step, $hands, ladder: $ladder, zones: $this->unchanged(), doneAtMin: $doneAt, passes: $passes, skipped: $skipped);
+            if (! $skipped && $sanding->facts !== []) {
+                $this->readings->loseWeight();
+            }
+
+            return new PlannedStep($step, $hands, ladder: $ladder, zones: $this->unchanged(), doneAtMin: $doneAt, passes: $passes, skipped: $skipped, sanding: $sanding);
+        }
+        $befores = array_map(fn (int $i): SkinSection => $this->sections[$i] ?? $this->dryCloth($this->zones[$i]), array_keys($this->zones));
+        $this->sections = $befores;
+        foreach ($sanding->facts as $fact) {
+            $this->readings->takeBefore($fact, $this->sections);
+            $this->sandedOver($fact, $sanding);
+        }
+        if ($doneAt === null) {
+            $this->readings->takeAll($this->sections);
         }
         $states = [];
-        foreach ($this->brief->coatedZones() as $i => $zone) {
-            $before = $this->sections[$i] ?? $this->dryCloth($zone);
-            $planned = $zone->kind->isSandedByHand() ? CutBudget::byHand($ladder) : CutBudget::onFace($ladder);
-            $cut = $doneAt !== null && $passes !== [] ? $this->sanded($grits->driven, $passes, $zone) : $planned;
-            $after = $before->afterFlatting($cut);
-            $this->sections[$i] = $after;
-            $states[] = new ZoneState($zone, $before, $after, $cut);
+        foreach ($this->zones as $i => $zone) {
+            $now = $this->sections[$i];
+            $done = $sanding->on($zone);
+            $planned = match (true) {
+                $doneAt !== null && $done !== [] => null,
+                $done === [] && $zone->kind === ZoneKind::Corner => CutBudget::inCorner($ladder),
+                $done === [] && $zone->kind->isSandedByHand() => CutBudget::byHand($ladder),
+                $done === [] => CutBudget::onFace($ladder),
+                default => null,
+            };
+            if ($planned !== null) {
+                $this->sections[$i] = $now->afterFlatting($planned);
+            } elseif ($doneAt === null) {
+                $this->toTheEnd($i, $done, $ladder);
+            }
+            $after = $this->sections[$i];
+            $cut = $planned ?? new Flatting(max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm), $after->textureUm);
+            $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $done);
         }
 
-        return new PlannedStep($step, $hands, ladder: $ladder, zones: $states, doneAtMin: $doneAt, passes: $passes);
+        return new PlannedStep($step, $hands, ladder: $ladder, zones: $states, doneAtMin: $doneAt, passes: $passes, sanding: $sanding);
     }
 
-    /** @param non-empty-list<int> $passes */
-    private function sanded(SandingMethod $driven, array $passes, Zone $zone): Flatting
+    /** One recorded pass over the zones that it went over. */
+    private function sandedOver(Fact $fact, SandingLog $sanding): void
     {
-        return CutBudget::ofPasses($driven, array_map(Grit::p(...), $passes), $zone->kind->isSandedByHand());
+        [$cut, $timed] = [[], []];
+        foreach ($this->zones as $i => $zone) {
+            $cut[$i] = $timed[$i] = 0.0;
+            if (! $sanding->goesOver($fact, $zone)) {
+                continue;
+            }
+            $before = $this->sections[$i];
+            $pass = $sanding->pass($fact, $zone);
+            $sanded = Sanded::over($before, $pass, $zone->areaM2);
+            $this->sections[$i] = $sanded->skin;
+            $timed[$i] = $sanded->beyondUm;
+            $cut[$i] = max(0.0, $before->meanUm - $this->sections[$i]->meanUm);
+        }
+        $this->readings->afterPass($cut, $timed);
+        foreach ($this->zones as $i => $zone) {
+            if ($fact->word('end') !== '' && $sanding->goesOver($fact, $zone)) {
+                $this->readings->saw($i, $sanding->pass($fact, $zone)->end, $this->sections[$i]);
+            }
+        }
+    }
+
+    /**
+     * The papers of the ladder that a zone has still before it.
+     *
+     * @param non-empty-list<Pass> $done
+     */
+    private function toTheEnd(int $i, array $done, Ladder $ladder): void
+    {
+        $last = $done[count($done) - 1];
+        $papers = $this->zones[$i]->kind->isSandedByHand() ? [$ladder->last()] : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
+        $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
+        foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
+            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
+        }
+    }
+
+    /** Passes of a later flatting that was begun before this coat went on. */
+    private function sandedEarly(int $i, Fact $coat): void
+    {
+        if ($this->steps[$i]->kind !== StepKind::Coat || $this->sections === []) {
+            return;
+        }
+        foreach (array_slice($this->steps, $i + 1) as $later) {
+            if ($later->kind !== StepKind::Flat || $later->grits?->inClear !== false) {
+                continue;
+            }
+            $early = new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven);
+            foreach ($early->facts as $fact) {
+                $this->readings->takeBefore($fact, $this->sections);
+                $this->sandedOver($fact, $early);
+            }
+        }
+    }
+
+    /** @return list<int> papers that every zone is through: faces each of them, edges the last */
+    private function throughEverywhere(SandingLog $sanding, ?Ladder $ladder): array
+    {
+        $faces = array_values(array_filter($this->zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand()));
+        $papers = array_map(fn (Fact $f): int => (int) $f->number('grit'), $sanding->facts);
+        sort($papers);
+        $last = $ladder?->last()->number ?? 0;
+
+        return array_values(array_filter(array_unique($papers), fn (int $p): bool => $sanding->allThrough($p >= $last || $faces === [] ? $this->zones : $faces, $p) !== null));
     }
 
     private function deepestTexture(): float
     {
         $deepest = 0.0;
-        foreach ($this->brief->coatedZones() as $i => $zone) {
+        foreach ($this->zones as $i => $zone) {
             if (! $zone->kind->isSandedByHand() && isset($this->sections[$i])) {
                 $deepest = max($deepest, $this->sections[$i]->textureUm);
             }
@@ -196,13 +341,12 @@ final class SkinForecast
     /** @return list<ZoneState> */
     private function unchanged(): array
     {
-        $states = [];
-        foreach ($this->brief->coatedZones() as $i => $zone) {
-            if (isset($this->sections[$i])) {
-                $states[] = new ZoneState($zone, $this->sections[$i], $this->sections[$i]);
-            }
-        }
+        return array_map(fn (int $i): ZoneState => $this->state($i, $this->sections[$i], $this->sections[$i]), array_keys($this->sections));
+    }
 
-        return $states;
+    /** @param list<Pass> $passes */
+    private function state(int $i, SkinSection $before, SkinSection $after, ?Flatting $cut = null, ?SkinSection $now = null, array $passes = []): ZoneState
+    {
+        return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes);
     }
 }

@@ -16,6 +16,7 @@ final readonly class Workshop
      * @param float $cupLossG          stays in cup and brush, a coat
      * @param float $scaleStepG        what the scale can tell apart
      * @param float $targetBurnThrough share of a show zone that may be burnt through
+     * @param float $partScaleStepG    what the scale for whole parts can tell apart
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -26,10 +27,12 @@ final readonly class Workshop
         public float $targetBurnThrough = 0.01,
         public Pace $pace = new Pace(),
         public CoatWeights $weights = new CoatWeights(),
+        public float $partScaleStepG = 1.0,
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
         Bounds::within($scaleStepG, 0.001, 10.0, 'step of the scale', 'g');
+        Bounds::within($partScaleStepG, 0.01, 100.0, 'step of the part scale', 'g');
         Bounds::within($targetBurnThrough, 0.0001, 0.5, 'burn-through target', '');
     }
 }

@@ -4,34 +4,94 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Pass;
+use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\Flatting;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Quantity\FilmThickness;
+use OakGloss\Quantity\Normal;
 
-/** One zone's skin before and after a step. */
+/** One zone's skin before and after a step, by the model, and how far readings say that it lies off. */
 final readonly class ZoneState
 {
-    /** @param Flatting|null $flatting the cut of a flatting, null for other steps */
+    /**
+     * @param Flatting|null     $flatting the cut of a flatting, null for other steps
+     * @param FilmEstimate|null $estimate what readings say; null while there is none
+     * @param int               $index    of the zone in the estimate
+     * @param SkinSection|null  $now      half-way through a flatting
+     * @param list<Pass>        $passes   of a flatting, done so far
+     */
     public function __construct(
         public Zone $zone,
         public SkinSection $before,
         public SkinSection $after,
         public ?Flatting $flatting = null,
+        private ?FilmEstimate $estimate = null,
+        private int $index = 0,
+        public ?SkinSection $now = null,
+        public array $passes = [],
     ) {
     }
 
     /** What stays over the crowns after the flatting. */
     public function left(): FilmThickness
     {
-        return $this->before->afterFlattingBy($this->flatting?->allowanceUm() ?? 0.0);
+        return FilmThickness::fromMicrometres($this->before->afterFlattingBy($this->flatting?->allowanceUm() ?? 0.0)->inMicrometres() + $this->offUm());
     }
 
     /** Share of the zone that the flatting burns through. */
     public function risk(): float
     {
-        return $this->before->burnThrough($this->left());
+        return $this->riskOf($this->left());
+    }
+
+    /** Share of the zone that is bare where so much stays on its mean. */
+    public function riskOf(FilmThickness $left): float
+    {
+        return Normal::below(-$left->inMicrometres() / $this->doubtUm());
+    }
+
+    /** What must stay on the zone's mean so that no more than the target burns through, µm: bisection on the risk. */
+    public function keepUm(float $target): float
+    {
+        [$low, $high] = [0.0, 10.0 * $this->doubtUm()];
+        for ($i = 0; $i < 40; $i++) {
+            $middle = 0.5 * ($low + $high);
+            [$low, $high] = $this->riskOf(FilmThickness::fromMicrometres($middle)) > $target ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $high;
+    }
+
+    /** By how much the film lies over the model's, as far as readings tell, µm. */
+    public function offUm(): float
+    {
+        return $this->estimate?->offUm($this->index) ?? 0.0;
+    }
+
+    /** Doubt of one spot: scatter within the zone and doubt of its mean, µm. Without readings it is the model's. */
+    public function doubtUm(): float
+    {
+        return $this->isMeasured() ? $this->estimate?->doubtUm($this->index, $this->before) ?? 0.0 : $this->before->spreadUm();
+    }
+
+    /** Doubt of the zone's mean alone, µm. */
+    public function meanDoubtUm(): float
+    {
+        return $this->isMeasured() ? $this->estimate?->meanDoubtUm($this->index) ?? 0.0 : FilmEstimate::OF_MEAN * $this->before->spreadUm();
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->estimate?->isMeasured === true;
+    }
+
+    /** Crown cover of a section of this zone as it really is, by the best estimate. */
+    public function crownCover(SkinSection $skin): FilmThickness
+    {
+        return FilmThickness::fromMicrometres($skin->crownCover()->inMicrometres() + $this->offUm());
     }
 
     public function isShow(): bool

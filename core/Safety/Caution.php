@@ -15,6 +15,7 @@ enum Caution: string
     case Knife = 'knife';
     case Rotary = 'rotary';
     case Isocyanate = 'isocyanate';
+    case Styrene = 'styrene';
     case SprayMist = 'spray_mist';
     case PolishHeat = 'polish_heat';
     case Structure = 'structure';

@@ -83,9 +83,9 @@ final class DemoSeeder extends Seeder
             $row["{$what}_id"] = $row[$what] === null ? null : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
         }
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
-        $part = new Part(array_diff_key($row, array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear'])) + ['shop_id' => $this->shop->id]);
+        $part = new Part(array_diff_key($row, array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear', 'filler'])) + ['shop_id' => $this->shop->id]);
         $part->save();
-        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear'])->findOrFail($part->id);
+        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
         $rows = $state === 'waiting' ? [] : $this->liveUntil($part, $state, $begunDaysAgo);
         foreach ($rows as $fact) {

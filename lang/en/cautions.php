@@ -12,7 +12,8 @@ return [
     'knife' => 'Cut and score away from the hand.',
     'rotary' => 'Rotary tools: eye protection, part clamped, no loose sleeves.',
     'isocyanate' => '2K clear holds isocyanate: air-fed mask and booth, or a licensed sprayer. Not for a basement.',
+    'styrene' => 'Polyester: styrene vapour, respirator, no sparks. Its peroxide catalyst: goggles, never straight onto accelerator or acetone, never in metal.',
     'spray_mist' => 'Spray mist: respirator for the product, ventilation, no sparks.',
-    'polish_heat' => 'A pad that stands still burns the film. Low speed, keep moving.',
+    'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. Low speed, keep moving, feel the surface: hand-warm at most.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
 ];

@@ -16,8 +16,13 @@ return [
     'cloth' => ['too_narrow' => ['what' => 'The piece needs :needs mm across; the roll is :roll mm wide.', 'tip' => 'Turn the weave, take a wider roll, or place a butt joint where nobody looks.']],
     'zones' => ['none_coated' => ['what' => 'Every zone is bare: nothing would get resin.', 'tip' => 'Give at least one zone another kind.']],
     'film' => [
+        'prints_through' => ['what' => ':step then is early: what is still to shrink pulls the weave back through by :depth µm; over :from µm shows in a reflected lamp.', 'tip' => 'Wait until :wait_until before the last flatting, or warm it through within what part and film stand.'],
         'burns_through' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'One more build coat, a larger edge radius, or edges by hand with a finer paper.'],
         'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
+    ],
+    'scratch' => [
+        'too_coarse' => ['what' => 'A scratch of :scratch µm is too coarse under :over: it shows above :most µm.', 'tip' => 'Flat it once more with P:cure before anything goes over it.'],
+        'skipped' => ['what' => 'From P:from to P:to on :zone a paper was left out: the older scratch is still below.', 'tip' => 'Back to P:cure until the older lines are gone, then P:to again.'],
     ],
     'papers' => [
         'missing' => ['what' => 'Not on the shelf: :papers.', 'tip' => 'Buy them, or put what lies there on the shelf.'],

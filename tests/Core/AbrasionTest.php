@@ -8,10 +8,17 @@ use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
+use OakGloss\Abrasion\Pass;
+use OakGloss\Abrasion\Sanded;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Abrasion\UnknownGrit;
+use OakGloss\Film\Coat;
+use OakGloss\Film\Face;
+use OakGloss\Film\SkinSection;
+use OakGloss\Film\Weave;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\GlossAt60;
+use OakGloss\Quantity\Temperature;
 use PHPUnit\Framework\TestCase;
 
 final class AbrasionTest extends TestCase
@@ -107,9 +114,14 @@ final class AbrasionTest extends TestCase
     {
         $ladder = self::ladder([240], 150, 320, 20.0);
         self::assertNotNull($ladder);
-        $passes = array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
-        self::assertEquals(CutBudget::onFace($ladder), CutBudget::ofPasses(SandingMethod::WetBlock, $passes, false));
-        self::assertEquals(CutBudget::byHand($ladder), CutBudget::ofPasses(SandingMethod::WetBlock, $passes, true));
+        $skin = self::skin();
+        $planned = $skin->afterFlatting(CutBudget::onFace($ladder));
+        foreach ($ladder->steps as $step) {
+            $skin = Sanded::over($skin, new Pass($step->grit, SandingMethod::WetBlock), 0.4)->skin;
+        }
+        self::assertEqualsWithDelta($planned->meanUm, $skin->meanUm, 1e-9);
+        self::assertEqualsWithDelta($planned->textureUm, $skin->textureUm, 1e-9);
+        self::assertEqualsWithDelta($planned->retainedTotalUm, $skin->retainedTotalUm, 1e-9);
     }
 
     public function testGlossRisesWithEachFinerPaperAndCompound(): void
@@ -131,6 +143,17 @@ final class AbrasionTest extends TestCase
     public function testBlackGlassReadsAHundred(): void
     {
         self::assertEqualsWithDelta(100.0, GlossAt60::of(0.0, 1.567), 1e-9);
+    }
+
+    private static function skin(float $slopeDeg = 0.0, int $coats = 3): SkinSection
+    {
+        $at = Temperature::fromCelsius(20.0);
+        $skin = SkinSection::wetOut(new Weave(200.0), new Face($slopeDeg, 0.3), Sample::resin()->rheology, new Coat(140.0, $at));
+        for ($n = 0; $n < $coats; $n++) {
+            $skin = $skin->afterCoat(new Coat(110.0, $at));
+        }
+
+        return $skin;
     }
 
     /** @param list<int> $shelf */

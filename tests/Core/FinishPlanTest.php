@@ -129,9 +129,9 @@ final class FinishPlanTest extends TestCase
         foreach ([Finish::Satin, Finish::Matt] as $finish) {
             $plan = Sample::plan(Sample::brief(finish: $finish), materials: Sample::materials(sheen: $finish));
             self::assertNotContains('polish', self::keys($plan));
-            self::assertNull($plan->expectedGloss());
+            self::assertNull($plan->polish());
         }
-        self::assertGreaterThan(80.0, Sample::plan()->expectedGloss());
+        self::assertGreaterThan(80.0, Sample::plan()->gloss()->gu ?? 0.0);
     }
 
     /** @return iterable<string, array{FinishPlan, string, string}> plan, finding, field */

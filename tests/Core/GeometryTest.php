@@ -70,7 +70,7 @@ final class GeometryTest extends TestCase
     public function testEdgesAndLapsAreSandedByHandAndBareIsNotCoated(): void
     {
         $byHand = array_filter(ZoneKind::cases(), fn (ZoneKind $k): bool => $k->isSandedByHand());
-        self::assertSame([ZoneKind::Edge, ZoneKind::Lap], array_values($byHand));
+        self::assertSame([ZoneKind::Edge, ZoneKind::Lap, ZoneKind::Corner], array_values($byHand));
         self::assertFalse(ZoneKind::Bare->isCoated());
     }
 

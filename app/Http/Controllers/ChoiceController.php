@@ -26,13 +26,17 @@ final class ChoiceController
 {
     public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
-        $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats'])]])['field'];
-        $value = $request->validate(['value' => ['required', match ($field) {
-            'wet_out' => Rule::enum(WetOut::class),
-            'after_wet_out' => Rule::enum(AfterWetOut::class),
-            'top' => Rule::enum(Top::class),
-            default => 'integer',
-        }, ...($field === 'build_coats' ? ['between:1,10'] : [])]])['value'];
+        $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats', 'finish_coats', 'clear_id', 'filler_id', 'stripes'])]])['field'];
+        $value = $request->validate(['value' => match ($field) {
+            'wet_out' => ['required', Rule::enum(WetOut::class)],
+            'after_wet_out' => ['required', Rule::enum(AfterWetOut::class)],
+            'top' => ['required', Rule::enum(Top::class)],
+            'build_coats' => ['required', 'integer', 'between:1,10'],
+            'finish_coats' => ['required', 'integer', 'between:1,4'],
+            'stripes' => ['required', 'integer', 'between:0,4'],
+            'clear_id' => ['required', 'integer', Rule::exists('clears', 'id')->where('shop_id', $part->shop_id)->whereNot('kind', 'filler')],
+            default => ['nullable', 'integer', Rule::exists('clears', 'id')->where('shop_id', $part->shop_id)->where('kind', 'filler')],
+        }])['value'] ?? null;
 
         $part->load(Part::PLAN_NEEDS);
         if (! in_array($field, $planner->openChoices($planner->plan($part)->plan), true)) {
@@ -40,14 +44,15 @@ final class ChoiceController
         }
         $before = $part->getAttribute($field);
         DB::transaction(function () use ($part, $field, $value, $before, $planner, $recorder, $say, $user): void {
-            $part->update([$field => $value]);
+            // A clear that is chosen is also what makes the surface.
+            $part->update([$field => $value] + ($field === 'clear_id' ? ['top' => Top::Clear->value] : []));
             $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
             foreach ($planned->plan->refusals() as $finding) {
                 throw ValidationException::withMessages(['choice' => implode(' ', $say->finding($finding))]);
             }
-            $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) $value], (string) Str::uuid());
+            $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before ?? 'fewest'), 'to' => (string) ($value ?? 'none')], (string) Str::uuid());
         });
 
-        return redirect()->route('parts.show', $part)->with('notice', 'Taken. The plan is reckoned anew.');
+        return redirect()->back(fallback: route('parts.show', $part))->with('notice', 'Taken. The plan is reckoned anew.');
     }
 }

@@ -19,10 +19,14 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\PassEnd;
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Cure\Touch;
+use OakGloss\Geometry\Zone;
 use OakGloss\Method\Jar;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FilmAnswer;
 use OakGloss\Schedule\ActState;
 
 /** Acts of the bench: each becomes a fact with time, air and person. */
@@ -37,8 +41,12 @@ final class FactController
             'touch' => ['required_if:kind,touched', Rule::enum(Touch::class)],
             'paper' => ['required_if:kind,tried', Rule::in(['clogs', 'dusts'])],
             'grit' => ['required_if:kind,sanded', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
+            'zone' => ['nullable', 'string', 'max:40'],
+            'how' => ['nullable', Rule::enum(SandingMethod::class)],
+            'minutes' => ['nullable', 'required_if:end,open', 'numeric', 'between:0.1,600'],
+            'end' => ['nullable', Rule::enum(PassEnd::class)],
             'at' => ['nullable', 'date_format:H:i'],
-        ]);
+        ], ['minutes.required_if' => 'Where nobody looked, the minutes are needed.', 'minutes.between' => 'Minutes of one pass, up to 600.']);
         if (PartFact::query()->where('token', $given['token'])->exists()) {
             return back()->with('notice', 'Already kept.');
         }
@@ -49,14 +57,14 @@ final class FactController
         $data = match ($kind) {
             FactKind::Touched => ['touch' => (string) $given['touch']] + $this->ageOf($planned, $given['step'], $at),
             FactKind::Tried => ['paper' => (string) $given['paper']] + $this->ageOf($planned, $given['step'], $at),
-            FactKind::Sanded => ['grit' => (int) $given['grit']],
+            FactKind::Sanded => ['grit' => (int) $given['grit']] + $this->pass($planned, $given),
             FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']),
             default => [],
         };
         $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
 
         return ($kind === FactKind::Ready ? redirect()->route('weigh', [$part, $given['step']]) : $this->backTo($request, $part))
-            ->with('notice', $this->notice($planned, $kind, $say));
+            ->with('notice', isset($data['end']) ? 'Kept. '.$this->answer($part, $planner, $say) : $this->notice($planned, $kind, $say));
     }
 
     public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
@@ -155,12 +163,43 @@ final class FactController
         return $age < 1.0 ? [] : ['age_min' => round($age, 1), 'resin_id' => $coat->step->layer->jar === Jar::Base ? $planned->part->base_resin_id : $planned->part->clear_resin_id];
     }
 
+    /**
+     * Where a pass went, how it was driven, for how long, and what was seen at its end.
+     *
+     * @param array<string, mixed> $given
+     *
+     * @return array<string, string|float>
+     *
+     * @throws ValidationException If the part has no such zone.
+     */
+    private function pass(PlannedPart $planned, array $given): array
+    {
+        $zone = (string) ($given['zone'] ?? '');
+        if ($zone !== '' && ! in_array($zone, array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones()), true)) {
+            throw ValidationException::withMessages(['act' => "This part has no zone called {$zone}."]);
+        }
+
+        return array_filter([
+            'zone' => $zone,
+            'how' => (string) ($given['how'] ?? ''),
+            'minutes' => isset($given['minutes']) ? (float) $given['minutes'] : '',
+            'end' => (string) ($given['end'] ?? ''),
+        ], fn (string|float $v): bool => $v !== '');
+    }
+
     /** @return array<string, float> */
     private function gramsInTheCup(PlannedPart $planned, string $step): array
     {
         $grams = array_sum(array_map(fn (string $c): float => $planned->plan->log->weighedG($step, $c), ['resin', 'hardener', 'pigment']));
 
         return $grams > 0.0 ? ['grams' => round($grams, 3)] : [];
+    }
+
+    private function answer(Part $part, Planner $planner, Say $say): string
+    {
+        $said = $say->answer(FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan));
+
+        return "{$said['what']} {$said['do']}";
     }
 
     private function notice(PlannedPart $planned, FactKind $kind, Say $say): string

@@ -120,8 +120,8 @@ final class PartController
             'letters' => $this->freeLetters($shop, $part),
             'resins' => Resin::query()->where('shop_id', $shop->id)->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
-            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get(),
-            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear']), [], $planner),
+            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition('kind', '!=', 'filler')->all(),
+            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
             'zoneRows' => old('zones') ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
         ]);
     }
@@ -168,7 +168,7 @@ final class PartController
         $part = new Part($columns + ['shop_id' => $shop->id, 'build_coats' => null]);
         $part->setRelation('shop', $shop);
 
-        return $part->load(['baseResin', 'clearResin', 'cloth', 'clear']);
+        return $part->load(['baseResin', 'clearResin', 'cloth', 'clear', 'filler']);
     }
 
     /**

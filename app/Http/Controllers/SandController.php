@@ -4,23 +4,164 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Recorder;
+use App\Models\Paper;
 use App\Models\Part;
+use App\Models\User;
+use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\CutScale;
+use App\View\Drawing\ScratchProfile;
+use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\PaperUse;
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\FilmThickness;
 
+/** The sand room: how far each paper may cut on each zone, what was sanded, and what comes next. */
 final class SandController
 {
-    public function __invoke(Part $part, Planner $planner): View
+    public function show(Part $part, Planner $planner): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $flats = array_values(array_filter($planned->plan->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null));
 
         return view('parts.sand', [
             'planned' => $planned,
-            'flats' => array_map(fn (PlannedStep $s): array => ['step' => $s, 'scale' => CutScale::of($s, $planned->plan->shop->targetBurnThrough)], $flats),
+            'answer' => FilmAnswer::of($planned->plan),
+            'flats' => array_map(fn (PlannedStep $s): array => [
+                'step' => $s,
+                'scale' => CutScale::of($s, $planned->plan->shop->targetBurnThrough),
+                'profile' => ScratchProfile::of($s, $planned->plan->over($s)),
+                'papers' => $this->papers($planned, $s),
+                'ways' => $s->isDone() ? [] : $this->ways($planned, $s),
+                'changes' => $this->changes($planned, $s),
+                'buy' => $this->toBuy($planned, $s),
+            ], $flats),
         ]);
+    }
+
+    /** How a flatting that is ahead is to be driven, and which paper begins it. */
+    public function decide(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $way = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']])['way'];
+        [$driven, $from] = explode('-', $way);
+        if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
+            throw ValidationException::withMessages(['act' => "P{$from} is no paper of the P series."]);
+        }
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $flat = $planned->plan->step($step);
+        if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
+            throw ValidationException::withMessages(['act' => 'What was sanded has settled how this flatting goes.']);
+        }
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['driven' => $driven, 'from_grit' => (int) $from], (string) Str::uuid());
+
+        return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$say->word('driven', $driven).', from P'.$from.'.');
+    }
+
+    /** Clean water, or a fresh piece of the same paper. */
+    public function change(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['what' => ['required', Rule::in(['water', 'paper', 'wipe', 'guide'])], 'token' => ['required', 'string', 'max:60']]);
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
+            throw ValidationException::withMessages(['act' => 'The plan has no such flatting.']);
+        }
+        $recorder->record($part, $user, $planned->floor, FactKind::Changed, $step, ['what' => $given['what']], $given['token']);
+
+        return redirect()->route('parts.sand', $part)->with('notice', 'Kept.');
+    }
+
+    /**
+     * Pieces of each paper that the ladder will wear out, and what the shelf has.
+     *
+     * @return list<array{grit: int, pieces: int, has: int}>
+     */
+    private function papers(PlannedPart $planned, PlannedStep $flat): array
+    {
+        $ladder = $flat->ladder ?? throw new \LogicException('a flatting has a ladder');
+        $area = $planned->plan->brief->coatedAreaM2();
+        $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()->whereIn('form', Planner::FORMS[$ladder->method->value])->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
+
+        return array_map(fn ($rung): array => [
+            'grit' => $rung->grit->number,
+            'pieces' => PaperUse::pieces($ladder->method, $rung->grit, $area, $rung->cutUm),
+            'has' => (int) ($stock[$rung->grit->number] ?? 0),
+        ], $ladder->steps);
+    }
+
+    /**
+     * The same flatting driven in other ways and begun with other papers: minutes, what stays, and the risk.
+     *
+     * @return list<array{driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, leaves: float, isCurrent: bool}>
+     */
+    private function ways(PlannedPart $planned, PlannedStep $flat): array
+    {
+        $ladder = $flat->ladder;
+        $grits = $flat->step->grits;
+        if ($ladder === null || $grits === null || ($flat->sanding->facts ?? []) !== []) {
+            return [];
+        }
+        $ways = [];
+        $starts = array_unique([$ladder->first()->number, $grits->from, ...array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)]);
+        sort($starts);
+        foreach (SandingMethod::cases() as $driven) {
+            foreach ($starts as $from) {
+                $shelf = $planned->plan->materials->papersFor($driven);
+                $found = in_array($from, $shelf, true) ? Ladder::cheapest($driven, $planned->plan->brief->coatedAreaM2(), $shelf, $from, $grits->to, $ladder->steps[0]->cutUm) : null;
+                $isCurrent = $driven === $ladder->method && $from === $ladder->first()->number;
+                if (($found === null && ! $isCurrent) || (count($starts) > 3 && ! $isCurrent && ! in_array($from, array_slice($starts, 0, 3), true))) {
+                    continue;
+                }
+                $found ??= $ladder;
+                [$left, $risk] = [null, null];
+                foreach ($flat->zones as $state) {
+                    if ($state->isShow() && ! $state->zone->kind->isSandedByHand()) {
+                        $stays = FilmThickness::fromMicrometres($state->before->afterFlattingBy($found->laterCutsUm() + $found->leftScratchUm())->inMicrometres() + $state->offUm());
+                        $left = min($left ?? INF, $stays->inMicrometres());
+                        $risk = max($risk ?? 0.0, $state->riskOf($stays));
+                    }
+                }
+                $ways[] = ['driven' => $driven, 'from' => $from, 'minutes' => $found->minutes, 'leftUm' => $left, 'risk' => $risk, 'leaves' => $found->leftScratchUm(), 'isCurrent' => $isCurrent];
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @return array<string, int> how often water and paper were changed, wiped, and guide coat laid */
+    private function changes(PlannedPart $planned, PlannedStep $flat): array
+    {
+        $counts = ['water' => 0, 'paper' => 0, 'wipe' => 0, 'guide' => 0];
+        foreach ($planned->plan->log->of($flat->step->key, FactKind::Changed) as $fact) {
+            $counts[$fact->word('what')] = ($counts[$fact->word('what')] ?? 0) + 1;
+        }
+
+        return $counts;
+    }
+
+    /**
+     * Where the shelf can't bridge a gap: the paper that would.
+     *
+     * @return list<int>
+     */
+    private function toBuy(PlannedPart $planned, PlannedStep $flat): array
+    {
+        $ladder = $flat->ladder;
+        $shelf = $ladder === null ? [] : $planned->plan->materials->papersFor($ladder->method);
+
+        return $ladder === null || $flat->isDone() ? [] : array_values(array_filter(array_map(fn ($rung): int => $rung->grit->number, $ladder->steps), fn (int $p): bool => ! in_array($p, $shelf, true)));
     }
 }

@@ -57,9 +57,12 @@ final class ShopController
             'cool_place_c' => ['sometimes', 'numeric', 'between:-5,20'],
             'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
             'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
+            'part_scale_step_g' => ['sometimes', 'numeric', 'between:0.01,100'],
+            'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
+            'meter_url' => ['nullable', 'url:http,https', 'max:200'],
             'target_percent' => ['required', 'numeric', 'between:0.1,20'],
         ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
-            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'target_percent' => 'burn-through target',
+            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target',
             'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
             'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
         ]);
@@ -75,6 +78,9 @@ final class ShopController
                 'typed_air' => isset($given['typed']) ? array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed) : $shop->typed_air,
                 'cup_loss_g' => (float) $given['cup_loss_g'],
                 'scale_step_g' => (float) $given['scale_step_g'],
+                'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
+                'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
+                'meter_url' => $given['meter_url'] ?? null,
                 'target_burn_through' => (float) $given['target_percent'] / 100.0,
                 'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
                 'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),

@@ -57,11 +57,13 @@ final class PartRequest extends FormRequest
             'wet_out' => ['required', Rule::enum(WetOut::class)],
             'after_wet_out' => ['required', Rule::enum(AfterWetOut::class)],
             'top' => ['required', Rule::enum(Top::class)],
-            'finish_coats' => ['required', 'integer', 'between:1,2'],
+            'finish_coats' => ['required', 'integer', 'between:1,4'],
+            'stripes' => ['sometimes', 'integer', 'between:0,4'],
             'base_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'clear_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'cloth_id' => ['required', 'integer', $this->onShelf('cloths')],
-            'clear_id' => ['nullable', 'integer', $this->onShelf('clears')],
+            'clear_id' => ['nullable', 'integer', $this->onShelf('clears')->whereNot('kind', 'filler')],
+            'filler_id' => ['nullable', 'integer', $this->onShelf('clears')->where('kind', 'filler')],
             'zones_typed' => ['boolean'],
         ] + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
@@ -69,7 +71,7 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        $names = ['base_resin_id' => 'base resin', 'clear_resin_id' => 'resin over the cloth', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'wrap_mm' => 'wrap', 'needed_by' => 'needed by'];
+        $names = ['base_resin_id' => 'base resin', 'clear_resin_id' => 'resin over the cloth', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'filler_id' => 'filler clear', 'wrap_mm' => 'wrap', 'needed_by' => 'needed by'];
         foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {
             $names["sizes.{$size}"] = (string) __("words.size.{$size}");
         }
@@ -113,6 +115,8 @@ final class PartRequest extends FormRequest
             'priority' => $given['priority'] ?? 'normal',
             'needed_by' => isset($given['needed_by']) ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc() : null,
             'clear_id' => $given['clear_id'] ?? null,
+            'filler_id' => $given['filler_id'] ?? null,
+            'stripes' => (int) ($given['stripes'] ?? 0),
             'holes' => (int) $given['holes'],
             'finish_coats' => (int) $given['finish_coats'],
             'wrap_mm' => (float) $given['wrap_mm'],

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use OakGloss\Abrasion\LadderStep;
+use OakGloss\Abrasion\Pass;
+use OakGloss\Abrasion\PassEnd;
+use OakGloss\Abrasion\Sanded;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Geometry\ZoneKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
 
@@ -15,8 +19,8 @@ final readonly class CutScale
     private const LEFT = 120.0;
 
     /**
-     * @param list<array{state: ZoneState, byHand: bool, bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float, leftUm: float, doubtUm: float, doubtX: float, riskClass: string}> $rows
-     * @param list<array{x: float, label: string}>                                                                                                                                                                            $ticks
+     * @param list<array{state: ZoneState, byHand: bool, bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float, leftUm: float, doubtUm: float, doubtX: float, keepX: float, riskClass: string, nowX: float|null, nowUm: float, end: string|null, coverUm: float}> $rows
+     * @param list<array{x: float, label: string}>                                                                                                                                                                                                                                                            $ticks
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public float $mostUm)
     {
@@ -24,29 +28,32 @@ final readonly class CutScale
 
     public static function of(PlannedStep $step, float $target): self
     {
-        $steps = $step->ladder->steps ?? [];
-        $most = 40.0;
-        foreach ($step->zones as $state) {
-            $most = max($most, $state->before->crownCover()->inMicrometres());
+        $states = array_filter($step->zones, fn (ZoneState $s): bool => $s->flatting !== null);
+        [$most, $least] = [40.0, 0.0];
+        foreach ($states as $state) {
+            $most = max($most, $state->crownCover($state->before)->inMicrometres());
+            $least = min($least, $state->left()->inMicrometres() - $state->doubtUm());
         }
-        $least = min(0.0, ...array_map(fn (ZoneState $s): float => $s->left()->inMicrometres() - $s->before->spreadUm(), $step->zones === [] ? [] : $step->zones), ...[0.0]);
         $least = max($least, -0.25 * $most);
-        $x = fn (float $um): float => round(self::LEFT + (max($least, $um) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 8.0), 1);
+        $x = fn (float $um): float => round(self::LEFT + (max($least, min($most, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 8.0), 1);
         $rows = [];
-        foreach ($step->zones as $state) {
-            if ($state->flatting === null) {
-                continue;
-            }
-            $byHand = $state->zone->kind->isSandedByHand();
+        foreach ($states as $state) {
+            $left = $state->left()->inMicrometres();
+            $now = $state->now === null ? null : $state->crownCover($state->now)->inMicrometres();
             $rows[] = [
                 'state' => $state,
-                'byHand' => $byHand,
-                'bars' => self::bars($byHand ? array_slice($steps, -1) : $steps, $state, $step->passes, $x),
-                'leftX' => $x($state->left()->inMicrometres()),
-                'leftUm' => $state->left()->inMicrometres(),
-                'doubtUm' => $state->before->spreadUm(),
-                'doubtX' => $x($state->left()->inMicrometres() - $state->before->spreadUm()),
+                'byHand' => $state->zone->kind->isSandedByHand(),
+                'bars' => self::bars($step, $state, $x),
+                'leftX' => $x($left),
+                'leftUm' => $left,
+                'doubtUm' => $state->doubtUm(),
+                'doubtX' => $x($left - $state->doubtUm()),
+                'keepX' => $x($state->keepUm($target)),
                 'riskClass' => RiskClass::of($state->risk(), $target),
+                'nowX' => $now === null || $state->passes === [] ? null : $x($now),
+                'nowUm' => $now ?? 0.0,
+                'end' => $step->sanding?->endOn($state->zone)?->value,
+                'coverUm' => $state->crownCover($state->before)->inMicrometres(),
             ];
         }
         $ticks = [];
@@ -59,21 +66,38 @@ final readonly class CutScale
     }
 
     /**
-     * @param list<LadderStep>       $steps
-     * @param list<int>              $passes
+     * What was sanded on the zone in its own order, then the papers that are still to come.
+     *
      * @param \Closure(float): float $x
      *
      * @return list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>
      */
-    private static function bars(array $steps, ZoneState $state, array $passes, \Closure $x): array
+    private static function bars(PlannedStep $step, ZoneState $state, \Closure $x): array
     {
-        $level = $state->before->crownCover()->inMicrometres();
-        $flush = $state->before->flushCover()->inMicrometres();
+        $ladder = $step->ladder;
+        if ($ladder === null) {
+            return [];
+        }
+        $papers = match (true) {
+            $state->zone->kind === ZoneKind::Corner => array_slice($ladder->steps, -2),
+            $state->zone->kind->isSandedByHand() => array_slice($ladder->steps, -1),
+            default => $ladder->steps,
+        };
+        $driven = $state->zone->kind->isSandedByHand() ? SandingMethod::WetBlock : $ladder->method;
+        $passes = [...array_map(fn (Pass $p): array => [$p, true], $state->passes)];
+        $last = $state->passes === [] ? null : $state->passes[count($state->passes) - 1];
+        foreach ($step->isDone() ? [] : $papers as $paper) {
+            if ($last === null || $paper->grit->isFinerThan($last->grit) || ($paper->grit->number === $last->grit->number && $last->end !== PassEnd::Matt)) {
+                $passes[] = [new Pass($paper->grit, $driven), false];
+            }
+        }
+        $skin = $state->before;
+        $level = $state->crownCover($skin)->inMicrometres();
         $bars = [];
-        foreach ($steps as $i => $step) {
-            $isLast = $i === count($steps) - 1;
-            $after = $isLast ? $state->left()->inMicrometres() : ($i === 0 ? $flush : $level - $step->cutUm);
-            $bars[] = ['grit' => $step->grit->number, 'fromX' => $x($after), 'toX' => $x($level), 'leftUm' => $after, 'isDone' => in_array($step->grit->number, $passes, true)];
+        foreach ($passes as [$pass, $isDone]) {
+            $skin = Sanded::over($skin, $pass, $state->zone->areaM2)->skin;
+            $after = ($skin->flat ? $skin->flushCover()->inMicrometres() : $skin->crownCover()->inMicrometres()) + $state->offUm();
+            $bars[] = ['grit' => $pass->grit->number, 'fromX' => $x($after), 'toX' => $x($level), 'leftUm' => $after, 'isDone' => $isDone];
             $level = $after;
         }
 

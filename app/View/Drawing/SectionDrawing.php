@@ -152,8 +152,13 @@ final readonly class SectionDrawing
         $crowns = fn (float $phase): float => -0.5 * $weave->textureUm() * (1.0 - cos($phase));
         $below = array_map($crowns, self::phases());
         $layers = [];
+        // What readings put the film above or below the model lies in all coats, as each adds to it.
+        $lowest = $zone['layers'][0]['z'] ?? 0.0;
+        $highest = max(array_column($zone['layers'], 'z') ?: [1.0]);
+        $off = $zone['state']->offUm();
         foreach ($zone['layers'] as $i => $layer) {
-            $surface = array_map(fn (float $phase): float => min($layer['plane'], $layer['z'] + 0.5 * $layer['a'] * cos($phase)), self::phases());
+            $shift = $off * ($layer['z'] - $lowest) / max(1.0, $highest - $lowest);
+            $surface = array_map(fn (float $phase): float => min($layer['plane'] + $off, $layer['z'] + $shift + 0.5 * $layer['a'] * cos($phase)), self::phases());
             // Resin fills the cloth before it shows: a surface never lies under the one before it.
             $surface = array_map(fn (float $own, float $under): float => max($own, $under), $surface, $below);
             $layers[] = ['path' => self::band($x, $width, $surface, $below, $y), 'key' => $layer['key'], 'isDone' => $layer['isDone'], 'index' => $i];
@@ -173,7 +178,7 @@ final readonly class SectionDrawing
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,
             'riskClass' => RiskClass::of($risk, $target),
-            'coverUm' => $last->crownCover()->inMicrometres(),
+            'coverUm' => $zone['state']->crownCover($last)->inMicrometres(),
         ];
     }
 

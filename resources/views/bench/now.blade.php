@@ -40,7 +40,7 @@
         @endif
         @if ($step->step->kind->value === 'flat' && $step->worst())
             <p class="grams num">leaves <b>{{ $say->um($step->worst()->left()->inMicrometres()) }}</b> on {{ $step->worst()->zone->name }}</p>
-            <p class="soft num">± {{ $say->um($step->worst()->before->spreadUm()) }} · {{ $say->percent($step->worst()->risk()) }} would burn through</p>
+            <p class="soft num">± {{ $say->um($step->worst()->doubtUm()) }} · {{ $say->percent($step->worst()->risk()) }} would burn through</p>
         @endif
     </div>
 </section>

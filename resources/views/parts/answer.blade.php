@@ -18,7 +18,7 @@
                 <div><dt>resin over the cloth</dt><dd>{{ $say->grams($plan->gramsFrom(OakGloss\Method\Jar::Clear)) }}</dd></div>
                 <div><dt>build coats</dt><dd>{{ $plan->buildCoats }} <small>+ {{ $plan->brief->choices->finishCoats }} finish</small></dd></div>
                 <div><dt>hands-on</dt><dd>{{ $say->span($plan->handsAheadMin()) }}</dd></div>
-                @if ($plan->clearLitres() > 0)<div><dt>clear, {{ $plan->clearCoats }} coats</dt><dd>{{ round(1000 * $plan->clearLitres()) }} ml</dd></div>@endif
+                @if ($plan->clearLitres() > 0)<div><dt>clear, {{ $plan->clear?->coats }} coats</dt><dd>{{ round(1000 * $plan->clearLitres()) }} ml</dd></div>@endif
                 @if ($plan->worst())<div><dt>risk of burn-through</dt><dd>{{ $say->percent($plan->worst()->risk()) }} <small>{{ $plan->worst()->zone->name }}</small></dd></div>@endif
             </dl>
             <x-why what="these figures"><dl><dt>cloth piece</dt><dd>surface laid flat, {{ round($plan->brief->wrapMm) }} mm wrap and 10 mm slip on every side</dd><dt>grams</dt><dd>base {{ round($plan->shop->weights->baseGM2) }}, build {{ round($plan->shop->weights->buildGM2) }}, finish {{ round($plan->shop->weights->finishGM2) }} g/m²; {{ $say->grams($plan->shop->cupLossG) }} stay in cup and brush</dd><dt>build coats</dt><dd>fewest that keep every show zone under {{ $say->percent($plan->shop->targetBurnThrough) }} burnt through</dd><dt>working air</dt><dd>{{ $say->celsius($plan->shop->workingAirC) }}, mean of the next days' working hours</dd></dl></x-why>
@@ -27,7 +27,7 @@
             @php($flat = $plan->step('flat'))
             <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Coats it needs</th><th scope="col">Stays after flatting</th><th scope="col">Risk</th></tr></thead><tbody>
                 @foreach ($flat?->zones ?? [] as $state)
-                    <tr><th scope="row">{{ $say->zone($state->zone) }}</th><td>{{ $plan->coatsNeededFor($state->zone) ?? 'over 10' }}</td><td>{{ $say->um($state->left()->inMicrometres()) }} <small>± {{ round($state->before->spreadUm()) }}</small></td><td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}">{{ $say->percent($state->risk()) }}</span></td></tr>
+                    <tr><th scope="row">{{ $say->zone($state->zone) }}</th><td>{{ $plan->coatsNeededFor($state->zone) ?? 'over 10' }}</td><td>{{ $say->um($state->left()->inMicrometres()) }} <small>± {{ round($state->doubtUm()) }}</small></td><td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}">{{ $say->percent($state->risk()) }}</span></td></tr>
                 @endforeach
             </tbody></table>
         @endif

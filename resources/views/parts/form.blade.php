@@ -52,8 +52,10 @@
                 <x-pick name="base_resin_id" label="Base resin" :choices="$resins->pluck('name', 'id')->all()" :value="$latest?->base_resin_id" />
                 <x-pick name="clear_resin_id" label="Resin over the cloth" :choices="$resins->pluck('name', 'id')->all()" :value="$latest?->clear_resin_id" />
                 <x-pick name="backing" label="Base coat" :choices="$words('backing', OakGloss\Material\Backing::cases())" :value="$part?->backing ?? 'black'" />
-                <x-pick name="clear_id" label="Clear" :choices="$clears->pluck('name', 'id')->all()" :value="$part ? $part->clear_id : ($latest?->clear?->sheen === 'gloss' ? $latest->clear_id : $clears->firstWhere('sheen', 'gloss')?->id)" empty="none" />
-                <x-pick name="finish_coats" label="Finish coats" :choices="[1 => '1', 2 => '2']" :value="$part?->finish_coats ?? 1" />
+                <x-pick name="clear_id" label="Clear" :choices="$clears[0]->pluck('name', 'id')->all()" :value="$part ? $part->clear_id : ($latest?->clear?->sheen === 'gloss' ? $latest->clear_id : $clears[0]->firstWhere('sheen', 'gloss')?->id)" empty="none" />
+                <x-pick name="filler_id" label="Filler clear first" :choices="$clears[1]->pluck('name', 'id')->all()" :value="$part?->filler_id" empty="none" />
+                <x-pick name="finish_coats" label="Finish coats" :choices="array_combine(range(1, max(2, $part->finish_coats ?? 1)), range(1, max(2, $part->finish_coats ?? 1)))" :value="$part?->finish_coats ?? 1" />
+                <x-pick name="stripes" label="Masked lines under clear" :choices="[0 => 'none', 1 => '1', 2 => '2', 3 => '3', 4 => '4']" :value="$part?->stripes ?? 0" />
                 <x-pick name="wet_out" label="Wet-out" :choices="$words('wet_out', OakGloss\Method\WetOut::cases())" :value="$part?->wet_out ?? 'on_set_base'" />
                 <x-pick name="after_wet_out" label="After the wet-out" :choices="$words('after_wet_out', OakGloss\Method\AfterWetOut::cases())" :value="$part?->after_wet_out ?? 'cure_then_key'" class="span-2" />
             </div>

@@ -9,10 +9,10 @@
         @if ($planned->next)<div><dt>hands-on ahead</dt><dd>{{ $say->span($plan->handsAheadMin()) }}</dd></div>@endif
         <div><dt>resin, mixed</dt><dd>{{ $say->grams($plan->totalGrams()) }}</dd></div>
         @if ($worst)<div><dt>risk of burn-through</dt><dd>{{ $say->percent($worst->risk()) }} <small>{{ $worst->zone->name }}</small></dd></div>@endif
-        @if ($plan->expectedGloss())<div><dt>gloss at 60°</dt><dd>{{ round($plan->expectedGloss()) }} <small>GU, expected</small></dd></div>@endif
+        @if ($plan->gloss())<div><dt>gloss at 60°</dt><dd>{{ round($plan->gloss()->gu) }} <small>GU, expected</small></dd></div>@endif
     </dl>
     <nav class="tabs" aria-label="Part">
-        @foreach (['parts.show' => 'Plan', 'parts.sand' => 'Sand', 'parts.record' => 'Record'] as $route => $name)
+        @foreach (['parts.show' => 'Plan', 'parts.film' => 'Film', 'parts.sand' => 'Sand', 'parts.clear' => 'Clear', 'parts.record' => 'Record'] as $route => $name)
             <a href="{{ route($route, $part) }}" @class(['on' => request()->routeIs($route)]) @if (request()->routeIs($route)) aria-current="page" @endif>{{ $name }}</a>
         @endforeach
     </nav>

@@ -1,29 +1,56 @@
 @inject('say', 'App\Words\Say')
 @php([$part, $plan] = [$planned->part, $planned->plan])
+@php($said = $say->answer($answer))
 <x-layouts.app :title="'Sand '.$part->name">
 @include('parts.head')
 <div class="page sand">
-@foreach ($flats as $n => ['step' => $step, 'scale' => $scale])
+@if ($answer->worst || $answer->bare)
+    <section @class(['card', 'answer-line', 'is-'.$answer->code]) aria-labelledby="answer-title"><div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}</p></div>@if ($answer->choice)<a class="btn" href="{{ route('parts.film', $part) }}">Film and one more coat</a>@endif</section>
+@endif
+@foreach ($flats as $n => ['step' => $step, 'scale' => $scale, 'profile' => $profile, 'papers' => $papers, 'ways' => $ways, 'changes' => $changes, 'buy' => $buy])
+    @php($isNow = $step === $plan->next() && $planned->next->needsHandsNow())
     <section @class(['card', 'ladder', 'is-done' => $step->isDone(), 'is-next' => $step === $plan->next()]) aria-labelledby="ladder-{{ $n }}">
         <div class="card-head">
-            <h2 id="ladder-{{ $n }}">{{ $say->step($step->step) }} <span class="soft">P{{ $step->ladder->first()->number }} to P{{ $step->ladder->last()->number }}, {{ $say->word('driven', $step->step->grits->driven->value) }}</span></h2>
-            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $step === $plan->next() && $planned->next->needsHandsNow() ? 'now' : $say->when($planned->schedule->slot($step->step->key)?->startMin) }}@endif</p>
+            <h2 id="ladder-{{ $n }}">{{ $say->step($step->step) }} <span class="soft">P{{ $step->ladder->first()->number }} to P{{ $step->ladder->last()->number }}, {{ $say->word('driven', $step->ladder->method->value) }}</span></h2>
+            <p class="num">@if ($step->isDone())done {{ $say->date($step->doneAtMin) }}@else{{ $say->span($step->handsMin) }} · {{ $isNow ? 'now' : $say->when($planned->schedule->slot($step->step->key)?->startMin) }}@endif</p>
         </div>
+        @if ($buy !== [])<ul class="findings"><li class="finding is-warn"><b>The shelf has a gap for {{ $say->word('driven', $step->ladder->method->value) }}.</b> Buy {{ implode(', ', array_map(fn ($p) => "P{$p}", $buy)) }}, or drive it another way.</li></ul>@endif
         <div class="ladder-body">
             <div>
-                <table class="ladder-table num"><thead><tr><th scope="col">Grit</th><th scope="col">Cuts</th><th scope="col">Leaves scratch</th><th scope="col">Time</th><th scope="col"><span class="visually-hidden">State</span></th></tr></thead><tbody>
-                @foreach ($step->ladder->steps as $rung)
-                    <tr @class(['is-done' => in_array($rung->grit->number, $step->passes, true), 'is-next' => ! $step->isDone() && $step->nextGrit() === $rung->grit->number && $step === $plan->next()])><th scope="row">P{{ $rung->grit->number }}</th><td>{{ number_format($rung->cutUm, 1) }} µm</td><td>{{ number_format($step->ladder->method->scratchUm($rung->grit), 1) }} µm</td><td>{{ $say->span($rung->minutes) }}</td><td>{{ in_array($rung->grit->number, $step->passes, true) ? 'sanded' : '' }}</td></tr>
+                <table class="ladder-table num"><thead><tr><th scope="col">Grit</th><th scope="col">Cuts</th><th scope="col">Leaves</th><th scope="col">Time</th><th scope="col">{{ $step->ladder->method->value === 'orbital' ? 'Discs' : 'Half sheets' }}</th><th scope="col"><span class="visually-hidden">State</span></th></tr></thead><tbody>
+                @foreach ($step->ladder->steps as $r => $rung)
+                    <tr @class(['is-done' => in_array($rung->grit->number, $step->passes, true), 'is-next' => ! $step->isDone() && $step->nextGrit() === $rung->grit->number && $step === $plan->next()])><th scope="row">P{{ $rung->grit->number }}</th><td>{{ number_format($rung->cutUm, 1) }} µm</td><td>{{ number_format($step->ladder->method->scratchUm($rung->grit), 1) }} µm</td><td>{{ $say->span($rung->minutes) }}</td><td @class(['is-over' => $papers[$r]['pieces'] > $papers[$r]['has']])>{{ $papers[$r]['pieces'] }} <small>of {{ $papers[$r]['has'] }}</small></td><td>{{ in_array($rung->grit->number, $step->passes, true) ? 'sanded' : '' }}</td></tr>
                 @endforeach
                 </tbody></table>
                 <p class="cue">{{ $say->cue($step->step) }}</p>
-                <p class="soft">{{ $step->step->grits->driven->value === 'wet_block' ? 'Clean water and a wipe at each grit' : 'Dust off by extraction or a damp wipe at each grit' }}; turn the direction.</p>
-                <x-why what="this ladder"><p>The cheapest chain over the papers on the shelf in which no step jumps more than 2.2 times in grain (shortest path). The first paper takes the texture and 10 µm of waviness (assumed); each later one 1.25 times the scratch before it. Time is area times cut over the paper's removal speed (Preston; at P120 0.5 wet, 0.6 dry m²·µm/min, assumed), plus 2 min a change.</p></x-why>
                 <x-cautions :step="$step->step" />
-                @if ($step === $plan->next() && $planned->next->needsHandsNow())
+                @if ($isNow)
+                    <form method="post" action="{{ route('facts.store', $part) }}" class="pass" aria-label="Log a pass" novalidate>@csrf
+                        <input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $step->step->key }}"><input type="hidden" name="to" value="part"><input type="hidden" name="token" value="pass-{{ $part->id }}-{{ Str::random(14) }}">
+                        <h3>Log a pass</h3>
+                        <div class="row-fields">
+                            <x-pick name="zone" label="Zone" :choices="['' => 'all faces, edges by hand'] + collect($plan->brief->coatedZones())->mapWithKeys(fn ($z) => [$z->name => $say->zone($z)])->all()" :value="old('zone', '')" />
+                            <x-pick name="grit" label="Paper" :choices="collect([...array_map(fn ($s) => $s->grit->number, $step->ladder->steps), ...$plan->materials->grits])->unique()->sort()->mapWithKeys(fn ($p) => [$p => 'P'.$p])->all()" :value="old('grit', $step->nextGrit() ?? $step->ladder->last()->number)" />
+                            <x-pick name="how" label="How" :choices="['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital']" :value="old('how', $step->ladder->method->value)" />
+                            <x-field name="minutes" label="Minutes" unit="min" type="number" />
+                        </div>
+                        <div class="ends">
+                            <button class="btn go" name="end" value="matt">Uniformly matt</button><button class="btn" name="end" value="lows">Still shiny lows</button><button class="btn is-stop" name="end" value="weave">Weave shows</button><button class="btn quiet" name="end" value="open">Laid away, not looked</button>
+                        </div>
+                    </form>
+                    <div class="reminders" aria-label="At each grit">
+                        <p>At each grit: {{ $step->ladder->method->value === 'wet_block' ? 'clean water, ' : 'dust off by extraction or a damp wipe, ' }}wipe, guide coat, turn the direction.</p>
+                        <form method="post" action="{{ route('sand.change', [$part, $step->step->key]) }}">@csrf<input type="hidden" name="token" value="change-{{ $part->id }}-{{ Str::random(14) }}">
+                            @foreach (['water' => 'Water changed', 'paper' => 'Fresh paper', 'wipe' => 'Wiped', 'guide' => 'Guide coat on'] as $what => $label)@if ($what !== 'water' || $step->ladder->method->value === 'wet_block')<button class="btn quiet" name="what" value="{{ $what }}">{{ $label }} <b class="num">{{ $changes[$what] }}</b></button>@endif @endforeach
+                        </form>
+                    </div>
                     @include('bench.acts', ['call' => $planned, 'next' => $planned->next, 'coat' => $plan->lastCoat(), 'to' => 'part', 'primary' => true])
+                @elseif (array_sum($changes) > 0)
+                    <p class="soft num">Changed: {{ implode(', ', array_filter(array_map(fn ($w) => $changes[$w] > 0 ? $changes[$w].' × '.$w : null, array_keys($changes)))) }}.</p>
                 @endif
+                <x-why what="this ladder"><p>The cheapest chain over the papers on the shelf that can be driven so, in which no step jumps more than 2.2 times in grain (shortest path). The first paper takes the texture and 10 µm of waviness (assumed); each later one 1.25 times the scratch before it. Time is area times cut over the paper's removal speed (Preston; at P120 0.5 wet, 0.6 dry, 2.0 orbital, m²·µm/min, assumed), plus 2 min a change. Paper: a half sheet of P120 takes 4 cm³ wet, 2.5 dry, a disc 6 (assumed), in proportion to the grain.</p></x-why>
             </div>
+            <div>
             @if ($scale->rows !== [])
             <figure>
                 @php($h = 34 + 44 * count($scale->rows))
@@ -35,24 +62,45 @@
                         <text x="112" y="{{ $y + 17 }}" text-anchor="end" class="zone-name">{{ $row['state']->zone->name }}</text>
                         <text x="112" y="{{ $y + 31 }}" text-anchor="end" class="axis">{{ $row['byHand'] ? 'by hand' : ($row['state']->zone->slopeDeg < 1 ? 'level' : round($row['state']->zone->slopeDeg).'°') }}</text>
                         <rect x="{{ min($scale->zeroX, $row['leftX']) }}" y="{{ $y }}" width="{{ abs($row['leftX'] - $scale->zeroX) }}" height="26" class="stays is-{{ $row['riskClass'] }}"/>
-                        @foreach ($row['bars'] as $b => $bar)<rect x="{{ $bar['fromX'] }}" y="{{ $y }}" width="{{ max(1.2, $bar['toX'] - $bar['fromX']) }}" height="26" @class(['cut', 'cut-'.($b % 4), 'is-done' => $bar['isDone']])/>@if ($bar['toX'] - $bar['fromX'] > 34)<text x="{{ ($bar['fromX'] + $bar['toX']) / 2 }}" y="{{ $y + 17 }}" text-anchor="middle" class="on-cut">P{{ $bar['grit'] }}</text>@endif @endforeach
+                        @foreach ($row['bars'] as $b => $bar)<rect x="{{ min($bar['fromX'], $bar['toX']) }}" y="{{ $y }}" width="{{ max(1.2, $bar['toX'] - $bar['fromX']) }}" height="26" @class(['cut', 'cut-'.($b % 4), 'is-done' => $bar['isDone']])/>@if ($bar['toX'] - $bar['fromX'] > 34)<text x="{{ ($bar['fromX'] + $bar['toX']) / 2 }}" y="{{ $y + 17 }}" text-anchor="middle" class="on-cut">P{{ $bar['grit'] }}</text>@endif @endforeach
+                        @if (! $step->isDone())<path d="M{{ $row['keepX'] }} {{ $y - 3 }}v32" class="keep-line"/>@endif
+                        @if ($row['nowX'] !== null && ! $step->isDone())<path d="M{{ $row['nowX'] }} {{ $y - 5 }}l-5 -6h10zM{{ $row['nowX'] }} {{ $y - 5 }}v36" class="now-mark"/>@endif
                         <path d="M{{ $row['doubtX'] }} {{ $y + 31 }}H{{ $row['leftX'] }}M{{ $row['doubtX'] }} {{ $y + 28 }}v6" class="doubt"/>
                         @if ($row['leftX'] - $scale->zeroX > 66)<text x="{{ $scale->zeroX + 8 }}" y="{{ $y + 18 }}" class="on-stays">{{ $say->um($row['leftUm']) }}</text>@endif
                     @endforeach
                 </svg>
-                <figcaption class="soft">From the right: what each grit takes. Solid: what stays over the weave's crowns. Thin line: one standard deviation of doubt.</figcaption>
-                <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns</th>@foreach ($step->ladder->steps as $rung)<th scope="col">after P{{ $rung->grit->number }}</th>@endforeach<th scope="col">Stays</th><th scope="col">Burns through</th></tr></thead><tbody>
+                <figcaption class="soft">From the right: what each grit takes. Solid: what stays over the weave's crowns. Dashed: what must stay. Thin line: one deviation of doubt.@if ($isNow) Triangle: where the zone is now.@endif</figcaption>
+                <div class="table-scroll" tabindex="0" role="group" aria-label="Budget of the zones; scroll sideways"><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns</th>@foreach ($step->ladder->steps as $rung)<th scope="col">after P{{ $rung->grit->number }}</th>@endforeach<th scope="col">Stays</th><th scope="col">Must stay</th><th scope="col">Burns through</th><th scope="col">Seen</th></tr></thead><tbody>
                 @foreach ($scale->rows as $row)
-                    <tr><th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand']) <span class="soft">by hand</span>@endif</th><td>{{ $say->um($row['state']->before->crownCover()->inMicrometres()) }}</td>
+                    <tr><th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand']) <span class="soft">by hand</span>@endif</th><td>{{ $say->um($row['coverUm']) }}</td>
                     @foreach ($step->ladder->steps as $rung)<td>{{ ($bar = collect($row['bars'])->firstWhere('grit', $rung->grit->number)) ? $say->um($bar['leftUm']) : '–' }}</td>@endforeach
-                    <td><b>{{ $say->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td><td><span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['state']->risk()) }}</span></td></tr>
+                    <td><b>{{ $say->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td><td>{{ $say->um($row['state']->keepUm($plan->shop->targetBurnThrough)) }}</td><td><span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['state']->risk()) }}</span></td><td>{{ $row['end'] === null ? '–' : $say->word('pass_end', $row['end']) }}</td></tr>
                 @endforeach
-                </tbody></table>
+                </tbody></table></div>
             </figure>
             @else
-                <p class="soft side-note">This ladder cuts the clear, not the resin over the weave: {{ $say->um($step->ladder->totalCutUm()) }} of {{ $say->um($plan->clearCoats * ($plan->materials->clear?->sprayed->dryPerCoatUm() ?? 0)) }} dry film from {{ $plan->clearCoats }} coats.</p>
+                <p class="soft side-note">This ladder cuts the clear, not the resin over the weave: {{ $say->um($step->ladder->totalCutUm()) }}@if ($layer = $step->step->key === 'filler-flat' ? $plan->filler : $plan->clear) of {{ $say->um($layer->dryUm) }} dry film from {{ $layer->coats }} coats @endif</p>
             @endif
+            <figure class="scratches">
+                <svg viewBox="0 0 {{ App\View\Drawing\ScratchProfile::WIDTH }} {{ App\View\Drawing\ScratchProfile::HEIGHT }}" role="img" aria-labelledby="scratch-{{ $n }}-title">
+                    <title id="scratch-{{ $n }}-title">Scratch of each paper, to scale: {{ implode(', ', array_map(fn ($s) => $s['label'].' '.number_format($s['depthUm'], 1).' µm', $profile->strips)) }}; {{ $say->word('over', $profile->next) }} hides {{ number_format($profile->limitUm, 1) }} µm</title>
+                    @foreach ($profile->strips as $strip)<path d="{{ $strip['path'] }}" class="scratch"/><text x="{{ $strip['x'] }}" y="12" class="axis">{{ $strip['label'] }}</text><text x="{{ $strip['x'] + $strip['width'] }}" y="{{ App\View\Drawing\ScratchProfile::HEIGHT - 3 }}" text-anchor="end" class="axis">{{ number_format($strip['depthUm'], 1) }} µm</text>@endforeach
+                    <path d="M4 {{ $profile->limitY }}H{{ App\View\Drawing\ScratchProfile::WIDTH - 4 }}" class="plane-line"/>
+                </svg>
+                <figcaption class="soft">Scratches, depth and width to one scale. Dashed: the deepest that {{ $say->word('over', $profile->next) }} hides, {{ number_format($profile->limitUm, 1) }} µm{{ $profile->suits ? '.' : '; the last paper is too coarse.' }}</figcaption>
+            </figure>
+            </div>
         </div>
+        @if (count($ways) > 1)
+        <details class="other-ways" @if ($isNow) open @endif><summary>Other ways to drive it</summary>
+            <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">@csrf
+            @foreach ($ways as $way)
+                <div @class(['way', 'is-taken' => $way['isCurrent']])><p><b>{{ Str::ucfirst($say->word('driven', $way['driven']->value)) }}, from P{{ $way['from'] }}</b> <span class="num soft">{{ $say->span($way['minutes']) }}@if ($way['leftUm'] !== null) · leaves {{ $say->um($way['leftUm']) }} on the thinnest face · {{ $say->percent($way['risk']) }} risk @endif</span></p>
+                @if ($way['isCurrent'])<span class="soft">taken</span>@else<button class="btn" name="way" value="{{ $way['driven']->value }}-{{ $way['from'] }}">Take<span class="visually-hidden"> {{ $say->word('driven', $way['driven']->value) }} from P{{ $way['from'] }}</span></button>@endif</div>
+            @endforeach
+            </form>
+        </details>
+        @endif
     </section>
 @endforeach
 </div>

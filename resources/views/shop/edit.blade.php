@@ -57,7 +57,10 @@
         </fieldset>
         <fieldset class="card"><legend>Bench</legend><div class="grid-3">
             <x-field name="cup_loss_g" label="Left in cup and brush" unit="g a coat" type="number" :value="$shop->cup_loss_g" />
-            <x-field name="scale_step_g" label="Step of the scale" unit="g" type="number" :value="$shop->scale_step_g" />
+            <x-field name="scale_step_g" label="Step of the scale for cups" unit="g" type="number" :value="$shop->scale_step_g" />
+            <x-field name="part_scale_step_g" label="Step of the scale for parts" unit="g" type="number" :value="$shop->part_scale_step_g" />
+            <x-field name="calliper_step_mm" label="Step of the calliper" unit="mm" type="number" :value="$shop->calliper_step_mm" />
+            <x-field name="meter_url" label="Gloss meter answers at" type="url" :value="$shop->meter_url" />
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
         </div></fieldset>
         <p class="form-foot"><button class="btn go">Keep</button></p>

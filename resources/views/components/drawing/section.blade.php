@@ -30,7 +30,7 @@
     <details class="as-table"><summary>The same as a table</summary>
         <table><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns now</th><th scope="col">Texture</th><th scope="col">Stays after flatting</th><th scope="col">Doubt</th><th scope="col">Burns through</th></tr></thead><tbody>
         @foreach ($drawing->columns as $column)
-            <tr><th scope="row">{{ $say->zone($column['state']->zone) }}</th><td>{{ $say->um($column['coverUm']) }}</td><td>{{ $say->um($column['state']->before->textureUm) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->um($column['leftUm']) }}</td><td>± {{ $say->um($column['state']->before->spreadUm()) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->percent($column['state']->risk()) }}</td></tr>
+            <tr><th scope="row">{{ $say->zone($column['state']->zone) }}</th><td>{{ $say->um($column['coverUm']) }}</td><td>{{ $say->um($column['state']->before->textureUm) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->um($column['leftUm']) }}</td><td>± {{ $say->um($column['state']->doubtUm()) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->percent($column['state']->risk()) }}</td></tr>
         @endforeach
         </tbody></table>
     </details>

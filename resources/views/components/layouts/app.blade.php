@@ -45,8 +45,8 @@
 @endif
 @endauth
 @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
-@if (isset($errors) && $errors->hasAny(['act', 'at', 'choice', 'strike']))
-    <p class="notice is-stop" role="alert">{{ $errors->first('act') ?: ($errors->first('at') ?: ($errors->first('choice') ?: $errors->first('strike'))) }}</p>
+@if (isset($errors) && $errors->hasAny(['act', 'at', 'choice', 'strike', 'minutes']))
+    <p class="notice is-stop" role="alert">{{ $errors->first('act') ?: ($errors->first('at') ?: ($errors->first('choice') ?: ($errors->first('strike') ?: $errors->first('minutes')))) }}</p>
 @endif
 <main id="main" tabindex="-1">{{ $slot }}</main>
 @auth

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Recorder;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Models\User;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\View\Drawing\FilmScale;
+use App\Words\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use OakGloss\Film\BrushMarks;
+use OakGloss\Film\Drainage;
+use OakGloss\Film\Face;
+use OakGloss\Film\FilmEstimate;
+use OakGloss\Film\RunRisk;
+use OakGloss\Geometry\Zone;
+use OakGloss\Plan\FactKind;
+use OakGloss\Plan\FilmAnswer;
+use OakGloss\Plan\Schools;
+use OakGloss\Quantity\Temperature;
+
+/** The film of every zone as it is known: what was read of it, what runs, what another way of coating would come to. */
+final class FilmController
+{
+    public function show(Part $part, Planner $planner): View
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $plan = $planned->plan;
+
+        return view('parts.film', [
+            'planned' => $planned,
+            'answer' => FilmAnswer::of($plan),
+            'scale' => FilmScale::of($plan),
+            'resolvesUm' => FilmEstimate::weighingDoubtG($plan->shop->partScaleStepG) / max(1e-9, $this->gramsPerUm($planned)),
+            'runs' => $this->runs($planned),
+            'schools' => Schools::of($plan),
+            'lastWeighed' => $this->lastWeighed($planned),
+        ]);
+    }
+
+    /** The part lay on the scale, or a thickness was measured: each is a fact, and the estimate follows it. */
+    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
+        $given = $request->validate([
+            'kind' => ['required', Rule::in([FactKind::PartWeighed->value, FactKind::Measured->value])],
+            'token' => ['required', 'string', 'max:60'],
+            'part_g' => ['required_if:kind,part_weighed', 'nullable', 'numeric', 'between:1,200000'],
+            'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
+            'way' => ['required_if:kind,measured', 'nullable', Rule::in(['slug', 'offcut', 'gauge', 'cut_face'])],
+            'um' => ['required_if:kind,measured', 'nullable', 'numeric', 'between:1,5000'],
+            'n' => ['nullable', 'integer', 'between:1,50'],
+        ], ['part_g.required_if' => 'Type what the scale shows, in grams.', 'um.required_if' => 'Type the thickness in µm; 0.65 mm are 650 µm.', 'um.between' => 'Between 1 and 5000 µm; 0.65 mm are 650 µm.'], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
+        if (PartFact::query()->where('token', $given['token'])->exists()) {
+            return back()->with('notice', 'Already kept.');
+        }
+        $on = $planned->plan->lastDone()?->step->key ?? throw ValidationException::withMessages(['act' => 'There is nothing on this part yet.']);
+        if (($planned->plan->step($on)->zones ?? []) === []) {
+            throw ValidationException::withMessages(['act' => 'The film begins with the wet-out; before it there is nothing to measure.']);
+        }
+        $kind = FactKind::from($given['kind']);
+        $data = $kind === FactKind::PartWeighed ? ['grams' => (float) $given['part_g']] : [
+            'zone' => (string) $given['zone'],
+            'way' => (string) $given['way'],
+            'um' => (float) $given['um'],
+            'n' => (int) ($given['n'] ?? 1),
+            'step_um' => $given['way'] === 'cut_face' ? 10.0 : ($given['way'] === 'gauge' ? 5.0 : 1000.0 * $user->shop->calliper_step_mm),
+        ];
+        $recorder->record($part, $user, $planned->floor, $kind, $on, $data, $given['token']);
+        $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
+
+        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$say->answer($answer)['do']);
+    }
+
+    private function gramsPerUm(PlannedPart $planned): float
+    {
+        $density = $planned->plan->materials->clearResin->rheology;
+
+        return $planned->plan->brief->coatedAreaM2() * $density->densityGCm3 / (1.0 - $density->shrinkage);
+    }
+
+    private function lastWeighed(PlannedPart $planned): ?float
+    {
+        $last = null;
+        foreach ($planned->plan->log->facts as $fact) {
+            $last = $fact->kind === FactKind::PartWeighed ? $fact->number('grams') : $last;
+        }
+
+        return $last;
+    }
+
+    /**
+     * What the next coat would do on each face in the air as it is now.
+     *
+     * @return array{gM2: float, airC: float, zones: list<array{zone: Zone, asItIs: RunRisk, turned: RunRisk, twice: RunRisk, marks: BrushMarks, lessSteep: RunRisk|null}>}
+     */
+    private function runs(PlannedPart $planned): array
+    {
+        $resin = $planned->plan->materials->clearResin->rheology;
+        $air = Temperature::fromCelsius($planned->floor->airNowC());
+        $gM2 = $planned->plan->shop->weights->buildGM2;
+        foreach ($planned->plan->ahead() as $step) {
+            if ($step->laidGM2 !== null && $step->step->layer?->builds) {
+                $gM2 = $step->laidGM2;
+                break;
+            }
+        }
+        $zones = [];
+        foreach ($planned->plan->brief->coatedZones() as $zone) {
+            $level = new Face(max(0.0, $zone->slopeDeg - 30.0), $zone->lengthM, $zone->face->edgeRadiusMm);
+            $zones[] = [
+                'zone' => $zone,
+                'asItIs' => RunRisk::of($zone->face, $resin, $air, $gM2),
+                'turned' => RunRisk::of($zone->face, $resin, $air, $gM2, 1),
+                'twice' => RunRisk::of($zone->face, $resin, $air, $gM2, 3),
+                'lessSteep' => $zone->slopeDeg < 20.0 ? null : RunRisk::of($level, $resin, $air, $gM2),
+                'marks' => BrushMarks::in(Drainage::retainedUm($gM2 / $resin->densityGCm3, $zone->face, $resin, $air) * $zone->face->edgeShare(), $resin, $air),
+            ];
+        }
+
+        return ['gM2' => $gM2, 'airC' => $planned->floor->airNowC(), 'zones' => $zones];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use OakGloss\Plan\ClearPlan;
+
+/** The clear from the resin up, µm to scale: its coats, what flatting and polish take off the top, what must stay. */
+final readonly class ClearScale
+{
+    public const WIDTH = 300.0;
+    public const HEIGHT = 210.0;
+    private const TOP = 12.0;
+    private const BOTTOM = 22.0;
+
+    /**
+     * @param list<array{y: float, height: float, n: int}>                  $coats
+     * @param list<array{y: float, height: float, what: string, um: float}> $cuts
+     * @param list<array{y: float, label: string}>                          $ticks
+     */
+    private function __construct(public array $coats, public array $cuts, public array $ticks, public float $mustY, public float $leftY, public float $groundY)
+    {
+    }
+
+    public static function of(ClearPlan $plan): self
+    {
+        $most = max($plan->dryUm, $plan->clear->finalUm) + 6.0;
+        $scale = (self::HEIGHT - self::TOP - self::BOTTOM) / $most;
+        $y = fn (float $um): float => round(self::HEIGHT - self::BOTTOM - $um * $scale, 1);
+        $each = $plan->clear->sprayed->dryPerCoatUm();
+        $coats = [];
+        for ($n = 1; $n <= $plan->coats; $n++) {
+            $coats[] = ['y' => $y($n * $each), 'height' => round($each * $scale, 1), 'n' => $n];
+        }
+        $level = $plan->dryUm;
+        $cuts = [];
+        foreach (array_filter(['flatting' => $plan->flatTakesUm, 'polish' => $plan->polish?->totalCutUm() ?? 0.0]) as $what => $um) {
+            $cuts[] = ['y' => $y($level), 'height' => max(1.5, round($um * $scale, 1)), 'what' => $what, 'um' => $um];
+            $level -= $um;
+        }
+        $ticks = [];
+        $every = $most > 120.0 ? 40.0 : 20.0;
+        for ($um = 0.0; $um <= $most; $um += $every) {
+            $ticks[] = ['y' => $y($um), 'label' => (string) round($um)];
+        }
+
+        return new self($coats, $cuts, $ticks, $y($plan->clear->finalUm), $y($plan->remainsUm()), $y(0.0));
+    }
+}

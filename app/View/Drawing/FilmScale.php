@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use OakGloss\Film\SkinSection;
+use OakGloss\Geometry\Zone;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\ZoneState;
+
+/** The film over the crowns of every zone as it stands now: the model's, and where readings put it, to one scale. */
+final readonly class FilmScale
+{
+    public const WIDTH = 620.0;
+    public const ROW = 46.0;
+    public const LEFT = 128.0;
+
+    /**
+     * @param list<array{state: ZoneState, zone: Zone, coverUm: float, modelUm: float, doubtUm: float, fromX: float, toX: float, modelX: float, lowX: float, highX: float, textureUm: float, flat: ZoneState|null, leftX: float|null, riskClass: string}> $rows
+     * @param list<array{x: float, label: string}>                                                                                                                                                                                                        $ticks
+     */
+    private function __construct(public array $rows, public array $ticks, public float $zeroX, public bool $isMeasured)
+    {
+    }
+
+    public static function of(FinishPlan $plan): self
+    {
+        $now = self::statesNow($plan);
+        $flat = self::flatAhead($plan);
+        [$most, $least] = [60.0, 0.0];
+        foreach ($now as $index => $state) {
+            $cover = $state->crownCover(self::skin($state))->inMicrometres();
+            $most = max($most, $cover + 2.0 * $state->meanDoubtUm());
+            $least = min($least, $cover - 2.0 * $state->meanDoubtUm(), ($flat[$index] ?? null)?->left()->inMicrometres() ?? 0.0);
+        }
+        $least = max(-0.3 * $most, $least);
+        $x = fn (float $um): float => round(self::LEFT + (min($most, max($least, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 10.0), 1);
+        $rows = [];
+        foreach ($now as $index => $state) {
+            $skin = self::skin($state);
+            $cover = $state->crownCover($skin)->inMicrometres();
+            $doubt = $state->meanDoubtUm();
+            $ahead = $flat[$index] ?? null;
+            $rows[] = [
+                'state' => $state,
+                'zone' => $state->zone,
+                'coverUm' => $cover,
+                'modelUm' => $skin->crownCover()->inMicrometres(),
+                'doubtUm' => $doubt,
+                'fromX' => min($x(0.0), $x($cover)),
+                'toX' => max($x(0.0), $x($cover)),
+                'modelX' => $x($skin->crownCover()->inMicrometres()),
+                'lowX' => $x($cover - 2.0 * $doubt),
+                'highX' => $x($cover + 2.0 * $doubt),
+                'textureUm' => $skin->textureUm,
+                'flat' => $ahead,
+                'leftX' => $ahead === null ? null : $x($ahead->left()->inMicrometres()),
+                'riskClass' => RiskClass::of($ahead?->risk() ?? 0.0, $plan->shop->targetBurnThrough),
+            ];
+        }
+        $ticks = [];
+        $every = $most > 400.0 ? 100.0 : 50.0;
+        for ($um = 0.0; $um <= $most; $um += $every) {
+            $ticks[] = ['x' => $x($um), 'label' => round($um).($um === 0.0 ? ' crowns' : '')];
+        }
+
+        return new self($rows, $ticks, $x(0.0), $now !== [] && array_values($now)[0]->isMeasured());
+    }
+
+    private static function skin(ZoneState $state): SkinSection
+    {
+        return $state->now ?? $state->after;
+    }
+
+    /** @return array<int, ZoneState> after the last step that is done, or half-way through the flatting that is begun */
+    private static function statesNow(FinishPlan $plan): array
+    {
+        $next = $plan->next();
+        if ($next?->step->kind === StepKind::Flat && $next->zones !== [] && $next->zones[0]->now !== null) {
+            return $next->zones;
+        }
+
+        return $plan->lastDone()->zones ?? [];
+    }
+
+    /** @return array<int, ZoneState> */
+    private static function flatAhead(FinishPlan $plan): array
+    {
+        foreach ($plan->ahead() as $step) {
+            if ($step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false) {
+                return $step->zones;
+            }
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\Pass;
+use OakGloss\Abrasion\PassEnd;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+
+/**
+ * The passes of one sanding step, zone by zone, as they were recorded. A pass without a zone went over all faces, and
+ * edges, laps and corners had the last papers by hand.
+ */
+final readonly class SandingLog
+{
+    /** @param list<Fact> $facts in the order of time */
+    public function __construct(public array $facts, private SandingMethod $driven)
+    {
+    }
+
+    /** Whether this pass, recorded without a zone or for this one, went over it. */
+    public function goesOver(Fact $fact, Zone $zone): bool
+    {
+        if ($fact->word('zone') !== '' || ! $zone->kind->isSandedByHand()) {
+            return in_array($fact->word('zone'), ['', $zone->name], true);
+        }
+        $whole = array_values(array_filter($this->facts, fn (Fact $f): bool => $f->word('zone') === ''));
+
+        return in_array($fact, array_slice($whole, $zone->kind === ZoneKind::Corner ? -2 : -1), true);
+    }
+
+    /** @return list<Pass> */
+    public function on(Zone $zone): array
+    {
+        return array_values(array_map(fn (Fact $f): Pass => $this->pass($f, $zone), array_filter($this->facts, fn (Fact $f): bool => $this->goesOver($f, $zone))));
+    }
+
+    public function pass(Fact $fact, Zone $zone): Pass
+    {
+        return new Pass(
+            Grit::p((int) $fact->number('grit')),
+            $zone->kind->isSandedByHand() ? SandingMethod::WetBlock : SandingMethod::tryFrom($fact->word('how')) ?? $this->driven,
+            $fact->word('zone') === '' ? null : $fact->number('minutes'),
+            PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt,
+        );
+    }
+
+    /** The pass with which a paper of this number or finer had ended matt on the zone. */
+    public function through(Zone $zone, int $grit): ?Fact
+    {
+        foreach ($this->facts as $fact) {
+            if (in_array($fact->word('zone'), ['', $zone->name], true) && (int) $fact->number('grit') >= $grit && (PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt) === PassEnd::Matt) {
+                return $fact;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The pass with which every one of the zones was through a paper; null while one is not.
+     *
+     * @param list<Zone> $zones
+     */
+    public function allThrough(array $zones, int $grit): ?Fact
+    {
+        $latest = null;
+        foreach ($zones as $zone) {
+            $fact = $this->through($zone, $grit);
+            if ($fact === null) {
+                return null;
+            }
+            $latest = $latest === null || [$fact->atMin, $fact->id] > [$latest->atMin, $latest->id] ? $fact : $latest;
+        }
+
+        return $latest;
+    }
+
+    /** How the last pass over the zone ended; null if none went over it. */
+    public function endOn(Zone $zone): ?PassEnd
+    {
+        $passes = $this->on($zone);
+
+        return $passes === [] ? null : $passes[count($passes) - 1]->end;
+    }
+}

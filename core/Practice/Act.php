@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Practice;
+
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Optics\Compound;
+use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Bounds;
+
+/** One act with what it needs. */
+final readonly class Act
+{
+    private function __construct(
+        public ActKind $kind,
+        public float $amount = 0.0,
+        public string $zone = '',
+        public ?Grit $grit = null,
+        public SandingMethod $driven = SandingMethod::WetBlock,
+        public ?Compound $compound = null,
+        public ?Finish $sheen = null,
+    ) {
+    }
+
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 1 to 500 g. */
+    public static function mix(float $grams): self
+    {
+        return new self(ActKind::Mix, Bounds::within($grams, 1.0, 500.0, 'cup', 'g'));
+    }
+
+    public static function coat(): self
+    {
+        return new self(ActKind::Coat);
+    }
+
+    public static function touch(): self
+    {
+        return new self(ActKind::Touch);
+    }
+
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 1 min to a week. */
+    public static function wait(float $minutes): self
+    {
+        return new self(ActKind::Wait, Bounds::within($minutes, 1.0, 10080.0, 'wait', 'min'));
+    }
+
+    /**
+     * @param string $zone name of one zone; empty for all of them
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If outside 0.1 to 120 min.
+     */
+    public static function sand(Grit $grit, SandingMethod $driven, float $minutes, string $zone = ''): self
+    {
+        return new self(ActKind::Sand, Bounds::within($minutes, 0.1, 120.0, 'minutes of a pass', 'min'), $zone, $grit, $driven);
+    }
+
+    public static function wipe(): self
+    {
+        return new self(ActKind::Wipe);
+    }
+
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 1 to 6 coats. */
+    public static function spray(Finish $sheen, int $coats): self
+    {
+        return new self(ActKind::Spray, Bounds::within($coats, 1.0, 6.0, 'coats of clear', ''), sheen: $sheen);
+    }
+
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 0.5 to 60 min. */
+    public static function polish(Compound $compound, float $minutes): self
+    {
+        return new self(ActKind::Polish, Bounds::within($minutes, 0.5, 60.0, 'minutes of polish', 'min'), compound: $compound);
+    }
+
+    public static function look(): self
+    {
+        return new self(ActKind::Look);
+    }
+
+    /** How long hands are at it, minutes. */
+    public function minutes(): float
+    {
+        return match ($this->kind) {
+            ActKind::Mix => 4.0,
+            ActKind::Coat => 8.0,
+            ActKind::Touch, ActKind::Look => 1.0,
+            ActKind::Wipe => 3.0,
+            ActKind::Spray => 12.0 * $this->amount,
+            ActKind::Wait, ActKind::Sand, ActKind::Polish => $this->amount,
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Practice;
+
+/** What hands can do to the practice part. */
+enum ActKind: string
+{
+    /** Resin and hardener into a cup: grams. */
+    case Mix = 'mix';
+    /** The cup over the whole part. */
+    case Coat = 'coat';
+    case Touch = 'touch';
+    /** Minutes. */
+    case Wait = 'wait';
+    /** Zone, grit, how it is driven, minutes. */
+    case Sand = 'sand';
+    case Wipe = 'wipe';
+    /** A clear of a sheen: coats. */
+    case Spray = 'spray';
+    /** Compound, minutes. */
+    case Polish = 'polish';
+    /** Hold it to the light. */
+    case Look = 'look';
+}

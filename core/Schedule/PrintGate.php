@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Cure\CureForecast;
+use OakGloss\Film\PrintThrough;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** Whether the weave will print back through a surface that is flatted at a moment, and the wait that avoids it. */
+final class PrintGate
+{
+    /**
+     * Depth in µm on the worst face, and the minute from which it stays out of sight; null where no coat lies under the flatting.
+     *
+     * @return array{depthUm: float, waitUntilMin: float|null}|null
+     */
+    public static function of(PartChain $chain, PlannedStep $flat, float $atMin): ?array
+    {
+        [$filled, $last, $lastOn] = [[], null, -INF];
+        foreach ($chain->plan->steps as $step) {
+            if ($step === $flat) {
+                break;
+            }
+            if ($step->step->kind !== StepKind::Coat || $step->skipped || ! $step->step->layer?->builds || $step->zones === []) {
+                continue;
+            }
+            $on = $step->doneAtMin ?? $atMin;
+            $age = is_finite($on) ? $chain->clocks->forecastOf($step)->age($on, $atMin) / $chain->clocks->paceOf($step) : INF;
+            foreach ($step->zones as $i => $state) {
+                $filled[$i][] = [$state->before->textureUm - $state->after->textureUm, $age];
+            }
+            [$last, $lastOn] = $on > $lastOn ? [$step, $on] : [$last, $lastOn];
+        }
+        if ($last === null) {
+            return null;
+        }
+        $resin = $chain->plan->materials->clearResin;
+        $full = $resin->kinetics->age('full');
+        $worst = [0.0, []];
+        foreach ($filled as $coats) {
+            $depth = PrintThrough::depthUm($coats, $resin->rheology->shrinkage, $full);
+            $worst = $depth > $worst[0] ? [$depth, $coats] : $worst;
+        }
+        [$depth, $coats] = $worst;
+        $wait = PrintThrough::waitAge($coats, $resin->rheology->shrinkage, $full);
+        $forecast = $chain->clocks->forecastOf($last);
+
+        return ['depthUm' => $depth, 'waitUntilMin' => $wait <= 0.0 ? null : self::when($forecast, $atMin, $wait * $chain->clocks->paceOf($last))];
+    }
+
+    public static function finding(PartChain $chain, PlannedStep $flat, float $atMin): ?Finding
+    {
+        $print = self::of($chain, $flat, $atMin);
+
+        return $print === null || $print['waitUntilMin'] === null ? null : new Finding(Severity::Note, 'film.prints_through', ['step' => $flat->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin']]);
+    }
+
+    /** The minute at which a coat that is laid at a moment would have reached an age. */
+    private static function when(CureForecast $forecast, float $fromMin, float $age): float
+    {
+        [$low, $high] = [$fromMin, $fromMin + CureForecast::HORIZON_MIN];
+        for ($i = 0; $i < 40; $i++) {
+            $middle = 0.5 * ($low + $high);
+            [$low, $high] = $forecast->age($fromMin, $middle) < $age ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $high;
+    }
+}
