@@ -114,7 +114,14 @@ final readonly class SkinSection
         $level = 1.0 - $down / $half;
         $taken = $half / M_PI * (sqrt(1.0 - $level ** 2) - $level * acos($level));
 
-        return new self($this->face, $this->resin, $this->meanUm - $taken, $this->textureUm - $down, max(0.0, $this->retainedTotalUm - $taken), $this->dryWetOut);
+        // The grooves of a coarser paper that a finer one has not reached are still a flat face.
+        return new self($this->face, $this->resin, $this->meanUm - $taken, $this->textureUm - $down, max(0.0, $this->retainedTotalUm - $taken), $this->dryWetOut, flat: $this->flat);
+    }
+
+    /** Torn or lifted into a relief, without a gram more or less. */
+    public function lifted(float $textureUm): self
+    {
+        return new self($this->face, $this->resin, $this->meanUm, $this->textureUm + $textureUm, $this->retainedTotalUm, $this->dryWetOut, $this->lastRetainedUm, $this->lastDrainedGM2);
     }
 
     /** Scuffed so that the next coat holds: the scratch's depth goes from all of the surface, its shape stays. */

@@ -112,7 +112,7 @@ final class PlanAndChoicesTest extends ShopCase
         self::assertCount(4, $scale->rows);
         foreach ($scale->rows as $row) {
             $last = $row['bars'][count($row['bars']) - 1];
-            self::assertSame($row['leftUm'], $last['leftUm']);
+            self::assertEqualsWithDelta($row['leftUm'], $last['leftUm'], 1e-9);
             self::assertSame($row['leftX'], $last['fromX']);
             self::assertCount($row['byHand'] ? 1 : count($flat->ladder->steps ?? []), $row['bars']);
         }

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Practice;
+
+/** How a lesson came out: each part of its goal with the figure that decides it, and the mistakes that count against it. */
+final readonly class Verdict
+{
+    /** Coats that the lesson on tack wants. */
+    private const COATS = 2;
+
+    /** Share of a face that may be left low, and that may be bare. */
+    private const LOW = 0.02;
+    private const BARE = 0.001;
+
+    private const GLOSS_GU = 75.0;
+
+    /** A matt that is handed over, gloss units. */
+    private const MATT_GU = [7.0, 18.0];
+
+    /**
+     * @param list<array{code: string, met: bool, figure: float}> $goals
+     * @param list<Mistake>                                       $mistakes
+     */
+    private function __construct(public Lesson $lesson, public array $goals, public array $mistakes)
+    {
+    }
+
+    public static function of(Lesson $lesson, Simulation $part): self
+    {
+        $without = fn (string ...$codes): array => array_values(array_filter($part->mistakes(), fn (Mistake $m): bool => in_array($m->code, $codes, true)));
+        $goal = fn (string $code, bool $met, float $figure): array => ['code' => $code, 'met' => $met, 'figure' => $figure];
+        $faces = max($part->lowShare('top'), $part->lowShare('flank'));
+        $flat = $goal('flat', $faces <= self::LOW, $faces);
+        $whole = $goal('whole', $part->burntShare() <= self::BARE, $part->burntShare());
+        $laid = count(array_filter($part->answers(), fn (Answer $a): bool => $a->code === 'coated'));
+        $any = $without(Mistake::TOO_EARLY, Mistake::UNKEYED, Mistake::TOO_SOON, Mistake::BURNT, Mistake::SKIPPED, Mistake::DUST, Mistake::MATT, Mistake::CUP, Mistake::SCRATCH);
+        [$goals, $mistakes] = match ($lesson) {
+            Lesson::Tack => [[$goal('coats', $laid >= self::COATS, $laid)], $without(Mistake::TOO_EARLY, Mistake::UNKEYED, Mistake::CUP)],
+            Lesson::Patience => [[$flat, $whole], $without(Mistake::TOO_SOON, Mistake::BURNT)],
+            Lesson::Edge => [[$flat, $goal('rim', $part->burntShare('rim') <= self::BARE, $part->burntShare('rim')), $goal('rim_flat', $part->lowShare('rim') <= 0.25, $part->lowShare('rim'))], $without(Mistake::BURNT, Mistake::TOO_SOON)],
+            // A paper left out shows in the gloss; taken out by going back, it is forgiven.
+            Lesson::Ladder => [[$goal('gloss', $part->gloss() >= self::GLOSS_GU, $part->gloss()), $whole], $part->gloss() >= self::GLOSS_GU ? $without(Mistake::BURNT) : $without(Mistake::SKIPPED, Mistake::BURNT)],
+            Lesson::Dust => [[$goal('coats', $laid >= 1, $laid), $goal('clean', $part->sealedDust() <= self::BARE, $part->sealedDust())], $without(Mistake::DUST, Mistake::UNKEYED, Mistake::SCRATCH, Mistake::CUP)],
+            Lesson::Matt => [[$goal('clear', $part->clearUm() > 0.0, $part->clearUm()), $goal('dry', $part->isClearDry(), 0.0), $goal('matt', $part->gloss() >= self::MATT_GU[0] && $part->gloss() <= self::MATT_GU[1], $part->gloss())], $any],
+        };
+
+        return new self($lesson, $goals, $mistakes);
+    }
+
+    public function isWon(): bool
+    {
+        return $this->mistakes === [] && array_filter($this->goals, fn (array $g): bool => ! $g['met']) === [];
+    }
+}
