@@ -13,6 +13,7 @@ use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RunSheetController;
 use App\Http\Controllers\SandController;
@@ -58,6 +59,14 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::post('/parts/{part}/facts/{fact}/judge', [FactController::class, 'judge'])->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
+
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin');
+    Route::middleware('can:play,run')->group(function (): void {
+        Route::get('/practice/{run}', [PracticeController::class, 'show'])->whereNumber('run')->name('practice.show');
+        Route::post('/practice/{run}/acts', [PracticeController::class, 'act'])->whereNumber('run')->name('practice.act');
+        Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->whereNumber('run')->name('practice.finish');
+    });
 
     Route::get('/run-sheet', [RunSheetController::class, 'show'])->middleware(ReckonFirst::class)->name('run-sheet');
     Route::get('/run-sheet/reckon', [RunSheetController::class, 'reckon'])->name('run-sheet.reckon');

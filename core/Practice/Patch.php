@@ -8,15 +8,15 @@ namespace OakGloss\Practice;
 final readonly class Patch
 {
     /**
-     * @param float       $textureUm peak to valley of what is left of the weave's relief in the surface
-     * @param float       $scratchUm Rz
-     * @param float       $filmUm    mean over the crowns
-     * @param float       $gloss     mean, gloss units at 60°
-     * @param float       $dust      lying on it, 0 to 1
-     * @param float       $sealed    shut in, 0 to 1
-     * @param float       $haze      under a clear, 0 to 1
-     * @param bool        $isWet     it still flows
-     * @param list<array{burnt: bool, gloss: float, filmUm: float, low: bool}> $cells row by row
+     * @param float                                                            $textureUm peak to valley of what is left of the weave's relief in the surface
+     * @param float                                                            $scratchUm Rz
+     * @param float                                                            $filmUm    mean over the crowns
+     * @param float                                                            $gloss     mean, gloss units at 60°
+     * @param float                                                            $dust      lying on it, 0 to 1
+     * @param float                                                            $sealed    shut in, 0 to 1
+     * @param float                                                            $haze      under a clear, 0 to 1
+     * @param bool                                                             $isWet     it still flows
+     * @param list<array{burnt: bool, gloss: float, filmUm: float, low: bool}> $cells     row by row
      */
     public function __construct(
         public string $zone,

@@ -7,6 +7,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { startCountdowns } from './countdown';
 import { startKeys } from './keys';
+import { startPatches } from './patch';
 import { pour } from './pour';
 import { startReckoning } from './reckon';
 import { startReminders } from './remind';
@@ -22,6 +23,7 @@ startKeys();
 startSheet();
 startReminders();
 startReckoning();
+startPatches();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

@@ -19,7 +19,7 @@
 <header class="bar">
     <a class="mark" href="{{ route('bench') }}" aria-label="Oak Gloss, to the bench"><img src="/mark.svg" alt="" width="28" height="28"> <span>Oak Gloss</span></a>
     <nav aria-label="Rooms">
-        @foreach (['bench' => ['Bench', 'b', 'bench'], 'parts.index' => ['Parts', 'p', 'parts.*'], 'run-sheet' => ['Run sheet', 'r', 'run-sheet*'], 'shelf' => ['Shelf', 's', 'shelf*'], 'air' => ['Air', 'a', 'air*'], 'shop.edit' => ['Shop', 'o', 'shop.*']] as $route => [$name, $key, $pattern])
+        @foreach (['bench' => ['Bench', 'b', 'bench'], 'parts.index' => ['Parts', 'p', 'parts.*'], 'run-sheet' => ['Run sheet', 'r', 'run-sheet*'], 'shelf' => ['Shelf', 's', 'shelf*'], 'air' => ['Air', 'a', 'air*'], 'practice' => ['Practice', 'e', 'practice*'], 'shop.edit' => ['Shop', 'o', 'shop.*']] as $route => [$name, $key, $pattern])
             <a href="{{ route($route) }}" data-key="{{ $key }}" @class(['on' => request()->routeIs($pattern) || ($route === 'parts.index' && request()->routeIs('weigh'))]) @if(request()->routeIs($pattern)) aria-current="page" @endif>{{ $name }}</a>
         @endforeach
     </nav>
@@ -53,7 +53,7 @@
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>
     <dl class="keys">
-        <dt><kbd>b</kbd></dt><dd>Bench</dd><dt><kbd>p</kbd></dt><dd>Parts</dd><dt><kbd>r</kbd></dt><dd>Run sheet</dd><dt><kbd>s</kbd></dt><dd>Shelf</dd><dt><kbd>a</kbd></dt><dd>Air</dd><dt><kbd>o</kbd></dt><dd>Shop</dd>
+        <dt><kbd>b</kbd></dt><dd>Bench</dd><dt><kbd>p</kbd></dt><dd>Parts</dd><dt><kbd>r</kbd></dt><dd>Run sheet</dd><dt><kbd>s</kbd></dt><dd>Shelf</dd><dt><kbd>a</kbd></dt><dd>Air</dd><dt><kbd>e</kbd></dt><dd>Practice</dd><dt><kbd>o</kbd></dt><dd>Shop</dd>
         <dt><kbd>n</kbd></dt><dd>New part</dd><dt><kbd>w</kbd></dt><dd>Weigh the coat that is due</dd><dt><kbd>c</kbd></dt><dd>Coat is on</dd><dt><kbd>t</kbd></dt><dd>Tack check</dd><dt><kbd>?</kbd></dt><dd>This help</dd>
     </dl>
     <form method="dialog"><button class="btn">Close</button></form>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One try at a lesson: its seed and the acts so far say all; the part is played anew from them.
+ *
+ * @property int                                   $id
+ * @property int                                   $user_id
+ * @property string                                $lesson
+ * @property int                                   $seed
+ * @property list<array<string, string|int|float>> $acts
+ * @property bool|null                             $won     null until it is handed in
+ * @property User                                  $user
+ */
+final class PracticeRun extends Model
+{
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['acts' => 'array', 'seed' => 'integer', 'won' => 'boolean'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\PracticeRun;
+use App\Models\User;
+
+/** Everyone practises for themselves. */
+final class PracticeRunPolicy
+{
+    public function play(User $user, PracticeRun $run): bool
+    {
+        return $run->user_id === $user->id;
+    }
+}
