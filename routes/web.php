@@ -50,6 +50,7 @@ Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
     Route::post('/parts/{part}/film', [FilmController::class, 'store'])->name('film.store')->can('work', 'part');
     Route::get('/parts/{part}/sand', [SandController::class, 'show'])->name('parts.sand')->can('see', 'part');
     Route::post('/parts/{part}/sand/{step}', [SandController::class, 'decide'])->name('sand.decide')->can('work', 'part');
+    Route::post('/parts/{part}/sand/{step}/wait', [SandController::class, 'wait'])->name('sand.wait')->can('work', 'part');
     Route::post('/parts/{part}/sand/{step}/change', [SandController::class, 'change'])->name('sand.change')->can('work', 'part');
     Route::get('/parts/{part}/clear', [ClearController::class, 'show'])->name('parts.clear')->can('see', 'part');
     Route::post('/parts/{part}/gloss', [ClearController::class, 'gloss'])->name('gloss.store')->can('work', 'part');

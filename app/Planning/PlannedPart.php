@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Part;
+use OakGloss\Method\StepKind;
+use OakGloss\Optics\Finish;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\NextAct;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\PrintGate;
 
 /** A part with its plan as it stands now. */
 final readonly class PlannedPart
@@ -25,6 +29,24 @@ final readonly class PlannedPart
     /** @return list<Finding> */
     public function findings(): array
     {
-        return [...$this->plan->findings, ...$this->schedule->findings()];
+        $print = $this->print();
+
+        return [...$this->plan->findings, ...$this->schedule->findings(), ...($print === null || $print['waitUntilMin'] === null || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)])];
+    }
+
+    /**
+     * How far the weave prints back through the last flatting of the resin, when that is planned.
+     *
+     * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
+     */
+    public function print(): ?array
+    {
+        $last = null;
+        foreach ($this->plan->ahead() as $step) {
+            $last = $step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false ? $step : $last;
+        }
+        $at = $last === null ? null : $this->schedule->slot($last->step->key)?->startMin;
+
+        return $last === null || $at === null ? null : PrintGate::of($this->schedule->chain, $last, $at);
     }
 }

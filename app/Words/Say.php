@@ -98,6 +98,12 @@ final class Say
         return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
     }
 
+    /** `1 can`, `3 cans`. */
+    public function count(int $n, string $noun): string
+    {
+        return "{$n} ".Str::plural($noun, $n);
+    }
+
     public function um(float $micrometres): string
     {
         return (string) round($micrometres).' µm';
@@ -207,6 +213,7 @@ final class Say
             isset($data['not_before']) ? 'not before '.$this->when((float) $data['not_before']) : null,
             ($data['key'] ?? 0) == 1 ? 'cures and is keyed' : null,
             ($data['bond'] ?? 0) == 1 ? 'goes into the window' : null,
+            isset($data['driven']) ? $this->word('driven', (string) $data['driven']).', from P'.(int) ($data['from_grit'] ?? 0) : null,
             (float) ($data['fast_share'] ?? 0) > 0 ? round(100 * (float) $data['fast_share']).' % fast hardener' : null,
         ]);
 
@@ -263,7 +270,7 @@ final class Say
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
-                $name === 'coat' || $name === 'step' && str_starts_with((string) __("steps.{$value}.title"), 'steps.') === false => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => $this->date((float) $value),
                 $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',

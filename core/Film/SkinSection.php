@@ -80,13 +80,15 @@ final readonly class SkinSection
     public function afterFlatting(Flatting $flatting): self
     {
         $plane = $this->meanUm - 0.5 * $this->textureUm - $flatting->laterCutsUm;
+        // A face that is flat already was counted down to its plane, not to the middle of its scratch.
+        $from = $this->meanUm + ($this->flat ? 0.5 * $this->textureUm : 0.0);
 
         return new self(
             $this->face,
             $this->resin,
             $plane - 0.5 * $flatting->leftScratchUm,
             $flatting->leftScratchUm,
-            max(0.0, $this->retainedTotalUm - ($this->meanUm - $plane)),
+            max(0.0, $this->retainedTotalUm - ($from - $plane)),
             $this->dryWetOut,
             flat: true,
         );

@@ -7,10 +7,12 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\ScratchCheck;
+use OakGloss\Film\RunRisk;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
+use OakGloss\Quantity\Temperature;
 
 /** What a reckoned plan should say of itself: thin film, dry cloth, missing papers, cups too small for the scale. */
 final class Notices
@@ -47,7 +49,35 @@ final class Notices
             }
         }
 
-        return [...$findings, ...self::scratches($plan)];
+        return [...$findings, ...self::runs($plan), ...self::scratches($plan)];
+    }
+
+    /**
+     * The coat that is next, where a face lets it go.
+     *
+     * @return list<Finding>
+     */
+    private static function runs(FinishPlan $plan): array
+    {
+        $coat = array_values(array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->layer?->builds === true))[0] ?? null;
+        if ($coat?->laidGM2 === null) {
+            return [];
+        }
+        $worst = null;
+        foreach ($plan->brief->coatedZones() as $zone) {
+            $run = RunRisk::of($zone->face, $plan->materials->resinFor($coat->step)->rheology, Temperature::fromCelsius($plan->shop->workingAirC), $coat->laidGM2);
+            $worst = $run->runs() && $run->beadMm > ($worst[1]->beadMm ?? 0.0) ? [$zone, $run] : $worst;
+        }
+
+        return $worst === null ? [] : [new Finding(Severity::Note, 'film.runs', [
+            'zone' => $worst[0]->name,
+            'coat' => $coat->step->name,
+            'laid' => $coat->laidGM2,
+            'drained' => $worst[1]->drainedGM2,
+            'bead' => $worst[1]->beadMm,
+            'holds' => $worst[1]->holdsGM2 ?? INF,
+            'turn' => $worst[1]->turnAtMin ?? 0.0,
+        ])];
     }
 
     /**

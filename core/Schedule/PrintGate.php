@@ -17,7 +17,7 @@ final class PrintGate
     /**
      * Depth in µm on the worst face, and the minute from which it stays out of sight; null where no coat lies under the flatting.
      *
-     * @return array{depthUm: float, waitUntilMin: float|null}|null
+     * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
      */
     public static function of(PartChain $chain, PlannedStep $flat, float $atMin): ?array
     {
@@ -50,14 +50,13 @@ final class PrintGate
         $wait = PrintThrough::waitAge($coats, $resin->rheology->shrinkage, $full);
         $forecast = $chain->clocks->forecastOf($last);
 
-        return ['depthUm' => $depth, 'waitUntilMin' => $wait <= 0.0 ? null : self::when($forecast, $atMin, $wait * $chain->clocks->paceOf($last))];
+        return ['step' => $flat, 'at' => $atMin, 'depthUm' => $depth, 'waitUntilMin' => $wait <= 0.0 ? null : self::when($forecast, $atMin, $wait * $chain->clocks->paceOf($last))];
     }
 
-    public static function finding(PartChain $chain, PlannedStep $flat, float $atMin): ?Finding
+    /** @param array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null} $print */
+    public static function finding(array $print): Finding
     {
-        $print = self::of($chain, $flat, $atMin);
-
-        return $print === null || $print['waitUntilMin'] === null ? null : new Finding(Severity::Note, 'film.prints_through', ['step' => $flat->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin']]);
+        return new Finding(Severity::Note, 'film.prints_through', ['coat' => $print['step']->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin'] ?? INF]);
     }
 
     /** The minute at which a coat that is laid at a moment would have reached an age. */

@@ -16,7 +16,8 @@ return [
     'cloth' => ['too_narrow' => ['what' => 'The piece needs :needs mm across; the roll is :roll mm wide.', 'tip' => 'Turn the weave, take a wider roll, or place a butt joint where nobody looks.']],
     'zones' => ['none_coated' => ['what' => 'Every zone is bare: nothing would get resin.', 'tip' => 'Give at least one zone another kind.']],
     'film' => [
-        'prints_through' => ['what' => ':step then is early: what is still to shrink pulls the weave back through by :depth µm; over :from µm shows in a reflected lamp.', 'tip' => 'Wait until :wait_until before the last flatting, or warm it through within what part and film stand.'],
+        'runs' => ['what' => ':zone is steep for the :coat: of :laid g/m² :drained run down to a bead of :bead mm, which lets go.', 'tip' => 'At most :holds g/m² on that face, lay it flatter, or turn the part over after :turn min.'],
+        'prints_through' => ['what' => ':coat is planned early: what is still to shrink pulls the weave back through by :depth µm; over :from µm shows in a reflected lamp.', 'tip' => 'Wait until :wait_until before the last flatting, or warm it through within what part and film stand.'],
         'burns_through' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'One more build coat, a larger edge radius, or edges by hand with a finer paper.'],
         'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
     ],

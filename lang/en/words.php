@@ -22,6 +22,8 @@ return [
     'over' => ['resin' => 'a resin coat', 'clear' => 'a clear', 'polish' => 'a cut compound'],
     'compound' => ['cut' => 'Cut compound, firm foam or wool', 'finish' => 'Finish compound, soft foam', 'jewelled' => 'Last compound, softest foam'],
     'clear_kind' => ['two_part' => '2K, from a gun', 'can' => '1K, from cans', 'varnish' => 'brushed, each coat in its window', 'filler' => 'filler'],
+    'measured_by' => ['slug' => 'slug under a calliper', 'offcut' => 'off-cut under a calliper', 'gauge' => 'film gauge', 'cut_face' => 'cut face under a loupe'],
+    'sand_change' => ['water' => 'water changed', 'paper' => 'fresh paper', 'wipe' => 'wiped between grits', 'guide' => 'guide coat on'],
     'school' => ['thin' => 'Many thin, brushed', 'shop' => 'As this shop does it', 'heavy' => 'Few heavy, poured'],
     'film_answer' => [
         'nothing' => ['what' => 'No flatting of resin is ahead.', 'do' => 'What is read now goes into the record.'],

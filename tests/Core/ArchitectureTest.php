@@ -26,6 +26,7 @@ final class ArchitectureTest extends TestCase
         'Material' => ['Quantity', 'Cure', 'Mixing', 'Film', 'Clear', 'Optics'],
         'Method' => ['Quantity', 'Abrasion', 'Material', 'Optics', 'Safety'],
         'Plan' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cloth', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
+        'Practice' => ['Quantity', 'Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Material', 'Mixing', 'Optics'],
         'Schedule' => ['Quantity', 'Climate', 'Cloth', 'Cure', 'Film', 'Material', 'Method', 'Plan'],
         'Calc' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Schedule'],
     ];

@@ -43,6 +43,7 @@ final class FilmController
             'scale' => FilmScale::of($plan),
             'resolvesUm' => FilmEstimate::weighingDoubtG($plan->shop->partScaleStepG) / max(1e-9, $this->gramsPerUm($planned)),
             'runs' => $this->runs($planned),
+            'print' => $planned->print(),
             'schools' => Schools::of($plan),
             'lastWeighed' => $this->lastWeighed($planned),
         ]);

@@ -71,6 +71,19 @@ final class SandController
         return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$say->word('driven', $driven).', from P'.$from.'.');
     }
 
+    /** The last flatting waits until the weave will not print back. */
+    public function wait(Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $print = $planned->print();
+        if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
+            throw ValidationException::withMessages(['act' => 'There is nothing to wait for.']);
+        }
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['not_before' => $print['waitUntilMin']], (string) Str::uuid());
+
+        return back()->with('notice', $say->step($print['step']->step).' waits until '.$say->date($print['waitUntilMin']).'.');
+    }
+
     /** Clean water, or a fresh piece of the same paper. */
     public function change(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {

@@ -23,7 +23,7 @@
                 <div><dt>coats</dt><dd>{{ $clear->coats }} × {{ round($clear->clear->sprayed->wetUm) }} µm wet <small>{{ number_format($clear->clear->sprayed->dryPerCoatUm(), 1) }} µm dry each</small></dd></div>
                 <div><dt>{{ $clear->clear->kind->isBrushed() ? 'next coat from' : 'flash' }}</dt><dd>{{ $say->span($clear->flashMin) }} <small>{{ $clear->recoatUntilMin ? 'bonds until '.$say->span($clear->recoatUntilMin) : 'bonds at any time' }}</small></dd></div>
                 @php($mix = $clear->mixMl())
-                <div><dt>mix for all coats</dt><dd>{{ round($mix['clear']) }} ml clear @if ($mix['hardener'] > 0) + {{ round($mix['hardener']) }} ml hardener @endif @if ($mix['reducer'] > 0) + {{ round($mix['reducer']) }} ml reducer @endif <small>{{ $clear->cans() ? $clear->cans().' cans' : number_format($clear->litres, 2).' l ready for use' }}{{ $clear->potLifeMin ? ', pot life '.$say->span($clear->potLifeMin) : '' }}</small></dd></div>
+                <div><dt>mix for all coats</dt><dd>{{ round($mix['clear']) }} ml clear @if ($mix['hardener'] > 0) + {{ round($mix['hardener']) }} ml hardener @endif @if ($mix['reducer'] > 0) + {{ round($mix['reducer']) }} ml reducer @endif <small>{{ $clear->cans() ? $say->count($clear->cans(), 'can') : number_format($clear->litres, 2).' l ready for use' }}{{ $clear->potLifeMin ? ', pot life '.$say->span($clear->potLifeMin) : '' }}</small></dd></div>
                 <div><dt>steepest face</dt><dd>@if ($clear->greatestWetUm === null) level <small>no limit</small>@else at most {{ round($clear->greatestWetUm) }} µm wet <small>{{ $say->zone($clear->steepest) }}, creeps {{ OakGloss\Plan\ClearPlan::SAG_LIMIT_MM }} mm</small>@endif @if ($clear->sags())<span class="risk is-stop">this coat sags</span>@endif</dd></div>
                 <div><dt>stays for the sun</dt><dd>{{ round($clear->remainsUm()) }} µm of {{ round($clear->dryUm) }} <small>{{ round($clear->clear->finalUm) }} should</small>@unless ($clear->guardsEnough())<span class="risk is-stop">too thin</span>@endunless</dd></div>
                 <div><dt>{{ $clear->polish ? 'flat and polish after' : 'handle after' }}</dt><dd>{{ $say->span($clear->readyMin) }}</dd></div>
@@ -72,7 +72,7 @@
             @foreach ($clears as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@csrf @method('PUT')<input type="hidden" name="field" value="clear_id">
                 <h3>{{ $other->clear->name }}</h3>
-                <p class="num">{{ $other->coats }} coats · {{ $other->cans() ? $other->cans().' cans' : round(1000 * $other->litres).' ml' }} · {{ round($other->remainsUm()) }} µm stay · {{ round($other->gloss->gu) }} GU</p>
+                <p class="num">{{ $say->count($other->coats, 'coat') }} · {{ $other->cans() ? $say->count($other->cans(), 'can') : round(1000 * $other->litres).' ml' }} · {{ round($other->remainsUm()) }} µm stay · {{ round($other->gloss->gu) }} GU</p>
                 <p class="soft">{{ $say->word('clear_kind', $other->clear->kind->value) }}; {{ $other->polish ? 'polish' : 'handle' }} after {{ $say->span($other->readyMin) }}{{ $other->sags() ? '; sags on '.$other->steepest->name : '' }}{{ $other->guardsEnough() ? '' : '; too thin for the sun' }}</p>
                 @if ($isCurrent)<p class="soft">taken</p>@else<button class="btn" name="value" value="{{ $id }}" @disabled(! $canTop)>Take<span class="visually-hidden"> {{ $other->clear->name }}</span></button>@endif
             </form>
@@ -86,7 +86,7 @@
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $part->filler_id === null])>@csrf @method('PUT')<input type="hidden" name="field" value="filler_id"><h3>None</h3><p class="soft">Straight onto the flatted resin.</p>@if ($part->filler_id === null)<p class="soft">taken</p>@else<button class="btn" name="value" value="" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> no filler</span></button>@endif</form>
             @foreach ($fillers as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@csrf @method('PUT')<input type="hidden" name="field" value="filler_id">
-                <h3>{{ $other->clear->name }}</h3><p class="num">{{ $other->coats }} coats · {{ round(1000 * $other->litres) }} ml · {{ round($other->dryUm) }} µm, {{ round($other->flatTakesUm) }} flatted off</p>
+                <h3>{{ $other->clear->name }}</h3><p class="num">{{ $say->count($other->coats, 'coat') }} · {{ round(1000 * $other->litres) }} ml · {{ round($other->dryUm) }} µm, {{ round($other->flatTakesUm) }} flatted off</p>
                 <p class="soft">Fills pinholes and telegraphing; blocked flat P240 to P400.{{ $other->clear->needsReleaseFilm ? ' Polyester: release film over it, air keeps it soft.' : '' }}</p>
                 @if ($isCurrent)<p class="soft">taken</p>@else<button class="btn" name="value" value="{{ $id }}" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> {{ $other->clear->name }}</span></button>@endif
             </form>

@@ -20,7 +20,11 @@
                         @switch($fact->kind)
                             @case('weighed') {{ $say->grams((float) $fact->data['grams']) }} {{ $say->word('component', $fact->data['component']) }} @break
                             @case('touched') tack check: {{ $say->word('touch', $fact->data['touch']) }} @break
-                            @case('sanded') sanded P{{ $fact->data['grit'] }} @break
+                            @case('sanded') sanded P{{ $fact->data['grit'] }}{{ isset($fact->data['zone']) ? ' on '.$fact->data['zone'] : '' }}{{ isset($fact->data['how']) ? ', '.$say->word('driven', $fact->data['how']) : '' }}{{ isset($fact->data['minutes']) ? ', '.$fact->data['minutes'].' min' : '' }}{{ isset($fact->data['end']) ? ': '.$say->word('pass_end', $fact->data['end']) : '' }} @break
+                            @case('part_weighed') the part weighs {{ $say->grams((float) $fact->data['grams']) }} @break
+                            @case('measured') {{ $say->um((float) $fact->data['um']) }} on {{ $fact->data['zone'] }}, {{ $say->word('measured_by', $fact->data['way']) }}{{ ($fact->data['n'] ?? 1) > 1 ? ', mean of '.$fact->data['n'] : '' }} @break
+                            @case('changed') {{ $say->word('sand_change', $fact->data['what']) }} @break
+                            @case('gloss_read') gloss {{ number_format((float) $fact->data['gu'], 1) }} GU{{ $fact->data['by'] === 'meter' ? ', by the meter' : '' }} @break
                             @case('coat_on') on{{ isset($fact->data['grams']) ? ', '.$say->grams((float) $fact->data['grams']) : '' }} @break
                             @case('tried') paper {{ $say->word('paper', $fact->data['paper']) }} @break
                             @case('warmed') {{ $say->decided($fact->kind, $fact->data) }} @break
