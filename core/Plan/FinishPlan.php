@@ -268,6 +268,10 @@ final readonly class FinishPlan
 
     private static function job(PartBrief $brief, Materials $materials, Workshop $shop, Choices $choices, int $coats, ?ClearPlan $clear, ?ClearPlan $filler): Job
     {
+        [$clearCoats, $clearCoat, $polish] = $clear === null ? [1, null, null] : [$clear->coats, $clear->clear, $clear->polish];
+        [$fillerCoats, $fillerCoat] = $filler === null ? [0, null] : [$filler->coats, $filler->clear];
+        $polish = $choices->top === Top::PolishResin ? self::resinPolish($brief) : $polish;
+
         return new Job(
             $brief->substrate,
             $brief->substrate->isMetal() && ! $brief->primed,
@@ -279,12 +283,12 @@ final readonly class FinishPlan
             $materials->cloth->weave->arealGM2,
             $shop->weights,
             $shop->pace,
-            $clear->coats ?? 1,
-            $clear?->clear,
-            $filler?->clear,
-            $filler->coats ?? 0,
+            $clearCoats,
+            $clearCoat,
+            $fillerCoat,
+            $fillerCoats,
             Temperature::fromCelsius($shop->workingAirC),
-            $choices->top === Top::PolishResin ? self::resinPolish($brief)->minutes() : $clear?->polish?->minutes() ?? 0.0,
+            $polish === null ? 0.0 : $polish->minutes(),
         );
     }
 

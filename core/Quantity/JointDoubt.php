@@ -124,8 +124,8 @@ final readonly class JointDoubt
         $spread = sqrt($variance + $deviation ** 2);
         $sign = $above ? 1.0 : -1.0;
         $t = $sign * ($expected - $bound) / $spread;
-        // Ratio of density to distribution; far out it is −t.
-        $ratio = $t < -30.0 ? -$t : exp(-0.5 * $t * $t) / sqrt(2.0 * M_PI) / Normal::below($t);
+        // Ratio of density to distribution; far out by its series.
+        $ratio = $t < -30.0 ? -$t - 1.0 / $t + 2.0 / $t ** 3 : exp(-0.5 * $t * $t) / sqrt(2.0 * M_PI) / Normal::below($t);
 
         return $this->moved($gains, $sign * $ratio / $spread, $ratio * ($ratio + $t) / $spread ** 2);
     }

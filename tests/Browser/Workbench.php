@@ -39,7 +39,7 @@ final class Workbench
         $port = self::freePort();
         $bench = new self("http://127.0.0.1:{$port}", $database);
         $bench->run(
-            [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'],
             'public',
         );
@@ -118,7 +118,7 @@ final class Workbench
         if (! is_file($file)) {
             array_map(unlink(...), glob("{$root}/storage/framework/testing/seed-*.sqlite*") ?: []);
             touch("{$file}.part");
-            $command = proc_open([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', 'artisan', 'migrate:fresh', '--seed', '--force', '--quiet'], [], $pipes, $root, self::environment("{$file}.part", false));
+            $command = proc_open([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', 'artisan', 'migrate:fresh', '--seed', '--force', '--quiet'], [], $pipes, $root, self::environment("{$file}.part", false));
             if ($command === false || proc_close($command) !== 0) {
                 throw new \RuntimeException('the demo shop could not be seeded');
             }
