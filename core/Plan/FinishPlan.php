@@ -6,7 +6,6 @@ namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
-use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
@@ -208,24 +207,6 @@ final readonly class FinishPlan
     public function gloss(): ?GlossExpected
     {
         return $this->polish()?->gloss() ?? $this->clear?->gloss;
-    }
-
-    /**
-     * P numbers that the steps ahead will want, coarse to fine.
-     *
-     * @return list<int>
-     */
-    public function papersAhead(): array
-    {
-        $papers = [];
-        foreach ($this->ahead() as $step) {
-            $ladder = array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps ?? []);
-            $papers = [...$papers, ...($ladder === [] && $step->step->grits !== null ? [$step->step->grits->to] : $ladder)];
-        }
-        $papers = array_values(array_unique($papers));
-        sort($papers);
-
-        return $papers;
     }
 
     /** The brief's choices, as far as what was done leaves them open. */

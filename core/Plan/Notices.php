@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Film\RunRisk;
 use OakGloss\Method\StepKind;
@@ -30,7 +31,7 @@ final class Notices
         if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
             $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
         }
-        $missing = array_diff($plan->papersAhead(), $plan->materials->grits);
+        $missing = self::missingPapers($plan);
         if ($missing !== []) {
             $findings[] = new Finding(Severity::Warn, 'papers.missing', ['papers' => implode(', ', array_map(fn (int $p): string => "P{$p}", $missing))]);
         }
@@ -50,6 +51,21 @@ final class Notices
         }
 
         return [...$findings, ...self::runs($plan), ...self::scratches($plan)];
+    }
+
+    /** @return list<int> papers that the steps ahead want and the shelf does not have for the way that they are driven */
+    private static function missingPapers(FinishPlan $plan): array
+    {
+        $missing = [];
+        foreach ($plan->ahead() as $step) {
+            $driven = $step->ladder->method ?? $step->step->grits->driven ?? null;
+            $wanted = $step->ladder === null ? [$step->step->grits->to ?? 0] : array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps);
+            $missing = $driven === null ? $missing : [...$missing, ...array_diff($wanted, $plan->materials->papersFor($driven))];
+        }
+        $missing = array_values(array_unique($missing));
+        sort($missing);
+
+        return $missing;
     }
 
     /**

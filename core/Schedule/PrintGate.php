@@ -32,7 +32,8 @@ final class PrintGate
             $on = $step->doneAtMin ?? $atMin;
             $age = is_finite($on) ? $chain->clocks->forecastOf($step)->age($on, $atMin) / $chain->clocks->paceOf($step) : INF;
             foreach ($step->zones as $i => $state) {
-                $filled[$i][] = [$state->before->textureUm - $state->after->textureUm, $age];
+                // On a flat face a coat is as thick over a valley as over a crown.
+                $filled[$i][] = [$state->before->flat ? 0.0 : $state->before->textureUm - $state->after->textureUm, $age];
             }
             [$last, $lastOn] = $on > $lastOn ? [$step, $on] : [$last, $lastOn];
         }
