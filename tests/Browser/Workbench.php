@@ -73,6 +73,12 @@ final class Workbench
         self::end(array_pop($this->processes) ?? throw new \LogicException('no probe runs'));
     }
 
+    /** Changes the shop's data behind its back, as another day or another brief would have made it. */
+    public function alter(string $sql): void
+    {
+        (new \PDO("sqlite:{$this->database}"))->exec($sql);
+    }
+
     public function emulateDark(): void
     {
         $this->emulate(['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);

@@ -17,11 +17,11 @@
         @if ($buy !== [])<ul class="findings"><li class="finding is-warn"><b>The shelf has a gap for {{ $say->word('driven', $step->ladder->method->value) }}.</b> Buy {{ implode(', ', array_map(fn ($p) => "P{$p}", $buy)) }}, or drive it another way.</li></ul>@endif
         <div class="ladder-body">
             <div>
-                <table class="ladder-table num"><thead><tr><th scope="col">Grit</th><th scope="col">Cuts</th><th scope="col">Leaves</th><th scope="col">Time</th><th scope="col">{{ $step->ladder->method->value === 'orbital' ? 'Discs' : 'Half sheets' }}</th><th scope="col"><span class="visually-hidden">State</span></th></tr></thead><tbody>
+                <div class="table-scroll" tabindex="0" role="group" aria-label="Ladder; scroll sideways"><table class="ladder-table num"><thead><tr><th scope="col">Grit</th><th scope="col">Cuts</th><th scope="col">Leaves</th><th scope="col">Time</th><th scope="col">{{ $step->ladder->method->value === 'orbital' ? 'Discs' : 'Half sheets' }}</th><th scope="col"><span class="visually-hidden">State</span></th></tr></thead><tbody>
                 @foreach ($step->ladder->steps as $r => $rung)
                     <tr @class(['is-done' => in_array($rung->grit->number, $step->passes, true), 'is-next' => ! $step->isDone() && $step->nextGrit() === $rung->grit->number && $step === $plan->next()])><th scope="row">P{{ $rung->grit->number }}</th><td>{{ number_format($rung->cutUm, 1) }} µm</td><td>{{ number_format($step->ladder->method->scratchUm($rung->grit), 1) }} µm</td><td>{{ $say->span($rung->minutes) }}</td><td @class(['is-over' => $papers[$r]['pieces'] > $papers[$r]['has']])>{{ $papers[$r]['pieces'] }} <small>of {{ $papers[$r]['has'] }}</small></td><td>{{ in_array($rung->grit->number, $step->passes, true) ? 'sanded' : '' }}</td></tr>
                 @endforeach
-                </tbody></table>
+                </tbody></table></div>
                 <p class="cue">{{ $say->cue($step->step) }}</p>
                 <x-cautions :step="$step->step" />
                 @if ($isNow)

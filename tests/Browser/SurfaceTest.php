@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A part from its flatting to the gloss in four finishes, and the practice room, as hands would. */
+final class SurfaceTest extends BrowserCase
+{
+    private const PART = 'Q';
+
+    /** @return iterable<string, array{string, list<string>, list<string>, string}> columns of the part, steps that are passed, steps that are not, gloss at its end */
+    public static function finishes(): iterable
+    {
+        yield 'polished resin' => ["finish = 'gloss', top = 'polish_resin', clear_id = NULL", ['Wet-flat', 'Cut and polish'], ['Clear,', 'Flat the clear'], '88'];
+        yield '2K gloss' => ["finish = 'gloss', top = 'clear', clear_id = (SELECT id FROM clears WHERE name LIKE '%2K gloss')", ['Clear,', 'Flat the clear', 'Cut and polish'], ['Varnish'], '88'];
+        yield '2K matt' => ["finish = 'matt', top = 'clear', clear_id = (SELECT id FROM clears WHERE name LIKE '%2K matt')", ['Clear,'], ['Cut and polish', 'Flat the clear'], '13'];
+        yield 'brushed varnish' => ["finish = 'gloss', top = 'clear', clear_id = (SELECT id FROM clears WHERE kind = 'varnish')", ['Varnish coat 1', 'Varnish coat 2', 'Flat the clear', 'Cut and polish'], ['Clear,'], '87'];
+    }
+
+    /**
+     * @param list<string> $passed
+     * @param list<string> $never
+     */
+    #[DataProvider('finishes')]
+    public function testAFullFinish(string $columns, array $passed, array $never, string $gloss): void
+    {
+        $id = $this->partId(self::PART);
+        $this->bench->alter("UPDATE parts SET {$columns}, needed_by = NULL WHERE id = {$id}");
+        $seen = $this->finish($id);
+        foreach ($passed as $step) {
+            self::assertNotSame([], array_filter($seen, fn (string $s): bool => str_contains($s, $step)), "{$step} was passed: ".implode(' · ', $seen));
+        }
+        foreach ($never as $step) {
+            self::assertSame([], array_filter($seen, fn (string $s): bool => str_contains($s, $step)), "{$step} was not");
+        }
+        $this->visit("/parts/{$id}/clear");
+        $this->fill('gu', $gloss);
+        $this->press('Keep gloss');
+        $this->sees('Within what was expected.');
+        $this->sees("{$gloss}.0", '.gloss-readings');
+        $this->visit("/parts/{$id}");
+        $this->sees('finished', '.part-figures');
+    }
+
+    public function testTheSandRoomFollowsPassesByZoneAndStopsWhenTheWeaveShows(): void
+    {
+        $id = $this->partId(self::PART);
+        $this->visit("/parts/{$id}/sand");
+        $this->pick('zone', 'flank');
+        $this->fill('minutes', '3');
+        $this->press('Still shiny lows', '.pass');
+        $this->sees('shiny lows', '.ladder.is-next');
+        self::assertNotSame([], $this->all('.ladder.is-next .now-mark'));
+        $this->pick('zone', 'flank');
+        $this->press('Weave shows', '.pass');
+        $this->sees('Stop: the weave shows.', '.answer-line');
+        $this->press('Film and one more coat');
+        $this->press('One more coat: 2 finish coats');
+        $this->sees('Taken.');
+        $this->visit("/parts/{$id}/sand");
+        $this->press('Fresh paper', '.reminders');
+        self::assertMatchesRegularExpression('/Fresh paper\s+1/', $this->text('.reminders'));
+    }
+
+    public function testTheScaleIsReadByKeyboardAlone(): void
+    {
+        $id = $this->partId(self::PART);
+        $this->visit("/parts/{$id}/film");
+        $this->one('[name="part_g"]')->sendKeys('845'.WebDriverKeys::ENTER);
+        $this->waitForText('Kept.');
+        $this->sees('845 g', '.measure');
+        $this->fill('um', '0.7');
+        $this->press('Keep thickness');
+        $this->sees('0.65 mm are 650 µm', '.measure .is-wrong');
+        self::assertSame('0.7', $this->one('[name="um"]')->getAttribute('value'));
+    }
+
+    public function testALessonIsLostAndThenWonOnTheSamePart(): void
+    {
+        $this->press('Practice');
+        $this->script("document.querySelector('#seed-dust').value = '42'; document.querySelector('#seed-dust').form.requestSubmit()");
+        $this->waitFor('canvas[data-drawn]');
+        $sanded = $this->lamp();
+        $this->fill('mix_amount', '20');
+        $this->press('Mix', '.acts-card');
+        $this->press('Brush the cup on');
+        $this->sees('ran to the lower edges', '.answers');
+        $this->waitFor('canvas[data-drawn]');
+        self::assertGreaterThan($sanded + 10.0, $this->lamp(), 'a wet coat throws the lamp back');
+        $this->press('Hand it in');
+        $this->sees('Not yet.', '#verdict');
+        $this->sees('Dust sealed in.', '#verdict');
+        $this->press('The same part again');
+        $this->press('Two clean wipes');
+        $this->fill('mix_amount', '20');
+        $this->press('Mix', '.acts-card');
+        $this->press('Brush the cup on');
+        $this->press('Hand it in');
+        $this->sees('Won.', '#verdict');
+        $this->press('All lessons');
+        $this->sees('Won on part 42.');
+    }
+
+    public function testFilmSandAndPracticeFitAPhone(): void
+    {
+        $this->reopen(width: 390, height: 844);
+        $id = $this->partId(self::PART);
+        $this->visit('/practice');
+        $this->press('Take a part');
+        foreach (['', "/parts/{$id}/film", "/parts/{$id}/sand", "/parts/{$id}/clear", '/practice'] as $path) {
+            $path === '' ?: $this->visit($path);
+            self::assertLessThanOrEqual(390, $this->script('return document.documentElement.scrollWidth'), "{$path} is wider than the phone");
+        }
+    }
+
+    /** @return list<string> titles of the steps in the order in which they were done */
+    private function finish(int $id): array
+    {
+        $seen = [];
+        for ($n = 0; $n < 60; $n++) {
+            $this->visit("/parts/{$id}");
+            if ($this->all('.coat-acts') === []) {
+                return $seen;
+            }
+            $title = trim((string) preg_replace('/^Next: /', '', $this->text('.coat-acts b')));
+            $act = $this->script(<<<'JS'
+                const forms = [...document.querySelectorAll('.coat-acts .acts > form')].map((f) => [f.querySelector('[name=kind]')?.value, f.querySelector('button')]);
+                const ready = forms.find(([kind, button]) => kind && button && !button.disabled && button.checkVisibility());
+                return ready === undefined ? null : ready[0];
+                JS);
+            $waits = preg_match('/ready |closes|sandable/', $this->text('.coat-acts .soft')) === 1 && ! str_contains($this->text('.coat-acts .soft'), 'window open');
+            if ($act === null || $waits) {
+                $this->press('tomorrow', '.clockbar');
+
+                continue;
+            }
+            if ($act === 'sanded' && $this->all('.coat-acts a[href$="/sand"]') !== []) {
+                $this->visit("/parts/{$id}/sand");
+                $this->press('Uniformly matt', '.pass');
+            } else {
+                $this->script("document.querySelector('.coat-acts .acts > form input[value=\"{$act}\"]').form.querySelector('button').setAttribute('data-go', '')");
+                $this->press($this->text('[data-go]'), '.coat-acts .acts > form');
+            }
+            $seen[] = $title;
+        }
+        self::fail('not finished after: '.implode(' · ', $seen));
+    }
+
+    /** Mean brightness of the drawn patch, 0 to 255. */
+    private function lamp(): float
+    {
+        return (float) $this->script(<<<'JS'
+            const canvas = document.querySelector('canvas.patch');
+            const data = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
+            let sum = 0;
+            for (let i = 0; i < data.length; i += 4) { sum += data[i] + data[i + 1] + data[i + 2]; }
+            return sum / (data.length / 4) / 3;
+            JS);
+    }
+}
