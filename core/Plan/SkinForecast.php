@@ -212,7 +212,7 @@ final class SkinForecast
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $texture + Ladder::WAVINESS_UM);
         $sanding = $this->sanding($step, $this->lastCoat);
         $passes = $this->throughEverywhere($sanding, $ladder);
-        $hands = $step->handsMin + ($ladder->minutes ?? 0.0);
+        $hands = $step->handsMin + ($ladder === null ? 0.0 : $this->minutesAhead($ladder, $sanding, $doneAt !== null));
         if ($grits->inClear || $ladder === null || $skipped) {
             if (! $skipped && $sanding->facts !== []) {
                 $this->readings->loseWeight();
@@ -308,6 +308,23 @@ final class SkinForecast
                 $this->sandedOver($fact, $early);
             }
         }
+    }
+
+    /** Minutes of the ladder for the faces that are not through a paper yet; of one that is done, all of it. */
+    private function minutesAhead(Ladder $ladder, SandingLog $sanding, bool $isDone): float
+    {
+        $faces = array_filter($this->zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand());
+        if ($sanding->facts === [] || $isDone || $faces === []) {
+            return $ladder->minutes;
+        }
+        $area = array_sum(array_map(fn (Zone $z): float => $z->areaM2, $faces));
+        $minutes = 0.0;
+        foreach ($ladder->steps as $i => $rung) {
+            $open = array_sum(array_map(fn (Zone $z): float => $sanding->through($z, $rung->grit->number) === null ? $z->areaM2 : 0.0, $faces)) / $area;
+            $minutes += $open * $rung->minutes + ($open > 0.0 && $i > 0 ? Ladder::CHANGE_MIN : 0.0);
+        }
+
+        return $minutes;
     }
 
     /** @return list<int> papers that every zone is through: faces each of them, edges the last */

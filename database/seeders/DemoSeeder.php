@@ -91,7 +91,49 @@ final class DemoSeeder extends Seeder
         foreach ($rows as $fact) {
             $fact->save();
         }
+        $this->readings($part, $state);
         $this->recorder->settle($part, $this->floor);
+    }
+
+    /**
+     * What was read of the film and the gloss, by hands that measure: the last build coat weighed with the part, a slug
+     * from beside the rim, the finished gloss.
+     */
+    private function readings(Part $part, string $state): void
+    {
+        $plan = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $this->floor)->plan;
+        $coat = $plan->lastCoat();
+        if ($state === 'finished') {
+            $this->reading($part, 'gloss_read', $plan->lastDone()->step->key ?? 'inspect', ($plan->lastDone()->doneAtMin ?? 0.0) + 6.0, ['gu' => 35.4, 'by' => 'hand']);
+        }
+        if ($state !== 'to_flat' || $coat?->doneAtMin === null) {
+            return;
+        }
+        $gained = 0.0;
+        foreach ($coat->zones as $zone) {
+            $gained += $zone->zone->areaM2 * ($zone->after->lastRetainedUm * $plan->materials->clearResin->rheology->densityGCm3 + 0.5 * $zone->after->lastDrainedGM2);
+        }
+        $slug = $coat->zones[1];
+        $this->reading($part, 'part_weighed', $coat->step->key, $coat->doneAtMin - 15.0, ['grams' => 842.0]);
+        // A little less than the model says went on, and it shows on the flank.
+        $this->reading($part, 'part_weighed', $coat->step->key, $coat->doneAtMin + 5.0, ['grams' => round(842.0 + 0.92 * $gained)]);
+        $this->reading($part, 'measured', $coat->step->key, $this->floor->nowMin - 40.0, ['zone' => $slug->zone->name, 'way' => 'cut_face', 'um' => round($slug->after->crownCover()->inMicrometres() - 22.0), 'n' => 3, 'step_um' => 10.0]);
+    }
+
+    /** @param array<string, string|int|float> $data */
+    private function reading(Part $part, string $kind, string $step, float $minute, array $data): void
+    {
+        PartFact::query()->create([
+            'part_id' => $part->id,
+            'user_id' => $this->user->id,
+            'kind' => $kind,
+            'step' => $step,
+            'happened_at' => $this->floor->time->local($minute)->utc(),
+            'recorded_at' => $this->floor->time->local($minute)->utc(),
+            'air_c' => round($this->floor->air->at($minute), 1),
+            'data' => $data,
+            'token' => "demo-{$part->id}-read-{$kind}-".round($minute),
+        ]);
     }
 
     /**

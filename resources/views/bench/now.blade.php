@@ -15,7 +15,7 @@
         @endif
         @foreach ($call->schedule->findings() as $finding)@if ($finding->code === 'schedule.rather_key')<ul class="findings"><x-finding :finding="$finding" /></ul>@endif @endforeach
         @if ($step->batch && $state !== 'key_first')
-            <ul class="findings">@foreach (OakGloss\Schedule\AirGates::of($call->schedule->chain, $step, $call->floor->nowMin, $call->floor->dewPointC(), $call->floor->humidity()) as $finding)<x-finding :finding="$finding" />@endforeach</ul>
+            <ul class="findings">@foreach (OakGloss\Schedule\AirGates::of($call->schedule->chain, $step, $call->floor->nowMin, $call->floor->dewPointC(), $call->floor->humidity()) as $finding)<x-finding :finding="$finding" />@endforeach @foreach ($plan->findings as $finding)@if ($finding->code === 'film.runs')<x-finding :finding="$finding" />@endif @endforeach</ul>
         @endif
         @include('bench.acts', ['primary' => true])
         <x-cautions :step="$step->step" />
