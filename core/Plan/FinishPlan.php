@@ -33,6 +33,7 @@ final readonly class FinishPlan
 
     /**
      * @param list<PlannedStep> $steps
+     * @param list<ZoneState>   $zonesNow after all that was done and read
      * @param list<Finding>     $findings
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class FinishPlan
         public Workshop $shop,
         public FactLog $log,
         public array $steps,
+        public array $zonesNow,
         public array $findings,
         public int $buildCoats,
         public ?ClearPlan $clear,
@@ -55,8 +57,8 @@ final readonly class FinishPlan
         $isCleared = $choices->top === Top::Clear && $materials->clear !== null;
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
-        $walk = fn (int $coats): array => (new SkinForecast($brief, $materials, $shop, $log))
-            ->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clear, $filler)));
+        $forecast = new SkinForecast($brief, $materials, $shop, $log);
+        $walk = fn (int $coats): array => $forecast->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clear, $filler)));
 
         $laid = self::buildCoatsLaid($log);
         $least = max(1, $laid);
@@ -73,9 +75,9 @@ final readonly class FinishPlan
             [$coats, $steps] = $best;
         }
 
-        $plan = new self($brief, $materials, $shop, $log, $steps, [], $coats, $clear, $filler);
+        $plan = new self($brief, $materials, $shop, $log, $steps, $forecast->zonesNow(), [], $coats, $clear, $filler);
 
-        return new self($brief, $materials, $shop, $log, $steps, [...$findings, ...Notices::of($plan)], $coats, $clear, $filler);
+        return new self($brief, $materials, $shop, $log, $steps, $plan->zonesNow, [...$findings, ...Notices::of($plan)], $coats, $clear, $filler);
     }
 
     /** @return list<Finding> why the part can't be made this way; empty if it can */

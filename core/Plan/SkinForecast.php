@@ -48,6 +48,9 @@ final class SkinForecast
 
     private FilmReadings $readings;
 
+    /** @var list<ZoneState>|null the zones as they are now */
+    private ?array $now = null;
+
     /** The newest coat that was walked over. */
     private ?Fact $lastCoat = null;
 
@@ -70,7 +73,7 @@ final class SkinForecast
     {
         $this->sections = [];
         $this->steps = $steps;
-        $this->lastCoat = null;
+        $this->lastCoat = $this->now = null;
         $this->readings = $this->readingsAnew();
         $doneUpTo = $this->lastDone($steps);
         $planned = [];
@@ -79,6 +82,23 @@ final class SkinForecast
         }
 
         return $planned;
+    }
+
+    /** @return list<ZoneState> the zones after all that was done and read; empty while there is no film */
+    public function zonesNow(): array
+    {
+        $this->takeTheRest();
+
+        return $this->now ?? [];
+    }
+
+    /** Every reading that is left belongs to what is on the part now. */
+    private function takeTheRest(): void
+    {
+        if ($this->now === null) {
+            $this->readings->takeAll($this->sections);
+            $this->now = $this->unchanged();
+        }
     }
 
     private function readingsAnew(): FilmReadings
@@ -137,7 +157,7 @@ final class SkinForecast
             $this->sandedEarly($i, $fact);
             $this->readings->takeBefore($fact, $this->sections);
         } elseif (! $passedOver) {
-            $this->readings->takeAll($this->sections);
+            $this->takeTheRest();
         }
         if ($step->kind === StepKind::Coat && $step->layer !== null) {
             return $this->coat($step, $fact, $doneAt, $skipped);
@@ -227,7 +247,7 @@ final class SkinForecast
             $this->sandedOver($fact, $sanding);
         }
         if ($doneAt === null) {
-            $this->readings->takeAll($this->sections);
+            $this->takeTheRest();
         }
         $states = [];
         foreach ($this->zones as $i => $zone) {

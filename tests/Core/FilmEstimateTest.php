@@ -131,8 +131,8 @@ final class FilmEstimateTest extends TestCase
         [$held, $error, $before, $doubt] = [[], [], [], []];
         for ($seed = 1; $seed <= $runs; $seed++) {
             [$truth, $facts] = self::livedThrough($seed);
-            $measured = self::planned($facts)->lastDone()->zones ?? [];
-            $blind = self::planned(array_values(array_filter($facts, fn (Fact $f): bool => ! in_array($f->kind, [FactKind::PartWeighed, FactKind::Measured], true))))->lastDone()->zones ?? [];
+            $measured = self::planned($facts)->zonesNow;
+            $blind = self::planned(array_values(array_filter($facts, fn (Fact $f): bool => ! in_array($f->kind, [FactKind::PartWeighed, FactKind::Measured], true))))->zonesNow;
             foreach ($measured as $i => $state) {
                 $off = $state->crownCover($state->after)->inMicrometres() - $truth[$state->zone->name];
                 $held[$state->zone->name] = ($held[$state->zone->name] ?? 0) + (int) (abs($off) <= 2.0 * $state->meanDoubtUm());
@@ -146,7 +146,7 @@ final class FilmEstimateTest extends TestCase
             self::assertGreaterThanOrEqual(0.95 * $runs, $count, "{$zone}: {$count} of {$runs}");
         }
         self::assertLessThan(0.8 * array_sum($before), array_sum($error), 'readings bring it nearer');
-        self::assertLessThan(0.9, array_sum($doubt) / count($doubt), 'and it knows that they do');
+        self::assertLessThan(0.7, array_sum($doubt) / count($doubt), 'and it knows that they do');
     }
 
     /** @return array{array<string, float>, list<Fact>} true mean film over the crowns by zone, and what was recorded */
@@ -155,16 +155,19 @@ final class FilmEstimateTest extends TestCase
         $chance = new Chance($seed + 100000);
         $facts = [self::fact(1, FactKind::CoatOn, 'base', 0.0, 18.0, ['grams' => 25.0]), self::fact(2, FactKind::Done, 'lay', 60.0, 18.0), self::fact(3, FactKind::CoatOn, 'wet-out', 120.0, self::sim($seed, [])->airC(), ['grams' => Kit::WET_OUT_GM2 * self::brief()->clothAreaM2() + 8.0])];
         $acts = [];
-        $weigh = function (int $id) use (&$acts, &$facts, $seed, $chance): void {
+        [$hanging, $ranOff] = [0.0, 0.0];
+        $weigh = function (int $id) use (&$acts, &$facts, &$hanging, $seed): void {
             $part = self::sim($seed, $acts);
-            // On the scale lies the film, and what of the runs still hangs on its edges.
-            $grams = 500.0 + $part->filmG() + $part->ledger->ranOffG * $chance->even("hangs/{$id}");
+            $grams = 500.0 + $part->filmG() + $hanging;
             $facts[] = self::fact($id, FactKind::PartWeighed, 'wet-out', 1000.0 + $part->nowMin(), $part->airC(), ['grams' => round($grams)]);
         };
         $weigh(10);
         for ($n = 1; $n <= 4; $n++) {
             array_push($acts, Act::mix(26.0), Act::coat());
             $part = self::sim($seed, $acts);
+            // Of what runs down some drips off, and some hardens on the edges and is weighed.
+            $hanging += ($part->ledger->ranOffG - $ranOff) * $chance->even("hangs/{$n}");
+            $ranOff = $part->ledger->ranOffG;
             $facts[] = self::fact(10 * $n + 1, FactKind::CoatOn, "build-{$n}", 1000.0 + $part->nowMin(), $part->airC(), ['grams' => 26.0]);
             $acts[] = Act::wait(170.0);
             if ($n % 2 === 0) {

@@ -6,9 +6,11 @@ namespace App\Console\Commands;
 
 use App\Bench\LockUp;
 use App\Models\Part;
+use App\Models\PracticeRun;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\Planner;
+use App\View\Drawing\SectionDrawing;
 use Closure;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -30,9 +32,13 @@ use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\Spread;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
+use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
+use OakGloss\Practice\Act;
+use OakGloss\Practice\Lesson;
+use OakGloss\Practice\Simulation;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\Chain;
 use OakGloss\Schedule\Crew;
@@ -129,6 +135,14 @@ final class Bench extends Command
                 }
             }],
             'grit ladder over 23 papers' => [null, fn () => Ladder::cheapest(SandingMethod::WetBlock, 0.5, array_keys(Grit::MEAN_GRAIN_UM), 40, 5000, 30.0)],
+            'film estimate, 12 zones, 8 coats and 8 readings' => [null, function (): void {
+                $estimate = FilmEstimate::unmeasured(12)->marked();
+                for ($n = 0; $n < 8; $n++) {
+                    $estimate = $estimate->afterCoat(array_fill(0, 12, 60.0), $n === 0)->weighed(0.5, array_fill(0, 12, 0.04), 2.0, 1.0);
+                }
+            }],
+            'practice, one simulated week of 44 acts' => [100.0, fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek())],
+            'section drawing of one part' => [null, fn () => SectionDrawing::of(app(Planner::class)->plan($part)->plan)],
             'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
             'whole replan of one part' => [50.0, function () use ($part): void {
                 app()->forgetScopedInstances();
@@ -166,12 +180,17 @@ final class Bench extends Command
         return new ShopSheet($chains, new Crew(array_fill(0, (int) ceil($parts / 18), $work)), 480.0, 480.0 + 14 * 1440.0, 15.0, 180.0);
     }
 
+    private function lessonUnderWay(): int
+    {
+        return PracticeRun::query()->create(['user_id' => User::query()->orderBy('id')->value('id'), 'lesson' => 'dust', 'seed' => 42, 'acts' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]])->id;
+    }
+
     /** @return list<string> */
     private function pages(): array
     {
         $id = fn (string $letter): int => (int) Part::query()->where('letter', $letter)->value('id');
 
-        return ['/', '/parts', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('W')}/sand", "/parts/{$id('D')}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet', '/run-sheet?span=2w', '/air'];
+        return ['/', '/parts', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film", "/parts/{$id('W')}/clear", "/parts/{$id('D')}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet', '/run-sheet?span=2w', '/air', '/practice', "/practice/{$this->lessonUnderWay()}"];
     }
 
     private function visit(string $path): void
@@ -182,5 +201,19 @@ final class Bench extends Command
         if ($response->getStatusCode() !== 200) {
             throw new \RuntimeException("{$path} answers {$response->getStatusCode()}");
         }
+    }
+
+    /** @return list<Act> a week of a learner who tries everything */
+    private static function practiceWeek(): array
+    {
+        $acts = [Act::wait(1440.0)];
+        foreach ([150, 240, 320, 400, 600, 1000] as $grit) {
+            array_push($acts, Act::sand(Grit::p($grit), SandingMethod::WetBlock, 10.0, 'top'), Act::sand(Grit::p($grit), SandingMethod::WetBlock, 6.0, 'flank'), Act::wipe(), Act::look());
+        }
+        for ($coat = 0; $coat < 4; $coat++) {
+            array_push($acts, Act::mix(26.0), Act::coat(), Act::wait(1440.0), Act::sand(Grit::p(240), SandingMethod::WetBlock, 4.0), Act::wipe());
+        }
+
+        return $acts;
     }
 }

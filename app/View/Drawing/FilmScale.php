@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
@@ -27,11 +26,11 @@ final readonly class FilmScale
 
     public static function of(FinishPlan $plan): self
     {
-        $now = self::statesNow($plan);
+        $now = $plan->zonesNow;
         $flat = self::flatAhead($plan);
         [$most, $least] = [60.0, 0.0];
         foreach ($now as $index => $state) {
-            $cover = $state->crownCover(self::skin($state))->inMicrometres();
+            $cover = $state->crownCover($state->after)->inMicrometres();
             $most = max($most, $cover + 2.0 * $state->meanDoubtUm());
             $least = min($least, $cover - 2.0 * $state->meanDoubtUm(), ($flat[$index] ?? null)?->left()->inMicrometres() ?? 0.0);
         }
@@ -39,7 +38,7 @@ final readonly class FilmScale
         $x = fn (float $um): float => round(self::LEFT + (min($most, max($least, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 10.0), 1);
         $rows = [];
         foreach ($now as $index => $state) {
-            $skin = self::skin($state);
+            $skin = $state->after;
             $cover = $state->crownCover($skin)->inMicrometres();
             $doubt = $state->meanDoubtUm();
             $ahead = $flat[$index] ?? null;
@@ -66,23 +65,7 @@ final readonly class FilmScale
             $ticks[] = ['x' => $x($um), 'label' => round($um).($um === 0.0 ? ' crowns' : '')];
         }
 
-        return new self($rows, $ticks, $x(0.0), $now !== [] && array_values($now)[0]->isMeasured());
-    }
-
-    private static function skin(ZoneState $state): SkinSection
-    {
-        return $state->now ?? $state->after;
-    }
-
-    /** @return array<int, ZoneState> after the last step that is done, or half-way through the flatting that is begun */
-    private static function statesNow(FinishPlan $plan): array
-    {
-        $next = $plan->next();
-        if ($next?->step->kind === StepKind::Flat && $next->zones !== [] && $next->zones[0]->now !== null) {
-            return $next->zones;
-        }
-
-        return $plan->lastDone()->zones ?? [];
+        return new self($rows, $ticks, $x(0.0), $now !== [] && $now[0]->isMeasured());
     }
 
     /** @return array<int, ZoneState> */

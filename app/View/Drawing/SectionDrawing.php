@@ -155,7 +155,7 @@ final readonly class SectionDrawing
         // What readings put the film above or below the model lies in all coats, as each adds to it.
         $lowest = $zone['layers'][0]['z'] ?? 0.0;
         $highest = max(array_column($zone['layers'], 'z') ?: [1.0]);
-        $off = $zone['state']->offUm();
+        $off = ($flat ?? $zone['state'])->offUm();
         foreach ($zone['layers'] as $i => $layer) {
             $shift = $off * ($layer['z'] - $lowest) / max(1.0, $highest - $lowest);
             $surface = array_map(fn (float $phase): float => min($layer['plane'] + $off, $layer['z'] + $shift + 0.5 * $layer['a'] * cos($phase)), self::phases());
@@ -178,7 +178,7 @@ final readonly class SectionDrawing
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,
             'riskClass' => RiskClass::of($risk, $target),
-            'coverUm' => $zone['state']->crownCover($last)->inMicrometres(),
+            'coverUm' => $last->crownCover()->inMicrometres() + $off,
         ];
     }
 

@@ -17,7 +17,7 @@
         @if ($scale->rows === [])<p class="soft empty">The film begins with the wet-out.</p>@else
         @php($h = 30 + 46 * count($scale->rows))
         <svg viewBox="0 0 {{ App\View\Drawing\FilmScale::WIDTH }} {{ $h }}" role="img" aria-labelledby="film-svg-title film-svg-desc" class="film-scale">
-            <title id="film-svg-title">Film over the crowns of each zone, to scale</title><desc id="film-svg-desc">Bar: best estimate. Whisker: two deviations of the zone's mean. Thin mark: what the model says without readings. Dashed: where the next flatting ends. The table tells the same.</desc>
+            <title id="film-svg-title">Film over the crowns of each zone, to scale</title><desc id="film-svg-desc">Bar: best estimate. Whisker: where the zone's mean lies in 95 of 100. Dotted: what the model says without readings. Dashed: where the next flatting ends. The table tells the same.</desc>
             @foreach ($scale->ticks as $tick)<path d="M{{ $tick['x'] }} 18V{{ $h - 4 }}" @class(['tick-line', 'is-zero' => $loop->first])/><text x="{{ $tick['x'] }}" y="12" text-anchor="middle" class="axis">{{ $tick['label'] }}</text>@endforeach
             @foreach ($scale->rows as $r => $row)
                 @php($y = 24 + 46 * $r)
@@ -28,10 +28,10 @@
                 @if ($row['leftX'] !== null)<path d="M{{ $row['leftX'] }} {{ $y - 4 }}v36" class="plane-line is-{{ $row['riskClass'] }}"/>@endif
             @endforeach
         </svg>
-        <p class="soft">Bar: best estimate. Whisker: two deviations of the zone's mean. Thin mark: the model alone. Dashed: where the next flatting ends.</p>
+        <p class="soft">Bar: best estimate. Whisker and ±: where the zone's mean lies in 95 of 100. Dotted: the model alone. Dashed: where the next flatting ends.</p>
         <div class="table-scroll" tabindex="0" role="group" aria-label="Film of the zones; scroll sideways"><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns</th><th scope="col">Mean known to</th><th scope="col">Off the model</th><th scope="col">Texture</th><th scope="col">After flatting</th><th scope="col">Burns through</th></tr></thead><tbody>
         @foreach ($scale->rows as $row)
-            <tr><th scope="row">{{ $say->zone($row['zone']) }}</th><td><b>{{ $say->um($row['coverUm']) }}</b></td><td>± {{ $say->um($row['doubtUm']) }}</td><td>{{ $row['state']->isMeasured() ? sprintf('%+d µm', round($row['state']->offUm())) : '–' }}</td><td>{{ $say->um($row['textureUm']) }}</td><td>{{ $row['flat'] ? $say->um($row['flat']->left()->inMicrometres()) : '–' }}</td><td>@if ($row['flat'])<span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['flat']->risk()) }}</span>@else – @endif</td></tr>
+            <tr><th scope="row">{{ $say->zone($row['zone']) }}</th><td><b>{{ $say->um($row['coverUm']) }}</b></td><td>± {{ $say->um(2 * $row['doubtUm']) }}</td><td>{{ $row['state']->isMeasured() ? sprintf('%+d µm', round($row['state']->offUm())) : '–' }}</td><td>{{ $say->um($row['textureUm']) }}</td><td>{{ $row['flat'] ? $say->um($row['flat']->left()->inMicrometres()) : '–' }}</td><td>@if ($row['flat'])<span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['flat']->risk()) }}</span>@else – @endif</td></tr>
         @endforeach
         </tbody></table></div>
         <x-why what="the estimate"><p>The model's doubt (20 % of the film plus 8 µm) is split: 0.6 of it is scatter within a zone and stays, 0.8 is doubt of the zone's mean, half of that variance common to all zones, half its own. Each reading moves mean and doubt by its weight against theirs (Kalman); a zone's own habit holds for its next coats. "Weave shows" puts the mean below 1.65 scatters, "uniformly matt" above about one. Shares are assumed; docs/models/surface.md says more.</p></x-why>
