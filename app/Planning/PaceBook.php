@@ -94,7 +94,7 @@ final class PaceBook
     }
 
     /**
-     * Each check against what the ones before it that count say: far off, it asks.
+     * Each check against what the ones before it that count say: far off, it asks. Kept for as long as all of them stay.
      *
      * @param list<array{PartFact, Resin, float}> $rows
      * @param Collection<int, PartFact>           $leftOut by the check's number
@@ -103,7 +103,21 @@ final class PaceBook
      */
     private static function judged(array $rows, Collection $leftOut): array
     {
-        $judged = [];
+        $state = array_map(fn (array $r): array => [$r[0]->token, $r[1]->getAttributes(), $r[2], $leftOut->get($r[0]->id)?->token], $rows);
+        $verdicts = Cache::rememberForever('judged-'.md5(serialize($state)), fn (): array => self::verdicts($rows, $leftOut));
+
+        return array_map(fn (array $r, array $verdict): KeptCheck => new KeptCheck($r[0], self::check(...$r), $r[2], (string) ($r[0]->data['touch'] ?? $r[0]->data['paper'] ?? ''), CheckStands::from($verdict[0]), $verdict[1], (string) ($leftOut->get($r[0]->id)->data['reason'] ?? '')), $rows, $verdicts);
+    }
+
+    /**
+     * @param list<array{PartFact, Resin, float}> $rows
+     * @param Collection<int, PartFact>           $leftOut
+     *
+     * @return list<array{string, float}> how each stands, and its likelihood
+     */
+    private static function verdicts(array $rows, Collection $leftOut): array
+    {
+        $verdicts = [];
         $evidence = PaceEvidence::none();
         foreach ($rows as [$fact, $row, $age]) {
             $check = self::check($fact, $row, $age);
@@ -118,10 +132,10 @@ final class PaceBook
             if ($stands === CheckStands::Counts) {
                 $evidence = $evidence->with($check);
             }
-            $judged[] = new KeptCheck($fact, $check, $age, (string) ($fact->data['touch'] ?? $fact->data['paper'] ?? ''), $stands, $likelihood, (string) ($because->data['reason'] ?? ''));
+            $verdicts[] = [$stands->value, $likelihood];
         }
 
-        return $judged;
+        return $verdicts;
     }
 
     private static function check(PartFact $fact, Resin $row, float $age): PaceCheck
