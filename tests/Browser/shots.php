@@ -18,10 +18,6 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
     $browser = $bench->browser;
     try {
         $browser->get("{$bench->url}/login");
-        if (isset($views['sign-in'])) {
-            $browser->takeScreenshot("{$folder}/sign-in.png");
-            unset($views['sign-in']);
-        }
         $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
         $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
         $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();
@@ -43,11 +39,20 @@ $pour = fn (string $grams): Closure => $script("document.querySelector('#grams')
 $part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5];
 
 $take(1280, 800, [
-    'sign-in' => [],
     'bench' => ['/', null],
     'parts' => ['/parts', null],
     'plan' => ["/parts/{$part['open']}", null],
     'sand' => ["/parts/{$part['to flat']}/sand", null],
+    'film' => ["/parts/{$part['to flat']}/film", null],
+    'clear' => ["/parts/{$part['open']}/clear", null],
+    'practice' => ['/practice', function (RemoteWebDriver $browser): void {
+        // A coat that shut dust in, under the lamp.
+        $browser->executeScript("document.querySelector('#seed-dust').value = '42'; document.querySelector('#seed-dust').form.requestSubmit()");
+        foreach (['mix', 'coat'] as $act) {
+            usleep(700000);
+            $browser->executeScript("document.querySelector('.hand [value={$act}]').form.requestSubmit()");
+        }
+    }],
     'record' => ["/parts/{$part['finished']}/record", null],
     'new-part' => ['/parts/new', $script(<<<'JS'
         const form = document.querySelector('.new-part');
@@ -65,8 +70,7 @@ $take(1280, 800, [
 ]);
 $take(390, 844, [
     'phone-bench' => ['/', null],
-    'phone-ready-check' => ["/parts/{$part['open']}/weigh/build-4", null],
-    'phone-weigh' => [null, $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
+    'phone-weigh' => ["/parts/{$part['open']}/weigh/build-4", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
     'phone-overpour' => [null, function (RemoteWebDriver $browser) use ($pour): void {
         $pour('25.9')($browser);
         usleep(700000);
