@@ -69,13 +69,13 @@ final class Notices
     }
 
     /**
-     * The coat that is next, where a face lets it go.
+     * The coat over the cloth that is next, where a face lets it go; what the cloth drinks does not run.
      *
      * @return list<Finding>
      */
     private static function runs(FinishPlan $plan): array
     {
-        $coat = array_values(array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->layer?->builds === true))[0] ?? null;
+        $coat = array_values(array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->layer?->builds === true && ! $s->step->layer->onCloth))[0] ?? null;
         if ($coat?->laidGM2 === null) {
             return [];
         }

@@ -112,7 +112,7 @@ final class FilmController
         $air = Temperature::fromCelsius($planned->floor->airNowC());
         $gM2 = $planned->plan->shop->weights->buildGM2;
         foreach ($planned->plan->ahead() as $step) {
-            if ($step->laidGM2 !== null && $step->step->layer?->builds) {
+            if ($step->laidGM2 !== null && $step->step->layer?->builds && ! $step->step->layer->onCloth) {
                 $gM2 = $step->laidGM2;
                 break;
             }
