@@ -10,7 +10,7 @@ use OakGloss\Quantity\Temperature;
 /** What runs off a face while it is wet, where that collects, and what the face would hold (drainage after Jeffreys). */
 final readonly class RunRisk
 {
-    /** A face holds a coat of which no more than this drains (ours). */
+    /** A face holds a coat of which no more than this drains, and whose bead does not let go (ours). */
     public const HELD_SHARE = 0.10;
 
     /** A bead hanging on the lower edge with a radius above this lets go as a run, mm (ours). */
@@ -48,16 +48,25 @@ final readonly class RunRisk
         return $this->beadMm > self::RUNS_FROM_MM;
     }
 
-    /** The film whose thinned share x/L is three times what may drain: h = √(3·share·ηL/(ρ g sinθ teff)). */
+    /**
+     * The lesser of two films: the one that loses a tenth, h = √(0.3·kL), and the one whose bead just hangs, from
+     * h³/3k = A while its thinned part ends on the face, else h = A/L + ⅔√(kL); k = η/(ρ g sinθ teff), A the bead's section.
+     */
     private static function holds(Face $face, Rheology $resin, Temperature $t): ?float
     {
         $sine = sin(deg2rad($face->slopeDeg));
         if ($sine < 1e-6) {
             return null;
         }
+        $length = $face->lengthM;
         $factor = $resin->viscosityAt($t) / ($resin->densityGCm3 * 1000.0 * Drainage::GRAVITY * $sine * $resin->effectiveFlowAt($t) * 60.0);
+        $section = 0.5 * M_PI * (self::RUNS_FROM_MM * 1e-3) ** 2;
+        $bead = (3.0 * $factor * $section) ** (1.0 / 3.0);
+        if ($bead ** 2 > $factor * $length) {
+            $bead = $section / $length + 2.0 / 3.0 * sqrt($factor * $length);
+        }
 
-        return sqrt(3.0 * self::HELD_SHARE * $factor * $face->lengthM) * 1e6 * $resin->densityGCm3;
+        return min(sqrt(3.0 * self::HELD_SHARE * $factor * $length), $bead) * 1e6 * $resin->densityGCm3;
     }
 
     private static function halfFlowMin(Rheology $resin, Temperature $t): float

@@ -24,6 +24,9 @@ final readonly class ClearPlan
 
     private const MOST_COATS = 8;
 
+    /** Where the sheet says nothing, gloss units at 60° and give or take (planning values). */
+    private const USUAL_GU = ['satin' => [35.0, 12.0], 'matt' => [12.0, 8.0]];
+
     /** As it dries, a gloss clear is as smooth as this, µm rms; peel does not dim it (ours). */
     private const AS_DRIED_RMS_UM = 0.02;
 
@@ -80,6 +83,7 @@ final readonly class ClearPlan
             match (true) {
                 $polish !== null => $polish->gloss(),
                 $clear->sheetGu !== null => GlossExpected::bySheet($clear->sheetGu, $clear->sheetGuDoubt),
+                $clear->sheen !== Finish::Gloss => GlossExpected::bySheet(...self::USUAL_GU[$clear->sheen->value]),
                 default => GlossExpected::ofRms(self::AS_DRIED_RMS_UM),
             },
             $flat,

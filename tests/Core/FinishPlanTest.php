@@ -130,6 +130,7 @@ final class FinishPlanTest extends TestCase
             $plan = Sample::plan(Sample::brief(finish: $finish), materials: Sample::materials(sheen: $finish));
             self::assertNotContains('polish', self::keys($plan));
             self::assertNull($plan->polish());
+            self::assertSame($finish === Finish::Satin ? 35.0 : 12.0, $plan->gloss()?->gu, 'the sheet says nothing');
         }
         self::assertGreaterThan(80.0, Sample::plan()->gloss()->gu ?? 0.0);
     }

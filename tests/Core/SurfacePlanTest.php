@@ -178,10 +178,10 @@ final class SurfacePlanTest extends TestCase
 
     public function testWhatRunsIsSaidBeforeTheCoat(): void
     {
-        $steep = [new Zone('side', ZoneKind::Flank, 85.0, 1.2, 0.3)];
+        $steep = [new Zone('side', ZoneKind::Flank, 85.0, 0.6, 0.3)];
         $runs = self::finding(Sample::plan(Sample::brief(zones: $steep), shop: new Workshop(24.0)), 'film.runs');
         self::assertSame('side', $runs?->args['zone']);
-        self::assertLessThan($runs->args['laid'], $runs->args['holds']);
+        self::assertLessThan((float) $runs->args['laid'], (float) $runs->args['holds']);
         self::assertNull(self::finding(Sample::plan(Sample::brief(zones: [new Zone('top', ZoneKind::Level, 0.0, 0.6, 0.3)])), 'film.runs'));
     }
 

@@ -163,6 +163,14 @@ final class SurfaceTest extends TestCase
         $at60 = RunRisk::of($face, $flow, $at, $holds);
         self::assertEqualsWithDelta(RunRisk::HELD_SHARE * $holds, $at60->drainedGM2, 1e-6 * $holds);
         self::assertNull(RunRisk::of(new Face(0.0, 0.3), $flow, $at, 300.0)->holdsGM2);
+        foreach ([0.05, 0.3, 2.0] as $length) {
+            $long = new Face(85.0, $length);
+            $most = RunRisk::of($long, $flow, $at, 100.0)->holdsGM2 ?? 0.0;
+            self::assertFalse(RunRisk::of($long, $flow, $at, 0.999 * $most)->runs(), "{$length} m");
+            self::assertLessThanOrEqual(1.001 * RunRisk::HELD_SHARE, RunRisk::of($long, $flow, $at, $most)->drainedGM2 / $most);
+        }
+        $hangs = RunRisk::of(new Face(85.0, 2.0), $flow, $at, 100.0)->holdsGM2 ?? 0.0;
+        self::assertTrue(RunRisk::of(new Face(85.0, 2.0), $flow, $at, 1.01 * $hangs)->runs(), 'a long face lets a bead go before it loses a tenth');
         self::assertSame(0.0, RunRisk::of(new Face(0.0, 0.3), $flow, $at, 300.0)->beadMm);
         self::assertGreaterThan($holds, RunRisk::of(new Face(30.0, 0.3), $flow, $at, 100.0)->holdsGM2);
         self::assertGreaterThan($holds, RunRisk::of($face, $flow, Temperature::fromCelsius(12.0), 100.0)->holdsGM2 * 1.3);

@@ -69,7 +69,7 @@
         @if ($print['waitUntilMin'] && auth()->user()->can('work', $part))<form method="post" action="{{ route('sand.wait', [$part, $print['step']->step->key]) }}">@csrf<button class="btn">Let the last flatting wait for it</button></form>@endif @endif
         @php($turn = $runs['zones'][0]['asItIs']->turnAtMin ?? null)
         <p>@if ($turn)Half of the flow is over {{ round($turn) }} min after the coat: turn it then. @endif Catch hanging drips from beneath after about half an hour.</p>
-        <x-why what="runs and marks"><p>Drainage after Jeffreys with the viscosity at this air until the film gels. A face holds what loses no more than 10 %. What leaves it hangs as a half-round bead at its lower edge; over 1.5 mm it lets go (assumed). Turned, what collects is shared by the ends. Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.</p></x-why>
+        <x-why what="runs and marks"><p>Drainage after Jeffreys with the viscosity at this air until the film gels. A face holds what loses no more than 10 % and hangs no bead that lets go. What leaves it hangs as a half-round bead at its lower edge; over 1.5 mm it lets go (assumed). Turned, what collects is shared by the ends. Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.</p></x-why>
     </section>
     @if ($schools !== [])
     <section class="card" aria-labelledby="schools-title">
