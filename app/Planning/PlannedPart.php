@@ -42,11 +42,14 @@ final readonly class PlannedPart
     public function print(): ?array
     {
         $last = null;
+        $planned = [];
         foreach ($this->plan->ahead() as $step) {
+            $slot = $this->schedule->slot($step->step->key);
+            $planned += $slot === null ? [] : [$step->step->key => $slot->endMin];
             $last = $step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false ? $step : $last;
         }
         $at = $last === null ? null : $this->schedule->slot($last->step->key)?->startMin;
 
-        return $last === null || $at === null ? null : PrintGate::of($this->schedule->chain, $last, $at);
+        return $last === null || $at === null ? null : PrintGate::of($this->schedule->chain, $last, $at, $planned);
     }
 }

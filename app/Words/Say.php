@@ -160,7 +160,7 @@ final class Say
 
     public function step(Step $step): string
     {
-        return (string) __("steps.{$step->name}.title", $step->args);
+        return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? 1, $step->args);
     }
 
     public function stepDo(Step $step): string
@@ -233,7 +233,7 @@ final class Say
         $name = (string) preg_replace('/-\d+$/', '', $key);
         $title = (string) __('steps.'.strtr($name, '-', '_').'.title');
 
-        return str_starts_with($title, 'steps.') ? $name.$n : (string) Str::of($title)->before(' :').$n;
+        return str_starts_with($title, 'steps.') ? $name.$n : (string) Str::of($title)->before('|')->before(', one ')->before(' :').$n;
     }
 
     /** `flank · 62°`, `rim · r 3 mm`. */

@@ -17,9 +17,11 @@ final class PrintGate
     /**
      * Depth in µm on the worst face, and the minute from which it stays out of sight; null where no coat lies under the flatting.
      *
+     * @param array<string, float> $planned when coats that are ahead go on, by step
+     *
      * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
      */
-    public static function of(PartChain $chain, PlannedStep $flat, float $atMin): ?array
+    public static function of(PartChain $chain, PlannedStep $flat, float $atMin, array $planned = []): ?array
     {
         [$filled, $last, $lastOn] = [[], null, -INF];
         foreach ($chain->plan->steps as $step) {
@@ -29,7 +31,7 @@ final class PrintGate
             if ($step->step->kind !== StepKind::Coat || $step->skipped || ! $step->step->layer?->builds || $step->zones === []) {
                 continue;
             }
-            $on = $step->doneAtMin ?? $atMin;
+            $on = $step->doneAtMin ?? $planned[$step->step->key] ?? $atMin;
             $age = is_finite($on) ? $chain->clocks->forecastOf($step)->age($on, $atMin) / $chain->clocks->paceOf($step) : INF;
             foreach ($step->zones as $i => $state) {
                 // On a flat face a coat is as thick over a valley as over a crown.

@@ -212,6 +212,10 @@ final class SurfacePlanTest extends TestCase
         self::assertNull($late['waitUntilMin'] ?? null);
         self::assertEqualsWithDelta(0.3, PrintGate::of($chain, $flat, $soon['waitUntilMin'])['depthUm'] ?? 0.0, 0.01);
         self::assertSame('film.prints_through', PrintGate::finding($soon)->code);
+        $fresh = Sample::plan();
+        $ahead = $fresh->step('wet-flat') ?? throw new \LogicException('no wet-flat');
+        $chain = Sample::schedule($fresh)->chain;
+        self::assertLessThan(PrintGate::of($chain, $ahead, 9000.0)['depthUm'] ?? 0.0, PrintGate::of($chain, $ahead, 9000.0, ['wet-out' => 2000.0, 'build-1' => 3000.0, 'build-2' => 3200.0, 'build-3' => 3400.0, 'build-4' => 3600.0])['depthUm'] ?? INF, 'coats that are ahead go on before');
     }
 
     public function testEachClearHasItsOwnWayOn(): void

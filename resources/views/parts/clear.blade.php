@@ -29,7 +29,7 @@
                 <div><dt>{{ $clear->polish ? 'flat and polish after' : 'handle after' }}</dt><dd>{{ $say->span($clear->readyMin) }}</dd></div>
             </dl>
         </div>
-        @if ($clear->sags())<ul class="findings"><li class="finding is-warn"><b>A coat of {{ round($clear->clear->sprayed->wetUm) }} µm runs on {{ $clear->steepest->name }}.</b> Lay that face flatter, or spray {{ (int) ceil($clear->coats * $clear->clear->sprayed->wetUm / $clear->greatestWetUm) }} coats of {{ floor($clear->greatestWetUm) }} µm.</li></ul>@endif
+        @if ($clear->sags())<ul class="findings"><li class="finding is-warn"><b>A coat of {{ round($clear->clear->sprayed->wetUm) }} µm runs on {{ $clear->steepest->name }}.</b> Lay that face flatter, or lay {{ (int) ceil($clear->coats * $clear->clear->sprayed->wetUm / $clear->greatestWetUm) }} coats of {{ floor($clear->greatestWetUm) }} µm.</li></ul>@endif
         @if (! $clear->polish)<p class="cue">{{ ucfirst($part->finish) }} is never polished: a pad makes shiny patches that only another coat takes away.</p>@endif
         @elseif ($isResin)
             <p>{{ $plan->materials->clearResin->name }}{{ $plan->materials->clearResin->uvStable ? ', UV stable' : ', not UV stable: only where no sun comes' }}. Flatted to P2000, then compound; {{ $plan->worst() ? $say->um($plan->worst()->left()->inMicrometres()).' stay on '.$plan->worst()->zone->name.' after the thinnest flatting' : 'all flatting is done' }}; the compounds take {{ number_format($plan->polish()->totalCutUm(), 1) }} µm of it.</p>
