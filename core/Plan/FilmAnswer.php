@@ -35,7 +35,7 @@ final readonly class FilmAnswer
         }
         $isBegun = $flat === $next && ($flat->sanding->facts ?? []) !== [];
         $worst = $flat->worst();
-        $bare = self::isBare($flat);
+        $bare = self::isBare($plan);
         $choice = self::isStillBuilding($plan) ? 'build_coats' : 'finish_coats';
         $isOver = $worst !== null && $worst->risk() > $plan->shop->targetBurnThrough;
         $code = match (true) {
@@ -63,11 +63,17 @@ final readonly class FilmAnswer
         return $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [];
     }
 
-    private static function isBare(PlannedStep $flat): bool
+    /** Whether the weave was seen since the newest coat. */
+    private static function isBare(FinishPlan $plan): bool
     {
-        foreach ($flat->zones as $state) {
-            if ($flat->sanding?->endOn($state->zone) === PassEnd::Weave) {
-                return true;
+        foreach (array_reverse($plan->steps) as $step) {
+            if ($step->step->kind === StepKind::Coat && $step->isDone() && ! $step->skipped) {
+                return false;
+            }
+            foreach ($step->step->grits?->inClear === false ? $step->zones : [] as $state) {
+                if ($step->sanding?->endOn($state->zone) === PassEnd::Weave) {
+                    return true;
+                }
             }
         }
 

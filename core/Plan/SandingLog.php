@@ -49,11 +49,12 @@ final readonly class SandingLog
         );
     }
 
-    /** The pass with which a paper of this number or finer had ended matt on the zone. */
+    /** The pass with which a paper of this number or finer had ended matt on the zone, or with which its weave showed: there no paper goes any more. */
     public function through(Zone $zone, int $grit): ?Fact
     {
         foreach ($this->facts as $fact) {
-            if (in_array($fact->word('zone'), ['', $zone->name], true) && (int) $fact->number('grit') >= $grit && (PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt) === PassEnd::Matt) {
+            $end = PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt;
+            if (in_array($fact->word('zone'), ['', $zone->name], true) && ($end === PassEnd::Weave || $end === PassEnd::Matt && (int) $fact->number('grit') >= $grit)) {
                 return $fact;
             }
         }

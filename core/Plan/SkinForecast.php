@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
-use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\Pass;
-use OakGloss\Abrasion\PassEnd;
-use OakGloss\Abrasion\Sanded;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
-use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
-use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
-use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Jar;
 use OakGloss\Method\Step;
@@ -37,16 +30,13 @@ final class SkinForecast
     /** Scratch that is left of a keyed coat's paper goes from the whole surface. */
     private const KEYED_BY = SandingMethod::DryBlock;
 
-    /** @var array<int, SkinSection> by zone; empty until the cloth is wet */
-    private array $sections = [];
-
     /** @var list<Zone> */
     private readonly array $zones;
 
+    private Skins $skins;
+
     /** @var list<Step> */
     private array $steps = [];
-
-    private FilmReadings $readings;
 
     /** @var list<ZoneState>|null the zones as they are now */
     private ?array $now = null;
@@ -61,7 +51,7 @@ final class SkinForecast
         private readonly FactLog $log,
     ) {
         $this->zones = $brief->coatedZones();
-        $this->readings = $this->readingsAnew();
+        $this->skins = $this->bare();
     }
 
     /**
@@ -71,10 +61,9 @@ final class SkinForecast
      */
     public function walk(array $steps): array
     {
-        $this->sections = [];
+        $this->skins = $this->bare();
         $this->steps = $steps;
         $this->lastCoat = $this->now = null;
-        $this->readings = $this->readingsAnew();
         $doneUpTo = $this->lastDone($steps);
         $planned = [];
         foreach ($steps as $i => $step) {
@@ -96,14 +85,16 @@ final class SkinForecast
     private function takeTheRest(): void
     {
         if ($this->now === null) {
-            $this->readings->takeAll($this->sections);
-            $this->now = $this->unchanged();
+            $this->skins->readAll();
+            $this->now = $this->skins->unchanged();
         }
     }
 
-    private function readingsAnew(): FilmReadings
+    private function bare(): Skins
     {
-        return FilmReadings::of($this->zones, $this->log, $this->shop, $this->materials->cloth->weave->thicknessUm());
+        $weave = $this->materials->cloth->weave;
+
+        return new Skins($this->zones, $weave, $this->materials->clearResin->rheology, FilmReadings::of($this->zones, $this->log, $this->shop, $weave->thicknessUm()));
     }
 
     /** @param list<Step> $steps index of the last step that facts complete; −1 if none */
@@ -155,7 +146,7 @@ final class SkinForecast
         }
         if ($fact !== null && ! $skipped) {
             $this->sandedEarly($i, $fact);
-            $this->readings->takeBefore($fact, $this->sections);
+            $this->skins->readBefore($fact);
         } elseif (! $passedOver) {
             $this->takeTheRest();
         }
@@ -163,10 +154,10 @@ final class SkinForecast
             return $this->coat($step, $fact, $doneAt, $skipped);
         }
         if ($fact !== null && ! $skipped && $step->kind !== StepKind::Wipe) {
-            $this->readings->loseWeight();
+            $this->skins->readings->loseWeight();
         }
 
-        return new PlannedStep($step, $step->handsMin, zones: $this->unchanged(), doneAtMin: $doneAt, passes: $this->log->grits($step->key), skipped: $skipped);
+        return new PlannedStep($step, $step->handsMin, zones: $this->skins->unchanged(), doneAtMin: $doneAt, passes: $this->log->grits($step->key), skipped: $skipped);
     }
 
     private function coat(Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
@@ -182,43 +173,22 @@ final class SkinForecast
         $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $this->shop->cupLossG, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
         $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
-        $zones = $layer->builds && ! $skipped ? $this->afterCoat($step, new Coat($laid, Temperature::fromCelsius($airC))) : $this->unchanged();
+        $keyed = $this->log->last($step->key, FactKind::Sanded);
+        $zones = $layer->builds && ! $skipped
+            ? $this->skins->coated(new Coat($laid, Temperature::fromCelsius($airC)), $keyed === null ? null : self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))))
+            : $this->skins->unchanged();
         if ($fact !== null && ! $skipped) {
             $this->lastCoat = $fact;
             if (! $layer->builds) {
-                $this->readings->baseUm = $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
+                $this->skins->readings->baseUm = $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
             }
             if ($layer->onCloth) {
                 // Resin and cloth beneath the rim are no film of any zone.
-                $this->readings->loseWeight();
+                $this->skins->readings->loseWeight();
             }
         }
 
         return new PlannedStep($step, $step->handsMin, $batch, $laid, $airC, zones: $zones, doneAtMin: $doneAt, usedG: $used, passes: $this->log->grits($step->key), skipped: $skipped);
-    }
-
-    /** @return list<ZoneState> */
-    private function afterCoat(Step $step, Coat $coat): array
-    {
-        $keyed = $this->log->last($step->key, FactKind::Sanded);
-        $isFirst = $this->sections === [];
-        [$befores, $retained, $ranDown] = [[], [], []];
-        foreach ($this->zones as $i => $zone) {
-            $before = $this->sections[$i] ?? null;
-            if ($before === null) {
-                $this->sections[$i] = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, $coat);
-                $before = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, new Coat(0.0, $coat->at));
-            } else {
-                $keyedFirst = $keyed === null ? $before : $before->afterKeying(self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))));
-                $this->sections[$i] = $keyedFirst->afterCoat($coat);
-            }
-            $befores[$i] = $before;
-            $retained[] = $this->sections[$i]->lastRetainedUm;
-            $ranDown[] = $this->sections[$i]->lastDrainedGM2;
-        }
-        $this->readings->afterCoat($retained, $ranDown, $isFirst, $this->materials->clearResin->rheology->densityGCm3);
-
-        return array_map(fn (int $i): ZoneState => $this->state($i, $befores[$i], $this->sections[$i]), array_keys($this->zones));
     }
 
     private function flat(Step $step, ?float $doneAt, bool $skipped): PlannedStep
@@ -227,7 +197,7 @@ final class SkinForecast
         $decided = Decision::of($this->log, $step->key);
         $driven = $decided->driven ?? $grits->driven;
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
-        $texture = $grits->inClear ? $grits->peelUm : $this->deepestTexture();
+        $texture = $grits->inClear ? $grits->peelUm : $this->skins->deepestTexture();
         $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $this->materials->papersFor($driven), $from, $grits->to, $texture + Ladder::WAVINESS_UM)
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $texture + Ladder::WAVINESS_UM);
         $sanding = $this->sanding($step, $this->lastCoat);
@@ -235,98 +205,27 @@ final class SkinForecast
         $hands = $step->handsMin + ($ladder === null ? 0.0 : $this->minutesAhead($ladder, $sanding, $doneAt !== null));
         if ($grits->inClear || $ladder === null || $skipped) {
             if (! $skipped && $sanding->facts !== []) {
-                $this->readings->loseWeight();
+                $this->skins->readings->loseWeight();
             }
 
-            return new PlannedStep($step, $hands, ladder: $ladder, zones: $this->unchanged(), doneAtMin: $doneAt, passes: $passes, skipped: $skipped, sanding: $sanding);
+            return new PlannedStep($step, $hands, ladder: $ladder, zones: $this->skins->unchanged(), doneAtMin: $doneAt, passes: $passes, skipped: $skipped, sanding: $sanding);
         }
-        $befores = array_map(fn (int $i): SkinSection => $this->sections[$i] ?? $this->dryCloth($this->zones[$i]), array_keys($this->zones));
-        $this->sections = $befores;
-        foreach ($sanding->facts as $fact) {
-            $this->readings->takeBefore($fact, $this->sections);
-            $this->sandedOver($fact, $sanding);
-        }
-        if ($doneAt === null) {
-            $this->takeTheRest();
-        }
-        $states = [];
-        foreach ($this->zones as $i => $zone) {
-            $now = $this->sections[$i];
-            $done = $sanding->on($zone);
-            $planned = match (true) {
-                $doneAt !== null && $done !== [] => null,
-                $done === [] && $zone->kind === ZoneKind::Corner => CutBudget::inCorner($ladder),
-                $done === [] && $zone->kind->isSandedByHand() => CutBudget::byHand($ladder),
-                $done === [] => CutBudget::onFace($ladder),
-                default => null,
-            };
-            if ($planned !== null) {
-                $this->sections[$i] = $now->afterFlatting($planned);
-            } elseif ($doneAt === null) {
-                $this->toTheEnd($i, $done, $ladder);
-            }
-            $after = $this->sections[$i];
-            $cut = $planned ?? new Flatting(max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm), $after->textureUm);
-            $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $done);
-        }
+        $states = $this->skins->flatted($ladder, $sanding, $doneAt !== null, $this->takeTheRest(...));
 
         return new PlannedStep($step, $hands, ladder: $ladder, zones: $states, doneAtMin: $doneAt, passes: $passes, sanding: $sanding);
-    }
-
-    /** One recorded pass over the zones that it went over. */
-    private function sandedOver(Fact $fact, SandingLog $sanding): void
-    {
-        [$cut, $timed] = [[], []];
-        foreach ($this->zones as $i => $zone) {
-            $cut[$i] = $timed[$i] = 0.0;
-            if (! $sanding->goesOver($fact, $zone)) {
-                continue;
-            }
-            $before = $this->sections[$i];
-            $pass = $sanding->pass($fact, $zone);
-            $sanded = Sanded::over($before, $pass, $zone->areaM2);
-            $this->sections[$i] = $sanded->skin;
-            $timed[$i] = $sanded->beyondUm;
-            $cut[$i] = max(0.0, $before->meanUm - $this->sections[$i]->meanUm);
-        }
-        $this->readings->afterPass($cut, $timed);
-        foreach ($this->zones as $i => $zone) {
-            if ($fact->word('end') !== '' && $sanding->goesOver($fact, $zone)) {
-                $this->readings->saw($i, $sanding->pass($fact, $zone)->end, $this->sections[$i]);
-            }
-        }
-    }
-
-    /**
-     * The papers of the ladder that a zone has still before it.
-     *
-     * @param non-empty-list<Pass> $done
-     */
-    private function toTheEnd(int $i, array $done, Ladder $ladder): void
-    {
-        $last = $done[count($done) - 1];
-        $papers = $this->zones[$i]->kind->isSandedByHand() ? [$ladder->last()] : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
-        $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
-        foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
-            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
-        }
     }
 
     /** Passes of a later flatting that was begun before this coat went on. */
     private function sandedEarly(int $i, Fact $coat): void
     {
-        if ($this->steps[$i]->kind !== StepKind::Coat || $this->sections === []) {
+        if ($this->steps[$i]->kind !== StepKind::Coat || ! $this->skins->areWet()) {
             return;
         }
         foreach (array_slice($this->steps, $i + 1) as $later) {
             if ($later->kind !== StepKind::Flat || $later->grits?->inClear !== false) {
                 continue;
             }
-            $early = new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven);
-            foreach ($early->facts as $fact) {
-                $this->readings->takeBefore($fact, $this->sections);
-                $this->sandedOver($fact, $early);
-            }
+            $this->skins->sanded(new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven));
         }
     }
 
@@ -356,34 +255,5 @@ final class SkinForecast
         $last = $ladder?->last()->number ?? 0;
 
         return array_values(array_filter(array_unique($papers), fn (int $p): bool => $sanding->allThrough($p >= $last || $faces === [] ? $this->zones : $faces, $p) !== null));
-    }
-
-    private function deepestTexture(): float
-    {
-        $deepest = 0.0;
-        foreach ($this->zones as $i => $zone) {
-            if (! $zone->kind->isSandedByHand() && isset($this->sections[$i])) {
-                $deepest = max($deepest, $this->sections[$i]->textureUm);
-            }
-        }
-
-        return $deepest;
-    }
-
-    private function dryCloth(Zone $zone): SkinSection
-    {
-        return SkinSection::wetOut($this->materials->cloth->weave, new Face($zone->slopeDeg, $zone->lengthM), $this->materials->clearResin->rheology, new Coat(0.0, Temperature::fromCelsius($this->shop->workingAirC)));
-    }
-
-    /** @return list<ZoneState> */
-    private function unchanged(): array
-    {
-        return array_map(fn (int $i): ZoneState => $this->state($i, $this->sections[$i], $this->sections[$i]), array_keys($this->sections));
-    }
-
-    /** @param list<Pass> $passes */
-    private function state(int $i, SkinSection $before, SkinSection $after, ?Flatting $cut = null, ?SkinSection $now = null, array $passes = []): ZoneState
-    {
-        return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes);
     }
 }

@@ -17,10 +17,8 @@ use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\Spread;
 use OakGloss\Cure\Touch;
 use OakGloss\Film\Coat;
-use OakGloss\Film\Face;
 use OakGloss\Film\PrintThrough;
 use OakGloss\Film\Rheology;
-use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
 use OakGloss\Optics\Compound;
@@ -33,10 +31,6 @@ use OakGloss\Quantity\Temperature;
  */
 final class Simulation
 {
-    /** Columns of cells of a zone, four rows each. */
-    private const COLUMNS = 6;
-    private const ROWS = 4;
-
     /** A block that goes over the whole part bears down on an edge so much harder (ours). */
     private const EDGE_PRESSURE = 2.5;
 
@@ -56,8 +50,7 @@ final class Simulation
     private readonly Kinetics $kinetics;
     private readonly CureForecast $forecast;
 
-    /** @var list<Cell> */
-    private array $cells = [];
+    public readonly PracticePart $part;
 
     public readonly Ledger $ledger;
 
@@ -84,14 +77,7 @@ final class Simulation
         $this->kinetics = $this->sheet->kinetics->paced($this->truth->pace);
         $this->forecast = new CureForecast(new PartTemperature($this->truth->air, 12.0), $this->kinetics, new Spread(), 0.0);
         $this->ledger = new Ledger();
-        $at = Temperature::fromCelsius($this->truth->air->at(0.0));
-        $flow = $this->rheology();
-        foreach (Kit::zones() as $z => $zone) {
-            for ($i = 0; $i < self::COLUMNS * self::ROWS; $i++) {
-                $face = new Face($zone->slopeDeg, $zone->lengthM, $zone->radiusMm === null ? null : $this->truth->edgeRadiusMm($zone->radiusMm));
-                $this->cells[] = new Cell($z, $zone->areaM2 / (self::COLUMNS * self::ROWS), SkinSection::wetOut(Kit::weave(), $face, $flow, new Coat(Kit::WET_OUT_GM2 * $this->truth->share(count($this->cells)), $at)));
-            }
-        }
+        $this->part = new PracticePart($this->truth, $this->rheology());
     }
 
     /**
@@ -145,54 +131,6 @@ final class Simulation
         return $this->mistakes;
     }
 
-    /** Film over the part's wet-out by its cells, grams: what the ledger must come to. */
-    public function filmG(): float
-    {
-        $at = Temperature::fromCelsius($this->truth->air->at(0.0));
-        $grams = 0.0;
-        foreach ($this->cells as $i => $cell) {
-            $zone = Kit::zones()[$cell->zone];
-            $face = new Face($zone->slopeDeg, $zone->lengthM, $zone->radiusMm === null ? null : $this->truth->edgeRadiusMm($zone->radiusMm));
-            $begun = SkinSection::wetOut(Kit::weave(), $face, $this->rheology(), new Coat(Kit::WET_OUT_GM2 * $this->truth->share($i), $at));
-            $grams += $cell->areaM2 * $begun->cureDensityGM2Um() * ($cell->skin->meanUm - $begun->meanUm);
-        }
-
-        return $grams;
-    }
-
-    /** Share of a zone that is bare; of the whole part without a name. */
-    public function burntShare(string $zone = ''): float
-    {
-        return $this->share($zone, fn (Cell $c): bool => $c->burnt);
-    }
-
-    /** Share that is not flat yet. */
-    public function lowShare(string $zone = ''): float
-    {
-        return $this->share($zone, fn (Cell $c): bool => ! $c->skin->flat);
-    }
-
-    /** Mean gloss at 60°, what prints back included. */
-    public function gloss(string $zone = ''): float
-    {
-        return $this->mean($zone, fn (Cell $c): float => $c->gloss());
-    }
-
-    public function scratchUm(string $zone = ''): float
-    {
-        return $this->mean($zone, fn (Cell $c): float => $c->scratchUm());
-    }
-
-    public function sealedDust(): float
-    {
-        return $this->mean('', fn (Cell $c): float => $c->sealedDust);
-    }
-
-    public function clearUm(): float
-    {
-        return $this->mean('', fn (Cell $c): float => $c->clearUm);
-    }
-
     public function isClearDry(): bool
     {
         return $this->clearAt !== null && $this->now - $this->clearAt >= Kit::CLEAR_READY_MIN;
@@ -209,45 +147,23 @@ final class Simulation
         return max(0.0, $depth($this->flattedAt) - $depth($this->now));
     }
 
-    /**
-     * Film over the crowns by zone, µm: least, mean, most.
-     *
-     * @return array<string, array{float, float, float}>
-     */
-    public function section(): array
-    {
-        $section = [];
-        foreach (Kit::zones() as $z => $zone) {
-            [$least, $most] = [INF, -INF];
-            foreach ($this->cells as $cell) {
-                if ($cell->zone === $z) {
-                    $film = $cell->skin->crownCover()->inMicrometres();
-                    [$least, $most] = [min($least, $film), max($most, $film)];
-                }
-            }
-            $section[$zone->name] = [$least, $this->mean($zone->name, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()), $most];
-        }
-
-        return $section;
-    }
-
     public function patch(string $zone): Patch
     {
-        $cells = $this->cellsOf($zone);
-        $texture = $this->mean($zone, fn (Cell $c): float => $c->clearUm > 0.0 ? Kit::CLEAR_PEEL_UM : ($c->skin->flat ? 0.0 : $c->skin->textureUm));
+        $cells = $this->part->cellsOf($zone);
+        $texture = $this->part->mean($zone, fn (Cell $c): float => $c->clearUm > 0.0 ? Kit::CLEAR_PEEL_UM : ($c->skin->flat ? 0.0 : $c->skin->textureUm));
 
         return new Patch(
             $zone,
             $texture + $this->printUm(),
-            $this->scratchUm($zone),
-            $this->mean($zone, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()),
-            $this->gloss($zone),
-            $this->mean($zone, fn (Cell $c): float => $c->dust),
-            $this->mean($zone, fn (Cell $c): float => $c->sealedDust),
-            1.0 - exp(-$this->mean($zone, fn (Cell $c): float => $c->hazeUm) / 40.0),
-            $this->ageOfLastCoat() < $this->kinetics->age('tack_from') && $this->clearUm() === 0.0,
+            $this->part->scratchUm($zone),
+            $this->part->mean($zone, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()),
+            $this->part->gloss($zone),
+            $this->part->mean($zone, fn (Cell $c): float => $c->dust),
+            $this->part->mean($zone, fn (Cell $c): float => $c->sealedDust),
+            1.0 - exp(-$this->part->mean($zone, fn (Cell $c): float => $c->hazeUm) / 40.0),
+            $this->ageOfLastCoat() < $this->kinetics->age('tack_from') && $this->part->clearUm() === 0.0,
             array_map(fn (Cell $c): array => ['burnt' => $c->burnt, 'gloss' => $c->gloss(), 'filmUm' => $c->skin->crownCover()->inMicrometres(), 'low' => $this->flattedAt !== null && ! $c->skin->flat], $cells),
-            self::COLUMNS,
+            PracticePart::COLUMNS,
         );
     }
 
@@ -305,7 +221,7 @@ final class Simulation
         $this->coats++;
         $perM2 = ($cup - $left) / Kit::areaM2();
 
-        return ['coated', ['g_m2' => $perM2, 'ran_off' => $this->mean('', fn (Cell $c): float => $c->skin->lastDrainedGM2)]];
+        return ['coated', ['g_m2' => $perM2, 'ran_off' => $this->part->mean('', fn (Cell $c): float => $c->skin->lastDrainedGM2)]];
     }
 
     /** How far too early it is, 0 to 1, and what else stands against a coat now. */
@@ -315,10 +231,10 @@ final class Simulation
         [$from, $until] = [$this->kinetics->age('tack_from'), $this->kinetics->age('tack_until')];
         if ($age < $from) {
             $this->wrong(Mistake::TOO_EARLY, ['age' => $age, 'from' => $from, 'sheet' => $this->sheet->kinetics->age('tack_from')]);
-        } elseif ($age > $until && array_filter($this->cells, fn (Cell $c): bool => $c->zone < 2 && ! $c->keyed) !== []) {
+        } elseif ($age > $until && array_filter($this->part->cells, fn (Cell $c): bool => $c->zone < 2 && ! $c->keyed) !== []) {
             $this->wrong(Mistake::UNKEYED, ['age' => $age, 'until' => $until]);
         }
-        $check = ScratchCheck::of($this->scratchUm(), 'resin', SandingMethod::DryBlock);
+        $check = ScratchCheck::of($this->part->scratchUm(), 'resin', SandingMethod::DryBlock);
         if (! $check->suits()) {
             $this->wrong(Mistake::SCRATCH, ['scratch' => $check->scratchUm, 'most' => $check->mostUm]);
         }
@@ -331,13 +247,13 @@ final class Simulation
     {
         $weights = [];
         $sum = 0.0;
-        foreach ($this->cells as $i => $cell) {
+        foreach ($this->part->cells as $i => $cell) {
             $weights[$i] = $this->truth->share($i) * $this->truth->coatShare($i, $this->coats);
             $sum += $cell->areaM2 * $weights[$i];
         }
         $at = Temperature::fromCelsius($this->airC());
         $filled = [];
-        foreach ($this->cells as $i => $cell) {
+        foreach ($this->part->cells as $i => $cell) {
             $before = $cell->skin->textureUm;
             $cell->skin = $cell->skin->afterCoat(new Coat(min(Coat::HEAVIEST_GM2, $grams * $weights[$i] / $sum), $at));
             if ($early > 0.0) {
@@ -373,13 +289,13 @@ final class Simulation
         $grit = $act->grit ?? throw new \LogicException('a pass names its paper');
         $age = $this->ageOfLastCoat();
         $sandable = $this->kinetics->age('sandable');
-        $clogs = $age < $sandable && $this->clearUm() === 0.0;
+        $clogs = $age < $sandable && $this->part->clearUm() === 0.0;
         if ($clogs) {
             $this->wrong(Mistake::TOO_SOON, ['age' => $age, 'from' => $sandable]);
         }
         $area = array_sum(array_map(fn (Zone $z): float => $act->zone === '' || $act->zone === $z->name ? $z->areaM2 : 0.0, Kit::zones()));
-        $coarser = $this->scratchUm($act->zone);
-        foreach ($this->cellsOf($act->zone) as $cell) {
+        $coarser = $this->part->scratchUm($act->zone);
+        foreach ($this->part->cellsOf($act->zone) as $cell) {
             $pressure = $this->truth->hand * ($clogs ? self::CLOGGED_CUT : 1.0) * ($cell->zone === 2 && $act->zone === '' ? self::EDGE_PRESSURE : 1.0);
             $this->sandCell($cell, new Pass($grit, $act->driven, $act->amount, PassEnd::Open), $area / $pressure);
             if ($clogs) {
@@ -389,11 +305,11 @@ final class Simulation
             $cell->keyed = $cell->keyed || ! $clogs;
         }
         $this->judgeScratch($act, $grit, $coarser);
-        if (! $clogs && array_filter($this->cells, fn (Cell $c): bool => $c->zone < 2 && $c->skin->flat) !== []) {
+        if (! $clogs && array_filter($this->part->cells, fn (Cell $c): bool => $c->zone < 2 && $c->skin->flat) !== []) {
             $this->flattedAt = $this->now;
         }
 
-        return [$clogs ? 'clogged' : 'sanded', ['low' => $this->lowShare($act->zone), 'bare' => $this->burntShare($act->zone), 'scratch' => $this->scratchUm($act->zone)]];
+        return [$clogs ? 'clogged' : 'sanded', ['low' => $this->part->lowShare($act->zone), 'bare' => $this->part->burntShare($act->zone), 'scratch' => $this->part->scratchUm($act->zone)]];
     }
 
     private function sandCell(Cell $cell, Pass $pass, float $areaM2): void
@@ -415,7 +331,7 @@ final class Simulation
         if ($cell->skin->crownCover()->inMicrometres() < 0.0 && ! $cell->burnt) {
             $cell->burnt = true;
             $name = Kit::zones()[$cell->zone]->name;
-            if ($this->burntShare($name) * self::COLUMNS * self::ROWS < 1.5) {
+            if ($this->part->burntShare($name) * PracticePart::PLACES < 1.5) {
                 $this->wrong(Mistake::BURNT, ['zone' => $name, 'grit' => (string) $pass->grit->number, 'reach' => $reach]);
             }
         }
@@ -424,7 +340,7 @@ final class Simulation
     private function judgeScratch(Act $act, Grit $grit, float $coarser): void
     {
         $own = $act->driven->scratchUm($grit);
-        $left = $this->scratchUm($act->zone);
+        $left = $this->part->scratchUm($act->zone);
         if ($coarser > 0.0 && $coarser / $own > Ladder::MAX_RATIO * 1.25 && $left > 1.3 * $own) {
             $this->wrong(Mistake::SKIPPED, ['before' => $coarser, 'grit' => (string) $grit->number, 'left' => $left, 'own' => $own]);
         }
@@ -433,7 +349,7 @@ final class Simulation
     /** @return array{string, array<string, float|string>} */
     private function wipe(): array
     {
-        foreach ($this->cells as $cell) {
+        foreach ($this->part->cells as $cell) {
             $cell->dust *= self::WIPED_LEAVES;
         }
 
@@ -443,7 +359,7 @@ final class Simulation
     /** @return array{string, array<string, float|string>} */
     private function spray(Finish $sheen, int $coats): array
     {
-        $check = ScratchCheck::of($this->scratchUm(), 'clear', SandingMethod::WetBlock);
+        $check = ScratchCheck::of($this->part->scratchUm(), 'clear', SandingMethod::WetBlock);
         if (! $check->suits()) {
             $this->wrong(Mistake::SCRATCH, ['scratch' => $check->scratchUm, 'most' => $check->mostUm]);
         }
@@ -451,7 +367,7 @@ final class Simulation
             $this->wrong(Mistake::TOO_EARLY, ['age' => $this->ageOfLastCoat(), 'from' => $this->kinetics->age('tack_until'), 'sheet' => $this->sheet->kinetics->age('tack_until')]);
         }
         $this->sealDust();
-        foreach ($this->cells as $cell) {
+        foreach ($this->part->cells as $cell) {
             $cell->hazeUm += max(0.0, $cell->scratchUm() - $check->mostUm);
             $cell->clearUm += $coats * Kit::CLEAR_DRY_UM;
             $cell->clearScratchUm = 0.0;
@@ -466,10 +382,10 @@ final class Simulation
     /** @return array{string, array<string, float|string>} */
     private function polish(Compound $compound, float $minutes): array
     {
-        $isMatt = $this->clearUm() > 0.0 && array_filter($this->cells, fn (Cell $c): bool => $c->clearUm > 0.0 && $c->sheen !== Finish::Gloss) !== [];
-        $before = $this->gloss();
+        $isMatt = $this->part->clearUm() > 0.0 && array_filter($this->part->cells, fn (Cell $c): bool => $c->clearUm > 0.0 && $c->sheen !== Finish::Gloss) !== [];
+        $before = $this->part->gloss();
         $cut = $minutes * $compound->speed() * $this->truth->hand / Kit::areaM2();
-        foreach ($this->cells as $i => $cell) {
+        foreach ($this->part->cells as $i => $cell) {
             if ($cell->sheen !== null && $cell->sheen !== Finish::Gloss && $cell->clearUm > 0.0) {
                 // A pad takes the matting off in patches, as the hand happens to lie.
                 $cell->rmsUm = $compound->rmsUm() * (4.0 + 4.0 * ($this->truth->share($i) - 0.6));
@@ -483,25 +399,25 @@ final class Simulation
             $cell->rmsUm = max($compound->rmsUm(), ($scratch - min($cut / Ladder::OVERCUT, $compound->takesScratchUm())) / 8.0);
         }
         if ($isMatt) {
-            $this->wrong(Mistake::MATT, ['before' => $before, 'after' => $this->gloss()]);
+            $this->wrong(Mistake::MATT, ['before' => $before, 'after' => $this->part->gloss()]);
         }
 
-        return ['polished', ['cut' => $cut, 'gloss' => $this->gloss()]];
+        return ['polished', ['cut' => $cut, 'gloss' => $this->part->gloss()]];
     }
 
     /** @return array{string, array<string, float|string>} */
     private function look(): array
     {
-        return ['looked', ['gloss' => $this->gloss(), 'bare' => $this->burntShare(), 'scratch' => $this->scratchUm(), 'print' => $this->printUm(), 'sealed' => $this->sealedDust()]];
+        return ['looked', ['gloss' => $this->part->gloss(), 'bare' => $this->part->burntShare(), 'scratch' => $this->part->scratchUm(), 'print' => $this->printUm(), 'sealed' => $this->part->sealedDust()]];
     }
 
     private function sealDust(): void
     {
-        $dust = $this->mean('', fn (Cell $c): float => $c->dust);
+        $dust = $this->part->mean('', fn (Cell $c): float => $c->dust);
         if ($dust > self::DUST_SHOWS) {
             $this->wrong(Mistake::DUST, ['dust' => $dust]);
         }
-        foreach ($this->cells as $cell) {
+        foreach ($this->part->cells as $cell) {
             $cell->sealedDust = max($cell->sealedDust, $cell->dust > self::DUST_SHOWS ? $cell->dust : 0.0);
             $cell->dust = 0.0;
         }
@@ -530,27 +446,4 @@ final class Simulation
         return new Rheology($sheet->densityGCm3, $sheet->reference, $sheet->viscosityPaS * $this->truth->viscosity, $sheet->flow, $sheet->gelAgeMin * $this->truth->pace, $sheet->cure, $sheet->shrinkage);
     }
 
-    /** @return list<Cell> of one zone; all of them without a name */
-    private function cellsOf(string $zone): array
-    {
-        return array_values(array_filter($this->cells, fn (Cell $c): bool => $zone === '' || Kit::zones()[$c->zone]->name === $zone));
-    }
-
-    /** @param \Closure(Cell): bool $is */
-    private function share(string $zone, \Closure $is): float
-    {
-        return $this->mean($zone, fn (Cell $c): float => $is($c) ? 1.0 : 0.0);
-    }
-
-    /** @param \Closure(Cell): float $of */
-    private function mean(string $zone, \Closure $of): float
-    {
-        [$sum, $area] = [0.0, 0.0];
-        foreach ($this->cellsOf($zone) as $cell) {
-            $sum += $cell->areaM2 * $of($cell);
-            $area += $cell->areaM2;
-        }
-
-        return $area > 0.0 ? $sum / $area : 0.0;
-    }
 }

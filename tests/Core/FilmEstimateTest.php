@@ -158,7 +158,7 @@ final class FilmEstimateTest extends TestCase
         [$hanging, $ranOff] = [0.0, 0.0];
         $weigh = function (int $id) use (&$acts, &$facts, &$hanging, $seed): void {
             $part = self::sim($seed, $acts);
-            $grams = 500.0 + $part->filmG() + $hanging;
+            $grams = 500.0 + $part->part->filmG() + $hanging;
             $facts[] = self::fact($id, FactKind::PartWeighed, 'wet-out', 1000.0 + $part->nowMin(), $part->airC(), ['grams' => round($grams)]);
         };
         $weigh(10);
@@ -180,7 +180,7 @@ final class FilmEstimateTest extends TestCase
         $skin = Kit::weave()->thicknessUm() + self::baseUm() * (1.0 + 0.15 * $chance->normal('base')) + $places[(int) floor(count($places) * $chance->even('spot'))]['filmUm'];
         $facts[] = self::fact(60, FactKind::Measured, 'build-4', 1000.0 + $part->nowMin(), 18.0, ['zone' => 'flank', 'way' => 'slug', 'um' => 10.0 * round($skin / 10.0), 'n' => 1, 'step_um' => 10.0]);
 
-        return [array_map(fn (array $film): float => $film[1], $part->section()), $facts];
+        return [array_map(fn (array $film): float => $film[1], $part->part->section()), $facts];
     }
 
     /** @param list<Act> $acts */

@@ -29,7 +29,7 @@ final class PracticeTest extends TestCase
             $acts = self::randomActs($seed, 24);
             $part = Simulation::play($seed, [], $acts);
             self::assertEqualsWithDelta(0.0, $part->ledger->unaccountedG(), 1e-9, "cup of seed {$seed}");
-            self::assertEqualsWithDelta($part->ledger->onPartG(), $part->filmG(), 1e-8, "film of seed {$seed}");
+            self::assertEqualsWithDelta($part->ledger->onPartG(), $part->part->filmG(), 1e-8, "film of seed {$seed}");
         }
     }
 
@@ -40,7 +40,7 @@ final class PracticeTest extends TestCase
             $before = 0.0;
             foreach (self::randomActs($seed, 16) as $act) {
                 $acts[] = $act;
-                $film = Simulation::play($seed, [], $acts)->filmG();
+                $film = Simulation::play($seed, [], $acts)->part->filmG();
                 match ($act->kind) {
                     ActKind::Coat => self::assertGreaterThanOrEqual($before - 1e-9, $film),
                     ActKind::Sand => self::assertLessThanOrEqual($before + 1e-9, $film),
@@ -55,7 +55,7 @@ final class PracticeTest extends TestCase
     {
         $acts = self::randomActs(5, 20);
         self::assertEquals(Simulation::play(5, [], $acts), Simulation::play(5, [], $acts));
-        self::assertNotEquals(Simulation::play(5, [], $acts)->section(), Simulation::play(6, [], $acts)->section());
+        self::assertNotEquals(Simulation::play(5, [], $acts)->part->section(), Simulation::play(6, [], $acts)->part->section());
     }
 
     public function testTheHiddenTruthIsNearWhatSheetAndModelSay(): void

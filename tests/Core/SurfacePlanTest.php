@@ -95,6 +95,21 @@ final class SurfacePlanTest extends TestCase
         self::assertTrue($flank->isMeasured());
     }
 
+    public function testWhereTheWeaveShowedNoPaperGoesAndTheStepEndsWithTheOthers(): void
+    {
+        $facts = [...$this->built(), $this->pass('flat', 150, 'rim', PassEnd::Weave)];
+        foreach (array_filter(self::zones(), fn (Zone $z): bool => $z->name !== 'rim') as $zone) {
+            array_push($facts, $this->pass('flat', 150, $zone->name), $this->pass('flat', 240, $zone->name));
+        }
+        $plan = Sample::plan(facts: $facts);
+        self::assertTrue($plan->step('flat')?->isDone());
+        self::assertSame('wipe-4', $plan->next()?->step->key);
+        self::assertTrue(FilmAnswer::of($plan)->bare, 'it still wants its coats');
+        $coated = [...$facts, $this->fact(FactKind::Wiped, 'wipe-4'), $this->coat('finish-1')];
+        self::assertFalse(FilmAnswer::of(Sample::plan(facts: $coated))->bare);
+        self::assertSame(FilmAnswer::ONE_MORE, FilmAnswer::of(Sample::plan(facts: $coated))->code, 'and one is not enough');
+    }
+
     public function testReadingsMoveTheAnswer(): void
     {
         $built = $this->built();

@@ -26,7 +26,7 @@ final readonly class PracticeSection
 
     public static function of(Simulation $part): self
     {
-        $section = $part->section();
+        $section = $part->part->section();
         $most = max(120.0, ...array_map(fn (array $f): float => $f[2], array_values($section))) + 15.0;
         $least = min(-70.0, ...array_map(fn (array $f): float => $f[0] - 10.0, array_values($section)));
         $scale = (self::HEIGHT - self::TOP - self::BOTTOM) / ($most - $least);

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Abrasion\CutBudget;
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\LadderStep;
+use OakGloss\Abrasion\Pass;
+use OakGloss\Abrasion\PassEnd;
+use OakGloss\Abrasion\Sanded;
+use OakGloss\Film\Coat;
+use OakGloss\Film\Face;
+use OakGloss\Film\Flatting;
+use OakGloss\Film\Rheology;
+use OakGloss\Film\SkinSection;
+use OakGloss\Film\Weave;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+
+/** The skin of every zone while a plan is walked through: what coats add, what passes take, what readings say. */
+final class Skins
+{
+    /** @var array<int, SkinSection> by zone; empty until the cloth is wet */
+    private array $sections = [];
+
+    /** @param list<Zone> $zones */
+    public function __construct(
+        public readonly array $zones,
+        private readonly Weave $weave,
+        private readonly Rheology $resin,
+        public readonly FilmReadings $readings,
+    ) {
+    }
+
+    public function areWet(): bool
+    {
+        return $this->sections !== [];
+    }
+
+    /** What was read before a fact. */
+    public function readBefore(Fact $fact): void
+    {
+        $this->readings->takeBefore($fact, $this->sections);
+    }
+
+    /** All that was read and not taken in yet. */
+    public function readAll(): void
+    {
+        $this->readings->takeAll($this->sections);
+    }
+
+    /**
+     * A coat over the cloth, keyed first where a scratch is given; the first one is the wet-out.
+     *
+     * @return list<ZoneState>
+     */
+    public function coated(Coat $coat, ?float $keyScratchUm): array
+    {
+        $isFirst = ! $this->areWet();
+        $befores = $isFirst ? array_map(fn (Zone $z): SkinSection => SkinSection::wetOut($this->weave, $z->face, $this->resin, new Coat(0.0, $coat->at)), $this->zones) : $this->sections;
+        if (! $isFirst && $keyScratchUm !== null) {
+            $this->sections = array_map(fn (SkinSection $s): SkinSection => $s->afterKeying($keyScratchUm), $this->sections);
+            $this->readings->afterPass(array_fill(0, count($this->zones), $keyScratchUm), []);
+        }
+        [$retained, $ranDown] = [[], []];
+        foreach ($this->zones as $i => $zone) {
+            $this->sections[$i] = $isFirst ? SkinSection::wetOut($this->weave, $zone->face, $this->resin, $coat) : $this->sections[$i]->afterCoat($coat);
+            $retained[] = $this->sections[$i]->lastRetainedUm;
+            $ranDown[] = $this->sections[$i]->lastDrainedGM2;
+        }
+        $this->readings->afterCoat($retained, $ranDown, $isFirst, $this->resin->densityGCm3);
+
+        return array_map(fn (int $i): ZoneState => $this->state($i, $befores[$i], $this->sections[$i]), array_keys($this->zones));
+    }
+
+    /** Recorded passes, each over the zones that it went over, with what was read and seen in between. */
+    public function sanded(SandingLog $sanding): void
+    {
+        foreach ($sanding->facts as $fact) {
+            $this->readBefore($fact);
+            [$cut, $beyond] = [[], []];
+            foreach ($this->zones as $i => $zone) {
+                $cut[$i] = $beyond[$i] = 0.0;
+                if ($sanding->goesOver($fact, $zone)) {
+                    $before = $this->sections[$i];
+                    $after = Sanded::over($before, $sanding->pass($fact, $zone), $zone->areaM2);
+                    $this->sections[$i] = $after->skin;
+                    [$cut[$i], $beyond[$i]] = [max(0.0, $before->meanUm - $after->skin->meanUm), $after->beyondUm];
+                }
+            }
+            $this->readings->afterPass($cut, $beyond);
+            foreach ($this->zones as $i => $zone) {
+                if ($fact->word('end') !== '' && $sanding->goesOver($fact, $zone)) {
+                    $this->readings->saw($i, $sanding->pass($fact, $zone)->end, $this->sections[$i]);
+                }
+            }
+        }
+    }
+
+    /**
+     * A flatting: what was sanded of it, then what is left of its ladder.
+     *
+     * @param \Closure(): void $between what happens once all that was done is done
+     *
+     * @return list<ZoneState>
+     */
+    public function flatted(Ladder $ladder, SandingLog $sanding, bool $isDone, \Closure $between): array
+    {
+        $befores = $this->areWet() ? $this->sections : array_map(fn (Zone $z): SkinSection => $this->dryCloth($z), $this->zones);
+        $this->sections = $befores;
+        $this->sanded($sanding);
+        if (! $isDone) {
+            $between();
+        }
+        $states = [];
+        foreach ($this->zones as $i => $zone) {
+            $now = $this->sections[$i];
+            $passes = $sanding->on($zone);
+            $cut = null;
+            if ($passes === []) {
+                $cut = self::budget($ladder, $zone);
+                $this->sections[$i] = $now->afterFlatting($cut);
+            } elseif (! $isDone) {
+                $this->toTheEnd($i, $passes, $ladder);
+            }
+            $after = $this->sections[$i];
+            $cut ??= new Flatting(max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm), $after->textureUm);
+            $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $passes);
+        }
+
+        return $states;
+    }
+
+    public function deepestTexture(): float
+    {
+        $deepest = 0.0;
+        foreach ($this->sections as $i => $section) {
+            $deepest = $this->zones[$i]->kind->isSandedByHand() ? $deepest : max($deepest, $section->textureUm);
+        }
+
+        return $deepest;
+    }
+
+    /** @return list<ZoneState> */
+    public function unchanged(): array
+    {
+        return array_map(fn (int $i): ZoneState => $this->state($i, $this->sections[$i], $this->sections[$i]), array_keys($this->sections));
+    }
+
+    private static function budget(Ladder $ladder, Zone $zone): Flatting
+    {
+        return match (true) {
+            $zone->kind === ZoneKind::Corner => CutBudget::inCorner($ladder),
+            $zone->kind->isSandedByHand() => CutBudget::byHand($ladder),
+            default => CutBudget::onFace($ladder),
+        };
+    }
+
+    /**
+     * The papers of the ladder that a zone has still before it; none where its weave showed.
+     *
+     * @param non-empty-list<Pass> $done
+     */
+    private function toTheEnd(int $i, array $done, Ladder $ladder): void
+    {
+        $last = $done[count($done) - 1];
+        if ($last->end === PassEnd::Weave) {
+            return;
+        }
+        $papers = $this->zones[$i]->kind->isSandedByHand() ? [$ladder->last()] : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
+        $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
+        foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
+            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
+        }
+    }
+
+    private function dryCloth(Zone $zone): SkinSection
+    {
+        return SkinSection::wetOut($this->weave, new Face($zone->slopeDeg, $zone->lengthM), $this->resin, new Coat(0.0, $this->resin->reference));
+    }
+
+    /** @param list<Pass> $passes */
+    private function state(int $i, SkinSection $before, SkinSection $after, ?Flatting $cut = null, ?SkinSection $now = null, array $passes = []): ZoneState
+    {
+        return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes);
+    }
+}
