@@ -119,7 +119,7 @@ enum ShelfKind: string
                     Field::number('final_um', 'Film that should stay', 'µm', 1, 500, 'for the sun\'s sake'),
                 ],
                 'Times' => [
-                    Field::number('reference_c', 'at', '°C', 0, 40),
+                    Field::number('reference_c', 'Times hold at', '°C', 0, 40),
                     Field::number('set_min', 'Sets within', 'min', 0.01, 1440),
                     Field::number('flash_min', 'Flash between coats', 'min', 0, 1440),
                     Field::number('recoat_until_min', 'A further coat bonds until', 'min', 1, 100000, 'empty where it always does')->optional(),

@@ -79,6 +79,19 @@ final class SurfaceTest extends BrowserCase
         self::assertSame('0.7', $this->one('[name="um"]')->getAttribute('value'));
     }
 
+    public function testTheGlossMeterIsReadAndComparedOrSaidToBeSilent(): void
+    {
+        $id = $this->partId(self::PART);
+        $url = $this->bench->startMeter('matt');
+        $this->bench->alter("UPDATE shops SET meter_url = '{$url}'");
+        $this->visit("/parts/{$id}/clear");
+        $this->press('Read the meter');
+        self::assertMatchesRegularExpression('/1[2-5]\.\d meter, three places [+-]\d\.\d, within/', preg_replace('/\s+/', ' ', $this->text('.gloss-readings')) ?? '');
+        $this->bench->stopProbe();
+        $this->press('Read the meter');
+        $this->sees('The meter gives no reading: nothing answers there.');
+    }
+
     public function testALessonIsLostAndThenWonOnTheSamePart(): void
     {
         $this->press('Practice');

@@ -60,8 +60,20 @@ final class Workbench
     /** The stand-in probe on a port of its own; what it says makes it misbehave. */
     public function startProbe(string $says = ''): string
     {
+        return $this->startDevice('stand-in-probe.php', ['OAK_PROBE_SAYS' => $says]);
+    }
+
+    /** The stand-in gloss meter, standing on a surface. */
+    public function startMeter(string $surface): string
+    {
+        return $this->startDevice('stand-in-meter.php', ['OAK_METER_SURFACE' => $surface]);
+    }
+
+    /** @param array<string, string> $environment */
+    private function startDevice(string $script, array $environment): string
+    {
         $port = self::freePort();
-        $this->run([PHP_BINARY, '-S', "127.0.0.1:{$port}", 'app/Devices/stand-in-probe.php'], ['OAK_PROBE_SAYS' => $says] + getenv());
+        $this->run([PHP_BINARY, '-S', "127.0.0.1:{$port}", "app/Devices/{$script}"], $environment + getenv());
         self::waitFor($port);
 
         return "http://127.0.0.1:{$port}/";

@@ -44,6 +44,7 @@
                 <path d="M42 {{ $section->zeroY }}H414" class="plane-line"/>
             </svg>
             <p class="soft">Each bar one place. Dashed: the crowns. Your own parts never show you this.</p>
+            <details class="as-table"><summary>The same as a table</summary><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Thinnest</th><th scope="col">Mean</th><th scope="col">Thickest</th><th scope="col">Bare</th></tr></thead><tbody>@foreach ($section->zones as $z)<tr><th scope="row">{{ $z['name'] }}</th><td>{{ $say->um($z['least']) }}</td><td>{{ $say->um($z['mean']) }}</td><td>{{ $say->um($z['most']) }}</td><td>{{ $say->percent($play->part->burntShare($z['name'])) }}</td></tr>@endforeach</tbody></table></details>
         </section>
         </div>
         <div>

@@ -2,7 +2,7 @@
 @inject('say', 'App\Words\Say')
 @php([$w, $h] = [App\View\Drawing\SectionDrawing::WIDTH, App\View\Drawing\SectionDrawing::HEIGHT])
 <figure class="section-figure" id="section">
-    <div class="card-head"><h2>Section through the skin</h2><p class="soft">@if ($drawing->after)after {{ lcfirst($say->step($drawing->after->step)) }}@else bare part @endif · µm</p></div>
+    <div class="card-head"><h2>Section through the skin</h2><p class="soft">@if ($drawing->after)after {{ lcfirst($say->step($drawing->after->step)) }}@else bare part @endif @if (($drawing->columns[0]['state'] ?? null)?->isMeasured()) · as read @endif · µm</p></div>
     @if ($drawing->columns === [])
         <p class="soft empty">The section begins with the wet-out.</p>
     @else
