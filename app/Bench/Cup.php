@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Planning\PlannedPart;
+use Illuminate\Support\Facades\Cache;
+use OakGloss\Cure\CupHeat;
 use OakGloss\Material\Resin;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
@@ -112,6 +114,28 @@ final readonly class Cup
     public function potLifeMin(): float
     {
         return $this->resin->potLifeAt(Temperature::fromCelsius($this->planned->floor->airNowC()));
+    }
+
+    /**
+     * How this cup heats itself at the air as it is now, in a cup of 80 mm: minutes until it gels, its hottest, and that
+     * in a draught and in still air. Kept by whole grams and half degrees.
+     *
+     * @return array{gelMin: float|null, peakC: float, leastC: float, mostC: float}
+     */
+    public function heat(): array
+    {
+        $grams = max(1.0, round(max($this->batch->totalG(), $this->pour->totalG()) / $this->cups()));
+        $airC = round(2.0 * $this->planned->floor->airNowC()) / 2.0;
+        $resin = $this->resin;
+        $sheet = [$resin->kinetics->activation->joulePerMol, $resin->rheology->densityGCm3, $resin->potMassG, $resin->potC, $resin->potLifeMin];
+
+        return Cache::rememberForever('cup-'.md5(serialize([$sheet, $grams, $airC])), function () use ($resin, $grams, $airC): array {
+            $cup = CupHeat::fitted($resin->kinetics->activation, $resin->rheology->densityGCm3, $resin->potMassG, Temperature::fromCelsius($resin->potC), $resin->potLifeMin);
+            $peak = fn (float $loss): array => $cup->batch($grams, Temperature::fromCelsius($airC), lossWM2K: $loss);
+            $usual = $peak(CupHeat::LOSS);
+
+            return ['gelMin' => $usual['gelMin'], 'peakC' => $usual['peakC'], 'leastC' => $peak(CupHeat::LOSS_DRAUGHT)['peakC'], 'mostC' => $peak(CupHeat::LOSS_STILL)['peakC']];
+        });
     }
 
     public function useByMin(): float

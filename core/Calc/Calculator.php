@@ -12,6 +12,7 @@ final class Calculator
     private const MODELS = [
         'calibrate' => CalibrateCalc::class,
         'clear' => ClearCalc::class,
+        'cup' => CupCalc::class,
         'cure-window' => CureWindowCalc::class,
         'dew-point' => DewPointCalc::class,
         'film' => FilmCalc::class,

@@ -26,6 +26,9 @@
             <p class="label">in the cup</p>
             <p class="huge num">{{ $say->grams($cup->pour->totalG()) }} <small>of {{ $say->grams($cup->batch->totalG()) }}</small></p>
             @if ($cup->cups() > 1)<p class="finding is-warn"><b>Mind</b> More than one cup holds without running hot: split into {{ $cup->cups() }} cups of {{ $say->grams($cup->batch->totalG() / $cup->cups()) }}. <span>The sheet's pot life is for {{ $say->grams($cup->resin->potMassG) }}.</span></p>@endif
+            @php($heat = $cup->heat())
+            <div @class(['cup-heat', 'num', 'finding is-warn' => $heat['mostC'] > OakGloss\Cure\CupHeat::WARM_C, 'is-stop' => $heat['mostC'] > OakGloss\Cure\CupHeat::DANGER_C])>@if ($heat['mostC'] > OakGloss\Cure\CupHeat::DANGER_C)<b>This cup can run away:</b> @elseif ($heat['mostC'] > OakGloss\Cure\CupHeat::WARM_C)<b>This cup gets hot:</b> @endif left in an 80 mm cup it {{ $heat['gelMin'] === null ? 'does not gel within three days' : 'gels after '.$say->span($heat['gelMin']) }} and peaks at {{ round($heat['peakC']) }} °C <small>({{ round($heat['leastC']) }} to {{ round($heat['mostC']) }}, draught or still air)</small>
+            <x-why what="the heat of the cup"><p>Cure that feeds on itself (Kamal and Sourour) and a heat balance over the cup's surface, fitted to the sheet's pot life of {{ $say->span($cup->resin->potLifeMin) }} for {{ $say->grams($cup->resin->potMassG) }} at {{ $say->celsius($cup->resin->potC) }}. 420 J/g, 1.9 J/gK and 12 W/m²K are planning values; 8 in still air, 25 in a draught.</p></x-why></div>
             <ol class="jars">
                 @foreach (['resin' => $cup->batch->resinG, 'hardener' => $cup->batch->hardenerG, 'pigment' => $cup->batch->pigmentG] as $jar => $wanted)
                     @continue($wanted <= 0)

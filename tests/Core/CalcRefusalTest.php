@@ -55,6 +55,8 @@ final class CalcRefusalTest extends TestCase
         yield 'a check that nobody makes' => ['calibrate', '{"checks": [{"state": "gooey", "age_min": 60, "tack_from_min": 100, "tack_until_min": 200}]}', 'checks[0].state'];
         yield 'a window that closes before it opens' => ['calibrate', '{"checks": [{"state": "print", "age_min": 60, "tack_from_min": 200, "tack_until_min": 100}]}', 'checks[0].tack_until_min'];
         yield 'a sanding check with tack ages' => ['calibrate', '{"checks": [{"state": "dusts", "age_min": 900, "sandable_min": 800, "tack_from_min": 100}]}', 'checks[0].tack_from_min'];
+        yield 'a cup of nothing' => ['cup', '{"resin": {"density_g_cm3": 1.1, "pot": {"mass_g": 150, "c": 23, "minutes": 35}}, "mass_g": 0, "air_c": 20}', 'mass_g'];
+        yield 'a pot life of nought' => ['cup', '{"resin": {"density_g_cm3": 1.1, "pot": {"mass_g": 150, "c": 23, "minutes": 0}}, "mass_g": 100, "air_c": 20}', 'resin.pot.minutes'];
         yield 'dry air without any water' => ['dew-point', '{"air_c": 20, "rh_percent": 0}', 'rh_percent'];
         yield 'a thousand million starts' => ['run-sheet', self::sheet('"until_min": 100000, "grid_min": 0.0001'), 'grid_min'];
         yield 'a sheet of a century' => ['run-sheet', self::sheet('"until_min": 52560000, "grid_min": 15'), 'until_min'];

@@ -10,6 +10,7 @@ use OakGloss\Cure\Activation;
 use OakGloss\Cure\Basis;
 use OakGloss\Cure\CoatPace;
 use OakGloss\Cure\CoatState;
+use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\PaceCheck;
@@ -228,5 +229,28 @@ final class CureTest extends TestCase
     private static function randomDay(): array
     {
         return array_map(fn (int $i): array => [120.0 * $i, 14.0 + mt_rand(0, 120) / 10.0], range(0, 24));
+    }
+
+    public function testACupsHeatComesBackToItsSheet(): void
+    {
+        $at = Temperature::fromCelsius(23.0);
+        $cup = CupHeat::fitted(Activation::assumed(), 1.1, 150.0, $at, 35.0);
+        self::assertEqualsWithDelta(35.0, $cup->batch(150.0, $at)['gelMin'] ?? 0.0, 0.02);
+    }
+
+    public function testAFullerWarmerOrDeeperCupIsHotterAndSooner(): void
+    {
+        $at = Temperature::fromCelsius(23.0);
+        $cup = CupHeat::fitted(Activation::assumed(), 1.1, 150.0, $at, 35.0);
+        $sheet = $cup->batch(150.0, $at);
+        foreach (['fuller' => $cup->batch(300.0, $at), 'warmer' => $cup->batch(150.0, Temperature::fromCelsius(28.0)), 'deeper' => $cup->batch(150.0, $at, 60.0), 'stiller' => $cup->batch(150.0, $at, lossWM2K: CupHeat::LOSS_STILL)] as $name => $other) {
+            self::assertGreaterThan($sheet['peakC'], $other['peakC'], $name);
+            self::assertLessThan($sheet['gelMin'], $other['gelMin'], $name);
+        }
+        $tray = $cup->batch(150.0, $at, 400.0);
+        self::assertLessThan(CupHeat::WARM_C, $tray['peakC'], 'poured out it stays cool');
+        self::assertGreaterThan($sheet['gelMin'], $tray['gelMin']);
+        self::assertSame([0.0, 23.0], array_map(fn (float $x): float => round($x, 9), $sheet['curve'][0]));
+        self::assertGreaterThan(10, count($sheet['curve']));
     }
 }

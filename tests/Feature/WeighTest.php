@@ -8,6 +8,7 @@ use App\Bench\Cup;
 use App\Models\Part;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use OakGloss\Cure\CupHeat;
 
 final class WeighTest extends ShopCase
 {
@@ -36,7 +37,9 @@ final class WeighTest extends ShopCase
         self::assertSame('hardener', $this->cup()->next());
         $this->pour('hardener', round($this->cup()->pour->hardenerToAddG(), 1));
         self::assertNull($this->cup()->next());
-        $this->get($this->path())->assertSee('Mix two minutes')->assertSee('use by')->assertSee('Coat is on');
+        $this->get($this->path())->assertSee('Mix two minutes')->assertSee('use by')->assertSee('Coat is on')->assertSee('left in an 80 mm cup it gels after')->assertDontSee('gets hot');
+        self::assertLessThan(CupHeat::WARM_C, $cup->heat()['mostC'], 'a cup of some thirty grams');
+        self::assertGreaterThan($cup->potLifeMin(), $cup->heat()['gelMin']);
         $this->act($this->part, 'coat_on', 'build-2');
         self::assertEqualsWithDelta($cup->batch->totalG(), $this->planned($this->part)->plan->step('build-2')?->usedG, 0.2);
         $this->get($this->path())->assertRedirect("/parts/{$this->part->id}");
