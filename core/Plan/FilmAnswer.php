@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\CutBudget;
+use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\FilmThickness;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
 final readonly class FilmAnswer
@@ -22,7 +25,7 @@ final readonly class FilmAnswer
      * @param float|null     $toGoG  grams of film from now to the end of the flatting that is next or begun
      * @param float|null     $limitG grams of film from now until the worst show zone is at the target
      */
-    private function __construct(public string $code, public ?ZoneState $worst, public bool $bare, public ?string $choice, public ?float $toGoG, public ?float $limitG)
+    private function __construct(public string $code, public ?ZoneState $worst, public bool $bare, public ?string $choice, public ?float $toGoG, public ?float $limitG, public ?int $finerFrom = null)
     {
     }
 
@@ -44,7 +47,7 @@ final readonly class FilmAnswer
             default => self::GO_ON,
         };
 
-        return new self($code, $worst, $bare, $code === self::GO_ON ? null : $choice, self::toGoG($flat), self::limitG($flat, $plan->shop->targetBurnThrough));
+        return new self($code, $worst, $bare, $code === self::GO_ON ? null : $choice, self::toGoG($flat), self::limitG($flat, $plan->shop->targetBurnThrough), $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null);
     }
 
     private static function flattingAhead(FinishPlan $plan): ?PlannedStep
@@ -78,6 +81,29 @@ final readonly class FilmAnswer
         }
 
         return false;
+    }
+
+    /** The coarsest paper on the shelf to begin with under which every show zone keeps to the target: thin cover forbids coarse paper. */
+    private static function finerFrom(FinishPlan $plan, PlannedStep $flat): ?int
+    {
+        $ladder = $flat->ladder;
+        if ($ladder === null) {
+            return null;
+        }
+        $shelf = $plan->materials->papersFor($ladder->method);
+        foreach (array_filter($shelf, fn (int $p): bool => $p > $ladder->first()->number && $p <= $ladder->last()->number) as $from) {
+            $finer = Ladder::cheapest($ladder->method, 1.0, $shelf, $from, $ladder->last()->number, $ladder->steps[0]->cutUm);
+            $risks = $finer === null ? [1.0] : array_map(function (ZoneState $s) use ($finer): float {
+                $allowance = $s->zone->kind->isSandedByHand() ? $s->flatting?->allowanceUm() ?? 0.0 : CutBudget::onFace($finer)->allowanceUm();
+
+                return $s->isShow() ? $s->riskOf(FilmThickness::fromMicrometres($s->before->afterFlattingBy($allowance)->inMicrometres() + $s->offUm())) : 0.0;
+            }, $flat->zones);
+            if (max([0.0, ...$risks]) <= $plan->shop->targetBurnThrough) {
+                return $from;
+            }
+        }
+
+        return null;
     }
 
     private static function toGoG(PlannedStep $flat): float

@@ -125,6 +125,22 @@ final class SurfacePlanTest extends TestCase
         self::assertGreaterThan(20.0, self::state(Sample::plan(facts: [...$built, $slug]), 'flat', 'top')->offUm());
     }
 
+    public function testThinCoverForbidsTheCoarsePaper(): void
+    {
+        $zones = [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1)];
+        $from = null;
+        for ($um = 120.0; $um <= 400.0; $um += 4.0) {
+            $thin = $this->fact(FactKind::Measured, 'build-5', ['zone' => 'top', 'way' => 'cut_face', 'um' => $um, 'n' => 20, 'step_um' => 1.0]);
+            $answer = FilmAnswer::of(Sample::plan(Sample::brief(zones: $zones, choices: new Choices(buildCoats: 5)), [...$this->built(), new Fact(900, $thin->kind, $thin->step, $this->at + 10.0, 20.0, $thin->data)]));
+            if ($answer->code === FilmAnswer::GO_ON) {
+                break;
+            }
+            $from = $answer->finerFrom;
+        }
+        self::assertGreaterThan(150, $from, 'just under the target a finer paper is enough');
+        self::assertNull(FilmAnswer::of(Sample::plan(facts: $this->built()))->finerFrom);
+    }
+
     public function testTheScaleTellsOfCoatsAndPassesAndForgetsAcrossOtherWork(): void
     {
         $built = $this->built(4);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Part;
-use App\Planning\Planner;
+use App\Planning\OpenChoices;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\RiskClass;
 use App\View\Drawing\SectionDrawing;
@@ -18,7 +18,7 @@ final class PlanAndChoicesTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $page = $this->get("/parts/{$part->id}")->assertOk();
         foreach ($this->planned($part)->plan->steps as $step) {
-            $page->assertSee((string) __("steps.{$step->step->name}.title", $step->step->args))->assertSee((string) __("steps.{$step->step->name}.cue", $step->step->args));
+            $page->assertSee((string) trans_choice("steps.{$step->step->name}.title", $step->step->args['coats'] ?? 1, $step->step->args))->assertSee((string) __("steps.{$step->step->name}.cue", $step->step->args));
         }
         $page->assertSee('Uncured epoxy')->assertSee('come first')->assertSee('resin +')->assertSee('sure ')->assertSee('the number is what stays over the weave');
     }
@@ -65,7 +65,7 @@ final class PlanAndChoicesTest extends ShopCase
     public function testEveryPriceIsWhatTakingTheChoiceComesTo(): void
     {
         $part = $this->makePart();
-        $prices = app(Planner::class)->priced($this->planned($part));
+        $prices = app(OpenChoices::class)->of($this->planned($part));
         self::assertGreaterThanOrEqual(8, count($prices));
         foreach ($prices as $price) {
             $before = $part->getAttribute($price->field);

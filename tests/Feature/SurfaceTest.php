@@ -54,10 +54,13 @@ final class SurfaceTest extends ShopCase
         foreach ([['kind' => 'part_weighed', 'part_g' => ''], ['kind' => 'part_weighed', 'part_g' => 'heavy'], ['kind' => 'part_weighed', 'part_g' => '-3']] as $bad) {
             $this->reading($part, $bad)->assertSessionHasErrors('part_g')->assertSessionHasInput('part_g', $bad['part_g']);
         }
-        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '0.65'])->assertSessionHasErrors(['um' => 'Between 1 and 5000 µm; 0.65 mm are 650 µm.']);
+        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '0.65'])->assertSessionHasErrors(['um' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.']);
         $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'guess', 'um' => '650'])->assertSessionHasErrors('way');
+        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '650', 'unit' => 'mm'])->assertSessionHasErrors('um');
         $this->reading($this->makePart(['letter' => 'B']), ['kind' => 'part_weighed', 'part_g' => '500'])->assertSessionHasErrors('act');
         self::assertSame(0, PartFact::query()->whereIn('kind', ['part_weighed', 'measured'])->count());
+        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '0.65', 'unit' => 'mm'])->assertSessionHasNoErrors();
+        self::assertSame(650, (int) (PartFact::query()->where('kind', 'measured')->firstOrFail()->data['um']));
     }
 
     public function testTheSamePressTwiceIsOneReading(): void

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\User;
+use App\Planning\OpenChoices;
 use App\Planning\Planner;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,7 +25,7 @@ use OakGloss\Plan\FactKind;
 /** Takes one priced choice. The change is kept in the record. */
 final class ChoiceController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, Part $part, Planner $planner, OpenChoices $choices, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $field = $request->validate(['field' => ['required', Rule::in(['wet_out', 'after_wet_out', 'top', 'build_coats', 'finish_coats', 'clear_id', 'filler_id', 'stripes'])]])['field'];
         $value = $request->validate(['value' => match ($field) {
@@ -39,7 +40,7 @@ final class ChoiceController
         }])['value'] ?? null;
 
         $part->load(Part::PLAN_NEEDS);
-        if (! in_array($field, $planner->openChoices($planner->plan($part)->plan), true)) {
+        if (! in_array($field, $choices->open($planner->plan($part)->plan), true)) {
             throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
         }
         $before = $part->getAttribute($field);

@@ -12,6 +12,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\FromShelf;
+use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\ClearScale;
@@ -32,14 +33,14 @@ use OakGloss\Plan\FactKind;
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
 final class ClearController
 {
-    public function show(Part $part, Planner $planner): View
+    public function show(Part $part, Planner $planner, OpenChoices $choices): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $shelf = Clear::query()->where('shop_id', $part->shop_id)->current()->orderBy('name')->get();
 
         return view('parts.clear', [
             'planned' => $planned,
-            'open' => $planner->openChoices($planned->plan),
+            'open' => $choices->open($planned->plan),
             'clears' => $this->plans($planned, $shelf->where('kind', '!=', ClearKind::Filler->value)->where('sheen', $part->finish)),
             'others' => $shelf->where('kind', '!=', ClearKind::Filler->value)->where('sheen', '!=', $part->finish)->pluck('name')->all(),
             'fillers' => $this->plans($planned, $shelf->where('kind', ClearKind::Filler->value)),

@@ -60,9 +60,10 @@ final class FilmController
             'part_g' => ['required_if:kind,part_weighed', 'nullable', 'numeric', 'between:1,200000'],
             'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
             'way' => ['required_if:kind,measured', 'nullable', Rule::in(['slug', 'offcut', 'gauge', 'cut_face'])],
-            'um' => ['required_if:kind,measured', 'nullable', 'numeric', 'between:1,5000'],
+            'unit' => ['sometimes', Rule::in(['um', 'mm'])],
+            'um' => ['required_if:kind,measured', 'nullable', 'numeric', $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000'],
             'n' => ['nullable', 'integer', 'between:1,50'],
-        ], ['part_g.required_if' => 'Type what the scale shows, in grams.', 'um.required_if' => 'Type the thickness in µm; 0.65 mm are 650 µm.', 'um.between' => 'Between 1 and 5000 µm; 0.65 mm are 650 µm.'], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
+        ], ['part_g.required_if' => 'Type what the scale shows, in grams.', 'um.required_if' => 'Type the thickness.', 'um.between' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.'], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
         if (PartFact::query()->where('token', $given['token'])->exists()) {
             return back()->with('notice', 'Already kept.');
         }
@@ -74,7 +75,7 @@ final class FilmController
         $data = $kind === FactKind::PartWeighed ? ['grams' => (float) $given['part_g']] : [
             'zone' => (string) $given['zone'],
             'way' => (string) $given['way'],
-            'um' => (float) $given['um'],
+            'um' => (float) $given['um'] * (($given['unit'] ?? 'um') === 'mm' ? 1000.0 : 1.0),
             'n' => (int) ($given['n'] ?? 1),
             'step_um' => $given['way'] === 'cut_face' ? 10.0 : ($given['way'] === 'gauge' ? 5.0 : 1000.0 * $user->shop->calliper_step_mm),
         ];

@@ -12,6 +12,7 @@ use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\FromPart;
+use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
@@ -94,7 +95,7 @@ final class PartController
         return redirect()->route('parts.show', $part)->with('notice', 'The brief is changed and the part planned anew.');
     }
 
-    public function show(Request $request, Part $part, Planner $planner): View
+    public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices): View
     {
         $part->load(Part::PLAN_NEEDS);
         $planned = $planner->plan($part);
@@ -102,7 +103,7 @@ final class PartController
         return view('parts.show', [
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
-            'priced' => $planned->next === null ? [] : $planner->priced($planned),
+            'priced' => $planned->next === null ? [] : $choices->of($planned),
         ]);
     }
 

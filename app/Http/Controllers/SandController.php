@@ -128,14 +128,14 @@ final class SandController
             return [];
         }
         $ways = [];
-        $starts = array_unique([$ladder->first()->number, $grits->from, ...array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)]);
-        sort($starts);
+        $finer = array_slice(array_values(array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)), 0, 2);
+        $starts = array_unique([$grits->from, ...$finer, $ladder->first()->number]);
         foreach (SandingMethod::cases() as $driven) {
             foreach ($starts as $from) {
                 $shelf = $planned->plan->materials->papersFor($driven);
                 $found = in_array($from, $shelf, true) ? Ladder::cheapest($driven, $planned->plan->brief->coatedAreaM2(), $shelf, $from, $grits->to, $ladder->steps[0]->cutUm) : null;
                 $isCurrent = $driven === $ladder->method && $from === $ladder->first()->number;
-                if (($found === null && ! $isCurrent) || (count($starts) > 3 && ! $isCurrent && ! in_array($from, array_slice($starts, 0, 3), true))) {
+                if ($found === null && ! $isCurrent) {
                     continue;
                 }
                 $found ??= $ladder;

@@ -5,7 +5,7 @@
 @include('parts.head')
 <div class="page film">
     <section @class(['card', 'answer-line', 'is-'.$answer->code]) aria-labelledby="answer-title">
-        <div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}</p></div>
+        <div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}@if ($answer->finerFrom) Or <a href="{{ route('parts.sand', $part) }}">begin with P{{ $answer->finerFrom }}</a>: so thin a cover forbids the coarser paper. @endif</p></div>
         @if ($answer->choice)
             @php($more = ($answer->choice === 'build_coats' ? $plan->buildCoats : $plan->brief->choices->finishCoats) + 1)
             @can('work', $part)<form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')<input type="hidden" name="field" value="{{ $answer->choice }}"><button class="btn go" name="value" value="{{ $more }}">One more coat: {{ $more }} {{ $answer->choice === 'build_coats' ? 'build' : 'finish' }} coats</button></form>@endcan
@@ -50,7 +50,8 @@
             <div class="row-fields">
                 <x-pick name="way" label="By" :choices="['slug' => 'calliper on a drilled slug', 'offcut' => 'calliper on an off-cut', 'gauge' => 'film gauge, whole skin', 'cut_face' => 'cut face under a loupe, over crowns']" value="slug" />
                 <x-pick name="zone" label="Zone" :choices="collect($plan->brief->coatedZones())->mapWithKeys(fn ($z) => [$z->name => $z->name])->all()" :value="$plan->brief->coatedZones()[0]->name ?? ''" />
-                <x-field name="um" label="Thickness" unit="µm" type="number" />
+                <x-field name="um" label="Thickness" type="number" />
+                <x-pick name="unit" label="in" :choices="['um' => 'µm', 'mm' => 'mm']" value="um" />
                 <x-field name="n" label="Mean of" unit="readings" type="number" :value="1" />
                 <button class="btn">Keep thickness</button>
             </div>

@@ -5,7 +5,7 @@
 @include('parts.head')
 <div class="page sand">
 @if ($answer->worst || $answer->bare)
-    <section @class(['card', 'answer-line', 'is-'.$answer->code]) aria-labelledby="answer-title"><div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}</p></div>@if ($answer->choice)<a class="btn" href="{{ route('parts.film', $part) }}">Film and one more coat</a>@endif</section>
+    <section @class(['card', 'answer-line', 'is-'.$answer->code]) aria-labelledby="answer-title"><div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}@if ($answer->finerFrom) Or begin with P{{ $answer->finerFrom }}, below: so thin a cover forbids the coarser paper. @endif</p></div>@if ($answer->choice)<a class="btn" href="{{ route('parts.film', $part) }}">Film and one more coat</a>@endif</section>
 @endif
 @foreach ($flats as $n => ['step' => $step, 'scale' => $scale, 'profile' => $profile, 'papers' => $papers, 'ways' => $ways, 'changes' => $changes, 'buy' => $buy])
     @php($isNow = $step === $plan->next() && $planned->next->needsHandsNow())
@@ -35,7 +35,7 @@
                             <x-field name="minutes" label="Minutes" unit="min" type="number" />
                         </div>
                         <div class="ends">
-                            <button class="btn go" name="end" value="matt">Uniformly matt</button><button class="btn" name="end" value="lows">Still shiny lows</button><button class="btn is-stop" name="end" value="weave">Weave shows</button><button class="btn quiet" name="end" value="open">Laid away, not looked</button>
+                            <button class="btn go" name="end" value="matt" data-key="m">Uniformly matt</button><button class="btn" name="end" value="lows">Still shiny lows</button><button class="btn is-stop" name="end" value="weave">Weave shows</button><button class="btn quiet" name="end" value="open">Laid away, not looked</button>
                         </div>
                     </form>
                     <div class="reminders" aria-label="At each grit">

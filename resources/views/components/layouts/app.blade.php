@@ -54,7 +54,7 @@
     <h2 id="keys-title">Keys</h2>
     <dl class="keys">
         <dt><kbd>b</kbd></dt><dd>Bench</dd><dt><kbd>p</kbd></dt><dd>Parts</dd><dt><kbd>r</kbd></dt><dd>Run sheet</dd><dt><kbd>s</kbd></dt><dd>Shelf</dd><dt><kbd>a</kbd></dt><dd>Air</dd><dt><kbd>e</kbd></dt><dd>Practice</dd><dt><kbd>o</kbd></dt><dd>Shop</dd>
-        <dt><kbd>n</kbd></dt><dd>New part</dd><dt><kbd>w</kbd></dt><dd>Weigh the coat that is due</dd><dt><kbd>c</kbd></dt><dd>Coat is on</dd><dt><kbd>t</kbd></dt><dd>Tack check</dd><dt><kbd>?</kbd></dt><dd>This help</dd>
+        <dt><kbd>n</kbd></dt><dd>New part</dd><dt><kbd>w</kbd></dt><dd>Weigh the coat that is due</dd><dt><kbd>c</kbd></dt><dd>Coat is on</dd><dt><kbd>t</kbd></dt><dd>Tack check</dd><dt><kbd>m</kbd></dt><dd>Uniformly matt, in Sand</dd><dt><kbd>?</kbd></dt><dd>This help</dd>
     </dl>
     <form method="dialog"><button class="btn">Close</button></form>
 </dialog>
