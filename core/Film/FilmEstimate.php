@@ -31,12 +31,12 @@ final readonly class FilmEstimate
     /** Of the minutes of a pass beyond what it needed: how well time tells the cut. */
     private const TIMED_CHANCE = 0.4;
 
-    /** The last film weighed was with this much of what ran down still hanging on, and its doubt. */
+    /** So much of what ran down hardens on the lower edges and is weighed, and its doubt. */
     private const HANGS_ON = 0.5;
     private const HANGS_ON_DOUBT = 0.3;
 
     /** Joint doubt holds for n zones: off, habit, off at the last weighing; three numbers each. */
-    private function __construct(private JointDoubt $joint, private int $zones, public bool $isMeasured, public bool $isMarked)
+    private function __construct(private JointDoubt $joint, private int $zones, public bool $isMeasured)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class FilmEstimate
             }
         }
 
-        return new self(JointDoubt::certain(3 * $zones)->shaken($habit, $zones), $zones, false, false);
+        return new self(JointDoubt::certain(3 * $zones)->shaken($habit, $zones), $zones, false);
     }
 
     /** What lies over the model's film on a zone, µm. */
@@ -109,7 +109,7 @@ final readonly class FilmEstimate
             $places[2 * $this->zones + $i] = $i;
         }
 
-        return new self($this->joint->copied($places), $this->zones, $this->isMeasured, true);
+        return new self($this->joint->copied($places), $this->zones, $this->isMeasured);
     }
 
     /**
@@ -129,7 +129,7 @@ final readonly class FilmEstimate
         }
         $joint = $this->joint->read($weights, $unforeseenG - self::HANGS_ON * $ranDownG, hypot(self::weighingDoubtG($stepG), self::HANGS_ON_DOUBT * $ranDownG));
 
-        return (new self($joint, $this->zones, true, true))->marked();
+        return (new self($joint, $this->zones, true))->marked();
     }
 
     /** Standard deviation of the difference of two weighings, grams: both are rounded to the step, plus 0.1 g of dust and damp. */
@@ -141,18 +141,18 @@ final readonly class FilmEstimate
     /** The zone's mean film was measured: so much more than the model says, µm, with its deviation. */
     public function measured(int $zone, float $offUm, float $deviationUm): self
     {
-        return new self($this->joint->read([$zone => 1.0], $offUm, $deviationUm), $this->zones, true, $this->isMarked);
+        return new self($this->joint->read([$zone => 1.0], $offUm, $deviationUm), $this->zones, true);
     }
 
     /** The zone was seen to lie above a bound against the model, µm, or below it. */
     public function seen(int $zone, float $boundUm, float $deviationUm, bool $above): self
     {
-        return new self($this->joint->seen([$zone => 1.0], $boundUm, $deviationUm, $above), $this->zones, true, $this->isMarked);
+        return new self($this->joint->seen([$zone => 1.0], $boundUm, $deviationUm, $above), $this->zones, true);
     }
 
     private function with(JointDoubt $joint): self
     {
-        return new self($joint, $this->zones, $this->isMeasured, $this->isMarked);
+        return new self($joint, $this->zones, $this->isMeasured);
     }
 
     /**

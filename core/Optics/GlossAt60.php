@@ -15,6 +15,9 @@ final class GlossAt60
     /** Refractive index of a cured epoxy or clear. */
     public const RESIN_INDEX = 1.53;
 
+    /** Depth of a scratch over rms roughness, after paper and after compound. */
+    public const RZ_OVER_RMS = 8.0;
+
     private const BLACK_GLASS_INDEX = 1.567;
     private const WAVELENGTH_UM = 0.55;
 
@@ -37,7 +40,7 @@ final class GlossAt60
     /** Rms of a sanded surface is an eighth of its scratch. */
     public static function rmsAfterPaper(float $scratchUm): float
     {
-        return $scratchUm / 8.0;
+        return $scratchUm / self::RZ_OVER_RMS;
     }
 
     /** Fresnel at 60°, both polarisations alike. */

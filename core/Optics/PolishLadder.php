@@ -10,7 +10,6 @@ use OakGloss\Quantity\Bounds;
 final readonly class PolishLadder
 {
     private const OVERCUT = 1.25;
-    private const RZ_OVER_RMS = 8.0;
 
     /** @param non-empty-list<array{compound: Compound, cutUm: float, leftUm: float, minutes: float, gloss: GlossExpected}> $steps */
     private function __construct(public float $fromUm, public array $steps)
@@ -25,14 +24,14 @@ final readonly class PolishLadder
     public static function from(float $scratchUm, float $areaM2, Compound $to = Compound::Finish): self
     {
         $before = Bounds::within($scratchUm, 0.0, 50.0, 'scratch', 'µm');
-        $rms = $before / self::RZ_OVER_RMS;
+        $rms = $before / GlossAt60::RZ_OVER_RMS;
         $steps = [];
         foreach (Compound::cases() as $compound) {
             $cut = self::OVERCUT * $before;
             // What a compound can't reach stays under its own finish.
             $kept = max(0.0, $before - $compound->takesScratchUm());
-            $rms = max($compound->rmsUm(), $kept / self::RZ_OVER_RMS);
-            $left = self::RZ_OVER_RMS * $rms;
+            $rms = max($compound->rmsUm(), $kept / GlossAt60::RZ_OVER_RMS);
+            $left = GlossAt60::RZ_OVER_RMS * $rms;
             $steps[] = ['compound' => $compound, 'cutUm' => $cut, 'leftUm' => $left, 'minutes' => $areaM2 * $cut / $compound->speed(), 'gloss' => GlossExpected::ofRms($rms)];
             $before = $left;
             if ($compound === $to) {

@@ -40,7 +40,7 @@ final class Cell
     public function scratchUm(): float
     {
         return match (true) {
-            $this->rmsUm !== null => 8.0 * $this->rmsUm,
+            $this->rmsUm !== null => GlossAt60::RZ_OVER_RMS * $this->rmsUm,
             $this->clearUm > 0.0 => $this->clearScratchUm,
             $this->skin->flat => $this->skin->textureUm,
             default => 0.0,

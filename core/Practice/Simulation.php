@@ -23,6 +23,7 @@ use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\Finish;
+use OakGloss\Optics\GlossAt60;
 use OakGloss\Quantity\Temperature;
 
 /**
@@ -396,7 +397,7 @@ final class Simulation
                 continue;
             }
             $scratch = $cell->scratchUm();
-            $cell->rmsUm = max($compound->rmsUm(), ($scratch - min($cut / Ladder::OVERCUT, $compound->takesScratchUm())) / 8.0);
+            $cell->rmsUm = max($compound->rmsUm(), ($scratch - min($cut / Ladder::OVERCUT, $compound->takesScratchUm())) / GlossAt60::RZ_OVER_RMS);
         }
         if ($isMatt) {
             $this->wrong(Mistake::MATT, ['before' => $before, 'after' => $this->part->gloss()]);
