@@ -93,6 +93,9 @@ final class SurfaceTest extends ShopCase
         $part = $this->cured();
         $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'top', 'end' => 'weave', 'to' => 'part'])->assertSessionHas('notice', fn (string $n): bool => str_contains($n, 'Stop: the weave shows.'));
         $this->get("/parts/{$part->id}/sand")->assertSee('No more paper.');
+        $this->get("/parts/{$part->id}?after=flat")->assertDontSee('bare-line', false);
+        $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'flank', 'end' => 'weave', 'minutes' => '45']);
+        $this->get("/parts/{$part->id}?after=flat")->assertSee('bare-line', false);
         $this->get("/parts/{$part->id}/film")->assertSee('One more coat: 2 finish coats');
         $this->put("/parts/{$part->id}/choice", ['field' => 'finish_coats', 'value' => '2'])->assertSessionHasNoErrors();
         self::assertSame(2, $part->fresh()?->finish_coats);

@@ -29,7 +29,7 @@ final readonly class SectionDrawing
     private const MOST_ZONES = 5;
 
     /**
-     * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}> $columns
+     * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}> $columns
      * @param list<array{y: float, label: string}>                                                                                                                                                                                                                            $ticks
      */
     private function __construct(
@@ -145,17 +145,19 @@ final readonly class SectionDrawing
      * @param array{index: int, state: ZoneState, layers: list<array{z: float, a: float, plane: float, key: string, isDone: bool}>} $zone
      * @param \Closure(float): float                                                                                                $y
      *
-     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}
+     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}
      */
     private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat, float $target): array
     {
-        $crowns = fn (float $phase): float => -0.5 * $weave->textureUm() * (1.0 - cos($phase));
+        $off = ($flat ?? $zone['state'])->offUm();
+        // Sanded below its crowns, the weave itself is cut.
+        $plane = min([INF, ...array_map(fn (array $l): float => $l['plane'] + $off, $zone['layers'])]);
+        $crowns = fn (float $phase): float => min($plane, -0.5 * $weave->textureUm() * (1.0 - cos($phase)));
         $below = array_map($crowns, self::phases());
         $layers = [];
         // What readings put the film above or below the model lies in all coats, as each adds to it.
         $lowest = $zone['layers'][0]['z'] ?? 0.0;
         $highest = max(array_column($zone['layers'], 'z') ?: [1.0]);
-        $off = ($flat ?? $zone['state'])->offUm();
         foreach ($zone['layers'] as $i => $layer) {
             $shift = $off * ($layer['z'] - $lowest) / max(1.0, $highest - $lowest);
             $surface = array_map(fn (float $phase): float => min($layer['plane'] + $off, $layer['z'] + $shift + 0.5 * $layer['a'] * cos($phase)), self::phases());
@@ -178,6 +180,7 @@ final readonly class SectionDrawing
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,
             'riskClass' => RiskClass::of($risk, $target),
+            'bareY' => $plane < 0.0 ? $y(max($plane, -$weave->thicknessUm())) : null,
             'coverUm' => $last->crownCover()->inMicrometres() + $off,
         ];
     }

@@ -16,6 +16,7 @@
             <rect x="{{ $column['x'] }}" y="{{ $column['base']['y'] }}" width="{{ $column['width'] }}" height="{{ $column['base']['height'] }}" class="base-layer"/>
             <path d="{{ $column['weave'] }}" fill="url(#tow)"/>
             @foreach ($column['layers'] as $layer)<path d="{{ $layer['path'] }}" @class(['resin', 'resin-'.min(9, $layer['index']), 'is-ahead' => ! $layer['isDone']])/>@endforeach
+            @if ($column['bareY'] !== null)<path d="M{{ $column['x'] }} {{ $column['bareY'] }}h{{ $column['width'] }}" class="bare-line"/><text x="{{ $column['x'] + $column['width'] / 2 }}" y="{{ $column['bareY'] - 6 }}" text-anchor="middle" class="bare-word">bare</text>@endif
             @php($middle = $column['x'] + $column['width'] / 2)
             @if ($column['planeY'] !== null)
                 <path d="M{{ $column['x'] - 5 }} {{ $column['planeY'] }}H{{ $column['x'] + $column['width'] + 5 }}" class="plane-line"/>
