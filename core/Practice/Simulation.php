@@ -28,7 +28,8 @@ use OakGloss\Quantity\Temperature;
 
 /**
  * A part with a hidden truth, a fast clock and the acts of the bench. The same seed and acts always come to the same
- * end. Film is kept in cells; every gram is in the ledger.
+ * end. Film is kept in cells; every gram is in the ledger. One class, since every act reads and moves the same clock,
+ * ledger and mistakes.
  */
 final class Simulation
 {
@@ -112,12 +113,6 @@ final class Simulation
     public function cupG(): float
     {
         return $this->ledger->inCupG;
-    }
-
-    /** Coats that went on, those of others too. */
-    public function coats(): int
-    {
-        return $this->coats;
     }
 
     /** @return list<Answer> */

@@ -30,7 +30,7 @@ final readonly class SectionDrawing
 
     /**
      * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}> $columns
-     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                            $ticks
+     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                                               $ticks
      */
     private function __construct(
         public ?PlannedStep $after,
