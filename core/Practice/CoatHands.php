@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Practice;
+
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Abrasion\ScratchCheck;
+use OakGloss\Cure\Touch;
+use OakGloss\Film\Coat;
+use OakGloss\Quantity\Temperature;
+
+/** Hands with cup and brush. */
+final class CoatHands
+{
+    /** What a coat on wet resin lifts at worst, µm of texture. */
+    private const LIFTED_UM = 30.0;
+
+    private ?float $mixedAt = null;
+    private int $coats = 0;
+
+    public function __construct(private readonly PracticeBench $bench)
+    {
+    }
+
+    /** @return array{string, array<string, float|string>} */
+    public function mix(float $grams, float $from): array
+    {
+        $this->bench->ledger->leftG += $this->bench->ledger->inCupG;
+        $this->bench->ledger->mixedG += $grams;
+        $this->bench->ledger->inCupG = $grams;
+        $this->mixedAt = $from;
+
+        return ['mixed', ['grams' => $grams, 'use_within' => $this->bench->potLife()]];
+    }
+
+    /** @return array{string, array<string, float|string>} */
+    public function coat(): array
+    {
+        if ($this->mixedAt === null || $this->bench->ledger->inCupG <= 0.0) {
+            return ['no_cup', []];
+        }
+        $cup = $this->bench->ledger->inCupG;
+        $this->bench->ledger->inCupG = 0.0;
+        if ($this->bench->now - $this->mixedAt > $this->bench->potLife()) {
+            $this->bench->ledger->leftG += $cup;
+            $this->bench->wrong(Mistake::CUP, ['age' => $this->bench->now - $this->mixedAt, 'limit' => $this->bench->potLife()]);
+
+            return ['cup_thrown', []];
+        }
+        $left = min($cup, $this->bench->truth->cupLossG);
+        $this->bench->ledger->leftG += $left;
+        $this->bench->ledger->laidG += $cup - $left;
+        $early = $this->judgeCoat();
+        $this->spread($cup - $left, $early);
+        $this->bench->lastCoatAt = $this->bench->now;
+        $this->bench->flattedAt = null;
+        $this->coats++;
+        $perM2 = ($cup - $left) / Kit::areaM2();
+
+        return ['coated', ['g_m2' => $perM2, 'ran_off' => $this->bench->part->mean('', fn (Cell $c): float => $c->skin->lastDrainedGM2)]];
+    }
+
+    /** How far too early it is, 0 to 1, and what else stands against a coat now. */
+    private function judgeCoat(): float
+    {
+        $age = $this->bench->ageOfLastCoat();
+        [$from, $until] = [$this->bench->kinetics->age('tack_from'), $this->bench->kinetics->age('tack_until')];
+        if ($age < $from) {
+            $this->bench->wrong(Mistake::TOO_EARLY, ['age' => $age, 'from' => $from, 'sheet' => $this->bench->sheet->kinetics->age('tack_from')]);
+        } elseif ($age > $until && array_filter($this->bench->part->cells, fn (Cell $c): bool => $c->zone < 2 && ! $c->keyed) !== []) {
+            $this->bench->wrong(Mistake::UNKEYED, ['age' => $age, 'until' => $until]);
+        }
+        $check = ScratchCheck::of($this->bench->part->scratchUm(), 'resin', SandingMethod::DryBlock);
+        if (! $check->suits()) {
+            $this->bench->wrong(Mistake::SCRATCH, ['scratch' => $check->scratchUm, 'most' => $check->mostUm]);
+        }
+        $this->bench->sealDust();
+
+        return $age < $from ? 1.0 - $age / $from : 0.0;
+    }
+
+    private function spread(float $grams, float $early): void
+    {
+        $weights = [];
+        $sum = 0.0;
+        foreach ($this->bench->part->cells as $i => $cell) {
+            $weights[$i] = $this->bench->truth->share($i) * $this->bench->truth->coatShare($i, $this->coats);
+            $sum += $cell->areaM2 * $weights[$i];
+        }
+        $at = Temperature::fromCelsius($this->bench->airC());
+        $filled = [];
+        foreach ($this->bench->part->cells as $i => $cell) {
+            $before = $cell->skin->textureUm;
+            $cell->skin = $cell->skin->afterCoat(new Coat(min(Coat::HEAVIEST_GM2, $grams * $weights[$i] / $sum), $at));
+            if ($early > 0.0) {
+                $cell->skin = $cell->skin->lifted(self::LIFTED_UM * $early);
+            }
+            $this->bench->ledger->ranOffG += $cell->areaM2 * $cell->skin->lastDrainedGM2;
+            if ($cell->zone < 2) {
+                $filled[] = $before - $cell->skin->textureUm;
+            }
+            $cell->rmsUm = null;
+            $cell->keyed = false;
+        }
+        $this->bench->filled[] = [max(0.0, array_sum($filled) / count($filled)), $this->bench->now];
+    }
+
+    /** @return array{string, array<string, float|string>} */
+    public function touch(): array
+    {
+        $age = $this->bench->ageOfLastCoat();
+        $touch = match (true) {
+            $age < $this->bench->kinetics->age('tack_from') => Touch::TooWet,
+            $age < 0.75 * $this->bench->kinetics->age('tack_until') => Touch::Print,
+            $age < $this->bench->kinetics->age('tack_until') => Touch::Dents,
+            default => Touch::Hard,
+        };
+
+        return ["touch_{$touch->value}", []];
+    }
+}
