@@ -47,7 +47,7 @@ final class PartChain
                 $leniency->keepsWarmth() ? $this->coldestFor($step) : null,
                 0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
                 $leniency->keepsLimits() ? min($this->people($step), max(1, count($crew->people))) : 1,
-                $step->step->kind === StepKind::Spray && isset($crew->things['booth']) ? ['booth' => self::DUST_FREE_MIN] : [],
+                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth']) ? ['booth' => self::DUST_FREE_MIN] : [],
                 $decision?->pinnedAt === null ? null : max($decision->pinnedAt, $this->nowMin - Decision::LATE_MIN),
                 $decision->notBefore ?? -INF,
                 $decision->mustKey ?? false,
@@ -92,7 +92,7 @@ final class PartChain
     {
         return match ($step->step->kind) {
             StepKind::Coat => $this->plan->materials->resinFor($step->step)->minC,
-            StepKind::Spray => $this->plan->materials->clear?->minC,
+            StepKind::Spray => ($step->step->name === 'filler' ? $this->plan->materials->filler : $this->plan->materials->clear)?->minC,
             default => null,
         };
     }

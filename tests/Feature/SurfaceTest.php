@@ -12,6 +12,9 @@ use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use OakGloss\Plan\FilmAnswer;
+use OakGloss\Schedule\Crew;
+use OakGloss\Schedule\Leniency;
+use OakGloss\Schedule\WorkingTime;
 
 /** Film, sand room and clear over HTTP. */
 final class SurfaceTest extends ShopCase
@@ -164,6 +167,27 @@ final class SurfaceTest extends ShopCase
         $this->put("/parts/{$part->id}/choice", ['field' => 'top', 'value' => 'polish_resin']);
         $this->get("/parts/{$part->id}/clear")->assertSee('Polish the resin itself');
         self::assertNotContains('varnish-1', array_map(fn ($s): string => $s->step->key, $this->planned($part)->plan->steps));
+    }
+
+    public function testVarnishNeedsNoBoothAndFillerItsOwnWarmth(): void
+    {
+        $part = $this->cured();
+        $id = fn (string $kind): int => (int) Clear::query()->where('shop_id', $this->shop->id)->where('kind', $kind)->value('id');
+        $part->update(['clear_id' => $id('varnish'), 'filler_id' => $id('filler')]);
+        $uses = $coldest = [];
+        foreach ($this->planned($part)->schedule->chain->steps(new Crew([WorkingTime::of([[0.0, 1.0]])], ['booth' => 1]), Leniency::None) as $step) {
+            $uses[$step->id] = $step->uses;
+            $coldest[$step->id] = $step->minC;
+        }
+        self::assertArrayHasKey('booth', $uses['filler']);
+        self::assertSame([], $uses['varnish-1']);
+        self::assertSame([16.0, 12.0], [$coldest['filler'], $coldest['varnish-1']]);
+    }
+
+    public function testZonesNeedNamesOfTheirOwn(): void
+    {
+        $zone = ['name' => 'Side', 'kind' => 'flank', 'slope_deg' => '70', 'length_mm' => '200', 'area_cm2' => '300', 'radius_mm' => '', 'visibility' => 'show'];
+        $this->post('/parts', $this->form(['shape' => 'faces', 'sizes' => [], 'zones_typed' => '1', 'zones' => [$zone, ['name' => 'side'] + $zone]]))->assertSessionHasErrors(['zones.0.name' => 'Each zone needs a name of its own: passes and readings go by it.']);
     }
 
     public function testAWrongClearIsRefused(): void

@@ -87,7 +87,7 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['letter.regex' => 'The letter tag is one capital letter, A to Z.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
+        return ['letter.regex' => 'The letter tag is one capital letter, A to Z.', 'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
     }
 
     /**
@@ -152,7 +152,7 @@ final class PartRequest extends FormRequest
     {
         return [
             'zones' => ['required', 'array', 'min:1', 'max:'.self::MOST_ZONES],
-            'zones.*.name' => ['required', 'string', 'max:40'],
+            'zones.*.name' => ['required', 'string', 'max:40', 'distinct:ignore_case'],
             'zones.*.kind' => ['required', Rule::enum(ZoneKind::class)],
             'zones.*.slope_deg' => ['required', 'numeric', 'between:0,90'],
             'zones.*.length_mm' => ['required', 'numeric', 'between:0.05,5000'],
