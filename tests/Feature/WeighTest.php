@@ -38,7 +38,7 @@ final class WeighTest extends ShopCase
         $this->pour('hardener', round($this->cup()->pour->hardenerToAddG(), 1));
         self::assertNull($this->cup()->next());
         $this->get($this->path())->assertSee('Mix two minutes')->assertSee('use by')->assertSee('Coat is on')->assertSee('left in an 80 mm cup it gels after')->assertDontSee('gets hot');
-        self::assertLessThan(CupHeat::WARM_C, $cup->heat()['mostC'], 'a cup of some thirty grams');
+        self::assertLessThan(CupHeat::WARM_C, $cup->heat()['peakC'], 'a cup of some thirty grams');
         self::assertGreaterThan($cup->potLifeMin(), $cup->heat()['gelMin']);
         $this->act($this->part, 'coat_on', 'build-2');
         self::assertEqualsWithDelta($cup->batch->totalG(), $this->planned($this->part)->plan->step('build-2')?->usedG, 0.2);
