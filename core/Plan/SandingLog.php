@@ -17,8 +17,11 @@ use OakGloss\Geometry\ZoneKind;
  */
 final readonly class SandingLog
 {
-    /** @param list<Fact> $facts in the order of time */
-    public function __construct(public array $facts, private SandingMethod $driven)
+    /**
+     * @param list<Fact> $facts    in the order of time
+     * @param int        $lastGrit with which the step ends
+     */
+    public function __construct(public array $facts, private SandingMethod $driven, private int $lastGrit)
     {
     }
 
@@ -29,8 +32,9 @@ final readonly class SandingLog
             return in_array($fact->word('zone'), ['', $zone->name], true);
         }
         $whole = array_values(array_filter($this->facts, fn (Fact $f): bool => $f->word('zone') === ''));
+        $last = $whole === [] ? 0 : (int) $whole[count($whole) - 1]->number('grit');
 
-        return in_array($fact, array_slice($whole, $zone->kind === ZoneKind::Corner ? -2 : -1), true);
+        return $last >= $this->lastGrit && in_array($fact, array_slice($whole, $zone->kind === ZoneKind::Corner ? -2 : -1), true);
     }
 
     /** @return list<Pass> */

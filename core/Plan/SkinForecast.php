@@ -133,6 +133,7 @@ final class SkinForecast
         return new SandingLog(
             array_values(array_filter($this->log->of($step->key, FactKind::Sanded), fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat))),
             Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
+            $step->grits->to ?? 0,
         );
     }
 
@@ -225,7 +226,7 @@ final class SkinForecast
             if ($later->kind !== StepKind::Flat || $later->grits?->inClear !== false) {
                 continue;
             }
-            $this->skins->sanded(new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven));
+            $this->skins->sanded(new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven, $later->grits->to));
         }
     }
 

@@ -72,6 +72,18 @@ final class SurfacePlanTest extends TestCase
         self::assertLessThan($planned->zones[0]->left()->inMicrometres() - 20.0, $deep?->zones[0]->left()->inMicrometres(), 'two hours on one face go deeper');
     }
 
+    public function testAPassOverAllFacesLeavesTheEdgesForTheLastPaper(): void
+    {
+        $planned = Sample::plan(facts: $this->built())->step('flat');
+        $rim = count(self::zones()) - 1;
+        $begun = Sample::plan(facts: [...$this->built(), $this->pass('flat', 150)])->step('flat');
+        self::assertSame([], $begun?->zones[$rim]->passes);
+        self::assertEqualsWithDelta($planned?->zones[$rim]->left()->inMicrometres() ?? 0.0, $begun->zones[$rim]->left()->inMicrometres(), 1e-9);
+        $done = Sample::plan(facts: [...$this->built(), $this->pass('flat', 150), $this->pass('flat', 240)])->step('flat');
+        self::assertCount(1, $done?->zones[$rim]->passes ?? []);
+        self::assertEqualsWithDelta($planned->zones[$rim]->left()->inMicrometres(), $done->zones[$rim]->left()->inMicrometres(), 1e-9);
+    }
+
     public function testEdgesLapsAndCornersHaveTheirOwnAllowance(): void
     {
         $zones = [new Zone('face', ZoneKind::Level, 0.0, 0.3, 0.1), new Zone('rim', ZoneKind::Edge, 30.0, 0.05, 0.01, radiusMm: 3.0), new Zone('inside', ZoneKind::Corner, 10.0, 0.05, 0.01)];
