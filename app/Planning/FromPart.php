@@ -80,7 +80,7 @@ final class FromPart
 
     private static function fact(PartFact $row): Fact
     {
-        return new Fact($row->id, FactKind::from($row->kind), $row->step, ShopTime::minutes($row->happened_at), $row->air_c, $row->data);
+        return new Fact($row->id, FactKind::from($row->kind), $row->step, ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']), $row->air_c, $row->data);
     }
 
     /** @return non-empty-list<Zone> */

@@ -51,7 +51,8 @@ final readonly class ShopFloor
         $time = new ShopTime($shop->zone);
         $from = $nowMin - self::DAYS_BACK * 1440.0;
         $until = $nowMin + self::DAYS_AHEAD * 1440.0;
-        $readings = $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()])->orderBy('measured_at')->get();
+        $trusted = fn () => $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()]);
+        $readings = $trusted()->orderBy('measured_at')->toBase()->get(['measured_at', 'air_c', 'source']);
         $dayCurve = $time->forecast($shop->day_curves, $shop->typed_air, $from, $until);
         $air = Forecast::corrected($dayCurve, self::thinned($readings, $nowMin));
         $exceptions = $shop->hourExceptions()->standing()->get();
@@ -61,7 +62,7 @@ final readonly class ShopFloor
         $together = $crew->together();
         $workshop = new Workshop(self::workingAir($air, $together, $nowMin), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g);
 
-        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $readings->last());
+        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first());
     }
 
     /** The same air and hours at another moment of their span. */
@@ -126,7 +127,7 @@ final readonly class ShopFloor
     /**
      * Means of readings that lie close together: a probe that speaks every minute says no more of the air.
      *
-     * @param Collection<int, AirReading> $readings in the order of time
+     * @param Collection<int, \stdClass> $readings rows in the order of time
      *
      * @return list<array{float, float}> [minute, °C]
      */
@@ -134,7 +135,7 @@ final readonly class ShopFloor
     {
         $groups = [];
         foreach ($readings as $reading) {
-            $minute = ShopTime::minutes($reading->measured_at);
+            $minute = ShopTime::minutesOfColumn($reading->measured_at);
             $step = $reading->source === 'hand' ? 0.0 : ($nowMin - $minute < 2160.0 ? self::THINNED_MIN : self::THINNED_BEFORE_MIN);
             $groups[$step > 0.0 ? "{$step}/".floor($minute / $step) : "hand/{$minute}"][] = [$minute, (float) $reading->air_c];
         }

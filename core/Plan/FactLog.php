@@ -10,9 +10,17 @@ use OakGloss\Climate\ClimateKind;
 /** What stands of everything that was recorded: struck-out facts and the strikes are gone. In the order of time. */
 final readonly class FactLog
 {
+    /** @var array<string, list<Fact>> by step */
+    private array $ofStep;
+
     /** @param list<Fact> $facts */
     private function __construct(public array $facts)
     {
+        $ofStep = [];
+        foreach ($facts as $fact) {
+            $ofStep[$fact->step][] = $fact;
+        }
+        $this->ofStep = $ofStep;
     }
 
     /** @param list<Fact> $recorded in any order */
@@ -42,10 +50,7 @@ final readonly class FactLog
     /** @return list<Fact> */
     public function of(string $step, FactKind ...$kinds): array
     {
-        return array_values(array_filter(
-            $this->facts,
-            fn (Fact $f): bool => $f->step === $step && in_array($f->kind, $kinds, true),
-        ));
+        return array_values(array_filter($this->ofStep[$step] ?? [], fn (Fact $f): bool => in_array($f->kind, $kinds, true)));
     }
 
     public function last(string $step, FactKind ...$kinds): ?Fact
