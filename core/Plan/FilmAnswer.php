@@ -8,7 +8,6 @@ use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Method\StepKind;
-use OakGloss\Quantity\FilmThickness;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
 final readonly class FilmAnswer
@@ -96,7 +95,7 @@ final readonly class FilmAnswer
             $risks = $finer === null ? [1.0] : array_map(function (ZoneState $s) use ($finer): float {
                 $allowance = $s->zone->kind->isSandedByHand() ? $s->flatting?->allowanceUm() ?? 0.0 : CutBudget::onFace($finer)->allowanceUm();
 
-                return $s->isShow() ? $s->riskOf(FilmThickness::fromMicrometres($s->before->afterFlattingBy($allowance)->inMicrometres() + $s->offUm())) : 0.0;
+                return $s->isShow() ? $s->riskOf($s->leftBy($allowance)) : 0.0;
             }, $flat->zones);
             if (max([0.0, ...$risks]) <= $plan->shop->targetBurnThrough) {
                 return $from;

@@ -38,7 +38,13 @@ final readonly class ZoneState
     /** What stays over the crowns after the flatting. */
     public function left(): FilmThickness
     {
-        return FilmThickness::fromMicrometres($this->before->afterFlattingBy($this->flatting?->allowanceUm() ?? 0.0)->inMicrometres() + $this->offUm());
+        return $this->leftBy($this->flatting?->allowanceUm() ?? 0.0);
+    }
+
+    /** The same with another allowance below flush, µm. */
+    public function leftBy(float $allowanceUm): FilmThickness
+    {
+        return FilmThickness::fromMicrometres($this->before->afterFlattingBy($allowanceUm)->inMicrometres() + $this->offUm());
     }
 
     /** Share of the zone that the flatting burns through. */

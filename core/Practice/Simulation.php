@@ -58,7 +58,7 @@ final class Simulation
 
     public function airC(): float
     {
-        return $this->bench->truth->air->at($this->bench->now);
+        return $this->bench->airC();
     }
 
     public function cupG(): float

@@ -20,6 +20,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PaperUse;
@@ -28,7 +29,6 @@ use OakGloss\Method\StepKind;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Quantity\FilmThickness;
 
 /** The sand room: how far each paper may cut on each zone, what was sanded, and what comes next. */
 final class SandController
@@ -142,7 +142,7 @@ final class SandController
                 [$left, $risk] = [null, null];
                 foreach ($flat->zones as $state) {
                     if ($state->isShow() && ! $state->zone->kind->isSandedByHand()) {
-                        $stays = FilmThickness::fromMicrometres($state->before->afterFlattingBy($found->laterCutsUm() + $found->leftScratchUm())->inMicrometres() + $state->offUm());
+                        $stays = $state->leftBy(CutBudget::onFace($found)->allowanceUm());
                         $left = min($left ?? INF, $stays->inMicrometres());
                         $risk = max($risk ?? 0.0, $state->riskOf($stays));
                     }
