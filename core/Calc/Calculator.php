@@ -10,12 +10,15 @@ use OakGloss\Quantity\OakGlossFault;
 final class Calculator
 {
     private const MODELS = [
+        'batches' => BatchesCalc::class,
         'calibrate' => CalibrateCalc::class,
         'clear' => ClearCalc::class,
         'cup' => CupCalc::class,
         'cure-window' => CureWindowCalc::class,
         'dew-point' => DewPointCalc::class,
+        'drain' => DrainCalc::class,
         'film' => FilmCalc::class,
+        'fit' => FitCalc::class,
         'gloss' => GlossCalc::class,
         'grit-ladder' => GritLadderCalc::class,
         'levelling' => LevellingCalc::class,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
-use OakGloss\Cure\Activation;
 use OakGloss\Cure\CupHeat;
 use OakGloss\Quantity\Temperature;
 
@@ -13,20 +12,19 @@ final class CupCalc implements Calculation
 {
     public function run(Fields $in): array
     {
-        $resin = $in->object('resin');
-        $density = $resin->number('density_g_cm3', 0.5, 3.0);
-        $activation = $resin->numberOr('activation_j_mol', null, 1000.0, 300000.0);
-        $pot = $resin->object('pot');
-        $sheet = [$pot->number('mass_g', 1.0, 10000.0), Temperature::fromCelsius($pot->number('c', -40.0, 120.0)), $pot->number('minutes', 0.5, 10000.0)];
-        $pot->close();
-        $resin->close();
+        $cup = CommonFields::cup($in->object('resin'));
         $mass = $in->number('mass_g', 0.1, 20000.0);
-        $air = Temperature::fromCelsius($in->number('air_c', -40.0, 120.0));
+        $air = $in->number('air_c', -40.0, 120.0);
+        $start = $in->numberOr('start_c', $air, -40.0, 120.0);
         $diameter = $in->numberOr('cup_diameter_mm', CupHeat::SHEET_CUP_MM, 10.0, 2000.0);
         $in->close();
+        $batch = $cup->batch($mass, Temperature::fromCelsius($air), $diameter, Temperature::fromCelsius($start));
 
-        $cup = CupHeat::fitted($activation === null ? Activation::assumed() : Activation::given($activation), $density, ...$sheet)->batch($mass, $air, (float) $diameter);
-
-        return ['pot_life_min' => $cup['gelMin'], 'peak_c' => $cup['peakC'], 'peak_at_min' => $cup['peakAtMin']];
+        return [
+            'pot_life_min' => $batch->potLifeMin,
+            'peak_c' => $batch->peakC,
+            'peak_at_min' => $batch->peakAtMin,
+            'peak_insulated_c' => $batch->peakInsulatedC,
+        ];
     }
 }

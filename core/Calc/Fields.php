@@ -145,6 +145,40 @@ final class Fields
         return $objects;
     }
 
+    /** @return list<self> none where the field is absent */
+    public function objectsOr(string $name, int $most): array
+    {
+        return $this->has($name) ? $this->objects($name, 0, $most) : $this->absent($name, []);
+    }
+
+    /**
+     * @return list<string>|null null where the field is absent
+     *
+     * @throws BadField If an entry is no text of 1 to 200 characters.
+     */
+    public function textsOr(string $name, int $most): ?array
+    {
+        if (! $this->has($name)) {
+            return $this->absent($name, null);
+        }
+        $texts = [];
+        foreach ($this->list($name, 0, $most) as $i => $entry) {
+            $texts[] = is_string($entry) && $entry !== '' && strlen($entry) <= 200 ? $entry : throw $this->bad("{$name}[{$i}]", 'must be a text of 1 to 200 characters');
+        }
+
+        return $texts;
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws BadField If an entry is no finite number within the bounds.
+     */
+    public function numbersOr(string $name, int $most, float $from, float $to): array
+    {
+        return $this->has($name) ? $this->numbers($name, 0, $most, $from, $to) : $this->absent($name, []);
+    }
+
     /**
      * @return list<float>
      *

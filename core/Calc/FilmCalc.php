@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
-use OakGloss\Cure\Activation;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
-use OakGloss\Film\Rheology;
 use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
 use OakGloss\Quantity\Temperature;
@@ -18,18 +16,21 @@ final class FilmCalc implements Calculation
 {
     public function run(Fields $in): array
     {
-        $resin = self::rheology($in->object('resin'));
+        $resin = CommonFields::rheology($in->object('resin'));
         $weave = self::weave($in->object('cloth'));
         $air = Temperature::fromCelsius($in->number('air_c', -40.0, 80.0));
         $wetOut = new Coat($in->number('wetout_g_m2', 0.0, 3000.0), $air);
         $allowance = $in->number('cut_allowance_um', 0.0, 2000.0);
         $faces = [];
         foreach ($in->objects('zones', 1, 200) as $zone) {
-            $faces[] = [$zone->text('name'), new Face(
+            $faces[] = new Face(
                 $zone->number('slope_deg', 0.0, 90.0),
                 $zone->number('length_m', 0.001, 20.0),
                 $zone->numberOr('edge_radius_mm', null, 0.0, 1000.0),
-            )];
+                $zone->text('name'),
+                self::neighbours($zone, 'above'),
+                self::neighbours($zone, 'below'),
+            );
             $zone->close();
         }
         $layers = [];
@@ -37,13 +38,13 @@ final class FilmCalc implements Calculation
             $layers[] = self::layer($layer, $air);
         }
         $coat = $in->has('coat') ? self::coat($in->object('coat'), $air) : null;
-        $target = $in->numberOr('target_burn_through', 0.01, 0.0, 1.0);
+        $target = $in->numberOr('target_burn_through', 0.001, 0.0, 1.0);
         $in->close();
 
         $zones = [];
-        foreach ($faces as [$name, $face]) {
+        foreach ($faces as $face) {
             $skin = SkinSection::wetOut($weave, $face, $resin, $wetOut);
-            $zones[] = self::zone($name, $skin, $layers, $allowance)
+            $zones[] = self::zone($face->name, $skin, $layers, $allowance)
                 + ($coat === null ? [] : ['coats_needed' => $skin->coatsNeeded($coat, $allowance, $target)]);
         }
 
@@ -77,27 +78,21 @@ final class FilmCalc implements Calculation
                 'texture_um' => $skin->textureUm,
                 'flush_cover_um' => $skin->flushCover()->inMicrometres(),
             ];
-            $states[] = $cover + ['after_flatting_um' => $after->inMicrometres(), 'burn_through' => $skin->burnThrough($after)];
+            $states[] = $cover + ['after_flatting_um' => $after->inMicrometres(), 'doubt_um' => $skin->doubtUm(), 'burn_through' => $skin->burnThrough($after)];
         }
 
         return ['name' => $name, 'dry_wetout' => $skin->dryWetOut, 'layers' => $states];
     }
 
-    private static function rheology(Fields $resin): Rheology
+    /** @return list<Face> */
+    private static function neighbours(Fields $zone, string $side): array
     {
-        $reference = CommonFields::reference($resin);
-        $rheology = new Rheology(
-            $resin->number('density_g_cm3', 0.5, 3.0),
-            $reference,
-            $resin->number('viscosity_pa_s', 0.01, 1000.0),
-            Activation::given($resin->number('viscosity_ea_j_mol', 1000.0, 300000.0)),
-            $resin->number('gel_age_min', 0.1, 100000.0),
-            CommonFields::activation($resin),
-            $resin->numberOr('shrinkage', 0.03, 0.0, 0.2),
-        );
-        $resin->close();
+        $faces = [];
+        foreach ($zone->objectsOr($side, 20) as $face) {
+            $faces[] = CommonFields::face($face);
+        }
 
-        return $rheology;
+        return $faces;
     }
 
     private static function weave(Fields $cloth): Weave
@@ -127,7 +122,13 @@ final class FilmCalc implements Calculation
 
     private static function coat(Fields $coat, Temperature $air): Coat
     {
-        $made = new Coat($coat->number('g_m2', 0.0, 3000.0), $air, $coat->numberOr('fill_at_90', Coat::BRUSHED, 0.0, 0.99));
+        $made = new Coat(
+            $coat->number('g_m2', 0.0, 3000.0),
+            $air,
+            $coat->numberOr('fill_at_90', Coat::BRUSHED, 0.0, 0.99),
+            $coat->textsOr('only', 200),
+            CommonFields::turns($coat),
+        );
         $coat->close();
 
         return $made;

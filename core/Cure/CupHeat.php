@@ -8,37 +8,31 @@ use OakGloss\Quantity\Bounds;
 use OakGloss\Quantity\Temperature;
 
 /**
- * A mixed batch in its cup: it cures, heats itself, and cures the faster (Kamal & Sourour 1973 with a lumped heat
- * balance). dα/dt = A e^(−E/RT)(k0 + α)(1 − α)²; M cp dT/dt = M H dα/dt − h S (T − Tair). A is fitted so that the sheet's
- * pot life comes out for the sheet's mass and temperature in a cup of 80 mm. Planning values throughout.
+ * A mixed batch in its cup: it cures, heats itself, and cures the faster. Top and wall lose to the air, the bottom to the
+ * bench, half the depth conducts in series: (M cp + C) dT/dt = M H dα/dt − (U(h) B + h W + U(hb) B)(T − Tair),
+ * U(w) = 1/(1/w + depth/2λ). A is fitted so that the sheet's pot life comes out for the sheet's mass and temperature in a
+ * cup of 80 mm. Planning values throughout.
  */
 final readonly class CupHeat
 {
     public const HEAT_J_G = 420.0;
     public const CAPACITY_J_GK = 1.9;
-
-    /** Loss of heat in W/m²K: usual, in still air, in a draught. */
+    /** Loss to the air and to the bench, W/m²K; conduction, W/mK; heat that the vessel takes, J/K. */
     public const LOSS = 12.0;
-    public const LOSS_STILL = 8.0;
-    public const LOSS_DRAUGHT = 25.0;
-
+    public const BENCH_LOSS = 20.0;
+    public const CONDUCTION_W_MK = 0.2;
+    public const VESSEL_J_K = 12.0;
     /** Usable until this share has reacted. */
     public const GEL = 0.30;
-
     /** Of the cup that a sheet's pot life is taken to be measured in, mm. */
     public const SHEET_CUP_MM = 80.0;
-
     /** Warm enough to warn, and dangerous, °C. */
     public const WARM_C = 60.0;
     public const DANGER_C = 120.0;
-
-    private const SEED = 0.2;
-    private const STEP_S = 1.0;
-
     /** No cup is followed longer, minutes. */
-    private const HORIZON_MIN = 4320.0;
+    public const HORIZON_MIN = 1200.0;
 
-    private function __construct(private float $logRate, private float $activation, private float $densityGCm3)
+    private function __construct(public float $logRate, private float $energyK, private float $densityGCm3)
     {
     }
 
@@ -57,81 +51,56 @@ final readonly class CupHeat
         $energy = $activation->joulePerMol / Activation::GAS_CONSTANT;
         // Without any heat of its own (1 − α)² and k0 + α take about this long; its own heat makes it faster.
         $guess = log(1.0 / (60.0 * $minutes)) + $energy / $at->inKelvin();
-        [$low, $high] = [$guess - 6.0, $guess + 3.0];
-        for ($i = 0; $i < 32; $i++) {
-            $middle = 0.5 * ($low + $high);
-            $gels = (new self($middle, $energy, $densityGCm3))->run($massG, $at, self::SHEET_CUP_MM, self::LOSS, 60.0 * $minutes, true)['gelMin'];
-            // Too slow where it has not gelled in the sheet's time.
-            [$low, $high] = $gels === null ? [$middle, $high] : [$low, $middle];
+        // The time to gel falls nearly as 1/A: a few steps along that slope, each kept in what is known to hold the answer.
+        [$low, $high, $x] = [$guess - 8.0, $guess + 4.0, $guess - 1.0];
+        for ($i = 0; $i < 60 && $high - $low > 1e-9; $i++) {
+            $gels = (new self($x, $energy, $densityGCm3))->balance($massG, self::SHEET_CUP_MM, self::BENCH_LOSS)->run($at->inKelvin(), $at->inKelvin(), 1200.0 * $minutes, self::GEL, true)['gelS'];
+            $off = $gels === null ? INF : log($gels / (60.0 * $minutes));
+            if (abs($off) < 1e-7) {
+                break;
+            }
+            [$low, $high] = $off > 0.0 ? [$x, $high] : [$low, $x];
+            $next = $x + $off;
+            $x = $next > $low && $next < $high ? $next : 0.5 * ($low + $high);
         }
 
-        return new self(0.5 * ($low + $high), $energy, $densityGCm3);
+        return new self($x, $energy, $densityGCm3);
     }
 
     /**
-     * @param float $massG      0.1 to 20 000
-     * @param float $diameterMm 10 to 2 000
-     *
-     * @return array{gelMin: float|null, peakC: float, peakAtMin: float, curve: list<array{float, float}>} minutes and °C
+     * @param float            $massG      0.1 to 20 000
+     * @param float            $diameterMm 10 to 2 000
+     * @param Temperature|null $start      of the mix; null where it is as warm as the air
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
-    public function batch(float $massG, Temperature $air, float $diameterMm = self::SHEET_CUP_MM, float $lossWM2K = self::LOSS): array
+    public function batch(float $massG, Temperature $air, float $diameterMm = self::SHEET_CUP_MM, ?Temperature $start = null): BatchHeat
     {
         Bounds::within($massG, 0.1, 20000.0, 'batch', 'g');
         Bounds::within($diameterMm, 10.0, 2000.0, 'cup', 'mm');
-        Bounds::within($lossWM2K, 0.1, 500.0, 'loss of heat', 'W/m²K');
+        $startK = ($start ?? $air)->inKelvin();
+        $run = fn (float $bench): array => $this->balance($massG, $diameterMm, $bench)->run($startK, $air->inKelvin(), 60.0 * self::HORIZON_MIN, self::GEL);
+        $usual = $run(self::BENCH_LOSS);
+        $zero = Temperature::ZERO_CELSIUS_IN_KELVIN;
 
-        return $this->run($massG, $air, $diameterMm, $lossWM2K, 60.0 * self::HORIZON_MIN, false);
+        return new BatchHeat(
+            $usual['gelS'] === null ? null : $usual['gelS'] / 60.0,
+            $usual['peakK'] - $zero,
+            $usual['peakAtS'] / 60.0,
+            $run(0.0)['peakK'] - $zero,
+            array_map(fn (array $p): array => [$p[0] / 60.0, $p[1] - $zero], $usual['curve']),
+        );
     }
 
-    /** @return array{gelMin: float|null, peakC: float, peakAtMin: float, curve: list<array{float, float}>} */
-    private function run(float $massG, Temperature $air, float $diameterMm, float $loss, float $untilS, bool $gelOnly): array
-    {
-        $ambient = $air->inKelvin();
-        $heats = self::HEAT_J_G / self::CAPACITY_J_GK;
-        $cools = $loss * $this->surfaceM2($massG, $diameterMm) / ($massG * self::CAPACITY_J_GK);
-        $speed = fn (float $a, float $t): float => exp($this->logRate - $this->activation / $t) * (self::SEED + $a) * (1.0 - $a) ** 2;
-        [$alpha, $warm, $peak, $peakAt, $gel] = [0.0, $ambient, $ambient, 0.0, null];
-        $curve = [[0.0, $ambient - 273.15]];
-        $h = self::STEP_S;
-        for ($s = 0.0; $s < $untilS; $s += $h) {
-            $k1 = $speed($alpha, $warm);
-            $q1 = $heats * $k1 - $cools * ($warm - $ambient);
-            $k2 = $speed(min(1.0, $alpha + 0.5 * $h * $k1), $warm + 0.5 * $h * $q1);
-            $q2 = $heats * $k2 - $cools * ($warm + 0.5 * $h * $q1 - $ambient);
-            $k3 = $speed(min(1.0, $alpha + 0.5 * $h * $k2), $warm + 0.5 * $h * $q2);
-            $q3 = $heats * $k3 - $cools * ($warm + 0.5 * $h * $q2 - $ambient);
-            $k4 = $speed(min(1.0, $alpha + $h * $k3), $warm + $h * $q3);
-            $q4 = $heats * $k4 - $cools * ($warm + $h * $q3 - $ambient);
-            $before = $alpha;
-            $alpha = min(1.0, $alpha + $h / 6.0 * ($k1 + 2.0 * $k2 + 2.0 * $k3 + $k4));
-            $warm += $h / 6.0 * ($q1 + 2.0 * $q2 + 2.0 * $q3 + $q4);
-            if ($gel === null && $alpha >= self::GEL) {
-                $gel = ($s + $h * (self::GEL - $before) / max(1e-12, $alpha - $before)) / 60.0;
-                if ($gelOnly) {
-                    break;
-                }
-            }
-            if ($warm > $peak) {
-                [$peak, $peakAt] = [$warm, ($s + $h) / 60.0];
-            } elseif ($gel !== null && $warm - $ambient < 0.8 * ($peak - $ambient)) {
-                break;
-            }
-            if (! $gelOnly && fmod($s, 60.0) === 0.0) {
-                $curve[] = [($s + $h) / 60.0, $warm - 273.15];
-            }
-        }
-
-        return ['gelMin' => $gel, 'peakC' => $peak - 273.15, 'peakAtMin' => $peakAt, 'curve' => $curve];
-    }
-
-    /** Both ends and the wall of the cylinder that the batch fills. */
-    private function surfaceM2(float $massG, float $diameterMm): float
+    private function balance(float $massG, float $diameterMm, float $benchLoss): HeatBalance
     {
         $d = $diameterMm * 1e-3;
         $end = M_PI * $d ** 2 / 4.0;
+        $depth = $massG / $this->densityGCm3 * 1e-6 / $end;
+        $through = fn (float $loss): float => $loss <= 0.0 ? 0.0 : 1.0 / (1.0 / $loss + $depth / (2.0 * self::CONDUCTION_W_MK));
+        $takes = $massG * self::CAPACITY_J_GK + self::VESSEL_J_K;
+        $loses = ($through(self::LOSS) + $through($benchLoss)) * $end + self::LOSS * M_PI * $d * $depth;
 
-        return 2.0 * $end + M_PI * $d * ($massG / $this->densityGCm3 * 1e-6) / $end;
+        return new HeatBalance($this->logRate, $this->energyK, $massG * self::HEAT_J_G / $takes, $loses / $takes);
     }
 }

@@ -9,22 +9,18 @@ use OakGloss\Quantity\JointDoubt;
 /**
  * How far the film of every zone lies off what the model says, in µm, and how well that is known.
  *
- * The film model's doubt S = 0.20·retained + 8 µm has two parts: scatter within a zone (0.6·S), which no reading
- * takes away, and doubt about the zone's mean (0.8·S; 0.6² + 0.8² = 1). Of the mean, half of the variance is common to all zones (resin
- * left elsewhere, viscosity), half each zone's own (drainage, edge). A zone's own habit stays the same from coat to
- * coat, so that what is learnt of one coat holds for the next. On top each coat has a chance of its own (5 %), and so
- * has each pass (12 % common, 12 % own, 1 µm). All of these shares are ours.
+ * The film model's doubt has two parts: scatter within a zone, which no reading takes away, and doubt about the zone's
+ * mean, 0.14 of all that was retained. Of the mean, half of the variance is common to all zones (resin left elsewhere,
+ * viscosity), half each zone's own (drainage, edge). A zone's own habit stays the same from coat to coat, so that what
+ * is learnt of one coat holds for the next. On top each coat has a chance of its own (4 %), and so has each pass (12 %
+ * common, 12 % own, 1 µm). All of these shares are ours.
  */
 final readonly class FilmEstimate
 {
-    /** Of the model's doubt: within a zone, and about its mean. */
-    public const WITHIN = 0.6;
-    public const OF_MEAN = 0.8;
-
     /** Share of the variance of the mean that all zones have in common. */
     private const COMMON = 0.5;
 
-    private const COAT_CHANCE = 0.05;
+    private const COAT_CHANCE = 0.04;
     private const CUT_CHANCE = 0.12;
     private const CUT_LEAST_UM = 1.0;
 
@@ -67,19 +63,19 @@ final readonly class FilmEstimate
     /** Scatter within the zone and doubt of its mean together, µm: what a burn-through is reckoned with. */
     public function doubtUm(int $zone, SkinSection $skin): float
     {
-        return sqrt($this->meanDoubtUm($zone) ** 2 + (self::WITHIN * $skin->spreadUm()) ** 2);
+        return hypot($this->meanDoubtUm($zone), $skin->scatterUm());
     }
 
     /**
-     * A coat went on, that by the model retained so much on each zone, µm; the first one is the wet-out.
+     * A coat went on, that by the model retained so much on each zone, µm; of the wet-out its surplus.
      *
      * @param array<int, float> $retainedUm
      */
-    public function afterCoat(array $retainedUm, bool $isFirst): self
+    public function afterCoat(array $retainedUm): self
     {
         $grown = [];
         foreach ($retainedUm as $i => $retained) {
-            $grown[] = [$i, $this->zones + $i, self::OF_MEAN * (0.20 * $retained + ($isFirst ? 8.0 : 0.0))];
+            $grown[] = [$i, $this->zones + $i, SkinSection::HABIT * $retained];
         }
 
         return $this->with($this->joint->grown($grown)->shaken($this->chance($retainedUm, self::COAT_CHANCE, 0.6 * self::COAT_CHANCE, 0.0)));

@@ -49,6 +49,12 @@ final readonly class Rheology
         return $this->gelAgeMin / $this->cure->rate($t, $this->reference);
     }
 
+    /** Share of all its flow that is over so many minutes after a coat, 0 to 1. */
+    public function flownBy(float $minutes, Temperature $t): float
+    {
+        return min(1.0, (1.0 - exp(-self::GROWTH * max(0.0, $minutes) / $this->gelAt($t))) / (1.0 - exp(-self::GROWTH)));
+    }
+
     /** Minutes' worth of flow at the first viscosity: gel(1 − e^(−k))/k. */
     public function effectiveFlowAt(Temperature $t): float
     {

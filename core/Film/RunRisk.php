@@ -4,43 +4,40 @@ declare(strict_types=1);
 
 namespace OakGloss\Film;
 
-use OakGloss\Quantity\Bounds;
 use OakGloss\Quantity\Temperature;
 
-/** What runs off a face while it is wet, where that collects, and what the face would hold (drainage after Jeffreys). */
+/** What runs off the foot of a line of faces while a coat is wet, and what the line would hold. */
 final readonly class RunRisk
 {
-    /** A face holds a coat of which no more than this drains, and whose bead does not let go (ours). */
+    /** A line of faces holds a coat of which no more than this leaves its foot, and whose bead does not let go (ours). */
     public const HELD_SHARE = 0.10;
-
     /** A bead hanging on the lower edge with a radius above this lets go as a run, mm (ours). */
     public const RUNS_FROM_MM = 1.5;
+    /** Lighter than this is no coat and heavier than this is a pour, g/m². */
+    private const LEAST_GM2 = 10.0;
+    private const MOST_GM2 = 1000.0;
 
     /**
-     * @param float|null $holdsGM2   heaviest coat that the face holds, g/m²; null on a level face
-     * @param float      $drainedGM2 that leaves the face
-     * @param float      $gPerEdgeM  of it on each metre of the lower edge
+     * @param string     $foot       name of the lowest face, where it collects
+     * @param float|null $holdsGM2   heaviest coat that the line holds, g/m²; null where nothing drains
+     * @param float      $drainedGM2 that leaves the foot, spread over the line
+     * @param float      $gPerEdgeM  of it on each metre of the lower edge, after turning at either
      * @param float      $beadMm     radius, if it hangs there as a half round
      * @param float|null $turnAtMin  after the coat: when half of the flow is over
      */
-    private function __construct(public ?float $holdsGM2, public float $drainedGM2, public float $gPerEdgeM, public float $beadMm, public ?float $turnAtMin)
+    private function __construct(public string $foot, public ?float $holdsGM2, public float $drainedGM2, public float $gPerEdgeM, public float $beadMm, public ?float $turnAtMin)
     {
     }
 
-    /**
-     * @param float $gM2   0 to 3 000
-     * @param int   $turns how often the part is turned over while it flows, evenly by flow: each end then is the lower
-     *                     one for a share of it, and what collects is divided by one more than the turns (ours)
-     *
-     * @throws \OakGloss\Quantity\OutOfRange If the weight is out of range.
-     */
-    public static function of(Face $face, Rheology $resin, Temperature $t, float $gM2, int $turns = 0): self
+    /** Over the line of faces that a face lies in. */
+    public static function of(Face $face, Rheology $resin, Coat $coat): self
     {
-        $applied = Bounds::within($gM2, 0.0, Coat::HEAVIEST_GM2, 'coat weight', 'g/m²') / $resin->densityGCm3;
-        $drained = ($applied - Drainage::retainedUm($applied, $face, $resin, $t)) * $resin->densityGCm3 / (1 + $turns);
-        $perMetre = $drained * $face->lengthM;
+        $faces = [...$face->above, $face, ...$face->below];
+        $foot = $faces[count($faces) - 1];
+        $length = array_sum(array_map(fn (Face $f): float => $f->lengthM, $faces));
+        $perMetre = self::leaves($faces, $resin, $coat);
 
-        return new self(self::holds($face, $resin, $t), $drained, $perMetre, sqrt(2.0 * $perMetre / $resin->densityGCm3 / M_PI), self::halfFlowMin($resin, $t));
+        return new self($foot->name, self::holds($faces, $resin, $coat), $perMetre / $length, $perMetre, self::beadOf($perMetre, $resin->densityGCm3), self::halfFlowMin($resin, $coat->at));
     }
 
     public function runs(): bool
@@ -48,28 +45,55 @@ final readonly class RunRisk
         return $this->beadMm > self::RUNS_FROM_MM;
     }
 
-    /**
-     * The lesser of two films: the one that loses a tenth, h = √(0.3·kL), and the one whose bead just hangs, from
-     * h³/3k = A while its thinned part ends on the face, else h = A/L + ⅔√(kL); k = η/(ρ g sinθ teff), A the bead's section.
-     */
-    private static function holds(Face $face, Rheology $resin, Temperature $t): ?float
+    /** Radius of a half round of so many grams on a metre of edge, mm. */
+    public static function beadOf(float $gPerM, float $densityGCm3): float
     {
-        $sine = sin(deg2rad($face->slopeDeg));
-        if ($sine < 1e-6) {
-            return null;
-        }
-        $length = $face->lengthM;
-        $factor = $resin->viscosityAt($t) / ($resin->densityGCm3 * 1000.0 * Drainage::GRAVITY * $sine * $resin->effectiveFlowAt($t) * 60.0);
-        $section = 0.5 * M_PI * (self::RUNS_FROM_MM * 1e-3) ** 2;
-        $bead = (3.0 * $factor * $section) ** (1.0 / 3.0);
-        if ($bead ** 2 > $factor * $length) {
-            $bead = $section / $length + 2.0 / 3.0 * sqrt($factor * $length);
-        }
-
-        return min(sqrt(3.0 * self::HELD_SHARE * $factor * $length), $bead) * 1e6 * $resin->densityGCm3;
+        return sqrt(2.0 * $gPerM / $densityGCm3 / M_PI);
     }
 
-    private static function halfFlowMin(Rheology $resin, Temperature $t): float
+    /**
+     * Grams a metre that leave; where the part is turned, at the two ends together, of which each has half (ours).
+     *
+     * @param non-empty-list<Face> $faces
+     */
+    private static function leaves(array $faces, Rheology $resin, Coat $coat): float
+    {
+        if ($coat->gM2 <= 0.0) {
+            return 0.0;
+        }
+        $line = new FallLine($faces, array_map(fn (Face $f): float => $coat->onto($f) / $coat->gM2, $faces));
+        $left = $line->kept(Drainage::tau($coat->gM2 / $resin->densityGCm3, $resin, $coat->at), $coat->turns)['left'] * $coat->gM2;
+
+        return $coat->turns === [] ? $left : 0.5 * $left;
+    }
+
+    /**
+     * The heaviest such coat that keeps to both limits, by bisection: what leaves grows faster than what is laid.
+     *
+     * @param non-empty-list<Face> $faces
+     */
+    private static function holds(array $faces, Rheology $resin, Coat $coat): ?float
+    {
+        $holds = function (float $gM2) use ($faces, $resin, $coat): bool {
+            $leaves = self::leaves($faces, $resin, new Coat($gM2, $coat->at, only: $coat->only));
+            $laid = array_sum(array_map(fn (Face $f): float => ($coat->only === null || in_array($f->name, $coat->only, true) ? $gM2 : 0.0) * $f->lengthM, $faces));
+
+            return $leaves <= self::HELD_SHARE * $laid && self::beadOf($leaves, $resin->densityGCm3) <= self::RUNS_FROM_MM;
+        };
+        if ($holds(self::MOST_GM2)) {
+            return null;
+        }
+        [$low, $high] = [self::LEAST_GM2, self::MOST_GM2];
+        for ($i = 0; $i < 20; $i++) {
+            $middle = sqrt($low * $high);
+            [$low, $high] = $holds($middle) ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $low;
+    }
+
+    /** After a coat: when half of its flow is over, minutes. */
+    public static function halfFlowMin(Rheology $resin, Temperature $t): float
     {
         return -$resin->gelAt($t) / Rheology::GROWTH * log(1.0 - 0.5 * (1.0 - exp(-Rheology::GROWTH)));
     }

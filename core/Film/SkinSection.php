@@ -15,18 +15,24 @@ use OakGloss\Quantity\Normal;
 final readonly class SkinSection
 {
     private const MOST_COATS = 10;
+    /** Doubt of brushed work (ours): a share of all coats, a share of each by itself, and what is always there, µm. */
+    public const HABIT = 0.14;
+    public const CHANCE = 0.20;
+    public const ALWAYS_UM = 8.0;
 
     private function __construct(
         private Face $face,
         private Rheology $resin,
         public float $meanUm,
         public float $textureUm,
-        /** Everything that was retained over the weave and not sanded off, the wet-out's surplus included. */
+        /** Everything that was retained over the weave, sanded off since or not, the wet-out's surplus included. */
         public float $retainedTotalUm,
+        /** The sum of the squares of what each coat retained, µm². */
+        private float $retainedSquares,
         public bool $dryWetOut,
         /** What stayed of the last coat. */
         public float $lastRetainedUm = 0.0,
-        /** What ran off the face to its lower edge from the last coat, g/m². */
+        /** What ran off the face to its lower edge from the last coat, g/m²; below 0 where more ran onto it. */
         public float $lastDrainedGM2 = 0.0,
         /** Sanded to one plane. */
         public bool $flat = false,
@@ -39,10 +45,10 @@ final readonly class SkinSection
         $surplus = ($coat->gM2 - $weave->saturationGM2($resin->densityGCm3)) / $resin->densityGCm3;
         $start = -0.5 * $weave->textureUm();
         if ($surplus <= 0.0) {
-            return new self($face, $resin, $start + $surplus, $weave->textureUm(), 0.0, $surplus < 0.0);
+            return new self($face, $resin, $start + $surplus, $weave->textureUm(), 0.0, 0.0, $surplus < 0.0);
         }
         // The whole wet-out drains before what stays is shared between the cloth and its surface.
-        $stays = min($surplus, Drainage::retainedUm($coat->gM2 / $resin->densityGCm3, $face, $resin, $coat->at) * $face->edgeShare());
+        $stays = min($surplus, Drainage::retainedUm($coat, $face, $resin) * $face->edgeShare());
 
         return new self(
             $face,
@@ -50,29 +56,39 @@ final readonly class SkinSection
             $start + $stays * (1.0 - $resin->shrinkage),
             $weave->textureUm(),
             $stays,
+            $stays ** 2,
             false,
             $stays,
             ($surplus - $stays) * $resin->densityGCm3,
         );
     }
 
-    /** One more coat: z += h(1 − s); the texture shrinks by 1 − (1 − fill)^((h/90 µm)^1.5), never below the share s. */
-    public function afterCoat(Coat $coat): self
+    /**
+     * One more coat: z += h(1 − s); the texture shrinks by 1 − (1 − fill)^((h/90 µm)^1.5), never below the share s.
+     *
+     * @param Rheology|null $flow of the resin it is mixed from, where that is another
+     * @param Face|null     $lies the face as it lies while the coat flows, where that is otherwise
+     */
+    public function afterCoat(Coat $coat, ?Rheology $flow = null, ?Face $lies = null): self
     {
-        $applied = $coat->gM2 / $this->resin->densityGCm3;
-        $drained = Drainage::retainedUm($applied, $this->face, $this->resin, $coat->at);
-        $stays = $drained * $this->face->edgeShare();
+        $flow ??= $this->resin;
+        $lies ??= $this->face;
+        $applied = $coat->onto($lies) / $flow->densityGCm3;
+        $stays = Drainage::retainedUm($coat, $lies, $flow) * $lies->edgeShare();
         $left = (1.0 - $coat->fillAt90) ** (($stays / 90.0) ** 1.5);
 
         return new self(
             $this->face,
             $this->resin,
-            $this->meanUm + $stays * (1.0 - $this->resin->shrinkage),
-            $this->textureUm * max($left, $this->resin->shrinkage),
+            $this->meanUm + $stays * (1.0 - $flow->shrinkage),
+            $this->textureUm * max($left, $flow->shrinkage),
             $this->retainedTotalUm + $stays,
+            $this->retainedSquares + $stays ** 2,
             $this->dryWetOut,
             $stays,
-            ($applied - $stays) * $this->resin->densityGCm3,
+            ($applied - $stays) * $flow->densityGCm3,
+            // Nothing ran onto it: what was sanded to a plane is a plane still.
+            $this->flat && $stays <= 0.0,
         );
     }
 
@@ -80,18 +96,8 @@ final readonly class SkinSection
     public function afterFlatting(Flatting $flatting): self
     {
         $plane = $this->meanUm - 0.5 * $this->textureUm - $flatting->laterCutsUm;
-        // A face that is flat already was counted down to its plane, not to the middle of its scratch.
-        $from = $this->meanUm + ($this->flat ? 0.5 * $this->textureUm : 0.0);
 
-        return new self(
-            $this->face,
-            $this->resin,
-            $plane - 0.5 * $flatting->leftScratchUm,
-            $flatting->leftScratchUm,
-            max(0.0, $this->retainedTotalUm - ($from - $plane)),
-            $this->dryWetOut,
-            flat: true,
-        );
+        return $this->sanded($plane - 0.5 * $flatting->leftScratchUm, $flatting->leftScratchUm, true);
     }
 
     /**
@@ -108,39 +114,37 @@ final readonly class SkinSection
             return $this;
         }
         if ($down >= $this->textureUm) {
-            $plane = $this->meanUm + 0.5 * $this->textureUm - $down;
-
-            return new self($this->face, $this->resin, $plane - 0.5 * $scratchUm, $scratchUm, max(0.0, $this->retainedTotalUm - ($this->meanUm - $plane)), $this->dryWetOut, flat: true);
+            return $this->sanded($this->meanUm + 0.5 * $this->textureUm - $down - 0.5 * $scratchUm, $scratchUm, true);
         }
         $half = 0.5 * $this->textureUm;
         $level = 1.0 - $down / $half;
         $taken = $half / M_PI * (sqrt(1.0 - $level ** 2) - $level * acos($level));
 
         // The grooves of a coarser paper that a finer one has not reached are still a flat face.
-        return new self($this->face, $this->resin, $this->meanUm - $taken, $this->textureUm - $down, max(0.0, $this->retainedTotalUm - $taken), $this->dryWetOut, flat: $this->flat);
+        return $this->sanded($this->meanUm - $taken, $this->textureUm - $down, $this->flat);
     }
 
     /** Torn or lifted into a relief, without a gram more or less. */
     public function lifted(float $textureUm): self
     {
-        return new self($this->face, $this->resin, $this->meanUm, $this->textureUm + $textureUm, $this->retainedTotalUm, $this->dryWetOut, $this->lastRetainedUm, $this->lastDrainedGM2);
+        return new self($this->face, $this->resin, $this->meanUm, $this->textureUm + $textureUm, $this->retainedTotalUm, $this->retainedSquares, $this->dryWetOut, $this->lastRetainedUm, $this->lastDrainedGM2);
     }
 
     /** Scuffed so that the next coat holds: the scratch's depth goes from all of the surface, its shape stays. */
     public function afterKeying(float $scratchUm): self
     {
-        return new self($this->face, $this->resin, $this->meanUm - $scratchUm, $this->textureUm, max(0.0, $this->retainedTotalUm - $scratchUm), $this->dryWetOut, flat: $this->flat);
+        return $this->sanded($this->meanUm - $scratchUm, $this->textureUm, $this->flat);
     }
 
     /** Fewest such coats after which a flatting burns through no more than the target; null if ten are not enough. */
     public function coatsNeeded(Coat $coat, float $allowanceUm, float $target): ?int
     {
         $skin = $this;
-        for ($n = 0; $n <= self::MOST_COATS; $n++) {
+        for ($n = 1; $n <= self::MOST_COATS; $n++) {
+            $skin = $skin->afterCoat($coat);
             if ($skin->burnThrough($skin->afterFlattingBy($allowanceUm)) <= $target) {
                 return $n;
             }
-            $skin = $skin->afterCoat($coat);
         }
 
         return null;
@@ -162,10 +166,22 @@ final readonly class SkinSection
         return FilmThickness::fromMicrometres($this->meanUm - 0.5 * $this->textureUm - ($this->flat ? 0.0 : $allowanceUm));
     }
 
-    /** Scatter of brushed work: 0.20 of the retained total plus 8 µm. */
-    public function spreadUm(): float
+    /** Doubt of one spot of brushed work, µm: that about the mean and the scatter within the zone together. */
+    public function doubtUm(): float
     {
-        return 0.20 * $this->retainedTotalUm + 8.0;
+        return hypot($this->meanDoubtUm(), $this->scatterUm());
+    }
+
+    /** A habit is repeated by every coat: 0.14 of all that was retained, µm. */
+    public function meanDoubtUm(): float
+    {
+        return self::HABIT * $this->retainedTotalUm;
+    }
+
+    /** Chance is not repeated: 0.20 of each coat and 8 µm of cloth and surface, by squares, µm. */
+    public function scatterUm(): float
+    {
+        return sqrt(self::CHANCE ** 2 * $this->retainedSquares + self::ALWAYS_UM ** 2);
     }
 
     /** What a micrometre of cured film weighs, g/m²: shrunk resin is the denser. */
@@ -177,6 +193,12 @@ final readonly class SkinSection
     /** Share of the area burnt through when the mean that stays is $leftUm: Φ(−left/sd). */
     public function burnThrough(FilmThickness $left): float
     {
-        return Normal::below(-$left->inMicrometres() / $this->spreadUm());
+        return Normal::below(-$left->inMicrometres() / $this->doubtUm());
+    }
+
+    /** Sanding takes film away, not the doubt about what was laid. */
+    private function sanded(float $meanUm, float $textureUm, bool $flat): self
+    {
+        return new self($this->face, $this->resin, $meanUm, $textureUm, $this->retainedTotalUm, $this->retainedSquares, $this->dryWetOut, flat: $flat);
     }
 }

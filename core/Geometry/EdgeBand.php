@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace OakGloss\Geometry;
 
-/**
- * The strip along an edge that a coat pulls thin: an eighth of a turn on each side of the radius, at least 6 mm wide.
- * Its film is fed by the face behind it, so that what drains over the edge has come this far, not the strip's width.
- */
+/** The strip along an edge that a coat pulls thin: an eighth of a turn on each side of the radius, at least 6 mm wide. */
 final class EdgeBand
 {
-    private const FED_FROM_M = 0.05;
+    private const LEAST_MM = 6.0;
 
-    public static function zone(string $name, float $runMm, float $radiusMm, float $slopeDeg = 30.0): Zone
+    /** @param float|null $lengthM down the slope, where the film runs along the strip; its width where it runs over it */
+    public static function zone(string $name, float $runMm, float $radiusMm, float $slopeDeg = 30.0, ?float $lengthM = null): Zone
     {
-        $band = max(6.0, 0.5 * M_PI * $radiusMm);
+        $band = max(self::LEAST_MM, 0.5 * M_PI * $radiusMm);
 
-        return new Zone($name, ZoneKind::Edge, $slopeDeg, self::FED_FROM_M, $runMm * $band / 1e6, Visibility::Show, $radiusMm);
+        return new Zone($name, ZoneKind::Edge, $slopeDeg, $lengthM ?? $band / 1000.0, $runMm * $band / 1e6, Visibility::Show, $radiusMm);
     }
 }

@@ -24,8 +24,13 @@ final readonly class HalfTube implements Shape
             $slope = 0.5 * ($from + $to);
             $zones[] = new Zone($name, ZoneKind::ofFace($slope), $slope, $arc / 1000.0, 2.0 * $arc * $this->lengthMm / 1e6);
         }
+        $quarter = 0.5 * M_PI * $this->radiusMm;
 
-        return [...$zones, EdgeBand::zone('rim', 2.0 * $this->lengthMm + 2.0 * M_PI * $this->radiusMm, $this->edgeRadiusMm, 60.0)];
+        return [
+            ...FallOrder::down($zones[0], $zones[1], $zones[2], EdgeBand::zone('rim', 2.0 * $this->lengthMm, $this->edgeRadiusMm, 60.0)),
+            // Around both ends the film runs along the strip, from the ridge down, and nothing feeds it.
+            EdgeBand::zone('end rims', 4.0 * $quarter, $this->edgeRadiusMm, 45.0, $quarter / 1000.0),
+        ];
     }
 
     public function developedMm(): array

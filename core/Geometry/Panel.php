@@ -23,9 +23,18 @@ final readonly class Panel implements Shape
 
     public function zones(): array
     {
+        $isLevel = $this->slopeDeg < FallOrder::LEVEL_DEG;
+        $run = 2.0 * ($this->lengthMm + $this->widthMm);
+        // A level face drains to both sides.
+        $face = new Zone('face', ZoneKind::ofFace($this->slopeDeg), $this->slopeDeg, ($isLevel ? 0.5 : 1.0) * $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6);
+        if ($isLevel) {
+            return FallOrder::down($face, EdgeBand::zone('edge', $run, $this->edgeRadiusMm));
+        }
+
         return [
-            new Zone('face', ZoneKind::ofFace($this->slopeDeg), $this->slopeDeg, $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6),
-            EdgeBand::zone('edge', 2.0 * ($this->lengthMm + $this->widthMm), $this->edgeRadiusMm),
+            ...FallOrder::down($face, EdgeBand::zone('edge', $this->lengthMm, $this->edgeRadiusMm, max(30.0, $this->slopeDeg))),
+            EdgeBand::zone('upper edge', $this->lengthMm, $this->edgeRadiusMm, $this->slopeDeg),
+            EdgeBand::zone('side edges', 2.0 * $this->widthMm, $this->edgeRadiusMm, $this->slopeDeg, $this->widthMm / 1000.0),
         ];
     }
 

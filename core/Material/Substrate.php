@@ -26,6 +26,41 @@ enum Substrate: string
         return $this !== self::Polypropylene && $this !== self::Polyethylene;
     }
 
+    /** Acetone and other strong solvents attack some plastics and lift paint: these bear alcohol. */
+    public function bearsSolvent(): bool
+    {
+        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Painted], true);
+    }
+
+    /** Styrene of a polyester attacks it. */
+    public function bearsStyrene(): bool
+    {
+        return ! in_array($this, [self::Abs, self::Polycarbonate], true);
+    }
+
+    /** It breathes out bubbles while it warms, and wants a seal under the base. */
+    public function isPorous(): bool
+    {
+        return $this === self::Wood;
+    }
+
+    /** Linear expansion, 1e-6/K. Planning values. */
+    public function expansion(): float
+    {
+        return match ($this) {
+            self::Polyethylene => 150.0,
+            self::Polypropylene => 100.0,
+            self::Abs => 80.0,
+            self::Polycarbonate, self::Pla => 68.0,
+            self::Petg => 60.0,
+            self::GlassFibre, self::Painted => 25.0,
+            self::Aluminium => 23.0,
+            self::Steel => 12.0,
+            self::Wood => 8.0,
+            self::Carbon => 3.0,
+        };
+    }
+
     public function isMetal(): bool
     {
         return $this === self::Steel || $this === self::Aluminium;

@@ -9,6 +9,8 @@ enum AfterWetOut: string
 {
     /** Full cure, nibs off, key. */
     case CureThenKey = 'cure_then_key';
-    /** A second coat at tack first: costs a batch, saves weave. */
+    /** A second coat at tack first: saves weave under the nib paper. */
     case SecondAtTack = 'second_at_tack';
+    /** The build goes on at tack, coat after coat; nibs are flatted with it. */
+    case BuildOnAtTack = 'build_on_at_tack';
 }

@@ -9,12 +9,19 @@ use OakGloss\Quantity\Bounds;
 /** Where good people disagree: what this part's finisher chose. */
 final readonly class Choices
 {
+    /** Weight 0: as the shop lays them. */
+    public const AS_THE_SHOP = 0.0;
+
     /**
-     * @param int|null $buildCoats  1 to 10; null for the fewest that keep every show zone under the target
-     * @param int      $finishCoats 1 to 4; more than two where a flatting left too little
-     * @param int      $stripes     0 to 4 masked lines or stripes of colour under the clear
+     * @param int|null $buildCoats   2 to 10; null for the fewest that keep every show zone under the target
+     * @param int      $finishCoats  1 to 4; more than two where a flatting left too little
+     * @param int      $stripes      0 to 4 masked lines or stripes of colour under the clear
+     * @param int      $secondPasses 0 to 3 coats of their own for the zones that are thinnest, flanks and rims mostly
+     * @param bool     $turned       each coat over the cloth is turned over at half of its flow
+     * @param bool     $tilted       the part lies so that its faces are equally steep while they flow, where its shape can
+     * @param float    $buildGM2     g/m² of a build coat; 0 as the shop lays them
      *
-     * @throws \OakGloss\Quantity\OutOfRange If a number of coats is out of range.
+     * @throws \OakGloss\Quantity\OutOfRange If a number of coats or a weight is out of range.
      */
     public function __construct(
         public WetOut $wetOut = WetOut::OnSetBase,
@@ -23,15 +30,45 @@ final readonly class Choices
         public ?int $buildCoats = null,
         public int $finishCoats = 1,
         public int $stripes = 0,
+        public int $secondPasses = 0,
+        public bool $turned = false,
+        public bool $tilted = false,
+        public float $buildGM2 = self::AS_THE_SHOP,
+        public PrintThrough $printThrough = PrintThrough::Flat,
     ) {
         Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
         Bounds::within($finishCoats, 1, 4, 'finish coats', '');
         Bounds::within($stripes, 0, 4, 'stripes', '');
+        Bounds::within($secondPasses, 0, 3, 'second passes', '');
+        Bounds::within($buildGM2 === self::AS_THE_SHOP ? 100.0 : $buildGM2, 30.0, 400.0, 'build coat', 'g/m²');
     }
 
     /** The same with one or more of them made otherwise; null keeps what stands. */
-    public function but(?WetOut $wetOut = null, ?AfterWetOut $afterWetOut = null, ?Top $top = null, ?int $buildCoats = null, ?int $finishCoats = null, ?int $stripes = null): self
-    {
-        return new self($wetOut ?? $this->wetOut, $afterWetOut ?? $this->afterWetOut, $top ?? $this->top, $buildCoats ?? $this->buildCoats, $finishCoats ?? $this->finishCoats, $stripes ?? $this->stripes);
+    public function but(
+        ?WetOut $wetOut = null,
+        ?AfterWetOut $afterWetOut = null,
+        ?Top $top = null,
+        ?int $buildCoats = null,
+        ?int $finishCoats = null,
+        ?int $stripes = null,
+        ?int $secondPasses = null,
+        ?bool $turned = null,
+        ?bool $tilted = null,
+        ?float $buildGM2 = null,
+        ?PrintThrough $printThrough = null,
+    ): self {
+        return new self(
+            $wetOut ?? $this->wetOut,
+            $afterWetOut ?? $this->afterWetOut,
+            $top ?? $this->top,
+            $buildCoats ?? $this->buildCoats,
+            $finishCoats ?? $this->finishCoats,
+            $stripes ?? $this->stripes,
+            $secondPasses ?? $this->secondPasses,
+            $turned ?? $this->turned,
+            $tilted ?? $this->tilted,
+            $buildGM2 ?? $this->buildGM2,
+            $printThrough ?? $this->printThrough,
+        );
     }
 }

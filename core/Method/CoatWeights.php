@@ -15,10 +15,14 @@ final readonly class CoatWeights
         public float $wetOutShare = 0.7,
         public float $buildGM2 = 110.0,
         public float $finishGM2 = 75.0,
+        public float $sealGM2 = 80.0,
+        public float $tackGM2 = 60.0,
     ) {
         Bounds::within($baseGM2, 30.0, 300.0, 'base coat', 'g/m²');
         Bounds::within($wetOutShare, 0.3, 1.5, 'wet-out over cloth weight', '');
         Bounds::within($buildGM2, 30.0, 400.0, 'build coat', 'g/m²');
         Bounds::within($finishGM2, 30.0, 200.0, 'finish coat', 'g/m²');
+        Bounds::within($sealGM2, 20.0, 200.0, 'seal coat', 'g/m²');
+        Bounds::within($tackGM2, 20.0, 200.0, 'tack coat', 'g/m²');
     }
 }

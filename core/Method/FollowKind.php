@@ -10,4 +10,6 @@ enum FollowKind: string
     case Tacky = 'tacky';
     case Set = 'set';
     case Sandable = 'sandable';
+    /** So old that what is still to shrink prints no weave back that a lamp shows. */
+    case Settled = 'settled';
 }

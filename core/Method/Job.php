@@ -12,9 +12,18 @@ use OakGloss\Quantity\Temperature;
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job
 {
+    /**
+     * @param bool          $needsPrimer bare metal
+     * @param bool          $needsSeal   bare wood
+     * @param int           $tackCoats   fresh tack coats on a base whose window for the cloth was missed
+     * @param list<string>  $passZones   zones of the second passes, empty where none is needed
+     * @param float         $turnMin     after a coat, when half of its flow is over
+     * @param PostCure|null $postCure    before the last flatting
+     */
     public function __construct(
         public Substrate $substrate,
         public bool $needsPrimer,
+        public bool $needsSeal,
         public Finish $finish,
         public float $areaM2,
         public int $holes,
@@ -29,6 +38,17 @@ final readonly class Job
         public int $fillerCoats,
         public Temperature $air,
         public float $polishMin,
+        public int $tackCoats = 0,
+        public array $passZones = [],
+        public float $passAreaM2 = 0.0,
+        public float $turnMin = 20.0,
+        public ?PostCure $postCure = null,
     ) {
+    }
+
+    /** What a build coat weighs, g/m². */
+    public function buildGM2(): float
+    {
+        return $this->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->weights->buildGM2 : $this->choices->buildGM2;
     }
 }

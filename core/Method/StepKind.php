@@ -13,11 +13,15 @@ enum StepKind: string
     case Key = 'key';
     case Lay = 'lay';
     case Coat = 'coat';
+    /** The wet part is turned over, so that what runs runs back. */
+    case Turn = 'turn';
     /** Sanded to one plane by a ladder of grits. */
     case Flat = 'flat';
     case Spray = 'spray';
     case Polish = 'polish';
     case Inspect = 'inspect';
+    /** The part lies in the warm box. */
+    case PostCure = 'post_cure';
 
     public function isSanding(): bool
     {

@@ -38,6 +38,28 @@ final readonly class Batch
         return new self($ratio, $resin, $both - $resin, $totalG - $both);
     }
 
+    /** A batch is made this much larger at most so that a scale can weigh it (ours). */
+    private const ROUNDED_UP_BY = 0.15;
+
+    /**
+     * A batch of at least so much whose parts lie on the scale's steps: the smallest from there on that keeps the ratio
+     * within the tolerance, where one does within 15 %; else just what is wanted.
+     */
+    public static function weighable(float $totalG, MixRatio $ratio, float $scaleStepG, float $pigmentFraction = 0.0): self
+    {
+        $wanted = self::of($totalG, $ratio, $pigmentFraction);
+        $most = (1.0 + self::ROUNDED_UP_BY) * $wanted->resinG;
+        for ($resin = ceil($wanted->resinG / $scaleStepG - 1e-6) * $scaleStepG; $resin <= $most; $resin += $scaleStepG) {
+            $hardener = round($resin * $ratio->hardenerPerResin / $scaleStepG) * $scaleStepG;
+            $off = fn (float $h): float => abs($h / $resin / $ratio->hardenerPerResin - 1.0);
+            if (max($off($hardener + 0.5 * $scaleStepG), $off($hardener - 0.5 * $scaleStepG)) <= self::TOLERANCE) {
+                return new self($ratio, $resin, $hardener, ($resin + $hardener) * $pigmentFraction);
+            }
+        }
+
+        return $wanted;
+    }
+
     public function totalG(): float
     {
         return $this->resinG + $this->hardenerG + $this->pigmentG;

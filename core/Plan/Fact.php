@@ -30,6 +30,12 @@ final readonly class Fact
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
+    /** @return list<string> written with bars between them; none where nothing was written */
+    public function words(string $name): array
+    {
+        return $this->word($name) === '' ? [] : explode('|', $this->word($name));
+    }
+
     public function word(string $name): string
     {
         return (string) ($this->data[$name] ?? '');

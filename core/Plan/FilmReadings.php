@@ -85,9 +85,9 @@ final class FilmReadings
      * @param array<int, float> $retainedUm
      * @param array<int, float> $ranDownGM2
      */
-    public function afterCoat(array $retainedUm, array $ranDownGM2, bool $isFirst, float $densityGCm3): void
+    public function afterCoat(array $retainedUm, array $ranDownGM2, float $densityGCm3): void
     {
-        $this->estimate = $this->estimate?->afterCoat($retainedUm, $isFirst);
+        $this->estimate = $this->estimate?->afterCoat($retainedUm);
         if ($this->gainedG !== null) {
             $this->gainedG += $densityGCm3 * $this->overAll($retainedUm);
             $this->ranDownG += $this->overAll($ranDownGM2);
@@ -110,7 +110,7 @@ final class FilmReadings
     public function saw(int $zone, PassEnd $end, SkinSection $after): void
     {
         $left = $after->flushCover()->inMicrometres();
-        $scatter = FilmEstimate::WITHIN * $after->spreadUm();
+        $scatter = $after->scatterUm();
         $this->estimate = match ($end) {
             PassEnd::Weave => $this->estimate?->seen($zone, self::WEAVE_SHOWS_AT * $scatter - $left, 0.5 * $scatter, false),
             // No weave in sight: not many crowns are bare, which says little where the film is thick.
@@ -147,7 +147,7 @@ final class FilmReadings
     {
         $isSkin = $fact->word('way') !== 'cut_face';
         $coverUm = (float) $fact->number('um') - ($isSkin ? $this->plyUm + $this->baseUm : 0.0);
-        $scatter = FilmEstimate::WITHIN * $skin->spreadUm() / sqrt(max(1.0, (float) $fact->number('n')));
+        $scatter = $skin->scatterUm() / sqrt(max(1.0, (float) $fact->number('n')));
         // An off-cut comes from beyond the zone's edge.
         $scatter *= $fact->word('way') === 'offcut' ? 1.5 : 1.0;
         $doubt = sqrt($scatter ** 2 + (float) $fact->number('step_um') ** 2 / 12.0 + ($isSkin ? self::BASE_DOUBT * $this->baseUm : 0.0) ** 2 + self::HAND_UM ** 2);

@@ -10,10 +10,8 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
-use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Jar;
-use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
@@ -29,8 +27,6 @@ use OakGloss\Quantity\Temperature;
  */
 final readonly class FinishPlan
 {
-    private const MOST_BUILD_COATS = 10;
-
     /**
      * @param list<PlannedStep> $steps
      * @param list<ZoneState>   $zonesNow after all that was done and read
@@ -41,6 +37,7 @@ final readonly class FinishPlan
         public Materials $materials,
         public Workshop $shop,
         public FactLog $log,
+        private Method $method,
         public array $steps,
         public array $zonesNow,
         public array $findings,
@@ -50,34 +47,22 @@ final readonly class FinishPlan
     ) {
     }
 
-    public static function of(PartBrief $brief, Materials $materials, Method $method, Workshop $shop, FactLog $log): self
+    /** @param bool $missedLay the cloth is still to be laid and its base no longer holds it */
+    public static function of(PartBrief $brief, Materials $materials, Method $method, Workshop $shop, FactLog $log, bool $missedLay = false): self
     {
-        $findings = Refusals::of($brief, $materials);
-        $choices = self::boundByFacts($brief->choices, $log);
-        $isCleared = $choices->top === Top::Clear && $materials->clear !== null;
+        $isCleared = $brief->choices->top === Top::Clear && $materials->clear !== null;
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
-        $forecast = new SkinForecast($brief, $materials, $shop, $log);
-        $walk = fn (int $coats): array => $forecast->walk($method->steps(self::job($brief, $materials, $shop, $choices, $coats, $clear, $filler)));
+        $built = (new BuildUp($brief, $materials, $method, $shop, $log, $clear, $filler, $missedLay))->best();
+        $plan = fn (array $findings): self => new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], $findings, $built['coats'], $clear, $filler);
 
-        $laid = self::buildCoatsLaid($log);
-        $least = max(1, $laid);
-        $coats = $choices->buildCoats === null ? $least : max($choices->buildCoats, $least);
-        $steps = $walk($coats);
-        if ($choices->buildCoats === null && ! self::isFlatted($log)) {
-            $best = [$coats, $steps];
-            while (self::risk($steps) > $shop->targetBurnThrough && $coats < self::MOST_BUILD_COATS) {
-                $steps = $walk(++$coats);
-                if (self::risk($steps) < self::risk($best[1])) {
-                    $best = [$coats, $steps];
-                }
-            }
-            [$coats, $steps] = $best;
-        }
+        return $plan([...Refusals::of($brief, $materials), ...Notices::of($plan([]))]);
+    }
 
-        $plan = new self($brief, $materials, $shop, $log, $steps, $forecast->zonesNow(), [], $coats, $clear, $filler);
-
-        return new self($brief, $materials, $shop, $log, $steps, $plan->zonesNow, [...$findings, ...Notices::of($plan)], $coats, $clear, $filler);
+    /** The same part where the window for the cloth has closed. */
+    public function withMissedLay(): self
+    {
+        return self::of($this->brief, $this->materials, $this->method, $this->shop, $this->log, true);
     }
 
     /** @return list<Finding> why the part can't be made this way; empty if it can */
@@ -139,7 +124,13 @@ final readonly class FinishPlan
         $air = Temperature::fromCelsius($this->shop->workingAirC);
         $skin = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air));
 
-        return $skin->coatsNeeded(new Coat($this->shop->weights->buildGM2, $air), $allowance, $this->shop->targetBurnThrough);
+        return $skin->coatsNeeded(new Coat($this->buildGM2(), $air), $allowance, $this->shop->targetBurnThrough);
+    }
+
+    /** What a build coat weighs on this part, g/m². */
+    public function buildGM2(): float
+    {
+        return $this->brief->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->shop->weights->buildGM2 : $this->brief->choices->buildGM2;
     }
 
     /** Resin, hardener and pigment of all coats from one jar, grams: used where weighed, planned elsewhere. */
@@ -211,72 +202,8 @@ final readonly class FinishPlan
         return $this->polish()?->gloss() ?? $this->clear?->gloss;
     }
 
-    /** The brief's choices, as far as what was done leaves them open. */
-    private static function boundByFacts(Choices $choices, FactLog $log): Choices
-    {
-        $second = $log->last('second', FactKind::CoatOn) !== null;
-
-        return $second && $choices->afterWetOut !== AfterWetOut::SecondAtTack
-            ? $choices->but(afterWetOut: AfterWetOut::SecondAtTack)
-            : $choices;
-    }
-
-    private static function buildCoatsLaid(FactLog $log): int
-    {
-        $laid = 0;
-        for ($n = 1; $n <= self::MOST_BUILD_COATS; $n++) {
-            $laid = $log->last("build-{$n}", FactKind::CoatOn) === null ? $laid : $n;
-        }
-
-        return $laid;
-    }
-
-    private static function isFlatted(FactLog $log): bool
-    {
-        return $log->of('flat', FactKind::Sanded, FactKind::Skipped) !== [];
-    }
-
-    /** @param list<PlannedStep> $steps */
-    private static function risk(array $steps): float
-    {
-        $worst = 0.0;
-        foreach ($steps as $step) {
-            if (! $step->isDone()) {
-                $worst = max($worst, $step->worst()?->risk() ?? 0.0);
-            }
-        }
-
-        return $worst;
-    }
-
-    private static function job(PartBrief $brief, Materials $materials, Workshop $shop, Choices $choices, int $coats, ?ClearPlan $clear, ?ClearPlan $filler): Job
-    {
-        [$clearCoats, $clearCoat, $polish] = $clear === null ? [1, null, null] : [$clear->coats, $clear->clear, $clear->polish];
-        [$fillerCoats, $fillerCoat] = $filler === null ? [0, null] : [$filler->coats, $filler->clear];
-        $polish = $choices->top === Top::PolishResin ? self::resinPolish($brief) : $polish;
-
-        return new Job(
-            $brief->substrate,
-            $brief->substrate->isMetal() && ! $brief->primed,
-            $brief->finish,
-            $brief->coatedAreaM2(),
-            $brief->holes,
-            $choices,
-            $coats,
-            $materials->cloth->weave->arealGM2,
-            $shop->weights,
-            $shop->pace,
-            $clearCoats,
-            $clearCoat,
-            $fillerCoat,
-            $fillerCoats,
-            Temperature::fromCelsius($shop->workingAirC),
-            $polish === null ? 0.0 : $polish->minutes(),
-        );
-    }
-
     /** The polish of the resin itself, from the last paper of the wet-flat. */
-    private static function resinPolish(PartBrief $brief): PolishLadder
+    public static function resinPolish(PartBrief $brief): PolishLadder
     {
         return PolishLadder::from(SandingMethod::WetBlock->scratchUm(Grit::p(2000)), $brief->coatedAreaM2());
     }

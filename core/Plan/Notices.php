@@ -8,7 +8,7 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\ScratchCheck;
-use OakGloss\Film\RunRisk;
+use OakGloss\Film\Coat;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Finding;
@@ -79,20 +79,16 @@ final class Notices
         if ($coat?->laidGM2 === null) {
             return [];
         }
-        $worst = null;
-        foreach ($plan->brief->coatedZones() as $zone) {
-            $run = RunRisk::of($zone->face, $plan->materials->resinFor($coat->step)->rheology, Temperature::fromCelsius($plan->shop->workingAirC), $coat->laidGM2);
-            $worst = $run->runs() && $run->beadMm > ($worst[1]->beadMm ?? 0.0) ? [$zone, $run] : $worst;
-        }
+        $worst = Runs::worst($plan->brief->coatedZones(), $plan->materials->resinFor($coat->step)->rheology, new Coat($coat->laidGM2, Temperature::fromCelsius($plan->shop->workingAirC)));
 
-        return $worst === null ? [] : [new Finding(Severity::Note, 'film.runs', [
-            'zone' => $worst[0]->name,
+        return $worst?->runs() !== true ? [] : [new Finding(Severity::Note, 'film.runs', [
+            'zone' => $worst->foot,
             'coat' => $coat->step->name,
             'laid' => $coat->laidGM2,
-            'drained' => $worst[1]->drainedGM2,
-            'bead' => $worst[1]->beadMm,
-            'holds' => $worst[1]->holdsGM2 ?? INF,
-            'turn' => $worst[1]->turnAtMin ?? 0.0,
+            'edge' => $worst->gPerEdgeM,
+            'bead' => $worst->beadMm,
+            'holds' => $worst->holdsGM2 ?? INF,
+            'turn' => $worst->turnAtMin ?? 0.0,
         ])];
     }
 

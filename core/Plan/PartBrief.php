@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cloth\Piece;
+use OakGloss\Film\Face;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
@@ -19,6 +20,7 @@ final readonly class PartBrief
     /**
      * @param non-empty-list<Zone>                    $zones
      * @param array{length: float, width: float}|null $developedMm the surface laid flat; null where only areas are known
+     * @param list<Zone>|null                         $tiltedZones the zones, in their order, as they lie tilted; null where the shape gains nothing by it
      *
      * @throws \OakGloss\Quantity\OutOfRange If wrap or holes are out of range.
      */
@@ -37,6 +39,7 @@ final readonly class PartBrief
         public int $holes = 0,
         public Choices $choices = new Choices(),
         public ?float $neededByMin = null,
+        public ?array $tiltedZones = null,
     ) {
         Bounds::within($wrapMm, 0.0, 300.0, 'wrap', 'mm');
         Bounds::within($holes, 0, 200, 'holes', '');
@@ -51,6 +54,27 @@ final readonly class PartBrief
     public function coatedAreaM2(): float
     {
         return array_sum(array_map(fn (Zone $z): float => $z->areaM2, $this->coatedZones()));
+    }
+
+    /**
+     * Area of some coated zones, m²; of all of them for null.
+     *
+     * @param list<string>|null $names
+     */
+    public function areaOf(?array $names): float
+    {
+        return array_sum(array_map(fn (Zone $z): float => $names === null || in_array($z->name, $names, true) ? $z->areaM2 : 0.0, $this->coatedZones()));
+    }
+
+    /** @return list<Face> of the coated zones, as they lie while a coat flows */
+    public function facesAsTheyLie(bool $tilted): array
+    {
+        $lie = [];
+        foreach ($tilted ? $this->tiltedZones ?? [] : [] as $zone) {
+            $lie[$zone->name] = $zone->face;
+        }
+
+        return array_map(fn (Zone $z): Face => $lie[$z->name] ?? $z->face, $this->coatedZones());
     }
 
     public function piece(): Piece
@@ -71,6 +95,6 @@ final readonly class PartBrief
 
     public function with(Choices $choices): self
     {
-        return new self($this->zones, $this->developedMm, $this->substrate, $this->primed, $this->tone, $this->backing, $this->finish, $this->sun, $this->heat, $this->wear, $this->wrapMm, $this->holes, $choices, $this->neededByMin);
+        return new self($this->zones, $this->developedMm, $this->substrate, $this->primed, $this->tone, $this->backing, $this->finish, $this->sun, $this->heat, $this->wear, $this->wrapMm, $this->holes, $choices, $this->neededByMin, $this->tiltedZones);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Method\Step;
+use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
+use OakGloss\Quantity\FilmThickness;
 
 /** A step of the method with its quantities, its effect on the skin, and what was recorded of it. */
 final readonly class PlannedStep
@@ -49,6 +52,26 @@ final readonly class PlannedStep
             if ($state->flatting !== null && $state->isShow() && ($worst === null || $state->risk() > $worst->risk())) {
                 $worst = $state;
             }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * Where a key of thin cover goes through first: the show zone, and the share of it whose crowns the scratch reaches.
+     *
+     * @return array{ZoneState, float}|null null where nothing is keyed over the cloth
+     */
+    public function keyedThrough(): ?array
+    {
+        if ($this->step->kind !== StepKind::Key || $this->step->grits === null) {
+            return null;
+        }
+        $scratch = $this->step->grits->driven->scratchUm(Grit::p($this->step->grits->to));
+        $worst = null;
+        foreach ($this->zones as $state) {
+            $share = $state->riskOf(FilmThickness::fromMicrometres($state->crownCover($state->before)->inMicrometres() - $scratch));
+            $worst = $state->isShow() && $share > ($worst[1] ?? -1.0) ? [$state, $share] : $worst;
         }
 
         return $worst;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Film\Coat;
-use OakGloss\Film\RunRisk;
 use OakGloss\Film\SkinSection;
+use OakGloss\Method\BrushOnSkin;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
@@ -71,7 +71,7 @@ final readonly class Schools
             $skins[$i] = SkinSection::wetOut($plan->materials->cloth->weave, $zone->face, $plan->materials->clearResin->rheology, $wetOut);
         }
         $states = $plan->step('flat')->zones ?? [];
-        $best = ['coats' => 0, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
+        $best = ['coats' => BrushOnSkin::LEAST_BUILD_COATS, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
         for ($n = 1; $n <= self::MOST_COATS; $n++) {
             [$risk, $worst] = [0.0, ''];
             foreach ($states as $i => $state) {
@@ -85,7 +85,7 @@ final readonly class Schools
             if ($risk < $best['risk'] || $n === 1) {
                 $best = ['coats' => $n, 'risk' => $risk, 'worst' => $worst, 'isEnough' => $risk <= $plan->shop->targetBurnThrough];
             }
-            if ($best['isEnough']) {
+            if ($best['isEnough'] && $n >= BrushOnSkin::LEAST_BUILD_COATS) {
                 break;
             }
         }
@@ -96,17 +96,8 @@ final readonly class Schools
     /** @return array{float, string|null} radius of the thickest bead, and where it lets go */
     private static function bead(FinishPlan $plan, float $gM2, Temperature $air): array
     {
-        [$most, $where, $runs] = [0.0, null, false];
-        foreach ($plan->brief->coatedZones() as $zone) {
-            if ($zone->kind->isSandedByHand()) {
-                continue;
-            }
-            $risk = RunRisk::of($zone->face, $plan->materials->clearResin->rheology, $air, $gM2);
-            if ($risk->beadMm > $most) {
-                [$most, $where, $runs] = [$risk->beadMm, $zone->name, $risk->runs()];
-            }
-        }
+        $worst = Runs::worst($plan->brief->coatedZones(), $plan->materials->clearResin->rheology, new Coat($gM2, $air));
 
-        return [$most, $runs ? $where : null];
+        return [$worst->beadMm ?? 0.0, $worst?->runs() === true ? $worst->foot : null];
     }
 }

@@ -10,6 +10,7 @@ use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
+use OakGloss\Film\Rheology;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Jar;
@@ -41,6 +42,9 @@ final class SkinForecast
     /** @var list<ZoneState>|null the zones as they are now */
     private ?array $now = null;
 
+    /** Index of the last step that facts complete. */
+    private int $doneUpTo = -1;
+
     /** The newest coat that was walked over. */
     private ?Fact $lastCoat = null;
 
@@ -64,10 +68,10 @@ final class SkinForecast
         $this->skins = $this->bare();
         $this->steps = $steps;
         $this->lastCoat = $this->now = null;
-        $doneUpTo = $this->lastDone($steps);
+        $this->doneUpTo = $this->lastDone($steps);
         $planned = [];
         foreach ($steps as $i => $step) {
-            $planned[] = $this->step($i, $step, $i <= $doneUpTo);
+            $planned[] = $this->step($i, $step, $i <= $this->doneUpTo);
         }
 
         return $planned;
@@ -152,7 +156,7 @@ final class SkinForecast
             $this->takeTheRest();
         }
         if ($step->kind === StepKind::Coat && $step->layer !== null) {
-            return $this->coat($step, $fact, $doneAt, $skipped);
+            return $this->coat($i, $step, $fact, $doneAt, $skipped);
         }
         if ($fact !== null && ! $skipped && $step->kind !== StepKind::Wipe) {
             $this->skins->readings->loseWeight();
@@ -161,14 +165,15 @@ final class SkinForecast
         return new PlannedStep($step, $step->handsMin, zones: $this->skins->unchanged(), doneAtMin: $doneAt, passes: $this->log->grits($step->key), skipped: $skipped);
     }
 
-    private function coat(Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
+    private function coat(int $i, Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
     {
         $layer = $step->layer ?? throw new \LogicException('a coat step lays a layer');
-        $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->coatedAreaM2());
+        $only = $fact?->words('only') ?: $layer->only;
+        $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->areaOf($only));
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
-        $batch = Batch::of($planned->over($area)->plus(Mass::fromGrams($this->shop->cupLossG))->inGrams(), $resin->ratio, $pigment);
+        $batch = Batch::weighable($planned->over($area)->plus(Mass::fromGrams($this->shop->cupLossG))->inGrams(), $resin->ratio, $this->shop->scaleStepG, $pigment);
         $used = $fact?->number('grams');
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
         $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $this->shop->cupLossG, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
@@ -176,12 +181,17 @@ final class SkinForecast
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $keyed = $this->log->last($step->key, FactKind::Sanded);
         $zones = $layer->builds && ! $skipped
-            ? $this->skins->coated(new Coat($laid, Temperature::fromCelsius($airC)), $keyed === null ? null : self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))))
+            ? $this->skins->coated(
+                new Coat($laid, Temperature::fromCelsius($airC), only: $only, turns: $this->turns($i, $fact, $resin->rheology, Temperature::fromCelsius($airC))),
+                $keyed === null ? null : self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))),
+                $resin->rheology,
+                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $fact->number('tilted') === 1.0),
+            )
             : $this->skins->unchanged();
         if ($fact !== null && ! $skipped) {
             $this->lastCoat = $fact;
             if (! $layer->builds) {
-                $this->skins->readings->baseUm = $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
+                $this->skins->readings->baseUm += $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
             }
             if ($layer->onCloth) {
                 // Resin and cloth beneath the rim are no film of any zone.
@@ -190,6 +200,22 @@ final class SkinForecast
         }
 
         return new PlannedStep($step, $step->handsMin, $batch, $laid, $airC, zones: $zones, doneAtMin: $doneAt, usedG: $used, passes: $this->log->grits($step->key), skipped: $skipped);
+    }
+
+    /**
+     * At which shares of its flow the part was, or is to be, turned over after a coat.
+     *
+     * @return list<float>
+     */
+    private function turns(int $i, ?Fact $coat, Rheology $flow, Temperature $t): array
+    {
+        $turned = $this->log->last("turn-{$this->steps[$i]->key}", FactKind::Done, FactKind::Skipped);
+        if ($turned !== null) {
+            return $turned->kind === FactKind::Skipped || $coat === null ? [] : [$flow->flownBy($turned->atMin - $coat->atMin, $t)];
+        }
+        $isAhead = ($this->steps[$i + 1] ?? null)?->kind === StepKind::Turn && $i + 1 > $this->doneUpTo;
+
+        return $isAhead ? [0.5] : [];
     }
 
     private function flat(Step $step, ?float $doneAt, bool $skipped): PlannedStep

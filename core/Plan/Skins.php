@@ -55,9 +55,12 @@ final class Skins
     /**
      * A coat over the cloth, keyed first where a scratch is given; the first one is the wet-out.
      *
+     * @param Rheology   $flow  of the resin that it is mixed from
+     * @param list<Face> $faces by zone, as the part lies while it flows
+     *
      * @return list<ZoneState>
      */
-    public function coated(Coat $coat, ?float $keyScratchUm): array
+    public function coated(Coat $coat, ?float $keyScratchUm, Rheology $flow, array $faces): array
     {
         $isFirst = ! $this->areWet();
         $befores = $isFirst ? array_map(fn (Zone $z): SkinSection => SkinSection::wetOut($this->weave, $z->face, $this->resin, new Coat(0.0, $coat->at)), $this->zones) : $this->sections;
@@ -66,12 +69,12 @@ final class Skins
             $this->readings->afterPass(array_fill(0, count($this->zones), $keyScratchUm), []);
         }
         [$retained, $ranDown] = [[], []];
-        foreach ($this->zones as $i => $zone) {
-            $this->sections[$i] = $isFirst ? SkinSection::wetOut($this->weave, $zone->face, $this->resin, $coat) : $this->sections[$i]->afterCoat($coat);
+        foreach (array_keys($this->zones) as $i) {
+            $this->sections[$i] = $isFirst ? SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat) : $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]);
             $retained[] = $this->sections[$i]->lastRetainedUm;
             $ranDown[] = $this->sections[$i]->lastDrainedGM2;
         }
-        $this->readings->afterCoat($retained, $ranDown, $isFirst, $this->resin->densityGCm3);
+        $this->readings->afterCoat($retained, $ranDown, $flow->densityGCm3);
 
         return array_map(fn (int $i): ZoneState => $this->state($i, $befores[$i], $this->sections[$i]), array_keys($this->zones));
     }

@@ -11,6 +11,9 @@ use OakGloss\Quantity\Bounds;
 /** The shop's own numbers. */
 final readonly class Workshop
 {
+    /** One per cent of a square metre is a hand's breadth sanded through. */
+    public const TARGET_BURN_THROUGH = 0.001;
+
     /**
      * @param float $workingAirC       mean air while hands are at the bench, for coats that are still ahead
      * @param float $cupLossG          stays in cup and brush, a coat
@@ -24,7 +27,7 @@ final readonly class Workshop
         public float $workingAirC,
         public float $cupLossG = 8.0,
         public float $scaleStepG = 0.1,
-        public float $targetBurnThrough = 0.01,
+        public float $targetBurnThrough = self::TARGET_BURN_THROUGH,
         public Pace $pace = new Pace(),
         public CoatWeights $weights = new CoatWeights(),
         public float $partScaleStepG = 1.0,
@@ -33,6 +36,6 @@ final readonly class Workshop
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
         Bounds::within($scaleStepG, 0.001, 10.0, 'step of the scale', 'g');
         Bounds::within($partScaleStepG, 0.01, 100.0, 'step of the part scale', 'g');
-        Bounds::within($targetBurnThrough, 0.0001, 0.5, 'burn-through target', '');
+        Bounds::within($targetBurnThrough, 0.00001, 0.5, 'burn-through target', '');
     }
 }

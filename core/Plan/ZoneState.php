@@ -59,6 +59,23 @@ final readonly class ZoneState
         return Normal::below(-$left->inMicrometres() / $this->doubtUm());
     }
 
+    /** A spot of this size is seen, m². */
+    private const SEEN_M2 = 1e-4;
+
+    /**
+     * The chance that any of it shows: that a square centimetre or more of the zone is bare. A habit errs everywhere at
+     * once, so that it is the chance of a mean so far off, not the sum of many small ones.
+     */
+    public function anyShows(): float
+    {
+        $share = min(0.5, self::SEEN_M2 / $this->zone->areaM2);
+        $scatter = $this->before->scatterUm();
+        $mean = $this->meanDoubtUm();
+        $off = -Normal::quantile($share) * $scatter - $this->left()->inMicrometres();
+
+        return $mean <= 0.0 ? ($off >= 0.0 ? 1.0 : 0.0) : Normal::below($off / $mean);
+    }
+
     /** What must stay on the zone's mean so that no more than the target burns through, µm: bisection on the risk. */
     public function keepUm(float $target): float
     {
@@ -80,13 +97,13 @@ final readonly class ZoneState
     /** Doubt of one spot: scatter within the zone and doubt of its mean, µm. Without readings it is the model's. */
     public function doubtUm(): float
     {
-        return $this->isMeasured() ? $this->estimate?->doubtUm($this->index, $this->before) ?? 0.0 : $this->before->spreadUm();
+        return $this->isMeasured() ? $this->estimate?->doubtUm($this->index, $this->before) ?? 0.0 : $this->before->doubtUm();
     }
 
     /** Doubt of the zone's mean alone, µm. */
     public function meanDoubtUm(): float
     {
-        return $this->isMeasured() ? $this->estimate?->meanDoubtUm($this->index) ?? 0.0 : FilmEstimate::OF_MEAN * $this->before->spreadUm();
+        return $this->isMeasured() ? $this->estimate?->meanDoubtUm($this->index) ?? 0.0 : $this->before->meanDoubtUm();
     }
 
     public function isMeasured(): bool

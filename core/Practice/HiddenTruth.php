@@ -18,7 +18,7 @@ final readonly class HiddenTruth
         public float $pace,
         /** Of the sheet's viscosity. */
         public float $viscosity,
-        /** What an edge pulls at, mm; the model says 0.4. */
+        /** What an edge pulls at, mm; the model says 0.7. */
         public float $edgePullMm,
         public float $cupLossG,
         /** Of the paper's removal speed. */
@@ -60,7 +60,7 @@ final readonly class HiddenTruth
         return max(0.6, 1.0 + 0.05 * $this->chance->normal("coat/{$coat}/{$cell}"));
     }
 
-    /** The same edge as one that the model's pull would thin so: r′/(r′ + 0.4) = r/(r + pull). */
+    /** The same edge as one that the model's pull would thin so: r′/(r′ + 0.7) = r/(r + pull). */
     public function edgeRadiusMm(float $radiusMm): float
     {
         return $radiusMm * Face::EDGE_PULL_MM / $this->edgePullMm;

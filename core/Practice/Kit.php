@@ -8,6 +8,7 @@ use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
+use OakGloss\Geometry\FallOrder;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Resin;
@@ -34,11 +35,11 @@ final class Kit
     /** @return list<Zone> */
     public static function zones(): array
     {
-        return [
+        return FallOrder::down(
             new Zone('top', ZoneKind::Level, 2.0, 0.30, 0.090),
             new Zone('flank', ZoneKind::Flank, 60.0, 0.20, 0.050),
-            new Zone('rim', ZoneKind::Edge, 30.0, 0.05, 0.008, radiusMm: 2.5),
-        ];
+            new Zone('rim', ZoneKind::Edge, 60.0, 0.006, 0.008, radiusMm: 2.5),
+        );
     }
 
     public static function areaM2(): float

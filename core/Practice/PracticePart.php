@@ -29,7 +29,7 @@ final class PracticePart
         $at = Temperature::fromCelsius($truth->air->at(0.0));
         $cells = [];
         foreach (Kit::zones() as $z => $zone) {
-            $face = new Face($zone->slopeDeg, $zone->lengthM, $zone->radiusMm === null ? null : $truth->edgeRadiusMm($zone->radiusMm));
+            $face = new Face($zone->slopeDeg, $zone->lengthM, $zone->radiusMm === null ? null : $truth->edgeRadiusMm($zone->radiusMm), $zone->name, $zone->face->above);
             for ($i = 0; $i < self::PLACES; $i++) {
                 $cells[] = new Cell($z, $zone->areaM2 / self::PLACES, SkinSection::wetOut(Kit::weave(), $face, $flow, new Coat(Kit::WET_OUT_GM2 * $truth->share(count($cells)), $at)));
             }

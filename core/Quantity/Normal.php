@@ -39,4 +39,16 @@ final class Normal
 
         return $x < 0.0 ? $tail : 1.0 - $tail;
     }
+
+    /** The x below which a share of the population lies, 0 to 1 exclusive; to 1e-10, by bisection. */
+    public static function quantile(float $share): float
+    {
+        [$low, $high] = [-38.0, 38.0];
+        for ($i = 0; $i < 60; $i++) {
+            $middle = 0.5 * ($low + $high);
+            [$low, $high] = self::below($middle) < $share ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $high;
+    }
 }

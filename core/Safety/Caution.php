@@ -19,4 +19,5 @@ enum Caution: string
     case SprayMist = 'spray_mist';
     case PolishHeat = 'polish_heat';
     case Structure = 'structure';
+    case Heat = 'heat';
 }

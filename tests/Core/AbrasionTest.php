@@ -50,7 +50,7 @@ final class AbrasionTest extends TestCase
         self::assertCount(1, $ladder->steps);
         self::assertMicrometres(12.0, $ladder->totalCutUm());
         self::assertMicrometres(0.0, $ladder->laterCutsUm());
-        self::assertMinutes(0.5 * 12.0 / (0.5 * 35.0 / 125.0), $ladder->minutes, 1e-9);
+        self::assertMinutes(0.5 * 12.0 / (0.5 * 0.4 * (35.0 / 50.0) ** 0.6), $ladder->minutes, 1e-9);
     }
 
     public function testNoStepJumpsTooFarAndTheEndsAreFixed(): void

@@ -235,7 +235,7 @@ final class CureTest extends TestCase
     {
         $at = Temperature::fromCelsius(23.0);
         $cup = CupHeat::fitted(Activation::assumed(), 1.1, 150.0, $at, 35.0);
-        self::assertEqualsWithDelta(35.0, $cup->batch(150.0, $at)['gelMin'] ?? 0.0, 0.02);
+        self::assertEqualsWithDelta(35.0, $cup->batch(150.0, $at)->potLifeMin ?? 0.0, 0.02);
     }
 
     public function testAFullerWarmerOrDeeperCupIsHotterAndSooner(): void
@@ -243,14 +243,16 @@ final class CureTest extends TestCase
         $at = Temperature::fromCelsius(23.0);
         $cup = CupHeat::fitted(Activation::assumed(), 1.1, 150.0, $at, 35.0);
         $sheet = $cup->batch(150.0, $at);
-        foreach (['fuller' => $cup->batch(300.0, $at), 'warmer' => $cup->batch(150.0, Temperature::fromCelsius(28.0)), 'deeper' => $cup->batch(150.0, $at, 60.0), 'stiller' => $cup->batch(150.0, $at, lossWM2K: CupHeat::LOSS_STILL)] as $name => $other) {
-            self::assertGreaterThan($sheet['peakC'], $other['peakC'], $name);
-            self::assertLessThan($sheet['gelMin'], $other['gelMin'], $name);
+        foreach (['fuller' => $cup->batch(300.0, $at), 'warmer' => $cup->batch(150.0, Temperature::fromCelsius(28.0)), 'deeper' => $cup->batch(150.0, $at, 60.0), 'mixed warm' => $cup->batch(150.0, $at, start: Temperature::fromCelsius(32.0))] as $name => $other) {
+            self::assertGreaterThan($sheet->peakC, $other->peakC, $name);
+            self::assertLessThan($sheet->potLifeMin, $other->potLifeMin, $name);
         }
         $tray = $cup->batch(150.0, $at, 400.0);
-        self::assertLessThan(CupHeat::WARM_C, $tray['peakC'], 'poured out it stays cool');
-        self::assertGreaterThan($sheet['gelMin'], $tray['gelMin']);
-        self::assertSame([0.0, 23.0], array_map(fn (float $x): float => round($x, 9), $sheet['curve'][0]));
-        self::assertGreaterThan(10, count($sheet['curve']));
+        self::assertLessThan(CupHeat::WARM_C, $tray->peakC, 'poured out it stays cool');
+        self::assertGreaterThan($sheet->potLifeMin, $tray->potLifeMin);
+        self::assertSame([0.0, 23.0], array_map(fn (float $x): float => round($x, 9), $sheet->curve[0]));
+        self::assertGreaterThan($sheet->peakC, $sheet->peakInsulatedC, 'wood takes no heat');
+        self::assertFalse($tray->isHot());
+        self::assertGreaterThan(10, count($sheet->curve));
     }
 }

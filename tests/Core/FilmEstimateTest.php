@@ -81,11 +81,11 @@ final class FilmEstimateTest extends TestCase
     {
         $at = Temperature::fromCelsius(20.0);
         $skin = SkinSection::wetOut(new Weave(200.0), new Face(0.0, 0.3), Sample::resin()->rheology, new Coat(150.0, $at));
-        $estimate = FilmEstimate::unmeasured(1)->afterCoat([$skin->lastRetainedUm], true);
+        $estimate = FilmEstimate::unmeasured(1)->afterCoat([$skin->lastRetainedUm]);
         for ($n = 0; $n < 6; $n++) {
             $skin = $skin->afterCoat(new Coat(100.0, $at));
-            $estimate = $estimate->afterCoat([$skin->lastRetainedUm], false);
-            self::assertEqualsWithDelta($skin->spreadUm(), $estimate->doubtUm(0, $skin), 0.02 * $skin->spreadUm());
+            $estimate = $estimate->afterCoat([$skin->lastRetainedUm]);
+            self::assertEqualsWithDelta($skin->doubtUm(), $estimate->doubtUm(0, $skin), 0.02 * $skin->doubtUm());
         }
         self::assertFalse($estimate->isMeasured);
         self::assertSame(0.0, $estimate->offUm(0));
@@ -93,18 +93,18 @@ final class FilmEstimateTest extends TestCase
 
     public function testAWeighedCoatTellsOfTheNextOnesToo(): void
     {
-        $estimate = FilmEstimate::unmeasured(2)->afterCoat([20.0, 20.0], true)->marked()->afterCoat([100.0, 50.0], false);
+        $estimate = FilmEstimate::unmeasured(2)->afterCoat([20.0, 20.0])->marked()->afterCoat([100.0, 50.0]);
         // 0.1 m² each at 1.1 g a µm and m²: the model says 16.5 g, the scale 1.8 g more.
         $weighed = $estimate->weighed(1.8, [0.11, 0.11], 0.0, 0.1);
         self::assertGreaterThan(8.0, $weighed->offUm(0));
         self::assertLessThan($estimate->meanDoubtUm(0), $weighed->meanDoubtUm(0));
-        $later = $weighed->afterCoat([100.0, 50.0], false);
+        $later = $weighed->afterCoat([100.0, 50.0]);
         self::assertGreaterThan(1.5 * $weighed->offUm(0), $later->offUm(0), 'a habit goes on');
     }
 
     public function testACoarserScaleSaysLess(): void
     {
-        $estimate = FilmEstimate::unmeasured(1)->marked()->afterCoat([100.0], true);
+        $estimate = FilmEstimate::unmeasured(1)->marked()->afterCoat([100.0]);
         $doubt = fn (float $step): float => $estimate->weighed(1.0, [0.11], 0.0, $step)->meanDoubtUm(0);
         self::assertLessThan($doubt(1.0), $doubt(0.1));
         self::assertLessThan($doubt(5.0), $doubt(1.0));
@@ -113,7 +113,7 @@ final class FilmEstimateTest extends TestCase
 
     public function testWeaveShowingPullsAZoneDownAndMattWithoutWeaveHoldsItUp(): void
     {
-        $estimate = FilmEstimate::unmeasured(1)->afterCoat([200.0], true);
+        $estimate = FilmEstimate::unmeasured(1)->afterCoat([200.0]);
         $bare = $estimate->seen(0, -40.0, 10.0, false);
         self::assertLessThan(-40.0, $bare->offUm(0));
         self::assertGreaterThan(0.0, $estimate->seen(0, -40.0, 20.0, true)->offUm(0));

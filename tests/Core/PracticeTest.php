@@ -70,7 +70,7 @@ final class PracticeTest extends TestCase
         }
         self::assertEqualsWithDelta(0.0, array_sum($paces) / 300, 0.03);
         self::assertEqualsWithDelta(0.15, sqrt(array_sum(array_map(fn (float $x): float => $x ** 2, $paces)) / 300), 0.02);
-        self::assertEqualsWithDelta(0.4, array_sum($edges) / 300, 0.03);
+        self::assertEqualsWithDelta(0.7, array_sum($edges) / 300, 0.03);
     }
 
     public function testChanceIsEvenAndNormalAndTheSameInAnyOrder(): void
@@ -185,7 +185,7 @@ final class PracticeTest extends TestCase
     /** @return list<Act> */
     private static function through(int ...$grits): array
     {
-        return array_merge(...array_map(fn (int $p): array => [self::sand($p, 12.0, 'top'), self::sand($p, 7.0, 'flank'), self::sand($p, 1.0, 'rim')], $grits));
+        return array_merge(...array_map(fn (int $p): array => [self::sand($p, 8.0, 'top'), self::sand($p, 5.0, 'flank'), self::sand($p, 0.7, 'rim')], $grits));
     }
 
     /** @return list<Act> */

@@ -138,7 +138,7 @@ final class Bench extends Command
             'film estimate, 12 zones, 8 coats and 8 readings' => [null, function (): void {
                 $estimate = FilmEstimate::unmeasured(12)->marked();
                 for ($n = 0; $n < 8; $n++) {
-                    $estimate = $estimate->afterCoat(array_fill(0, 12, 60.0), $n === 0)->weighed(0.5, array_fill(0, 12, 0.04), 2.0, 1.0);
+                    $estimate = $estimate->afterCoat(array_fill(0, 12, 60.0))->weighed(0.5, array_fill(0, 12, 0.04), 2.0, 1.0);
                 }
             }],
             'practice, one simulated week of 44 acts' => [100.0, fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek())],

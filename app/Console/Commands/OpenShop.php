@@ -54,7 +54,7 @@ final class OpenShop extends Command
                 'typed_air' => [],
                 'cup_loss_g' => 8.0,
                 'scale_step_g' => 0.1,
-                'target_burn_through' => 0.01,
+                'target_burn_through' => Workshop::TARGET_BURN_THROUGH,
             ]);
             ShippedShelf::stock($shop);
             User::query()->create([

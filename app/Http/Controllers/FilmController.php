@@ -19,8 +19,8 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Film\BrushMarks;
+use OakGloss\Film\Coat;
 use OakGloss\Film\Drainage;
-use OakGloss\Film\Face;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
@@ -105,7 +105,7 @@ final class FilmController
     /**
      * What the next coat would do on each face in the air as it is now.
      *
-     * @return array{gM2: float, airC: float, zones: list<array{zone: Zone, asItIs: RunRisk, turned: RunRisk, twice: RunRisk, marks: BrushMarks, lessSteep: RunRisk|null}>}
+     * @return array{gM2: float, airC: float, zones: list<array{zone: Zone, keptGM2: float, asItIs: RunRisk, turned: RunRisk|null, marks: BrushMarks}>}
      */
     private function runs(PlannedPart $planned): array
     {
@@ -118,16 +118,17 @@ final class FilmController
                 break;
             }
         }
+        $coat = new Coat($gM2, $air);
         $zones = [];
         foreach ($planned->plan->brief->coatedZones() as $zone) {
-            $level = new Face(max(0.0, $zone->slopeDeg - 30.0), $zone->lengthM, $zone->face->edgeRadiusMm);
+            $kept = Drainage::retainedUm($coat, $zone->face, $resin) * $zone->face->edgeShare();
+            $isFoot = $zone->face->below === [];
             $zones[] = [
                 'zone' => $zone,
-                'asItIs' => RunRisk::of($zone->face, $resin, $air, $gM2),
-                'turned' => RunRisk::of($zone->face, $resin, $air, $gM2, 1),
-                'twice' => RunRisk::of($zone->face, $resin, $air, $gM2, 3),
-                'lessSteep' => $zone->slopeDeg < 20.0 ? null : RunRisk::of($level, $resin, $air, $gM2),
-                'marks' => BrushMarks::in(Drainage::retainedUm($gM2 / $resin->densityGCm3, $zone->face, $resin, $air) * $zone->face->edgeShare(), $resin, $air),
+                'keptGM2' => $kept * $resin->densityGCm3,
+                'asItIs' => RunRisk::of($zone->face, $resin, $coat),
+                'turned' => $isFoot ? RunRisk::of($zone->face, $resin, new Coat($gM2, $air, turns: [0.5])) : null,
+                'marks' => BrushMarks::in($kept, $resin, $air),
             ];
         }
 

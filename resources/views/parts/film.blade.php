@@ -61,16 +61,28 @@
     </div>
     <section class="card" aria-labelledby="runs-title">
         <div class="card-head"><h2 id="runs-title">What runs: the next coat at {{ $say->celsius($runs['airC']) }}, {{ round($runs['gM2']) }} g/m²</h2></div>
-        <div class="table-scroll" tabindex="0" role="group" aria-label="Runs; scroll sideways"><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Holds</th><th scope="col">Runs down</th><th scope="col">Bead at lower edge</th><th scope="col">Turned once</th><th scope="col">Turned three times</th><th scope="col">Laid 30° flatter</th><th scope="col">Brush marks left</th><th scope="col">Last brush</th></tr></thead><tbody>
+        <div class="table-scroll" tabindex="0" role="group" aria-label="Runs; scroll sideways"><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Keeps of it</th><th scope="col">Fed by</th><th scope="col">Its line holds</th><th scope="col">Leaves the foot</th><th scope="col">Bead there</th><th scope="col">Turned at half flow</th><th scope="col">Brush marks left</th><th scope="col">Last brush</th></tr></thead><tbody>
         @foreach ($runs['zones'] as $row)
-            <tr><th scope="row">{{ $say->zone($row['zone']) }}</th><td @class(['is-over' => $row['asItIs']->runs()])>{{ $row['asItIs']->holdsGM2 === null ? 'any' : round($row['asItIs']->holdsGM2).' g/m²' }}</td><td>{{ round($row['asItIs']->drainedGM2) }} g/m² · {{ number_format($row['asItIs']->gPerEdgeM, 1) }} g/m</td><td>@if ($row['asItIs']->beadMm < 0.05) none @else {{ number_format($row['asItIs']->beadMm, 1) }} mm @if ($row['asItIs']->runs())<span class="risk is-stop">runs</span>@endif @endif</td><td>{{ number_format($row['turned']->beadMm, 1) }} mm</td><td>{{ number_format($row['twice']->beadMm, 1) }} mm</td><td>{{ $row['lessSteep'] ? number_format($row['lessSteep']->beadMm, 1).' mm' : '–' }}</td><td>{{ $row['marks']->leftUm < 0.05 ? 'none' : number_format($row['marks']->leftUm, 1).' µm' }}</td><td>{{ $row['marks']->lastBrushMin === null ? 'marks stay' : 'minute '.floor($row['marks']->lastBrushMin) }}</td></tr>
+            <tr><th scope="row">{{ $say->zone($row['zone']) }}</th>
+                <td>{{ round($row['keptGM2']) }} g/m²</td>
+                <td>{{ implode(', ', array_map(fn ($f) => $f->name, $row['zone']->face->above)) ?: 'nothing' }}</td>
+                <td @class(['is-over' => $row['asItIs']->runs()])>{{ $row['asItIs']->holdsGM2 === null ? 'any' : round($row['asItIs']->holdsGM2).' g/m²' }}</td>
+                @if ($row['turned'])
+                    <td>{{ number_format($row['asItIs']->gPerEdgeM, 1) }} g/m</td>
+                    <td>@if ($row['asItIs']->beadMm < 0.05) none @else {{ number_format($row['asItIs']->beadMm, 1) }} mm @if ($row['asItIs']->runs())<span class="risk is-stop">runs</span>@endif @endif</td>
+                    <td>{{ number_format($row['turned']->beadMm, 1) }} mm</td>
+                @else
+                    <td colspan="3">runs on to {{ $row['zone']->face->below[0]->name }}</td>
+                @endif
+                <td>{{ $row['marks']->leftUm < 0.05 ? 'none' : number_format($row['marks']->leftUm, 1).' µm' }}</td>
+                <td>{{ $row['marks']->lastBrushMin === null ? 'marks stay' : 'minute '.floor($row['marks']->lastBrushMin) }}</td></tr>
         @endforeach
         </tbody></table></div>
         @if ($print)<p><b class="num">Print-through:</b> {{ lcfirst($say->step($print['step']->step)) }} {{ $say->when($print['at']) }}, the weave pulls back by <b class="num">{{ number_format($print['depthUm'], 1) }} µm</b> as the film shrinks on; @if ($print['waitUntilMin']) from {{ $say->date($print['waitUntilMin']) }} it stays under {{ OakGloss\Film\PrintThrough::SHOWS_FROM_UM }} µm, which a lamp does not show.@else a lamp does not show that. @endif</p>
         @if ($print['waitUntilMin'] && auth()->user()->can('work', $part))<form method="post" action="{{ route('sand.wait', [$part, $print['step']->step->key]) }}">@csrf<button class="btn">Let the last flatting wait for it</button></form>@endif @endif
         @php($turn = $runs['zones'][0]['asItIs']->turnAtMin ?? null)
         <p>@if ($turn)Half of the flow is over {{ round($turn) }} min after the coat: turn it then. @endif Catch hanging drips from beneath after about half an hour.</p>
-        <x-why what="runs and marks"><p>Drainage after Jeffreys with the viscosity at this air until the film gels. A face holds what loses no more than 10 % and hangs no bead that lets go. What leaves it hangs as a half-round bead at its lower edge; over 1.5 mm it lets go (assumed). Turned, what collects is shared by the ends. Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.</p></x-why>
+        <x-why what="runs and marks"><p>Drainage with the viscosity at this air until the film gels: the uppermost face after Jeffreys, those below it fed by what leaves it. A line of faces holds what loses no more than 10 % at its foot and hangs no bead there that lets go: over 1.5 mm, as a half round (assumed). Turned, what leaves is shared by both ends. Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.</p></x-why>
     </section>
     @if ($schools !== [])
     <section class="card" aria-labelledby="schools-title">

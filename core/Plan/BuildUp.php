@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Film\RunRisk;
+use OakGloss\Geometry\Zone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Job;
+use OakGloss\Method\Method;
+use OakGloss\Method\PostCure;
+use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Top;
+use OakGloss\Quantity\Temperature;
+
+/** The steps of a part with as many build coats, second passes and tack coats as facts and film ask for. */
+final class BuildUp
+{
+    private const MOST_BUILD_COATS = 10;
+
+    private readonly Choices $choices;
+
+    private readonly SkinForecast $forecast;
+
+    /** @param bool $missedLay the cloth is still to be laid and its base no longer holds it */
+    public function __construct(
+        private readonly PartBrief $brief,
+        private readonly Materials $materials,
+        private readonly Method $method,
+        private readonly Workshop $shop,
+        private readonly FactLog $log,
+        private readonly ?ClearPlan $clear,
+        private readonly ?ClearPlan $filler,
+        private readonly bool $missedLay,
+    ) {
+        $this->choices = self::boundByFacts($brief->choices, $log);
+        $this->forecast = new SkinForecast($brief, $materials, $shop, $log);
+    }
+
+    /** @return array{coats: int, steps: list<PlannedStep>, now: list<ZoneState>} */
+    public function best(): array
+    {
+        $laid = self::laid($this->log, 'build');
+        $least = $this->isFlatted() ? max(1, $laid) : max(BrushOnSkin::LEAST_BUILD_COATS, $laid);
+        $coats = max($this->choices->buildCoats ?? $least, $least);
+        $steps = $this->walk($coats);
+        if ($this->choices->buildCoats === null && ! $this->isFlatted()) {
+            $best = [$coats, $steps];
+            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats < self::MOST_BUILD_COATS) {
+                $steps = $this->walk(++$coats);
+                if (self::risk($steps) < self::risk($best[1])) {
+                    $best = [$coats, $steps];
+                }
+            }
+            [$coats, $steps] = $best;
+        }
+        $steps = $this->walk($coats, $this->postCure($steps));
+
+        return ['coats' => $coats, 'steps' => $steps, 'now' => $this->forecast->zonesNow()];
+    }
+
+    /** @return list<PlannedStep> */
+    private function walk(int $coats, ?PostCure $postCure = null): array
+    {
+        $laid = self::passedZones($this->log);
+        $steps = $this->forecast->walk($this->method->steps($this->job($coats, $laid, $postCure)));
+        if ($this->choices->secondPasses === 0) {
+            return $steps;
+        }
+        $weak = array_values(array_unique([...$laid, ...self::weakZones($steps, $this->shop->targetBurnThrough)]));
+
+        // Where every zone is thin it is one more coat for all that is wanted.
+        return $weak === $laid || count($weak) >= count($this->brief->coatedZones())
+            ? $steps
+            : $this->forecast->walk($this->method->steps($this->job($coats, $weak, $postCure)));
+    }
+
+    /**
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<string> show zones that a flatting ahead endangers
+     */
+    private static function weakZones(array $steps, float $target): array
+    {
+        $weak = [];
+        foreach ($steps as $step) {
+            foreach ($step->isDone() ? [] : $step->zones as $state) {
+                if ($state->flatting !== null && $state->isShow() && $state->risk() > $target) {
+                    $weak[$state->zone->name] = $state->zone->name;
+                }
+            }
+        }
+
+        return array_values($weak);
+    }
+
+    /** @param list<PlannedStep> $steps */
+    private static function risk(array $steps): float
+    {
+        $worst = 0.0;
+        foreach ($steps as $step) {
+            if (! $step->isDone()) {
+                $worst = max($worst, $step->worst()?->risk() ?? 0.0);
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * A hold as warm as box and part bear, as long as the skin takes to settle in it from being sandable.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    private function postCure(array $steps): ?PostCure
+    {
+        if ($this->choices->printThrough !== PrintThrough::PostCure) {
+            return null;
+        }
+        $resin = $this->materials->clearResin;
+        $warm = ClimateLimit::postCureC($this->brief->substrate);
+        $rate = $resin->kinetics->activation->rate(Temperature::fromCelsius($warm), $resin->kinetics->reference);
+        $ramp = 60.0 * max(0.0, $warm - $this->shop->workingAirC) / PostCure::RAMP_C_H;
+        $age = max(0.0, Settling::age($steps, $this->materials) - $resin->kinetics->age('sandable'));
+
+        return new PostCure($warm, 60.0 * ceil(max(PostCure::SHORTEST_MIN, $age / $rate) / 60.0) + 2.0 * $ramp);
+    }
+
+    /** @param list<string> $passZones */
+    private function job(int $coats, array $passZones, ?PostCure $postCure): Job
+    {
+        $brief = $this->brief;
+        $air = Temperature::fromCelsius($this->shop->workingAirC);
+        $polish = $this->choices->top === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
+
+        return new Job(
+            $brief->substrate,
+            $brief->substrate->isMetal() && ! $brief->primed,
+            $brief->substrate->isPorous() && ! $brief->primed,
+            $brief->finish,
+            $brief->coatedAreaM2(),
+            $brief->holes,
+            $this->choices,
+            $coats,
+            $this->materials->cloth->weave->arealGM2,
+            $this->shop->weights,
+            $this->shop->pace,
+            $this->clear->coats ?? 1,
+            $this->clear?->clear,
+            $this->filler?->clear,
+            $this->filler->coats ?? 0,
+            $air,
+            $polish?->minutes() ?? 0.0,
+            $this->tackCoats(),
+            $passZones,
+            array_sum(array_map(fn (Zone $z): float => in_array($z->name, $passZones, true) ? $z->areaM2 : 0.0, $brief->coatedZones())),
+            RunRisk::halfFlowMin($this->materials->clearResin->rheology, $air),
+            $postCure,
+        );
+    }
+
+    /** Begun ones stay; one more where the newest base or tack coat no longer holds cloth. */
+    private function tackCoats(): int
+    {
+        $begun = 0;
+        for ($n = 1; $this->log->of("key-base-{$n}", FactKind::Sanded, FactKind::Skipped) !== [] || $this->log->last("tack-{$n}", FactKind::CoatOn) !== null; $n++) {
+            $begun = $n;
+        }
+
+        return $begun + ($this->missedLay ? 1 : 0);
+    }
+
+    /** The brief's choices, as far as what was done leaves them open. */
+    private static function boundByFacts(Choices $choices, FactLog $log): Choices
+    {
+        $choices = $choices->but(secondPasses: max($choices->secondPasses, self::laid($log, 'pass')));
+        if ($log->last('second', FactKind::CoatOn) !== null) {
+            return $choices->but(afterWetOut: AfterWetOut::SecondAtTack);
+        }
+
+        return $choices;
+    }
+
+    private static function laid(FactLog $log, string $coat): int
+    {
+        $laid = 0;
+        for ($n = 1; $n <= self::MOST_BUILD_COATS; $n++) {
+            $laid = $log->last("{$coat}-{$n}", FactKind::CoatOn) === null ? $laid : $n;
+        }
+
+        return $laid;
+    }
+
+    /** @return list<string> zones that second passes went over */
+    private static function passedZones(FactLog $log): array
+    {
+        $zones = [];
+        for ($n = 1; $n <= 3; $n++) {
+            $zones = [...$zones, ...($log->last("pass-{$n}", FactKind::CoatOn)?->words('only') ?? [])];
+        }
+
+        return array_values(array_unique($zones));
+    }
+
+    private function isFlatted(): bool
+    {
+        return $this->log->of('flat', FactKind::Sanded, FactKind::Skipped) !== [];
+    }
+}
