@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Planning\PlannedPart;
-use Illuminate\Support\Facades\Cache;
+use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\CupHeat;
+use OakGloss\Cure\TackWindow;
 use OakGloss\Material\Resin;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\Cups;
 use OakGloss\Mixing\Pour;
+use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\MixAhead;
 
 /** What a coat's cup should hold, what it holds, and what goes in next. */
 final readonly class Cup
@@ -43,7 +48,7 @@ final readonly class Cup
             $planned,
             $step,
             $step->batch,
-            $planned->plan->materials->resin($step->step->layer->jar),
+            $planned->plan->materials->resinFor($step->step),
             new Pour($step->batch, $log->weighedG($key, 'resin'), $log->weighedG($key, 'hardener'), $log->weighedG($key, 'pigment'), $pigment),
             $pigment,
         );
@@ -51,19 +56,67 @@ final readonly class Cup
 
     public function isReady(): bool
     {
-        return $this->planned->plan->log->last($this->step->step->key, FactKind::Ready) !== null;
+        return $this->lastReady() !== null;
+    }
+
+    /** Whether all of the ready check was gone through today for this part: then only what changed since is asked. */
+    public function wasReadyToday(): bool
+    {
+        return $this->fullCheckToday() !== null;
     }
 
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
+        $isBase = in_array($this->step->step->name, ['base', 'tack'], true);
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [
-            ...($this->step->step->key === 'base' ? ['pieces', 'masking'] : []),
-            'tools', 'gloves', 'air', 'patch',
-            ...($large && $this->step->step->key === 'base' ? ['second_person'] : []),
+            ...($isBase ? ['pieces', 'masking'] : []),
+            ...($this->wasReadyToday() ? [] : ['tools', 'gloves']),
+            'patch',
+            ...($large && $isBase ? ['second_person'] : []),
         ];
+    }
+
+    /** Hardener must not go in: the window that this coat was to go into has closed, and nothing is keyed. */
+    public function isTooLate(): bool
+    {
+        return $this->isNext() && in_array($this->planned->next?->state, [ActState::MissedWait, ActState::KeyFirst], true);
+    }
+
+    /** The window that this coat has to go into; null where it has none, or is keyed. */
+    public function serves(): ?TackWindow
+    {
+        return $this->isNext() ? $this->planned->next?->window : null;
+    }
+
+    /** What a mix begun now commits hands to; null where nothing has to go into its window. */
+    public function ahead(): ?MixAhead
+    {
+        return $this->isNext() ? $this->planned->mixAhead() : null;
+    }
+
+    private function isNext(): bool
+    {
+        return $this->planned->next?->step->step->key === $this->step->step->key;
+    }
+
+    private function lastReady(): ?Fact
+    {
+        return $this->planned->plan->log->last($this->step->step->key, FactKind::Ready);
+    }
+
+    private function fullCheckToday(): ?Fact
+    {
+        $floor = $this->planned->floor;
+        foreach ($this->planned->plan->log->facts as $fact) {
+            if ($fact->kind === FactKind::Ready && $fact->number('short') === null && $floor->time->local($fact->atMin)->isSameDay($floor->time->local($floor->nowMin))) {
+                return $fact;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -111,31 +164,18 @@ final readonly class Cup
         return $hardener === [] ? null : $hardener[0]->atMin;
     }
 
+    /** How long one of these cups stays usable at the air as it is now: it is what gels it, minutes. */
     public function potLifeMin(): float
     {
-        return $this->resin->potLifeAt(Temperature::fromCelsius($this->planned->floor->airNowC()));
+        return $this->heat()->potLifeMin ?? CupHeat::HORIZON_MIN;
     }
 
-    /**
-     * How this cup heats itself at the air as it is now, in a cup of 80 mm: minutes until it gels, its hottest, and that
-     * in a draught and in still air. Kept by whole grams and half degrees.
-     *
-     * @return array{gelMin: float|null, peakC: float, leastC: float, mostC: float}
-     */
-    public function heat(): array
+    /** How one of these cups heats itself at the air as it is now, in a cup of 80 mm on the bench. */
+    public function heat(): BatchHeat
     {
-        $grams = max(1.0, round(max($this->batch->totalG(), $this->pour->totalG()) / $this->cups()));
-        $airC = round(2.0 * $this->planned->floor->airNowC()) / 2.0;
-        $resin = $this->resin;
-        $sheet = [$resin->kinetics->activation->joulePerMol, $resin->rheology->densityGCm3, $resin->potMassG, $resin->potC, $resin->potLifeMin];
+        $grams = max($this->batch->totalG(), $this->pour->totalG()) / $this->cups();
 
-        return Cache::rememberForever('cup-'.md5(serialize([$sheet, $grams, $airC])), function () use ($resin, $grams, $airC): array {
-            $cup = CupHeat::fitted($resin->kinetics->activation, $resin->rheology->densityGCm3, $resin->potMassG, Temperature::fromCelsius($resin->potC), $resin->potLifeMin);
-            $peak = fn (float $loss): array => $cup->batch($grams, Temperature::fromCelsius($airC), lossWM2K: $loss);
-            $usual = $peak(CupHeat::LOSS);
-
-            return ['gelMin' => $usual['gelMin'], 'peakC' => $usual['peakC'], 'leastC' => $peak(CupHeat::LOSS_DRAUGHT)['peakC'], 'mostC' => $peak(CupHeat::LOSS_STILL)['peakC']];
-        });
+        return $this->resin->cupHeat()->batch(max(0.1, $grams), Temperature::fromCelsius($this->planned->floor->airNowC()));
     }
 
     public function useByMin(): float
@@ -143,8 +183,15 @@ final readonly class Cup
         return ($this->mixedAtMin() ?? $this->planned->floor->nowMin) + $this->potLifeMin();
     }
 
+    /** The fewest that can each be spread before they gel; by the sheet's mass where none can. */
     public function cups(): int
     {
-        return $this->resin->cupsFor(max($this->batch->totalG(), $this->pour->totalG()));
+        return $this->spread()->cups ?? $this->resin->cupsFor(max($this->batch->totalG(), $this->pour->totalG()));
+    }
+
+    /** Cups that can be mixed and spread in time at the air as it is now; null where none can. */
+    public function spread(): ?Cups
+    {
+        return CupNotices::cups($this->planned->plan, $this->step, $this->planned->floor->airNowC());
     }
 }

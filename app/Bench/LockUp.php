@@ -104,6 +104,10 @@ final class LockUp
             if ($step->step->follow->kind === FollowKind::Tacky && $time->window !== null && $time->way === Way::Keyed && $time->startMin >= $closes) {
                 $opens = $time->window->opens->expectedMin ?? INF;
                 $shut = $time->window->closes->expectedMin ?? INF;
+                if ($shut <= $floor->nowMin) {
+                    // Closed already: nothing is left to decide this evening.
+                    return null;
+                }
 
                 return ['step' => $step->step->key, 'opens' => $opens, 'closes' => $shut, 'ways' => $this->ways($planned, $floor, $closes, $step, $below, $opens)];
             }
@@ -223,6 +227,10 @@ final class LockUp
     {
         $opens = $floor->work->opensAfter($closes);
         if ($opens === null || ! $this->hasPlace($floor->shop, ClimateKind::CoolPlace, $from, $opens)) {
+            return null;
+        }
+        $coat = $planned->plan->step((string) $planned->plan->step($key)?->step->follow->coat);
+        if ($coat === null || ! ClimateLimit::suits($floor->shop->cool_place_c, ClimateKind::CoolPlace, $planned->plan->materials->resinFor($coat->step), $planned->plan->brief->substrate, $floor->dewPointC())) {
             return null;
         }
         $data = ['kind' => ClimateKind::CoolPlace->value, 'from' => round($from), 'until' => round($opens), 'c' => $floor->shop->cool_place_c];

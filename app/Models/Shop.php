@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null                                                                                   $meter_url
  * @property float                                                                                         $target_burn_through
  * @property int                                                                                           $clock_offset_s
+ * @property string                                                                                        $print_through        the shop's usual way: flat, wait or post_cure
  * @property array<string, int>                                                                            $things               name → places
  * @property float                                                                                         $cool_place_c
  * @property string|null                                                                                   $probe_url
@@ -33,7 +34,7 @@ final class Shop extends Model
 {
     protected $guarded = ['id'];
 
-    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01];
+    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat'];
 
     protected function casts(): array
     {

@@ -7,6 +7,8 @@ namespace App\Planning;
 use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\PartFact;
+use OakGloss\Film\Face;
+use OakGloss\Geometry\Tiltable;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
@@ -15,6 +17,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choices;
+use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
@@ -47,18 +50,31 @@ final class FromPart
             $part->holes,
             self::choices($part),
             $part->needed_by === null ? null : ShopTime::minutes($part->needed_by),
+            ! $part->zones_typed && $shape instanceof Tiltable ? $shape->tilted()->zones() : null,
         );
     }
 
     public static function choices(Part $part): Choices
     {
-        return new Choices(WetOut::from($part->wet_out), AfterWetOut::from($part->after_wet_out), Top::from($part->top), $part->build_coats, $part->finish_coats, $part->stripes);
+        return new Choices(
+            WetOut::from($part->wet_out),
+            AfterWetOut::from($part->after_wet_out),
+            Top::from($part->top),
+            $part->build_coats,
+            $part->finish_coats,
+            $part->stripes,
+            $part->second_passes,
+            $part->turned,
+            $part->tilted,
+            $part->build_g_m2,
+            PrintThrough::from($part->print_through),
+        );
     }
 
     /**
      * Zones of a brief as rows of the form.
      *
-     * @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string}>
+     * @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above: string}>
      */
     public static function zoneRows(PartBrief $brief): array
     {
@@ -70,6 +86,7 @@ final class FromPart
             'area_cm2' => round($z->areaM2 * 10000.0, 1),
             'radius_mm' => $z->radiusMm === null ? null : round($z->radiusMm, 2),
             'visibility' => $z->visibility->value,
+            'above' => implode(', ', array_map(fn (Face $f): string => $f->name, $z->face->above)),
         ], $brief->zones);
     }
 
@@ -86,10 +103,10 @@ final class FromPart
     /** @return non-empty-list<Zone> */
     private static function typedZones(Part $part): array
     {
-        $zones = [];
+        $zones = $above = [];
         foreach ($part->zones as $row) {
             $kind = ZoneKind::from($row['kind']);
-            $zones[] = new Zone(
+            $zones[$row['name']] = new Zone(
                 $row['name'],
                 $kind,
                 (float) $row['slope_deg'],
@@ -98,8 +115,40 @@ final class FromPart
                 Visibility::from($row['visibility']),
                 $kind === ZoneKind::Edge ? (float) $row['radius_mm'] : null,
             );
+            $above[$row['name']] = self::names((string) ($row['above'] ?? ''));
+        }
+        if ($zones === []) {
+            throw new \DomainException('a part needs at least one zone');
+        }
+        $links = fn (array $names): array => array_values(array_map(fn (Zone $z): Face => $z->link(), array_intersect_key(array_merge(array_flip($names), $zones), array_flip(array_filter($names, fn (string $n): bool => isset($zones[$n]))))));
+
+        return array_values(array_map(fn (Zone $z): Zone => $z->between($links($above[$z->name]), $links(self::below($z->name, $above))), $zones));
+    }
+
+    /**
+     * What a zone runs on to, the nearest first: those that name it as the last above them.
+     *
+     * @param array<string, list<string>> $above
+     *
+     * @return list<string>
+     */
+    private static function below(string $name, array $above): array
+    {
+        $below = [];
+        while (count($below) < count($above)) {
+            $next = array_keys(array_filter($above, fn (array $names): bool => $names !== [] && $names[count($names) - 1] === $name))[0] ?? null;
+            if ($next === null || in_array($next, $below, true)) {
+                break;
+            }
+            $below[] = $name = (string) $next;
         }
 
-        return $zones === [] ? throw new \DomainException('a part needs at least one zone') : $zones;
+        return $below;
+    }
+
+    /** @return list<string> zones named one after the other, with commas between */
+    public static function names(string $typed): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $typed)), fn (string $n): bool => $n !== ''));
     }
 }

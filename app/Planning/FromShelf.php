@@ -16,6 +16,7 @@ use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Material as Core;
 use OakGloss\Material\Blend;
+use OakGloss\Material\Chemistry;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\FactKind;
@@ -49,6 +50,9 @@ final class FromShelf
             $row->min_c,
             $row->uv_stable,
             $row->pigment_fraction,
+            maxC: $row->max_c,
+            ultimateTgC: $row->ultimate_tg_c,
+            chemistry: Chemistry::from($row->chemistry),
         );
     }
 

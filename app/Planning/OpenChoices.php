@@ -4,16 +4,32 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Closure;
 use Illuminate\Support\Facades\Cache;
+use OakGloss\Film\Coat;
+use OakGloss\Film\RunRisk;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choices;
+use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\Runs;
+use OakGloss\Quantity\Temperature;
 
 /** The choices of a part that are still open, and what each would come to. */
 final class OpenChoices
 {
+    /** Fields that a priced choice may set, and those that have a page of their own. */
+    public const PRICED = ['build_coats', 'second_passes', 'build_g_m2', 'turned', 'tilted', 'wet_out', 'after_wet_out', 'print_through', 'top'];
+    public const FIELDS = [...self::PRICED, 'finish_coats', 'clear_id', 'filler_id', 'stripes'];
+    /** Two choices at once are worth showing where they save this much over the better one, minutes. */
+    private const PAIR_SAVES_MIN = 60.0;
+
     public function __construct(private readonly Planner $planner)
     {
     }
@@ -25,21 +41,25 @@ final class OpenChoices
      */
     public function of(PlannedPart $now): array
     {
-        $c = FromPart::choices($now->part);
-        $options = [];
-        foreach (array_intersect($this->open($now->plan), ['wet_out', 'after_wet_out', 'top', 'build_coats']) as $field) {
-            $options = [...$options, ...match ($field) {
-                'wet_out' => array_map(fn (WetOut $way): array => [$field, $way->value, $c->but(wetOut: $way), $way === $c->wetOut], WetOut::cases()),
-                'after_wet_out' => array_map(fn (AfterWetOut $way): array => [$field, $way->value, $c->but(afterWetOut: $way), $way === $c->afterWetOut], AfterWetOut::cases()),
-                'top' => array_map(fn (Top $way): array => [$field, $way->value, $c->but(top: $way), $way === $c->top], Top::cases()),
-                default => array_map(fn (int $n): array => [$field, (string) $n, $c->but(buildCoats: $n), $n === $now->plan->buildCoats], range(max(1, $now->plan->buildCoats - 1), min(10, $now->plan->buildCoats + 1))),
-            }];
-        }
+        return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, function () use ($now): array {
+            $priced = [];
+            foreach (array_intersect(self::PRICED, $this->open($now->plan)) as $field) {
+                $options = $this->options($field, $now);
+                foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
+                    $priced[] = PricedChoice::of($field, (string) $value, $isCurrent, $isCurrent ? $now : $this->trial($now, $choices));
+                }
+            }
 
-        return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, fn (): array => array_map(
-            fn (array $o): PricedChoice => PricedChoice::of($o[0], $o[1], $o[3], $o[3] ? $now : $this->planner->trial($now, brief: $now->plan->brief->with($o[2]))),
-            $options,
-        ));
+            return [...$priced, ...$this->pairs($now, $priced)];
+        });
+    }
+
+    /** The same part with one build coat less, where that can be had; null where it can't. */
+    public function oneCoatLess(PlannedPart $now): ?PlannedPart
+    {
+        return $now->plan->buildCoats <= BrushOnSkin::LEAST_BUILD_COATS || ! in_array('build_coats', $this->open($now->plan), true)
+            ? null
+            : $this->trial($now, $now->plan->brief->choices->but(buildCoats: $now->plan->buildCoats - 1));
     }
 
     /**
@@ -51,14 +71,114 @@ final class OpenChoices
     {
         $isOpen = fn (string ...$steps): bool => array_filter($steps, fn (string $key): bool => $plan->step($key)?->isDone() === true) === [];
 
-        return array_values(array_filter(['wet_out', 'after_wet_out', 'top', 'build_coats', 'finish_coats', 'clear_id', 'filler_id', 'stripes'], fn (string $field): bool => match ($field) {
+        return array_values(array_filter(self::FIELDS, fn (string $field): bool => match ($field) {
             'wet_out' => $isOpen('wet-out'),
-            'after_wet_out' => $isOpen('second', 'nibs'),
-            'top', 'finish_coats' => $isOpen('wet-flat'),
+            'after_wet_out' => $isOpen('second', 'nibs', 'build-1'),
+            'top', 'finish_coats', 'print_through' => $isOpen('wet-flat', 'post-cure'),
+            'turned', 'tilted' => $isOpen('wet-flat'),
             'filler_id' => $isOpen('filler', 'clear', 'varnish-1', 'polish'),
             // Resin that is flatted for polish has no tooth for a clear.
             'clear_id', 'stripes' => $isOpen('clear', 'varnish-1', 'mask-line-1', 'polish') && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
             default => $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [],
         }));
+    }
+
+    private function trial(PlannedPart $now, Choices $choices): PlannedPart
+    {
+        return $this->planner->trial($now, brief: $now->plan->brief->with($choices));
+    }
+
+    /**
+     * Values of a field that make sense on this part.
+     *
+     * @return array<int|string, array{Choices, bool}>
+     */
+    private function options(string $field, PlannedPart $now): array
+    {
+        $c = $now->plan->brief->choices;
+        $coats = $now->plan->buildCoats;
+        $least = max(BrushOnSkin::LEAST_BUILD_COATS, $coats - 1);
+        $of = fn (array $values, Closure $choices, mixed $current): array => array_combine($values, array_map(fn (mixed $v): array => [$choices($v), $v === $current], $values));
+        $enum = fn (array $cases, Closure $choices, mixed $current): array => array_combine(array_column($cases, 'value'), array_map(fn (mixed $case): array => [$choices($case), $case === $current], $cases));
+
+        return match ($field) {
+            'wet_out' => $enum(WetOut::cases(), fn (WetOut $v): Choices => $c->but(wetOut: $v), $c->wetOut),
+            'after_wet_out' => $enum(AfterWetOut::cases(), fn (AfterWetOut $v): Choices => $c->but(afterWetOut: $v), $c->afterWetOut),
+            'top' => $enum(Top::cases(), fn (Top $v): Choices => $c->but(top: $v), $c->top),
+            'print_through' => $enum(PrintThrough::cases(), fn (PrintThrough $v): Choices => $c->but(printThrough: $v), $c->printThrough),
+            'build_coats' => $of(range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)), fn (int $n): Choices => $c->but(buildCoats: $n), $coats),
+            'second_passes' => $this->isUneven($now) || $c->secondPasses > 0 ? $of([0, 1, 2], fn (int $n): Choices => $c->but(secondPasses: $n), $c->secondPasses) : [],
+            'turned' => $this->holdsGM2($now) !== null || $c->turned ? $of([0, 1], fn (int $n): Choices => $c->but(turned: $n === 1), (int) $c->turned) : [],
+            'tilted' => $now->plan->brief->tiltedZones === null ? [] : $of([0, 1], fn (int $n): Choices => $c->but(tilted: $n === 1), (int) $c->tilted),
+            'build_g_m2' => $this->weights($now),
+            default => [],
+        };
+    }
+
+    /** @return array<int|string, array{Choices, bool}> as the shop lays them, and what the steepest line of faces holds */
+    private function weights(PlannedPart $now): array
+    {
+        $c = $now->plan->brief->choices;
+        $holds = $this->holdsGM2($now);
+        $values = array_unique(array_filter([0, (int) $c->buildGM2, $holds === null ? null : (int) (5.0 * floor($holds / 5.0))], fn (?int $v): bool => $v === 0 || ($v !== null && $v >= 30)));
+        $weights = [];
+        foreach ($values as $v) {
+            $weights[$v] = [$c->but(buildGM2: (float) $v), $v === (int) $c->buildGM2];
+        }
+
+        return $weights;
+    }
+
+    /** What the weakest line of faces holds of a coat, where that is less than the shop lays; null where all of it is held. */
+    private function holdsGM2(PlannedPart $now): ?float
+    {
+        $plan = $now->plan;
+        $least = null;
+        foreach (Runs::feet($plan->brief->coatedZones()) as $zone) {
+            $holds = RunRisk::of($zone->face, $plan->materials->clearResin->rheology, new Coat($plan->shop->weights->buildGM2, Temperature::fromCelsius($plan->shop->workingAirC)))->holdsGM2;
+            $least = $holds === null ? $least : min($least ?? INF, $holds);
+        }
+
+        return $least !== null && $least < $plan->shop->weights->buildGM2 ? $least : null;
+    }
+
+    /** Some show zones would be done with fewer coats than others. */
+    private function isUneven(PlannedPart $now): bool
+    {
+        $needed = array_map(fn (Zone $z): int => $now->plan->coatsNeededFor($z) ?? FinishPlan::MOST_BUILD_COATS + 1, array_filter($now->plan->brief->coatedZones(), fn (Zone $z): bool => $z->visibility === Visibility::Show));
+
+        return $needed !== [] && min($needed) < max($needed);
+    }
+
+    /**
+     * Two choices at once, where they bring what neither brings alone.
+     *
+     * @param list<PricedChoice> $priced
+     *
+     * @return list<PricedChoice>
+     */
+    private function pairs(PlannedPart $now, array $priced): array
+    {
+        $of = fn (string $field): array => array_values(array_filter($priced, fn (PricedChoice $p): bool => $p->field === $field && ! $p->isCurrent && $p->refusal === null));
+        $pairs = [];
+        foreach ([['wet_out', 'after_wet_out'], ['build_coats', 'second_passes']] as [$one, $other]) {
+            foreach ($of($one) as $a) {
+                foreach ($of($other) as $b) {
+                    if ($one === 'build_coats' && (int) $a->value >= $now->plan->buildCoats) {
+                        continue;
+                    }
+                    $choices = $this->options($one, $now)[$a->value][0];
+                    $second = $this->options($other, $now)[$b->value][0];
+                    $both = $one === 'wet_out' ? $choices->but(afterWetOut: $second->afterWetOut) : $choices->but(secondPasses: $second->secondPasses);
+                    $pair = PricedChoice::of('pair', "{$one}={$a->value}&{$other}={$b->value}", false, $this->trial($now, $both));
+                    $best = min($now->schedule->readyMin() ?? INF, $a->readyMin ?? INF, $b->readyMin ?? INF);
+                    if ($pair->refusal === null && ($pair->readyMin ?? INF) <= $best - self::PAIR_SAVES_MIN && $pair->risk <= max($now->plan->shop->targetBurnThrough, $now->plan->worst()?->risk() ?? 0.0)) {
+                        $pairs[] = $pair;
+                    }
+                }
+            }
+        }
+
+        return $pairs;
     }
 }

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Part;
+use App\Models\Resin;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\Finish;
+use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\AirGates;
+use OakGloss\Schedule\Diary;
+use OakGloss\Schedule\MixAhead;
 use OakGloss\Schedule\NextAct;
 use OakGloss\Schedule\PartSchedule;
 use OakGloss\Schedule\PrintGate;
@@ -31,11 +37,52 @@ final readonly class PlannedPart
     {
         $print = $this->print();
 
-        return [...$this->plan->findings, ...$this->schedule->findings(), ...($print === null || $print['waitUntilMin'] === null || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)])];
+        return [...$this->plan->findings, ...array_map($this->withSlowerBases(...), $this->schedule->findings()), ...($print === null || $print['waitUntilMin'] === null || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)])];
+    }
+
+    /** What a mix of the next coat, begun now, commits hands to; null where nothing has to go into its window. */
+    public function mixAhead(): ?MixAhead
+    {
+        $coat = $this->next?->step;
+
+        return $coat?->batch === null ? null : MixAhead::of($this->schedule->chain, $coat, $this->floor->nowMin, Diary::of($this->floor->crew));
+    }
+
+    /** @return list<Finding> what the air as it is now says of a coat */
+    public function gates(PlannedStep $coat): array
+    {
+        return AirGates::of($this->schedule->chain, $coat, $this->floor->nowMin, $this->floor->dewPointC(), $this->floor->humidity());
+    }
+
+    /** @return list<Finding> and of a clear that is begun now */
+    public function clearGates(ClearPlan $clear): array
+    {
+        $until = $this->floor->nowMin + $clear->coats * ($clear->flashMin + 30.0);
+
+        return AirGates::ofClear($this->schedule->chain, $clear->clear, $this->floor->nowMin, $until, $this->floor->dewPointC());
+    }
+
+    /** Where the cloth can't be laid in time, the resins on the shelf whose window is long enough. */
+    private function withSlowerBases(Finding $finding): Finding
+    {
+        if ($finding->code !== 'lay.outside') {
+            return $finding;
+        }
+        $hands = ($this->plan->step('lay')->handsMin ?? 0.0) + ($this->plan->step('base')->handsMin ?? 0.0);
+        $air = Temperature::fromCelsius($this->plan->shop->workingAirC);
+        $slower = [];
+        foreach (Resin::query()->where('shop_id', $this->floor->shop->id)->current()->orderBy('name')->get() as $row) {
+            $kinetics = FromShelf::resin($row)->kinetics;
+            $window = ($kinetics->age('tack_until') - $kinetics->age('tack_from')) / $kinetics->activation->rate($air, $kinetics->reference);
+            $slower = $window >= 1.2 * $hands ? [...$slower, $row->name] : $slower;
+        }
+
+        return new Finding($finding->severity, $finding->code, $finding->args + ['slower' => $slower === [] ? '' : ' ('.implode(', ', $slower).')'], $finding->field);
     }
 
     /**
-     * How far the weave prints back through the last flatting of the resin, when that is planned.
+     * How far the weave prints back through the last flatting of the resin, when that is planned or was done; null where
+     * there is none, or where a post-cure comes first.
      *
      * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
      */
@@ -43,13 +90,16 @@ final readonly class PlannedPart
     {
         $last = null;
         $planned = [];
-        foreach ($this->plan->ahead() as $step) {
+        foreach ($this->plan->steps as $step) {
             $slot = $this->schedule->slot($step->step->key);
             $planned += $slot === null ? [] : [$step->step->key => $slot->endMin];
             $last = $step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false ? $step : $last;
+            if ($step->step->kind === StepKind::PostCure && ! $step->isDone()) {
+                return null;
+            }
         }
-        $at = $last === null ? null : $this->schedule->slot($last->step->key)?->startMin;
+        $at = $last === null || $last->skipped ? null : $last->doneAtMin ?? $this->schedule->slot($last->step->key)?->startMin;
 
-        return $last === null || $at === null ? null : PrintGate::of($this->schedule->chain, $last, $at, $planned);
+        return $last === null || $at === null || ! is_finite($at) ? null : PrintGate::of($this->schedule->chain, $last, $at, $planned);
     }
 }

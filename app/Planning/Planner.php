@@ -75,7 +75,8 @@ final class Planner
         $chain = $this->chain($part, $floor);
         $placed = $this->sheet($part->shop)->placed($chain, $part->id, $floor);
 
-        return $placed === null && $chain->plan->ahead() !== [] && $this->sheet($part->shop)->leniency($part->id)->value !== 'none'
+        // The kept sheet knows other steps where a window has closed since: the part is placed anew in what is free.
+        return $placed === null && $chain->plan->ahead() !== [] && $this->sheet($part->shop)->hasPlaces($part->id)
             ? $this->planOn($part, $floor, $this->sheet($part->shop)->freeBut($part->id, $floor))
             : $this->asPlanned($part, PartSchedule::placed($chain, $chain->plan->ahead() === [] ? [] : $placed, $this->sheet($part->shop)->leniency($part->id)), $floor);
     }
@@ -95,7 +96,7 @@ final class Planner
     {
         $floor ??= $now->floor;
 
-        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id, $floor));
+        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id ?? 0, $floor));
     }
 
     /** Something was written: what was reckoned from it before holds no more. */
@@ -246,7 +247,7 @@ final class Planner
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
-            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'things', 'cool_place_c', 'zone']))),
+            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone']))),
             'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.

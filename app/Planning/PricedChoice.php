@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
 
 /** One way to do it and what it comes to. */
@@ -18,6 +19,12 @@ final readonly class PricedChoice
         public float $grams,
         public float $handsMin,
         public float $risk,
+        /** The chance that any of the worst zone shows. */
+        public float $anyShows,
+        /** Coats that are still mixed, each a batch of its own. */
+        public int $mixes,
+        /** Share of a show zone that the nib paper would cut to the fibre. */
+        public float $nibRisk,
     ) {
     }
 
@@ -32,6 +39,9 @@ final readonly class PricedChoice
             $planned->plan->totalGrams(),
             $planned->plan->handsAheadMin(),
             $planned->plan->worst()?->risk() ?? 0.0,
+            $planned->plan->worst()?->anyShows() ?? 0.0,
+            count(array_filter($planned->plan->ahead(), fn (PlannedStep $s): bool => $s->batch !== null)),
+            max([0.0, ...array_map(fn (PlannedStep $s): float => $s->keyedThrough()[1] ?? 0.0, $planned->plan->ahead())]),
         );
     }
 }

@@ -56,6 +56,12 @@ final class RunSheetCache
         return Leniency::from($this->places[$part]['leniency'] ?? 'none');
     }
 
+    /** Whether the sheet found the part a way at all. */
+    public function hasPlaces(int $part): bool
+    {
+        return ($this->places[$part]['placed'] ?? null) !== null;
+    }
+
     /** @return list<PlacedStep>|null */
     public function placed(PartChain $chain, int $part, ShopFloor $floor): ?array
     {

@@ -105,6 +105,12 @@ final readonly class ShopFloor
         return $this->air->at($this->nowMin);
     }
 
+    /** Who is at the bench at a moment, by name. */
+    public function handsAt(float $minute): string
+    {
+        return implode(', ', array_map(fn (User $u): string => $u->name, array_filter($this->people, fn (User $u, int $i): bool => ($this->crew->people[$i] ?? null)?->isOpenAt($minute) === true, ARRAY_FILTER_USE_BOTH)));
+    }
+
     /** From the last reading's humidity while it is under 12 hours old. */
     public function dewPointC(): ?float
     {

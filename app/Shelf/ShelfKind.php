@@ -59,6 +59,9 @@ enum ShelfKind: string
                     Field::number('full_age_min', 'Full cure', 'min', 1, 500000, '', ['gt:sandable_age_min']),
                     Field::number('stall_c', 'Full cure stalls below', '°C', -20, 40, 'empty if the sheet says nothing')->optional(),
                     Field::number('min_c', 'Coldest air to lay in', '°C', -10, 40),
+                    Field::number('max_c', 'Warmest air to lay in', '°C', 0, 60, 'empty if the sheet says nothing')->optional(['gt:min_c']),
+                    Field::number('ultimate_tg_c', 'Softens at last at', '°C', 20, 250, 'fully post-cured; 65 is usual for hand lay-up'),
+                    Field::choice('chemistry', 'Is', ['epoxy' => 'epoxy', 'polyester' => 'polyester']),
                 ],
                 'Mix' => [
                     Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),

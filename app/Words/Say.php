@@ -10,12 +10,15 @@ use App\Clock\ShopTime;
 use App\Models\Shop;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
+use OakGloss\Cloth\Piece;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
+use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
+use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -43,21 +46,26 @@ final class Say
         $this->time = new ShopTime($shop->zone);
     }
 
-    /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within a week, else `22 Mar 08:05`. */
+    /** Weekdays come again: from so many days on the date is said. */
+    private const DATE_FROM_DAYS = 7;
+
+    /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within six days, else `Mon 22 Mar 08:05`. */
     public function when(?float $minutes): string
     {
         if ($minutes === null || ! is_finite($minutes)) {
             return '–';
         }
-        $local = $this->time()->local($minutes);
-        $days = (int) $this->time()->local($this->clock->nowMin())->startOfDay()->diffInDays($local->startOfDay());
 
-        return match (true) {
-            $days === 0 => $local->format('H:i'),
-            $days === 1 => 'tomorrow '.$local->format('H:i'),
-            $days > 1 && $days < 7, $days < 0 && $days > -7 => $local->format('D H:i'),
-            default => $local->format('j M H:i'),
+        return match ($this->daysFromToday($minutes)) {
+            0 => $this->time()->local($minutes)->format('H:i'),
+            1 => 'tomorrow '.$this->time()->local($minutes)->format('H:i'),
+            default => $this->day($minutes),
         };
+    }
+
+    private function daysFromToday(float $minutes): int
+    {
+        return (int) $this->time()->local($this->clock->nowMin())->startOfDay()->diffInDays($this->time()->local($minutes)->startOfDay());
     }
 
     /** `tomorrow 16:49 to 19:26`: the day is said once where it is the same. */
@@ -70,10 +78,14 @@ final class Say
         return $this->when($from).' to '.$this->time()->local($until)->format('H:i');
     }
 
-    /** Always with the weekday: `Fri 15:20`. */
+    /** Always with the weekday: `Fri 15:20`, and with the date beyond six days: `Fri 26 Mar 15:20`. */
     public function day(?float $minutes): string
     {
-        return $minutes === null ? '–' : $this->time()->local($minutes)->format('D H:i');
+        if ($minutes === null || ! is_finite($minutes)) {
+            return '–';
+        }
+
+        return $this->time()->local($minutes)->format(abs($this->daysFromToday($minutes)) < self::DATE_FROM_DAYS ? 'D H:i' : 'D j M H:i');
     }
 
     public function date(?float $minutes): string
@@ -126,6 +138,12 @@ final class Say
         };
     }
 
+    /** The chance that any of a zone shows, `6 %`. A habit errs everywhere at once. */
+    public function chance(?ZoneState $state): string
+    {
+        return $this->percent($state?->anyShows() ?? 0.0);
+    }
+
     public function celsius(float $c): string
     {
         return number_format($c, 1).' °C';
@@ -149,8 +167,9 @@ final class Say
     public function state(NextAct $next, float $nowMin): string
     {
         return match ($next->state) {
-            ActState::Ready => 'any time',
-            ActState::Keyed => 'keyed, any time',
+            // A coat starts a clock: it has no any time.
+            ActState::Ready => $next->step->batch !== null ? 'starts a clock' : 'any time',
+            ActState::Keyed => 'keyed',
             ActState::Waiting => 'ready '.$this->when($next->changesAtMin()),
             ActState::Open => 'window open, closes in '.$this->span(($next->changesAtMin() ?? $nowMin) - $nowMin),
             ActState::MissedWait => 'window missed, sandable '.$this->when($next->keyFromMin),
@@ -171,6 +190,55 @@ final class Say
     public function cue(Step $step): string
     {
         return (string) __("steps.{$step->name}.cue", $step->args);
+    }
+
+    /**
+     * What a fact says in short: `Sanded P240, matt`, `Tack check: print, nothing lifts`.
+     *
+     * @param array<string, string|int|float> $data
+     */
+    public function fact(FactKind $kind, array $data): string
+    {
+        $said = array_filter([
+            isset($data['grit']) ? 'P'.$data['grit'] : null,
+            isset($data['zone']) && $data['zone'] !== '' ? (string) $data['zone'] : null,
+            isset($data['end']) ? $this->word('pass_end', (string) $data['end']) : null,
+            isset($data['touch']) ? $this->word('touch', (string) $data['touch']) : null,
+            isset($data['paper']) ? $this->word('paper', (string) $data['paper']) : null,
+        ]);
+
+        return $this->word('fact', $kind->value).($said === [] ? '' : ' '.implode(', ', $said));
+    }
+
+    /** A value of a choice, as it stands on its button: `4 coats`, `70 g/m²`, `at once + second coat at tack`. */
+    public function option(string $field, string $value): string
+    {
+        if ($field === 'pair') {
+            parse_str($value, $pair);
+
+            return implode(' + ', array_map(fn (string $f, mixed $v): string => $this->option($f, is_string($v) ? $v : ''), array_keys($pair), $pair));
+        }
+
+        return match (true) {
+            $field === 'build_coats' => "{$value} coats",
+            $field === 'build_g_m2' && $value !== '0' => "{$value} g/m²",
+            default => $this->word($field, $value),
+        };
+    }
+
+    public function optionWhy(string $field, string $value): string
+    {
+        return match (true) {
+            $field === 'pair', $field === 'build_coats' => '',
+            $field === 'build_g_m2' => $value === '0' ? '' : 'what the steepest line of faces holds',
+            default => $this->word("{$field}_why", $value),
+        };
+    }
+
+    /** `580 × 380 mm`. */
+    public function piece(Piece $piece): string
+    {
+        return round($piece->lengthMm).' × '.round($piece->widthMm).' mm';
     }
 
     public function word(string $group, ?string $value): string
@@ -272,7 +340,9 @@ final class Say
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
                 $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
-                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => $this->date((float) $value),
+                $name === 'next' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value) ? $this->date((float) $value) : 'later',
+                in_array($name, ['opens', 'closes', 'begin'], true) => is_finite((float) $value) ? $this->when((float) $value) : 'another day',
                 $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',
                 $name === 'later' => (string) round((float) $value),
                 $name === 'area' => number_format((float) $value, 2),

@@ -15,6 +15,8 @@ final readonly class Ladder
     /** Waviness that the first paper takes besides the texture, µm. */
     public const WAVINESS_UM = 10.0;
 
+    /** And on a clear, which lies on a flat surface, µm. */
+    public const CLEAR_WAVINESS_UM = 2.0;
     /** A later paper goes this much deeper than the scratch it removes. */
     public const OVERCUT = 1.25;
 

@@ -50,6 +50,23 @@ final readonly class SprayedClear
         return $areaM2 * $this->wetUm / 1000.0 / $this->transfer * $coats;
     }
 
+    /** Stays in gun, cup and hose whatever is sprayed, litres; the smallest mix that a gun draws well (planning values). */
+    private const GUN_KEEPS_L = 0.030;
+    private const SMALLEST_MIX_L = 0.100;
+    /** Of a can a third never leaves it as a coat, of a brushed varnish a tenth stays in the brush (planning values). */
+    private const CAN_LOSES = 1.0 / 3.0;
+    private const BRUSH_LOSES = 0.1;
+
+    /** What must be mixed or bought so that so many litres are sprayed or brushed. */
+    public function withLosses(float $litres, ClearKind $kind): float
+    {
+        return match ($kind) {
+            ClearKind::TwoPart, ClearKind::Filler => max(self::SMALLEST_MIX_L, $litres + self::GUN_KEEPS_L),
+            ClearKind::Can => $litres / (1.0 - self::CAN_LOSES),
+            ClearKind::Varnish => $litres / (1.0 - self::BRUSH_LOSES),
+        };
+    }
+
     /**
      * Peel that is left when it has set, dry, µm: waves of the gun level until the film stiffens (Orchard 1962), for as
      * many minutes' worth of flow as viscosity growing e⁴-fold leaves of the time to set.

@@ -31,6 +31,7 @@ final readonly class CupHeat
     public const DANGER_C = 120.0;
     /** No cup is followed longer, minutes. */
     public const HORIZON_MIN = 1200.0;
+    private const KEPT_BATCHES = 500;
 
     private function __construct(public float $logRate, private float $energyK, private float $densityGCm3)
     {
@@ -79,11 +80,18 @@ final readonly class CupHeat
         Bounds::within($massG, 0.1, 20000.0, 'batch', 'g');
         Bounds::within($diameterMm, 10.0, 2000.0, 'cup', 'mm');
         $startK = ($start ?? $air)->inKelvin();
+        /** @var array<string, BatchHeat> $kept */
+        static $kept = [];
+        $key = implode('/', [$this->logRate, $this->energyK, $this->densityGCm3, $massG, $air->inKelvin(), $diameterMm, $startK]);
+        if (isset($kept[$key])) {
+            return $kept[$key];
+        }
+        $kept = count($kept) < self::KEPT_BATCHES ? $kept : [];
         $run = fn (float $bench): array => $this->balance($massG, $diameterMm, $bench)->run($startK, $air->inKelvin(), 60.0 * self::HORIZON_MIN, self::GEL);
         $usual = $run(self::BENCH_LOSS);
         $zero = Temperature::ZERO_CELSIUS_IN_KELVIN;
 
-        return new BatchHeat(
+        return $kept[$key] = new BatchHeat(
             $usual['gelS'] === null ? null : $usual['gelS'] / 60.0,
             $usual['peakK'] - $zero,
             $usual['peakAtS'] / 60.0,

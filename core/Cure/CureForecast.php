@@ -30,8 +30,12 @@ final class CureForecast
     /** @param float $pace this one coat's slowness against the resin's ages, 1 as the sheet says */
     public function event(string $event, float $appliedMin, float $pace = 1.0): CureEvent
     {
-        $threshold = $this->kinetics->age($event) * $pace;
-        $stall = $this->kinetics->stallFor($event);
+        return $this->reaching($this->kinetics->age($event) * $pace, $appliedMin, $this->kinetics->stallFor($event));
+    }
+
+    /** When the thermal age of a coat comes to so many minutes at the reference temperature. */
+    public function reaching(float $threshold, float $appliedMin, ?float $stall = null): CureEvent
+    {
         $sigma = exp($this->spread->rateSigma);
         $delta = $this->spread->temperatureC;
 

@@ -49,7 +49,23 @@ final class Blend
             $slow->uvStable && $fast->uvStable,
             min($slow->pigmentFraction, $fast->pigmentFraction),
             max($slow->rateSigma, $fast->rateSigma, self::SIGMA),
+            $slow->maxC === null || $fast->maxC === null ? $slow->maxC ?? $fast->maxC : min($slow->maxC, $fast->maxC),
+            min($slow->ultimateTgC, $fast->ultimateTgC),
+            $slow->chemistry,
+            self::parts($slow, $fast, $fastShare),
         );
+    }
+
+    /**
+     * Each share of the resin asks for its own hardener.
+     *
+     * @return array<string, float>
+     */
+    private static function parts(Resin $slow, Resin $fast, float $fastShare): array
+    {
+        [$a, $b] = [(1.0 - $fastShare) * $slow->ratio->hardenerPerResin, $fastShare * $fast->ratio->hardenerPerResin];
+
+        return [$slow->name => $a / ($a + $b), $fast->name => $b / ($a + $b)];
     }
 
     /** A blend's ages are less sure than a sheet's, ln (ours). */

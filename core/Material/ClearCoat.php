@@ -59,6 +59,15 @@ final readonly class ClearCoat
         Bounds::within($canMl ?? 1.0, 1.0, 5000.0, 'can', 'ml');
     }
 
+    public function chemistry(): Chemistry
+    {
+        return match (true) {
+            $this->needsReleaseFilm => Chemistry::Polyester,
+            $this->kind === ClearKind::TwoPart, $this->kind === ClearKind::Filler => Chemistry::Urethane,
+            default => Chemistry::OnePart,
+        };
+    }
+
     public function flashAt(Temperature $t): float
     {
         return $this->flashMin / $this->rateAt($t);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Material;
 
+use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
@@ -15,13 +16,18 @@ use OakGloss\Quantity\Temperature;
 /** A two-part resin system as its sheet gives it. */
 final readonly class Resin
 {
+    /** Where a sheet does not say, °C (planning value). */
+    public const USUAL_TG_C = 65.0;
     /** An uncured film is kept cooler than this, °C (ours; the sheet may say less). */
     public const FILM_WARMEST_C = 45.0;
 
     /**
-     * @param float $potLifeMin of the sheet's mass at the sheet's temperature
-     * @param float $minC       not laid in colder air
-     * @param float $rateSigma  doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
+     * @param float                $potLifeMin    of the sheet's mass at the sheet's temperature
+     * @param float                $minC          not laid in colder air
+     * @param float|null           $maxC          not laid in warmer air; null where the sheet says nothing
+     * @param array<string, float> $hardenerParts of a blend: each hardener's share of the hardener's weight
+     * @param float                $ultimateTgC   softening that no cure lifts it above
+     * @param float                $rateSigma     doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -37,6 +43,10 @@ final readonly class Resin
         public bool $uvStable,
         public float $pigmentFraction = 0.0,
         public float $rateSigma = Spread::SHEET_SIGMA,
+        public ?float $maxC = null,
+        public float $ultimateTgC = self::USUAL_TG_C,
+        public Chemistry $chemistry = Chemistry::Epoxy,
+        public array $hardenerParts = [],
     ) {
         Bounds::within($potLifeMin, 0.5, 10000.0, 'pot life', 'min');
         Bounds::within($potMassG, 1.0, 10000.0, 'mass of the pot life', 'g');
@@ -46,7 +56,7 @@ final readonly class Resin
     /** The same resin at the pace that this shop has found it to have. */
     public function paced(ShopPace $pace): self
     {
-        return new self($this->name, $this->kinetics->paced($pace->factor), $this->rheology, $this->ratio, $this->potLifeMin, $this->potMassG, $this->potC, $this->minC, $this->uvStable, $this->pigmentFraction, $pace->rateSigma);
+        return new self($this->name, $this->kinetics->paced($pace->factor), $this->rheology, $this->ratio, $this->potLifeMin, $this->potMassG, $this->potC, $this->minC, $this->uvStable, $this->pigmentFraction, $pace->rateSigma, $this->maxC, $this->ultimateTgC, $this->chemistry, $this->hardenerParts);
     }
 
     /**
@@ -56,6 +66,16 @@ final readonly class Resin
     public function potLifeAt(Temperature $air): float
     {
         return $this->potLifeMin * $this->kinetics->activation->rate(Temperature::fromCelsius($this->potC), $air);
+    }
+
+    /** The cup that its sheet's pot life describes. */
+    public function cupHeat(): CupHeat
+    {
+        /** @var array<string, CupHeat> $fitted */
+        static $fitted = [];
+        $sheet = [$this->kinetics->activation->joulePerMol, $this->rheology->densityGCm3, $this->potMassG, $this->potC, $this->potLifeMin];
+
+        return $fitted[implode('/', $sheet)] ??= CupHeat::fitted($this->kinetics->activation, $this->rheology->densityGCm3, $this->potMassG, Temperature::fromCelsius($this->potC), $this->potLifeMin);
     }
 
     /** Fewest cups so that none holds more than the sheet's pot-life mass. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Optics\Finish;
 use OakGloss\Safety\Caution;
@@ -217,7 +218,11 @@ final class BrushOnSkin implements Method
             return [];
         }
         $steps = [
-            new Step('wipe-filler', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
+            $job->fillerBond === Bond::FullCureWashKey
+                // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
+                ? new Step('wipe-filler', 'wash_blush', StepKind::Wipe, Follow::onceCured("finish-{$job->choices->finishCoats}"), 5.0 + 2.0 * $job->pace->wiping($job->areaM2), [Caution::SolventRags])
+                : new Step('wipe-filler', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
+            ...($job->fillerBond === Bond::FullCureWashKey ? [new Step('key-filler', 'key', StepKind::Key, Follow::freely(), 0.6 * $job->pace->keying($job->areaM2), [Caution::Dust], grits: new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock))] : []),
             new Step('filler', 'filler', StepKind::Spray, Follow::minutes(10.0), $this->spraying($job, $job->filler, $job->fillerCoats), $this->mist($job->filler), ['coats' => $job->fillerCoats]),
         ];
         if ($job->filler->needsReleaseFilm) {

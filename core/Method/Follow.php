@@ -38,6 +38,12 @@ final readonly class Follow
         return new self(FollowKind::Set, coat: $coat);
     }
 
+    /** When a coat is cured through. */
+    public static function onceCured(string $coat): self
+    {
+        return new self(FollowKind::Cured, coat: $coat);
+    }
+
     /** When no weave prints back any more that a lamp shows. */
     public static function onceSettled(string $coat): self
     {

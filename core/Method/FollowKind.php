@@ -10,6 +10,7 @@ enum FollowKind: string
     case Tacky = 'tacky';
     case Set = 'set';
     case Sandable = 'sandable';
+    case Cured = 'cured';
     /** So old that what is still to shrink prints no weave back that a lamp shows. */
     case Settled = 'settled';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
@@ -43,6 +44,7 @@ final readonly class Job
         public float $passAreaM2 = 0.0,
         public float $turnMin = 20.0,
         public ?PostCure $postCure = null,
+        public Bond $fillerBond = Bond::Key,
     ) {
     }
 

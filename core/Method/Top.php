@@ -9,4 +9,10 @@ enum Top: string
 {
     case Clear = 'clear';
     case PolishResin = 'polish_resin';
+
+    /** A lacquer goes over the resin. */
+    public function isSprayed(): bool
+    {
+        return $this === self::Clear;
+    }
 }

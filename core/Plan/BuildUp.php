@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
+use OakGloss\Material\Bond;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
@@ -19,8 +20,6 @@ use OakGloss\Quantity\Temperature;
 /** The steps of a part with as many build coats, second passes and tack coats as facts and film ask for. */
 final class BuildUp
 {
-    private const MOST_BUILD_COATS = 10;
-
     private readonly Choices $choices;
 
     private readonly SkinForecast $forecast;
@@ -49,7 +48,7 @@ final class BuildUp
         $steps = $this->walk($coats);
         if ($this->choices->buildCoats === null && ! $this->isFlatted()) {
             $best = [$coats, $steps];
-            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats < self::MOST_BUILD_COATS) {
+            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats < FinishPlan::MOST_BUILD_COATS) {
                 $steps = $this->walk(++$coats);
                 if (self::risk($steps) < self::risk($best[1])) {
                     $best = [$coats, $steps];
@@ -159,6 +158,7 @@ final class BuildUp
             array_sum(array_map(fn (Zone $z): float => in_array($z->name, $passZones, true) ? $z->areaM2 : 0.0, $brief->coatedZones())),
             RunRisk::halfFlowMin($this->materials->clearResin->rheology, $air),
             $postCure,
+            $this->filler?->clear->chemistry()->over($this->materials->clearResin->chemistry) ?? Bond::Key,
         );
     }
 
@@ -187,7 +187,7 @@ final class BuildUp
     private static function laid(FactLog $log, string $coat): int
     {
         $laid = 0;
-        for ($n = 1; $n <= self::MOST_BUILD_COATS; $n++) {
+        for ($n = 1; $n <= FinishPlan::MOST_BUILD_COATS; $n++) {
             $laid = $log->last("{$coat}-{$n}", FactKind::CoatOn) === null ? $laid : $n;
         }
 

@@ -23,6 +23,8 @@ final readonly class ClearPlan
     public const SAG_LIMIT_MM = 3.0;
 
     private const MOST_COATS = 8;
+    /** Film more that a part gets which will be rubbed and scratched, µm (ours). */
+    private const WEAR_UM = 10.0;
 
     /** Where the sheet says nothing, gloss units at 60° and give or take (planning values). */
     private const USUAL_GU = ['satin' => [35.0, 12.0], 'matt' => [12.0, 8.0]];
@@ -34,6 +36,7 @@ final readonly class ClearPlan
         public ClearCoat $clear,
         public int $coats,
         public float $litres,
+        public float $appliedLitres,
         public float $flashMin,
         public ?float $recoatUntilMin,
         public float $readyMin,
@@ -46,6 +49,7 @@ final readonly class ClearPlan
         public ?PolishLadder $polish,
         public GlossExpected $gloss,
         public ?Ladder $flat,
+        public float $wearUm,
     ) {
     }
 
@@ -61,7 +65,7 @@ final readonly class ClearPlan
         };
         $polish = $flat === null || $isFiller ? null : PolishLadder::from($flat->leftScratchUm(), $area);
         $takes = $flat?->totalCutUm() ?? 0.0;
-        $coats = min(self::MOST_COATS, $clear->sprayed->coatsFor($clear->finalUm, $takes + ($polish?->totalCutUm() ?? 0.0)));
+        $coats = min(self::MOST_COATS, $clear->sprayed->coatsFor($clear->finalUm + ($brief->wear ? self::WEAR_UM : 0.0), $takes + ($polish?->totalCutUm() ?? 0.0)));
         $steepest = null;
         foreach ($brief->coatedZones() as $zone) {
             $steepest = $steepest === null || $zone->slopeDeg > $steepest->slopeDeg ? $zone : $steepest;
@@ -70,6 +74,7 @@ final readonly class ClearPlan
         return new self(
             $clear,
             $coats,
+            $clear->sprayed->withLosses($clear->sprayed->litresFor($area, $coats), $clear->kind),
             $clear->sprayed->litresFor($area, $coats),
             $clear->flashAt($air),
             $clear->recoatUntilAt($air),
@@ -87,6 +92,7 @@ final readonly class ClearPlan
                 default => GlossExpected::ofRms(self::AS_DRIED_RMS_UM),
             },
             $flat,
+            $brief->wear ? self::WEAR_UM : 0.0,
         );
     }
 
@@ -96,9 +102,15 @@ final readonly class ClearPlan
         return $this->dryUm - $this->flatTakesUm - ($this->polish?->totalCutUm() ?? 0.0);
     }
 
+    /** Dry film that should stay: for the sun, and what wear will take. */
+    public function wantedUm(): float
+    {
+        return $this->clear->finalUm + $this->wearUm;
+    }
+
     public function guardsEnough(): bool
     {
-        return $this->remainsUm() >= $this->clear->finalUm - 1e-9;
+        return $this->remainsUm() >= $this->wantedUm() - 1e-9;
     }
 
     public function sags(): bool
@@ -112,6 +124,16 @@ final readonly class ClearPlan
         return $this->clear->canMl === null ? null : max(1, (int) ceil($this->litres * 1000.0 / $this->clear->canMl - 1e-9));
     }
 
+    /**
+     * Minutes after the first coat at which each is sprayed: spraying and flash, one after the other.
+     *
+     * @return list<float>
+     */
+    public function coatsAtMin(float $sprayMin): array
+    {
+        return array_map(fn (int $n): float => $n * ($sprayMin + $this->flashMin), range(0, $this->coats - 1));
+    }
+
     /** @return array{clear: float, hardener: float, reducer: float} millilitres of each for all coats */
     public function mixMl(): array
     {
@@ -122,7 +144,7 @@ final readonly class ClearPlan
 
     private static function flatting(ClearCoat $clear, float $areaM2, Materials $materials, int $from, int $to): ?Ladder
     {
-        $first = $clear->sprayed->peelUm() + Ladder::WAVINESS_UM;
+        $first = $clear->sprayed->peelUm() + Ladder::CLEAR_WAVINESS_UM;
         $driven = SandingMethod::WetBlock;
 
         return Ladder::cheapest($driven, $areaM2, $materials->papersFor($driven), $from, $to, $first)

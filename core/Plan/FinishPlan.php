@@ -27,6 +27,8 @@ use OakGloss\Quantity\Temperature;
  */
 final readonly class FinishPlan
 {
+    public const MOST_BUILD_COATS = 10;
+
     /**
      * @param list<PlannedStep> $steps
      * @param list<ZoneState>   $zonesNow after all that was done and read
@@ -170,6 +172,12 @@ final readonly class FinishPlan
     public function clearLitres(): float
     {
         return $this->clear->litres ?? 0.0;
+    }
+
+    /** The clear that a step lays; null for every other step. */
+    public function clearOf(PlannedStep $step): ?ClearPlan
+    {
+        return $step->step->kind !== StepKind::Spray || str_starts_with($step->step->name, 'stripe') ? null : ($step->step->name === 'filler' ? $this->filler : $this->clear);
     }
 
     /** @return 'resin'|'clear'|'polish' what comes over the scratch of a flatting */

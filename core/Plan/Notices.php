@@ -9,6 +9,8 @@ use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Film\Coat;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Finding;
@@ -18,13 +20,16 @@ use OakGloss\Quantity\Temperature;
 /** What a reckoned plan should say of itself: thin film, dry cloth, missing papers, cups too small for the scale. */
 final class Notices
 {
+    /** Rims are rounded first to this at least, mm. */
+    private const ROUND_TO_MM = 1.5;
+
     /** @return list<Finding> */
     public static function of(FinishPlan $plan): array
     {
         $findings = [];
         $worst = $plan->worst();
         if ($worst !== null && $worst->risk() > $plan->shop->targetBurnThrough) {
-            $findings[] = new Finding(Severity::Warn, 'film.burns_through', ['zone' => $worst->zone->name, 'risk' => $worst->risk(), 'target' => $plan->shop->targetBurnThrough, 'left' => $worst->left()->inMicrometres()]);
+            $findings[] = new Finding(Severity::Warn, self::moreHelps($plan, $worst) ? 'film.burns_through' : 'film.burns_through_still', ['zone' => $worst->zone->name, 'risk' => $worst->risk(), 'target' => $plan->shop->targetBurnThrough, 'left' => $worst->left()->inMicrometres()]);
         }
         $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->clearResin->rheology->densityGCm3);
         $wetOut = $plan->step('wet-out');
@@ -40,17 +45,46 @@ final class Notices
                 && Ladder::cheapest($step->ladder->method ?? $step->step->grits->driven, 1.0, $plan->materials->papersFor($step->ladder->method ?? $step->step->grits->driven), $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
                 $findings[] = new Finding(Severity::Warn, 'papers.gap', ['from' => $step->step->grits->from, 'to' => $step->step->grits->to]);
             }
-            if ($step->batch !== null && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE) {
-                $findings[] = new Finding(Severity::Warn, 'mix.too_small', [
-                    'coat' => $step->step->name,
-                    'grams' => $step->batch->totalG(),
-                    'smallest' => Batch::smallestWithin($step->batch->ratio, $plan->shop->scaleStepG) ?? INF,
-                    'scale' => $plan->shop->scaleStepG,
-                ]);
+        }
+
+        return [...$findings, ...self::tooSmall($plan), ...self::rims($plan), ...self::runs($plan), ...self::scratches($plan), ...CupNotices::of($plan), ...ServiceNotices::of($plan)];
+    }
+
+    /** Advice never asks for more coats than may be given, nor for coats on a rim that wants rounding. */
+    private static function moreHelps(FinishPlan $plan, ZoneState $worst): bool
+    {
+        return $plan->buildCoats < FinishPlan::MOST_BUILD_COATS && ($worst->zone->radiusMm ?? INF) >= self::ROUND_TO_MM;
+    }
+
+    /** @return list<Finding> the smallest cup ahead that the scale can't weigh well enough: said once for the part */
+    private static function tooSmall(FinishPlan $plan): array
+    {
+        $smallest = null;
+        foreach ($plan->ahead() as $step) {
+            if ($step->batch !== null && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE && $step->batch->totalG() < ($smallest?->batch?->totalG() ?? INF)) {
+                $smallest = $step;
             }
         }
 
-        return [...$findings, ...self::runs($plan), ...self::scratches($plan)];
+        return $smallest?->batch === null ? [] : [new Finding(Severity::Warn, 'mix.too_small', [
+            'coat' => $smallest->step->name,
+            'grams' => $smallest->batch->totalG(),
+            'smallest' => Batch::smallestWithin($smallest->batch->ratio, $plan->shop->scaleStepG) ?? INF,
+            'scale' => $plan->shop->scaleStepG,
+        ])];
+    }
+
+    /** @return list<Finding> a sharp rim holds no film whatever is brushed on it */
+    private static function rims(FinishPlan $plan): array
+    {
+        $sharpest = null;
+        foreach ($plan->lastCoat() === null ? $plan->brief->coatedZones() : [] as $zone) {
+            if ($zone->kind === ZoneKind::Edge && $zone->visibility === Visibility::Show && $zone->radiusMm < self::ROUND_TO_MM && $zone->radiusMm < ($sharpest->radiusMm ?? INF)) {
+                $sharpest = $zone;
+            }
+        }
+
+        return $sharpest === null ? [] : [new Finding(Severity::Warn, 'film.round_rim', ['zone' => $sharpest->name, 'radius' => (float) $sharpest->radiusMm, 'keeps' => 100.0 * $sharpest->face->edgeShare(), 'to' => self::ROUND_TO_MM])];
     }
 
     /** @return list<int> papers that the steps ahead want and the shelf does not have for the way that they are driven */

@@ -49,6 +49,6 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');
         }
 
-        return $findings;
+        return [...$findings, ...LayerNotices::of($brief, $materials)];
     }
 }

@@ -26,6 +26,7 @@ final class Settling
                 FollowKind::Tacky => $resin->kinetics->age('tack_from'),
                 FollowKind::Sandable, FollowKind::Settled => $resin->kinetics->age('sandable'),
                 FollowKind::Set => $resin->kinetics->age('tack_until'),
+                FollowKind::Cured => $resin->kinetics->age('full'),
                 FollowKind::Minutes => 0.0,
             };
             if ($step->step->kind !== StepKind::Coat || $step->skipped || $step->step->layer?->builds !== true) {

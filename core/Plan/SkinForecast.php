@@ -224,9 +224,9 @@ final class SkinForecast
         $decided = Decision::of($this->log, $step->key);
         $driven = $decided->driven ?? $grits->driven;
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
-        $texture = $grits->inClear ? $grits->peelUm : $this->skins->deepestTexture();
-        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $this->materials->papersFor($driven), $from, $grits->to, $texture + Ladder::WAVINESS_UM)
-            ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $texture + Ladder::WAVINESS_UM);
+        $firstCut = $grits->inClear ? $grits->peelUm + Ladder::CLEAR_WAVINESS_UM : $this->skins->deepestTexture() + Ladder::WAVINESS_UM;
+        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $this->materials->papersFor($driven), $from, $grits->to, $firstCut)
+            ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
         $sanding = $this->sanding($step, $this->lastCoat);
         $passes = $this->throughEverywhere($sanding, $ladder);
         $hands = $step->handsMin + ($ladder === null ? 0.0 : $this->minutesAhead($ladder, $sanding, $doneAt !== null));

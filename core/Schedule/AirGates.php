@@ -6,6 +6,7 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\PartTemperature;
+use OakGloss\Material\ClearCoat;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
@@ -43,6 +44,9 @@ final class AirGates
         if ($chain->air->at($atMin) < $resin->minC) {
             $findings[] = new Finding(Severity::Warn, 'air.too_cold', ['air' => $chain->air->at($atMin), 'least' => $resin->minC, 'warmer_at' => self::firstAbove($chain, $atMin, $resin->minC) ?? INF]);
         }
+        if ($resin->maxC !== null && $chain->air->at($atMin) > $resin->maxC) {
+            $findings[] = new Finding(Severity::Warn, 'air.too_warm', ['air' => $chain->air->at($atMin), 'most' => $resin->maxC]);
+        }
         if ($dewPointC !== null && $atC - $dewPointC < DewPoint::MARGIN_C) {
             $findings[] = new Finding(Severity::Warn, 'air.dew', ['part' => $atC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C]);
         } elseif ($dewPointC !== null && ($coldestC - $dewPointC < self::BLUSH_MARGIN_C || ($rhPercent ?? 0.0) >= self::DAMP_PERCENT)) {
@@ -51,6 +55,26 @@ final class AirGates
         if ($atC - $coldestC > self::FALL_C) {
             $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(Temperature::fromCelsius($atC), $resin->kinetics->reference);
             $findings[] = new Finding(Severity::Note, 'air.falling', ['fall' => $atC - $coldestC, 'later' => $closes - $atMin - $steady]);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * What stands against a clear: cold, and the dew point for as long as it flashes and sets.
+     *
+     * @return list<Finding>
+     */
+    public static function ofClear(PartChain $chain, ClearCoat $clear, float $atMin, float $untilMin, ?float $dewPointC): array
+    {
+        $part = new PartTemperature($chain->air, $chain->plan->brief->substrate->lagMin());
+        [$coldestAt, $coldestC] = self::coldest($part, $atMin, $untilMin);
+        $findings = [];
+        if ($chain->air->at($atMin) < $clear->minC) {
+            $findings[] = new Finding(Severity::Warn, 'air.too_cold', ['air' => $chain->air->at($atMin), 'least' => $clear->minC, 'warmer_at' => self::firstAbove($chain, $atMin, $clear->minC) ?? INF]);
+        }
+        if ($dewPointC !== null && $coldestC - $dewPointC < DewPoint::MARGIN_C) {
+            $findings[] = new Finding(Severity::Warn, 'air.dew', ['part' => $coldestC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C, 'at' => $coldestAt]);
         }
 
         return $findings;

@@ -10,7 +10,9 @@ enum Leniency: string
     case None = 'none';
     /** Pins and other decisions. */
     case Decisions = 'decisions';
-    /** And times that must not be passed but can't be keyed, and second pairs of hands. */
+    /** And second pairs of hands. */
+    case Hands = 'hands';
+    /** And times that must not be passed but can't be keyed. */
     case Limits = 'limits';
     /** And the coldest air that a resin bears. */
     case Cold = 'cold';
@@ -20,9 +22,14 @@ enum Leniency: string
         return $this === self::None;
     }
 
-    public function keepsLimits(): bool
+    public function keepsHands(): bool
     {
         return $this === self::None || $this === self::Decisions;
+    }
+
+    public function keepsLimits(): bool
+    {
+        return $this->keepsHands() || $this === self::Hands;
     }
 
     public function keepsWarmth(): bool
@@ -34,7 +41,8 @@ enum Leniency: string
     public function finding(): ?string
     {
         return match ($this) {
-            self::None => null,
+            // That somebody is alone is said at the step.
+            self::None, self::Hands => null,
             self::Decisions => 'schedule.pin_dropped',
             self::Limits => 'schedule.window_gone',
             self::Cold => 'schedule.too_cold',

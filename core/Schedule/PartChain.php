@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Cure\CoatState;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\Decision;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Settling;
+use OakGloss\Quantity\Temperature;
 
 /** What is ahead of a part, as steps for a run sheet. */
 final class PartChain
@@ -23,13 +27,17 @@ final class PartChain
     /** The clocks of its coats: forecast, and each one's own pace. */
     public readonly CoatClocks $clocks;
 
-    public function __construct(public readonly FinishPlan $plan, AirCurve $shopAir, public readonly float $nowMin)
+    public readonly FinishPlan $plan;
+
+    public function __construct(FinishPlan $plan, AirCurve $shopAir, public readonly float $nowMin)
     {
         foreach ($plan->log->climateChanges() as $change) {
             $shopAir = $change->appliedTo($shopAir);
         }
         $this->air = $shopAir;
-        $this->clocks = new CoatClocks($plan, $shopAir, $nowMin);
+        $clocks = new CoatClocks($plan, $shopAir, $nowMin);
+        $this->plan = self::hasMissedLay($plan, $clocks, $nowMin) ? $plan->withMissedLay() : $plan;
+        $this->clocks = $this->plan === $plan ? $clocks : new CoatClocks($this->plan, $shopAir, $nowMin);
     }
 
     /** @return list<RunStep> */
@@ -44,14 +52,15 @@ final class PartChain
                 // A long sanding is broken off and taken up again; it holds a whole working window at most.
                 min($step->handsMin, $longest),
                 $this->gap($step, $i === 0, $leniency->keepsLimits()),
-                $leniency->keepsWarmth() ? $this->coldestFor($step) : null,
+                $leniency->keepsWarmth() ? $this->bearsFor($step)[0] : null,
                 0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
-                $leniency->keepsLimits() ? min($this->people($step), max(1, count($crew->people))) : 1,
-                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth']) ? ['booth' => self::DUST_FREE_MIN] : [],
+                $leniency->keepsHands() ? min($this->people($step), max(1, count($crew->people))) : 1,
+                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth']) ? ['booth' => self::DUST_FREE_MIN] : $this->box($step, $crew),
                 $decision?->pinnedAt === null ? null : max($decision->pinnedAt, $this->nowMin - Decision::LATE_MIN),
                 $decision->notBefore ?? -INF,
                 $decision->mustKey ?? false,
                 $decision->mustBond ?? false,
+                $leniency->keepsWarmth() ? $this->bearsFor($step)[1] : null,
             );
         }
 
@@ -88,6 +97,35 @@ final class PartChain
         return $step->step->kind === StepKind::Coat && $step->passes !== [];
     }
 
+    /** @return array<string, float> the warm box, for as long as the hold lasts */
+    private function box(PlannedStep $step, Crew $crew): array
+    {
+        $box = ClimateKind::WarmBox->value;
+
+        return $step->step->kind === StepKind::PostCure && isset($crew->things[$box]) ? [$box => 60.0 * $step->step->args['hours']] : [];
+    }
+
+    /** Nothing holds dry cloth on a base past its tack: a fresh thin coat comes first. */
+    private static function hasMissedLay(FinishPlan $plan, CoatClocks $clocks, float $nowMin): bool
+    {
+        $next = $plan->next();
+        $coat = $next?->step->kind !== StepKind::Lay ? null : $plan->step((string) $next->step->follow->coat);
+        if ($coat?->doneAtMin === null || $coat->skipped || ! is_finite($coat->doneAtMin)) {
+            return false;
+        }
+        $state = CoatState::atAge($clocks->forecastOf($coat)->age($coat->doneAtMin, $nowMin), $clocks->clock($coat));
+
+        return $state === CoatState::MissedWait || $state === CoatState::KeyFirst;
+    }
+
+    /** @return array{float|null, float|null} coldest and warmest air that a step may start in, °C */
+    private function bearsFor(PlannedStep $step): array
+    {
+        $resin = $step->step->kind === StepKind::Coat ? $this->plan->materials->resinFor($step->step) : null;
+
+        return [$this->coldestFor($step), $resin?->maxC];
+    }
+
     private function coldestFor(PlannedStep $step): ?float
     {
         return match ($step->step->kind) {
@@ -108,12 +146,34 @@ final class PartChain
             return Gap::minutes(0.0);
         }
         $clock = $this->clocks->clock($coat);
+        // Counted from the end of the step before: what lies between the coat and that has aged it already.
+        $since = $isFirst ? 0.0 : $this->ageSince($step, $coat);
+        $isLay = $step->step->kind === StepKind::Lay;
 
         return match ($follow->kind) {
-            FollowKind::Tacky => Gap::age($clock, $clock->age('tack_from'), $clock->age('tack_until'), $clock->age('sandable')),
+            FollowKind::Tacky => Gap::age(
+                $clock,
+                max(0.0, $clock->age('tack_from') - $since),
+                $isLay && ! $keepLimits ? null : max(0.0, $clock->age('tack_until') - $since),
+                $isLay ? null : $clock->age('sandable'),
+            ),
             FollowKind::Sandable => Gap::age($clock, $clock->age('sandable')),
+            FollowKind::Cured => Gap::age($clock, $clock->age('full')),
+            FollowKind::Settled => Gap::age($clock, max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials))),
             // Counted from the cloth, which was laid no earlier than the base's tack.
             FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from'))),
         };
+    }
+
+    /** Thermal age that a coat has gained when the part is turned over after it, min. */
+    private function ageSince(PlannedStep $step, PlannedStep $coat): float
+    {
+        $turn = $this->plan->step("turn-{$coat->step->key}");
+        if ($turn === null || $step->step->follow->kind !== FollowKind::Tacky || $turn->isDone()) {
+            return 0.0;
+        }
+        $clock = $this->plan->materials->resinFor($coat->step)->kinetics;
+
+        return ($turn->step->follow->leastMin + $turn->handsMin) * $clock->activation->rate(Temperature::fromCelsius($this->plan->shop->workingAirC), $clock->reference);
     }
 }

@@ -9,8 +9,10 @@ use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Settling;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
 
@@ -24,6 +26,9 @@ final class PartSchedule
 
     /** What keying costs besides its hands: a bond is worth this wait. */
     public const KEY_PENALTY_MIN = 180.0;
+
+    /** The run sheet is without the part's lag, windows are with it: so far they may lie apart, minutes. */
+    public const WOBBLE_MIN = 15.0;
 
     /** @var array<string, StepTime> by step key */
     private array $times = [];
@@ -131,7 +136,7 @@ final class PartSchedule
         $pace = $this->clocks->paceOf($coat);
         $event = fn (string $name): CureEvent => $forecast->event($name, $onMin, $pace);
         if ($follow->kind !== FollowKind::Tacky) {
-            $ready = $event($follow->kind === FollowKind::Set ? 'tack_until' : 'sandable');
+            $ready = $this->readyBy($follow, $coat, $onMin);
 
             return new NextAct($step, $this->isPast($ready) ? ActState::Ready : ActState::Waiting, $onMin, $ready);
         }
@@ -146,6 +151,24 @@ final class PartSchedule
             CoatState::MissedWait => ActState::MissedWait,
             CoatState::KeyFirst => ActState::KeyFirst,
         }, $onMin, null, $window, $sandable->expectedMin);
+    }
+
+    /** When a wait for a coat ends: set, sandable, or settled. */
+    private function readyBy(Follow $follow, PlannedStep $coat, float $onMin): CureEvent
+    {
+        $forecast = $this->clocks->forecastOf($coat);
+        $pace = $this->clocks->paceOf($coat);
+        if ($follow->kind === FollowKind::Settled) {
+            $kinetics = $this->plan->materials->resinFor($coat->step)->kinetics;
+
+            return $forecast->reaching($pace * max($kinetics->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)), $onMin);
+        }
+
+        return $forecast->event(match ($follow->kind) {
+            FollowKind::Set => 'tack_until',
+            FollowKind::Cured => 'full',
+            default => 'sandable',
+        }, $onMin, $pace);
     }
 
     private function isPast(CureEvent $event): bool
@@ -165,15 +188,16 @@ final class PartSchedule
 
             return;
         }
-        if ($leniency->finding() !== null) {
+        if ($leniency->finding() !== null && ! ($leniency === Leniency::Limits && $this->isLayAhead($ahead))) {
             $this->findings[] = new Finding(Severity::Warn, $leniency->finding(), ['step' => $ahead[0]->step->key]);
         }
         foreach ($placed as $i => $step) {
-            $this->times[$step->step->id] = $this->timeOf($ahead[$i], $step, $placed[$i - 1] ?? null);
+            $this->times[$step->step->id] = $this->timeOf($ahead[$i], $step);
             if ($this->chain->people($ahead[$i]) > max(1, count($step->people))) {
                 $this->findings[] = new Finding(Severity::Warn, 'schedule.alone', ['step' => $ahead[$i]->step->key, 'area' => $this->plan->brief->piece()->areaM2()]);
             }
         }
+        $this->enterMissedLay($ahead);
         $first = $placed[0];
         if ($first->way === Way::Keyed && ! $first->step->mustKey && $this->next()?->state === ActState::Open) {
             $this->findings[] = new Finding(Severity::Note, 'schedule.rather_key', ['step' => $ahead[0]->step->key, 'at' => $first->startMin]);
@@ -182,6 +206,33 @@ final class PartSchedule
         $ready = $this->readyMin();
         if ($needed !== null && $ready !== null && $ready > $needed) {
             $this->findings[] = new Finding(Severity::Warn, 'schedule.late', ['ready' => $ready, 'needed' => $needed]);
+        }
+    }
+
+    /** @param list<PlannedStep> $ahead whether what is let go is the cloth's window, which has words of its own */
+    private function isLayAhead(array $ahead): bool
+    {
+        return array_filter($ahead, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Lay) !== [];
+    }
+
+    /**
+     * Cloth that is planned outside the window of its base: nobody could lay it in time.
+     *
+     * @param list<PlannedStep> $ahead
+     */
+    private function enterMissedLay(array $ahead): void
+    {
+        foreach ($ahead as $step) {
+            $time = $this->times[$step->step->key] ?? null;
+            if ($step->step->kind !== StepKind::Lay || $time?->window === null || $time->endMin <= ($time->window->closes->expectedMin ?? INF) + self::WOBBLE_MIN) {
+                continue;
+            }
+            $this->findings[] = new Finding(Severity::Warn, 'lay.outside', [
+                'coat' => $this->plan->step((string) $step->step->follow->coat)->step->name ?? 'base',
+                'hands' => $step->handsMin,
+                'opens' => $time->window->opens->expectedMin ?? INF,
+                'closes' => $time->window->closes->expectedMin ?? INF,
+            ], 'base_resin_id');
         }
     }
 
@@ -214,11 +265,11 @@ final class PartSchedule
     }
 
     /** The step with its place on the clock, its tack window or the end of its wait, from the coat below as done or as placed. */
-    private function timeOf(PlannedStep $step, PlacedStep $placed, ?PlacedStep $before): StepTime
+    private function timeOf(PlannedStep $step, PlacedStep $placed): StepTime
     {
         $follow = $step->step->follow;
         $coat = $follow->coat === null ? null : $this->plan->step($follow->coat);
-        $on = $coat->doneAtMin ?? $before?->endMin;
+        $on = $coat->doneAtMin ?? ($this->times[(string) $follow->coat] ?? null)?->endMin;
         if ($coat === null || $coat->skipped || $on === null || ! is_finite($on) || $this->chain->isKeyed($step)) {
             return new StepTime($placed->startMin, $placed->endMin, $placed->way, people: $placed->people);
         }
@@ -230,7 +281,7 @@ final class PartSchedule
             $placed->endMin,
             $placed->way,
             $follow->kind === FollowKind::Tacky ? $forecast->window($on, $pace) : null,
-            $follow->kind === FollowKind::Sandable ? $forecast->event('sandable', $on, $pace) : null,
+            in_array($follow->kind, [FollowKind::Sandable, FollowKind::Settled, FollowKind::Cured], true) ? $this->readyBy($follow, $coat, $on) : null,
             $placed->people,
         );
     }

@@ -59,7 +59,7 @@ final class PrintGate
     /** @param array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null} $print */
     public static function finding(array $print): Finding
     {
-        return new Finding(Severity::Note, 'film.prints_through', ['coat' => $print['step']->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin'] ?? INF]);
+        return new Finding(Severity::Note, $print['step']->isDone() ? 'film.printed_through' : 'film.prints_through', ['coat' => $print['step']->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin'] ?? INF]);
     }
 
     /** The minute at which a coat that is laid at a moment would have reached an age. */

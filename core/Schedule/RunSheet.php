@@ -112,7 +112,7 @@ final class RunSheet
      */
     private function starts(RunStep $step, float $handsMin): array
     {
-        $key = "{$handsMin}/{$step->minC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/".implode(',', array_keys($step->uses)).implode(',', $step->uses);
+        $key = "{$handsMin}/{$step->minC}/{$step->maxC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/".implode(',', array_keys($step->uses)).implode(',', $step->uses);
         if (isset($this->starts[$key])) {
             return $this->starts[$key];
         }
@@ -129,7 +129,8 @@ final class RunSheet
             // Where windows of two people overlap, what the earlier one offered is not offered again.
             $first = max(0.0, ceil((max($open, $step->notBefore, $end + self::SLACK * 2.0) - $this->fromMin) / $this->gridMin - self::SLACK));
             for ($k = $first; ($start = $this->fromMin + $k * $this->gridMin) <= $latest; $k++) {
-                if ($step->minC === null || $this->air->at($start) >= $step->minC) {
+                $c = $step->minC === null && $step->maxC === null ? 0.0 : $this->air->at($start);
+                if ($c >= ($step->minC ?? -INF) && $c <= ($step->maxC ?? INF)) {
                     $starts[] = $start;
                 }
                 $end = $start;

@@ -20,6 +20,7 @@ final readonly class RunStep
      * @param float                $notBefore earliest start, minute
      * @param bool                 $mustKey   lets the window go by and is keyed
      * @param bool                 $mustBond  is not keyed
+     * @param float|null           $maxC      may not start in warmer air
      */
     public function __construct(
         public string $id,
@@ -33,10 +34,12 @@ final readonly class RunStep
         public float $notBefore = -INF,
         public bool $mustKey = false,
         public bool $mustBond = false,
+        public ?float $maxC = null,
     ) {
         Bounds::within($handsMin, 0.0, 1440.0, 'hands-on time', 'min');
         Bounds::within($keyMin, 0.0, 1440.0, 'time to key', 'min');
         Bounds::within($minC ?? 0.0, -40.0, 120.0, 'coldest air to start in', '°C');
+        Bounds::within($maxC ?? 0.0, -40.0, 120.0, 'warmest air to start in', '°C');
         Bounds::within($people, 1, 4, 'pairs of hands', '');
         foreach ($uses as $thing => $hold) {
             Bounds::within($hold, 0.0, 1e5, "stay in {$thing}", 'min');
@@ -46,6 +49,6 @@ final readonly class RunStep
     /** The same at one minute and no other. */
     public function at(float $minute): self
     {
-        return new self($this->id, $this->handsMin, $this->after, $this->minC, $this->keyMin, $this->people, $this->uses, $minute, $this->notBefore, $this->mustKey, $this->mustBond);
+        return new self($this->id, $this->handsMin, $this->after, $this->minC, $this->keyMin, $this->people, $this->uses, $minute, $this->notBefore, $this->mustKey, $this->mustBond, $this->maxC);
     }
 }

@@ -29,6 +29,9 @@ export function startCountdowns() {
             if (left <= 0 && !node.dataset.over) {
                 node.dataset.over = '1';
                 document.querySelector('#bench') && window.htmx.trigger('#bench', 'over');
+                // At the scale nothing that is typed is lost: the way on is shut, and the warning stands.
+                document.querySelectorAll('[data-when-over]').forEach((n) => { n.hidden = false; });
+                document.querySelectorAll('[data-until-over]').forEach((n) => { n.hidden = true; });
             }
         }
     };

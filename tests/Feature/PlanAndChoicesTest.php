@@ -83,7 +83,7 @@ final class PlanAndChoicesTest extends ShopCase
         $plan = $this->planned($this->partWithBuildCoat())->plan;
         $drawing = SectionDrawing::of($plan);
         self::assertSame('flat', $drawing->flat?->step->key);
-        self::assertCount(4, $drawing->columns);
+        self::assertCount(5, $drawing->columns);
         // Two ticks give the scale; every plane must lie where it says.
         [$low, $high] = [$drawing->ticks[0], $drawing->ticks[count($drawing->ticks) - 1]];
         $perUm = ($low['y'] - $high['y']) / ((float) $high['label'] - (float) $low['label']);
@@ -109,7 +109,7 @@ final class PlanAndChoicesTest extends ShopCase
         $flat = $this->planned($this->partWithBuildCoat())->plan->step('flat');
         self::assertNotNull($flat);
         $scale = CutScale::of($flat, 0.01);
-        self::assertCount(4, $scale->rows);
+        self::assertCount(6, $scale->rows);
         foreach ($scale->rows as $row) {
             $last = $row['bars'][count($row['bars']) - 1];
             self::assertEqualsWithDelta($row['leftUm'], $last['leftUm'], 1e-9);

@@ -59,7 +59,7 @@ final class ShopTimeTest extends ShopCase
     {
         $big = $this->makePart(['sizes' => ['length' => 1500, 'top' => 800, 'flank' => 500, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3]]);
         self::assertContains('schedule.alone', array_map(fn ($f): string => $f->code, $this->planned($big)->schedule->findings()));
-        $this->makeUser($this->shop, 'bo@sample.example')->update(['hours' => array_fill(1, 7, [['09:00', '12:00']])]);
+        $this->makeUser($this->shop, 'bo@sample.example')->update(['hours' => array_fill(1, 7, [['09:00', '14:00']])]);
         $lay = $this->planned($big)->schedule->slot('lay');
         self::assertCount(2, $lay->people ?? []);
         self::assertGreaterThanOrEqual(9 * 60, (int) (new \App\Clock\ShopTime('Europe/Vienna'))->local($lay->startMin ?? 0.0)->secondsSinceMidnight() / 60);
@@ -199,7 +199,7 @@ final class ShopTimeTest extends ShopCase
     public function testEachWayOutOfTheNightIsPricedAndTaken(string $code): void
     {
         $part = match ($code) {
-            'cool' => $this->evening('16:20', 'Tarn%slow%'),
+            'cool' => $this->coolEvening(),
             'tomorrow' => $this->evening('13:50'),
             default => $this->evening(),
         };
@@ -398,14 +398,15 @@ final class ShopTimeTest extends ShopCase
 
     public function testPaperThatClogsHoldsTheFlattingBackAndDustLetsItGo(): void
     {
-        $part = $this->makePart(['build_coats' => 1]);
+        $part = $this->makePart(['build_coats' => 2]);
         foreach ($this->partWithBuildCoat('2027-03-09 20:00')->facts as $fact) {
             PartFact::query()->create(['part_id' => $part->id, 'token' => "x{$fact->id}"] + $fact->only(['user_id', 'kind', 'step', 'happened_at', 'recorded_at', 'air_c', 'data']));
         }
+        $this->fact($part, 'coat_on', 'build-2', '2027-03-09 20:10', ['grams' => 32.0]);
         self::assertSame('ready', $this->planned($part)->next?->state->value);
-        $this->act($part, 'tried', 'build-1', ['paper' => 'clogs'])->assertSessionHasNoErrors();
+        $this->act($part, 'tried', 'build-2', ['paper' => 'clogs'])->assertSessionHasNoErrors();
         self::assertSame('waiting', $this->planned($part)->next?->state->value);
-        $this->act($part, 'tried', 'build-1', ['paper' => 'dusts'])->assertSessionHasNoErrors();
+        $this->act($part, 'tried', 'build-2', ['paper' => 'dusts'])->assertSessionHasNoErrors();
         self::assertSame('ready', $this->planned($part)->next?->state->value);
     }
 
@@ -422,6 +423,14 @@ final class ShopTimeTest extends ShopCase
         self::assertStringEndsWith("data: done\n\n", $streamed);
         app()->forgetScopedInstances();
         $this->get('/run-sheet')->assertOk()->assertDontSee('Reckoning')->assertSee('Hands');
+    }
+
+    /** The same with a resin that cures on in the cool place. */
+    private function coolEvening(): Part
+    {
+        Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', 'Tarn%slow%')->update(['stall_c' => 8.0]);
+
+        return $this->evening('16:20', 'Tarn%slow%');
     }
 
     /** A part whose next window opens after closing: the coat below went on late. */

@@ -37,9 +37,9 @@ final class WeighTest extends ShopCase
         self::assertSame('hardener', $this->cup()->next());
         $this->pour('hardener', round($this->cup()->pour->hardenerToAddG(), 1));
         self::assertNull($this->cup()->next());
-        $this->get($this->path())->assertSee('Mix two minutes')->assertSee('use by')->assertSee('Coat is on')->assertSee('left in an 80 mm cup it gels after')->assertDontSee('gets hot');
-        self::assertLessThan(CupHeat::WARM_C, $cup->heat()['peakC'], 'a cup of some thirty grams');
-        self::assertGreaterThan($cup->potLifeMin(), $cup->heat()['gelMin']);
+        $this->get($this->path())->assertSee('Mix two minutes')->assertSee('use by')->assertSee('Coat is on')->assertSee('it gels after')->assertDontSee('gets hot');
+        self::assertLessThan(CupHeat::WARM_C, $cup->heat()->peakC, 'a cup of some thirty grams');
+        self::assertSame($cup->potLifeMin(), $cup->heat()->potLifeMin, 'use by is when it gels');
         $this->act($this->part, 'coat_on', 'build-2');
         self::assertEqualsWithDelta($cup->batch->totalG(), $this->planned($this->part)->plan->step('build-2')?->usedG, 0.2);
         $this->get($this->path())->assertRedirect("/parts/{$this->part->id}");
@@ -50,7 +50,7 @@ final class WeighTest extends ShopCase
         $this->ready();
         $planned = $this->cup()->batch;
         $this->pour('resin', 1.2 * $planned->resinG);
-        self::assertEqualsWithDelta(1.2 * $planned->hardenerG, $this->cup()->pour->hardenerToAddG(), 1e-6);
+        self::assertEqualsWithDelta(1.2 * $planned->resinG * $planned->ratio->hardenerPerResin, $this->cup()->pour->hardenerToAddG(), 1e-6);
         $this->get($this->path())->assertSee('Resin ran over');
     }
 
@@ -63,9 +63,10 @@ final class WeighTest extends ShopCase
         $cup = $this->cup();
         self::assertTrue($cup->isOverpoured());
         self::assertSame('resin', $cup->next());
-        self::assertEqualsWithDelta(0.25 * $planned->resinG, $cup->pour->resinToAddG(), 1e-3);
-        $this->get($this->path())->assertSee('Too much hardener')->assertSee(number_format(0.25 * $planned->resinG, 1).' g resin');
-        $this->pour('resin', 0.25 * $planned->resinG);
+        $more = 1.25 * $planned->hardenerG / $planned->ratio->hardenerPerResin - $planned->resinG;
+        self::assertEqualsWithDelta($more, $cup->pour->resinToAddG(), 1e-3);
+        $this->get($this->path())->assertSee('Too much hardener')->assertSee(number_format($more, 1).' g resin');
+        $this->pour('resin', $more);
         self::assertFalse($this->cup()->isOverpoured());
         self::assertNull($this->cup()->next());
     }
@@ -138,7 +139,7 @@ final class WeighTest extends ShopCase
         self::assertGreaterThan(1, $this->cup('base')->cups());
         self::assertContains('second_person', $this->cup('base')->readyCheck());
         $this->act($big, 'ready', 'base');
-        $this->get("/parts/{$big->id}/weigh/base")->assertSee('split into');
+        $this->get("/parts/{$big->id}/weigh/base")->assertSee('Mix and spread it in');
     }
 
     public function testWarmerAirShortensTheCup(): void

@@ -10,6 +10,7 @@ use App\Shelf\ShippedShelf;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use OakGloss\Plan\Workshop;
 
 /** A real shop's first day: its row, its first person, the shipped shelf, usual hours and air to be changed. */
 final class OpenShop extends Command

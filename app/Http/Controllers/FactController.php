@@ -15,12 +15,14 @@ use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\Touch;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\Jar;
@@ -58,13 +60,20 @@ final class FactController
             FactKind::Touched => ['touch' => (string) $given['touch']] + $this->ageOf($planned, $given['step'], $at),
             FactKind::Tried => ['paper' => (string) $given['paper']] + $this->ageOf($planned, $given['step'], $at),
             FactKind::Sanded => ['grit' => (int) $given['grit']] + $this->pass($planned, $given),
-            FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']),
+            FactKind::CoatOn => $this->gramsInTheCup($planned, $given['step']) + $this->asItLay($planned, $given['step']),
+            FactKind::Ready => $request->boolean('short') ? ['short' => 1] : [],
             default => [],
         };
-        $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
+        DB::transaction(function () use ($recorder, $part, $user, $planned, $kind, $given, $data, $at): void {
+            $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
+            foreach ($kind === FactKind::Done ? $this->boxOf($planned, $given['step'], $at) : [] as $step => $box) {
+                $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, $box, "{$given['token']}-box", $at);
+            }
+        });
+        $isMixed = $kind === FactKind::Ready && $planned->plan->step($given['step'])?->batch !== null;
 
-        return ($kind === FactKind::Ready ? redirect()->route('weigh', [$part, $given['step']]) : $this->backTo($request, $part))
-            ->with('notice', isset($data['end']) ? 'Kept. '.$this->answer($part, $planner, $say) : $this->notice($planned, $kind, $say));
+        return ($isMixed ? redirect()->route('weigh', [$part, $given['step']]) : $this->backTo($request, $part))
+            ->with('notice', $this->notice($planned, $planner, $part, $kind, $given['step'], $data, $say));
     }
 
     public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
@@ -106,11 +115,12 @@ final class FactController
             throw ValidationException::withMessages(['act' => "{$say->step($step->step)} is not the next step; that is ".($next === null ? 'none' : $say->step($next->step)).'.']);
         }
         $fits = match ($kind) {
-            FactKind::CoatOn, FactKind::Ready => $step->step->kind === StepKind::Coat,
+            FactKind::CoatOn => $step->step->kind === StepKind::Coat,
+            FactKind::Ready => $step->step->kind === StepKind::Coat || $step->step->kind === StepKind::Spray,
             FactKind::Sanded => $step->step->kind->isSanding() || $step->step->kind === StepKind::Coat,
             FactKind::Wiped => $step->step->kind === StepKind::Wipe,
             FactKind::Done => ! $step->step->kind->isSanding() && ! in_array($step->step->kind, [StepKind::Coat, StepKind::Wipe], true),
-            FactKind::Skipped => in_array($step->step->kind, [StepKind::Prepare, StepKind::Wipe, StepKind::Key], true),
+            FactKind::Skipped => in_array($step->step->kind, [StepKind::Prepare, StepKind::Wipe, StepKind::Key, StepKind::Turn, StepKind::PostCure], true),
             default => false,
         };
         if (! $fits) {
@@ -195,25 +205,54 @@ final class FactController
         return $grams > 0.0 ? ['grams' => round($grams, 3)] : [];
     }
 
-    private function answer(Part $part, Planner $planner, Say $say): string
+    /**
+     * Where a coat went and how the part lay: a later change of the plan must not change what was done.
+     *
+     * @return array<string, string|int>
+     */
+    private function asItLay(PlannedPart $planned, string $key): array
     {
-        $said = $say->answer(FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan));
+        $only = $planned->plan->step($key)?->step->layer?->only;
 
-        return "{$said['what']} {$said['do']}";
+        return ($only === null ? [] : ['only' => implode('|', $only)]) + ($planned->plan->brief->choices->tilted ? ['tilted' => 1] : []);
     }
 
-    private function notice(PlannedPart $planned, FactKind $kind, Say $say): string
+    /**
+     * The air that a post-cure begun now puts the part into.
+     *
+     * @return array<string, array<string, string|int|float>> by step
+     */
+    private function boxOf(PlannedPart $planned, string $key, float $at): array
     {
-        $next = $planned->next;
-        if ($kind !== FactKind::CoatOn || $next === null) {
-            return 'Kept.';
-        }
+        $step = $planned->plan->step($key)?->step;
 
-        return match ($next->state) {
-            ActState::Waiting => 'Kept. The coat below was still wet by the curve: look for runs and lifted resin, and touch earlier next time.',
-            ActState::MissedWait => 'Kept. The coat below was past bonding and not keyed: hold this part back and test an edge when it has cured.',
-            ActState::KeyFirst => 'Kept. The coat below was hard and not keyed: it may peel. Strike it out if it was keyed, and log the key.',
-            default => 'Kept. The plan follows it.',
-        };
+        return $step?->kind !== StepKind::PostCure ? [] : [$key => ['kind' => ClimateKind::WarmBox->value, 'from' => round($at), 'until' => round($at + 60.0 * $step->args['hours']), 'c' => (float) $step->args['c']]];
+    }
+
+    /**
+     * What was kept, of the step that was logged.
+     *
+     * @param array<string, string|int|float> $data
+     */
+    private function notice(PlannedPart $before, Planner $planner, Part $part, FactKind $kind, string $key, array $data, Say $say): string
+    {
+        $step = $before->plan->step($key);
+        $name = $step === null ? $say->stepName($key) : $say->step($step->step);
+        $kept = $name.': '.lcfirst($say->fact($kind, $data)).', kept.';
+        if ($kind === FactKind::CoatOn) {
+            return $kept.match ($before->next?->state) {
+                ActState::Waiting => ' The coat below was still wet by the curve: look for runs and lifted resin, and touch earlier next time.',
+                ActState::MissedWait => ' The coat below was past bonding and not keyed: hold this part back and test an edge when it has cured.',
+                ActState::KeyFirst => ' The coat below was hard and not keyed: it may peel. Strike it out if it was keyed, and log the key.',
+                default => '',
+            };
+        }
+        if (! isset($data['end'])) {
+            return $kept;
+        }
+        $plan = $planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan;
+
+        // What the film asks for is said while this flatting still goes on; afterwards it would speak of the next one.
+        return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $say->answer(FilmAnswer::of($plan)));
     }
 }

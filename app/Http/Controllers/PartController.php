@@ -175,21 +175,22 @@ final class PartController
     /**
      * @param array<string, list<string>> $errors
      *
-     * @return array{planned: PlannedPart|null, missing: list<string>, fault: string|null}
+     * @return array{planned: PlannedPart|null, less: PlannedPart|null, missing: list<string>, fault: string|null}
      */
     private function answerTo(?Part $part, array $errors, Planner $planner): array
     {
         $fault = null;
-        $planned = null;
+        $planned = $less = null;
         if ($part !== null) {
             try {
                 $planned = $planner->plan($part);
+                $less = (new OpenChoices($planner))->oneCoatLess($planned);
             } catch (OakGlossFault $e) {
                 $fault = ucfirst($e->getMessage()).'.';
             }
         }
 
-        return ['planned' => $planned, 'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))), 'fault' => $fault];
+        return ['planned' => $planned, 'less' => $less, 'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))), 'fault' => $fault];
     }
 
     /** @throws ValidationException At the field that a refusal is about. */

@@ -107,7 +107,10 @@ final class RunSheetController
         $kind = ClimateKind::from($given['kind']);
         [$from, $until] = array_map(fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)), [$given['from'], $given['until']]);
         $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
+        $coat = $planned->plan->lastCoat();
+        $coldest = $coat === null ? -INF : ClimateLimit::coldestC($planned->plan->materials->resinFor($coat->step), $kind === ClimateKind::CoolPlace ? $planned->floor->dewPointC() : null);
         $wrong = match (true) {
+            $kind === ClimateKind::CoolPlace && (float) $given['c'] < $coldest => ['c' => 'No colder than '.$say->celsius($coldest).': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.'],
             (float) $given['c'] > $warmest => ['c' => 'No warmer than '.$say->celsius($warmest).': what it makes, the film before it has set, and '.$say->word('substrate', $part->substrate).' bear no more.'],
             $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
             $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],

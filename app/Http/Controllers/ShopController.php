@@ -12,8 +12,10 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Method\PrintThrough;
 
 /** Hours, air and the shop's own numbers. */
 final class ShopController
@@ -60,7 +62,8 @@ final class ShopController
             'part_scale_step_g' => ['sometimes', 'numeric', 'between:0.01,100'],
             'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
             'meter_url' => ['nullable', 'url:http,https', 'max:200'],
-            'target_percent' => ['required', 'numeric', 'between:0.1,20'],
+            'target_percent' => ['required', 'numeric', 'between:0.01,20'],
+            'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
         ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
             'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target',
             'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
@@ -82,6 +85,7 @@ final class ShopController
                 'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
                 'meter_url' => $given['meter_url'] ?? null,
                 'target_burn_through' => (float) $given['target_percent'] / 100.0,
+                'print_through' => $given['print_through'] ?? $shop->print_through,
                 'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
                 'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
             ]);

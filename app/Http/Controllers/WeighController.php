@@ -13,6 +13,7 @@ use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -22,6 +23,7 @@ use OakGloss\Plan\FactKind;
 final class WeighController
 {
     private const LARGEST_CUP_G = 20000.0;
+    private const ALL_AS_SHOWN = 'all';
 
     public function show(Part $part, string $step, Planner $planner): View|RedirectResponse
     {
@@ -36,11 +38,11 @@ final class WeighController
     public function store(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
-            'component' => ['required', Rule::in(['resin', 'hardener', 'pigment'])],
-            'grams' => ['required', 'numeric', 'between:0.01,20000'],
-            'token' => ['required', 'string', 'max:60'],
+            'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
+            'grams' => [Rule::requiredIf($request->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],
+            'token' => ['required', 'string', 'max:50'],
         ]);
-        if (PartFact::query()->where('token', $given['token'])->exists()) {
+        if (PartFact::query()->whereIn('token', [$given['token'], "{$given['token']}-resin"])->exists()) {
             return redirect()->route('weigh', [$part, $step]);
         }
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
@@ -48,11 +50,31 @@ final class WeighController
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => 'The ready check stands before the mix.']);
         }
-        if ($cup->pour->totalG() + (float) $given['grams'] > self::LARGEST_CUP_G) {
+        $poured = $given['component'] === self::ALL_AS_SHOWN ? $this->asShown($cup) : [$given['component'] => (float) $given['grams']];
+        if (isset($poured['hardener']) && $cup->isTooLate()) {
+            throw ValidationException::withMessages(['grams' => 'The window has closed: no hardener before the key.']);
+        }
+        if ($cup->pour->totalG() + array_sum($poured) > self::LARGEST_CUP_G) {
             throw ValidationException::withMessages(['grams' => 'No cup holds that much. Type the grams of this jar alone.']);
         }
-        $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $given['component'], 'grams' => (float) $given['grams']], $given['token']);
+        DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step, $given): void {
+            foreach ($poured as $component => $grams) {
+                $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $component, 'grams' => $grams], count($poured) === 1 ? $given['token'] : "{$given['token']}-{$component}");
+            }
+        });
 
         return redirect()->route('weigh', [$part, $step]);
+    }
+
+    /**
+     * What is still to pour, as the scale would show it.
+     *
+     * @return array<string, float>
+     */
+    private function asShown(Cup $cup): array
+    {
+        $step = $cup->planned->floor->workshop->scaleStepG;
+
+        return array_map(fn (float $grams): float => round(round($grams / $step) * $step, 3), $cup->toAdd());
     }
 }

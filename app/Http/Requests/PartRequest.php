@@ -6,7 +6,9 @@ namespace App\Http\Requests;
 
 use App\Clock\ShopTime;
 use App\Models\Shop;
+use App\Planning\FromPart;
 use App\Planning\Shapes;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
@@ -17,6 +19,7 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
@@ -59,6 +62,7 @@ final class PartRequest extends FormRequest
             'top' => ['required', Rule::enum(Top::class)],
             'finish_coats' => ['required', 'integer', 'between:1,4'],
             'stripes' => ['sometimes', 'integer', 'between:0,4'],
+            'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
             'base_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'clear_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'cloth_id' => ['required', 'integer', $this->onShelf('cloths')],
@@ -76,7 +80,7 @@ final class PartRequest extends FormRequest
             $names["sizes.{$size}"] = (string) __("words.size.{$size}");
         }
         for ($i = 0; $i < self::MOST_ZONES; $i++) {
-            foreach (['name' => 'name', 'kind' => 'kind', 'slope_deg' => 'slope', 'length_mm' => 'length', 'area_cm2' => 'area', 'radius_mm' => 'radius', 'visibility' => 'visibility'] as $field => $word) {
+            foreach (['name' => 'name', 'kind' => 'kind', 'slope_deg' => 'slope', 'length_mm' => 'length', 'area_cm2' => 'area', 'radius_mm' => 'radius', 'visibility' => 'visibility', 'above' => 'what feeds'] as $field => $word) {
                 $names["zones.{$i}.{$field}"] = "{$word} of zone ".($i + 1);
             }
         }
@@ -106,6 +110,7 @@ final class PartRequest extends FormRequest
             'area_cm2' => (float) $z['area_cm2'] * $this->toMm() ** 2 / ($this->toMm() === 1.0 ? 1.0 : 100.0),
             'radius_mm' => isset($z['radius_mm']) ? (float) $z['radius_mm'] * $this->toMm() : null,
             'visibility' => (string) $z['visibility'],
+            'above' => implode(', ', FromPart::names((string) ($z['above'] ?? ''))),
         ], array_values($given['zones'] ?? []));
 
         return [
@@ -117,11 +122,25 @@ final class PartRequest extends FormRequest
             'clear_id' => $given['clear_id'] ?? null,
             'filler_id' => $given['filler_id'] ?? null,
             'stripes' => (int) ($given['stripes'] ?? 0),
+            'print_through' => (string) ($given['print_through'] ?? $shop->print_through),
             'holes' => (int) $given['holes'],
             'finish_coats' => (int) $given['finish_coats'],
             'wrap_mm' => (float) $given['wrap_mm'],
         ] + array_map(fn (string $flag): bool => $this->boolean($flag), array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']))
           + array_intersect_key($given, array_flip(['name', 'letter', 'substrate', 'tone', 'backing', 'shape', 'unit', 'finish', 'wet_out', 'after_wet_out', 'top', 'base_resin_id', 'clear_resin_id', 'cloth_id']));
+    }
+
+    /** What feeds a zone is named as the zones themselves are, and no zone feeds itself. */
+    private function knownZones(string $field, mixed $value, Closure $fail): void
+    {
+        $rows = (array) $this->input('zones', []);
+        $names = array_map(fn (mixed $r): string => is_array($r) && is_string($r['name'] ?? null) ? $r['name'] : '', $rows);
+        $own = $names[(int) explode('.', $field)[1]] ?? '';
+        foreach (FromPart::names(is_string($value) ? $value : '') as $name) {
+            if ($name === $own || ! in_array($name, $names, true)) {
+                $fail($name === $own ? "{$name} can't feed itself." : "There is no zone called {$name}.");
+            }
+        }
     }
 
     private function toMm(): float
@@ -159,6 +178,7 @@ final class PartRequest extends FormRequest
             'zones.*.area_cm2' => ['required', 'numeric', 'between:0.01,300000'],
             'zones.*.radius_mm' => ['nullable', 'required_if:zones.*.kind,edge', 'numeric', 'between:0.01,100'],
             'zones.*.visibility' => ['required', Rule::enum(Visibility::class)],
+            'zones.*.above' => ['nullable', 'string', 'max:300', $this->knownZones(...)],
         ];
     }
 }

@@ -13,6 +13,13 @@
         @elseif ($next->state->value === 'key_first')
             <x-act :part="$part" kind="sanded" :step="$key" :to="$to" grit="180"><button @class(['btn', 'go' => $primary])>Keyed P180 and wiped</button></x-act>
         @endif
+    @elseif ($primary && $kind === 'spray' && $plan->log->last($key, OakGloss\Plan\FactKind::Ready) === null)
+        <details class="fold" @if ($primary) data-fold="r" @endif><summary class="btn go">Ready check</summary>
+            <x-act :part="$part" kind="ready" :step="$key" :to="$to" class="touches">
+                @foreach (['booth', 'mask', 'gun', 'clean'] as $item)<label class="tick big"><input type="checkbox" required> <span>{{ __('words.clear_check.'.$item) }}</span></label>@endforeach
+                <button class="btn go">All ready</button>
+            </x-act>
+        </details>
     @else
         <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled($act === 'sanded' && ! $next->needsHandsNow())>{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }}</button></x-act>
         @if ($primary && $kind === 'flat' && ! request()->routeIs('parts.sand'))<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
@@ -21,7 +28,7 @@
         <details class="fold" @if ($primary) data-fold="t" @endif><summary class="btn">Tack check</summary>
             <x-act :part="$part" kind="touched" :step="$coat->step->key" :to="$to" class="touches">
                 <p>Glove on the witness patch of {{ lcfirst($say->step($coat->step)) }}:</p>
-                @foreach (OakGloss\Cure\Touch::cases() as $touch)<button class="btn" name="touch" value="{{ $touch->value }}">{{ $say->word('touch', $touch->value) }} <small>{{ $say->word('touch_says', $touch->value) }}</small></button>@endforeach
+                @foreach (OakGloss\Cure\Touch::cases() as $touch)<button class="btn" name="touch" value="{{ $touch->value }}">{{ $say->word('touch', $touch->value) }} <small>{{ $say->word($step->step->follow->kind === OakGloss\Method\FollowKind::Set ? 'touch_says_set' : 'touch_says', $touch->value) }}</small></button>@endforeach
             </x-act>
         </details>
     @endif

@@ -14,8 +14,11 @@
             @if ($state !== 'open')<p class="cue">{{ $say->cue($step->step) }}</p>@endif
         @endif
         @foreach ($call->schedule->findings() as $finding)@if ($finding->code === 'schedule.rather_key')<ul class="findings"><x-finding :finding="$finding" /></ul>@endif @endforeach
+        @if ($step->step->kind->value === 'lay')<p class="num"><b>Piece {{ $say->piece($plan->brief->piece()) }}</b> <span class="soft">with {{ round($plan->brief->wrapMm) }} mm wrap and 10 mm slip</span></p>@endif
+        @include('bench.clear-step')
+        @if ($step->batch && in_array($state, ['ready', 'keyed', 'open'], true))@include('bench.mix-ahead', ['ahead' => $call->mixAhead(), 'planned' => $call])@endif
         @if ($step->batch && $state !== 'key_first')
-            <ul class="findings">@foreach (OakGloss\Schedule\AirGates::of($call->schedule->chain, $step, $call->floor->nowMin, $call->floor->dewPointC(), $call->floor->humidity()) as $finding)<x-finding :finding="$finding" />@endforeach @foreach ($plan->findings as $finding)@if ($finding->code === 'film.runs')<x-finding :finding="$finding" />@endif @endforeach</ul>
+            <ul class="findings">@foreach ($call->gates($step) as $finding)<x-finding :finding="$finding" />@endforeach @foreach ($plan->findings as $finding)@if ($finding->code === 'film.runs')<x-finding :finding="$finding" />@endif @endforeach</ul>
         @endif
         @include('bench.acts', ['primary' => true])
         <x-cautions :step="$step->step" />
@@ -26,21 +29,22 @@
             <p class="label">window open, closes in</p>
             <p class="huge num" data-until="{{ (int) round($next->changesAtMin() * 60) }}">{{ $say->span($next->changesAtMin() - $call->floor->nowMin) }}</p>
             <div class="num mid"><b>{{ $say->when($next->changesAtMin()) }}</b>@if ($sure && $sure['until'] > $call->floor->nowMin) · surely until {{ $say->when($sure['until']) }}@elseif ($sure) · sure part ended {{ $say->when($sure['until']) }}@endif @include('bench.why-window')</div>
+            @php($slot = $call->schedule->slot($step->step->key))
+            @if ($slot && $slot->startMin > $next->changesAtMin())<p class="finding is-note num"><b>Note</b> The run sheet lets this window go by: key first, {{ $say->when($slot->startMin) }}.</p>@endif
         @elseif ($state === 'key_first')
             <p class="label">window missed</p><p class="huge num is-miss">key first</p><div class="num mid">closed {{ $say->when($next->window->closes->expectedMin) }} @include('bench.why-window')</div>
         @else
             <p class="label">hands-on</p><p class="huge num is-calm">{{ $say->span($step->handsMin) }}</p>
-            <p class="num mid">{{ $state === 'keyed' ? 'keyed, any time' : 'any time' }}</p>
+            <p class="num mid">{{ $say->state($next, $call->floor->nowMin) }}</p>
         @endif
         @if ($step->batch)
-            @php($resin = $plan->materials->resin($step->step->layer->jar))
+            @php($cup = App\Bench\Cup::forStep($call, $step->step->key))
             <p class="grams num"><b>{{ $say->grams($step->batch->resinG) }}</b> resin + <b>{{ $say->grams($step->batch->hardenerG) }}</b> hardener @if ($step->batch->pigmentG > 0)+ <b>{{ $say->grams($step->batch->pigmentG) }}</b> pigment @endif</p>
-            @php($cups = $resin->cupsFor($step->batch->totalG()))
-            <div class="soft num">{{ $cups === 1 ? 'one cup' : "{$cups} cups" }}, use within {{ $say->span($resin->potLifeAt(OakGloss\Quantity\Temperature::fromCelsius($call->floor->airNowC()))) }} of mixing @include('bench.why-grams', ['plan' => $plan, 'step' => $step])</div>
+            <div class="soft num">{{ $cup->cups() === 1 ? 'one cup' : "{$cup->cups()} cups" }}, use within {{ $say->span($cup->potLifeMin()) }} of mixing @include('bench.why-grams', ['plan' => $plan, 'step' => $step])</div>
         @endif
         @if ($step->step->kind->value === 'flat' && $step->worst())
             <p class="grams num">leaves <b>{{ $say->um($step->worst()->left()->inMicrometres()) }}</b> on {{ $step->worst()->zone->name }}</p>
-            <p class="soft num">± {{ $say->um($step->worst()->doubtUm()) }} · {{ $say->percent($step->worst()->risk()) }} would burn through</p>
+            <p class="soft num">± {{ $say->um($step->worst()->doubtUm()) }} · {{ $say->percent($step->worst()->risk()) }} would burn through, {{ $say->chance($step->worst()) }} that any shows</p>
         @endif
     </div>
 </section>

@@ -14,9 +14,12 @@
             @case('waiting') ready <b>{{ $say->when($next->changesAtMin()) }}</b> @break
             @case('missed_wait') sandable <b>{{ $say->when($next->keyFromMin) }}</b> @break
             @case('open') bonds until <b>{{ $say->when($next->changesAtMin()) }}</b> @break
-            @default any time
+            @default {{ $say->state($next, $call->floor->nowMin) }}
         @endswitch
         @if ($next->state->value === 'waiting' && $next->step->step->follow->coat !== null)<small>between {{ $say->spread($next->window?->opens ?? $next->ready) }}</small>@endif
+        @php($ahead = in_array($next->state->value, ['ready', 'keyed'], true) ? $call->mixAhead() : null)
+        @if ($ahead)<small>opens {{ lcfirst($say->step($ahead->next->step)) }} {{ $say->between($ahead->window->opens->expectedMin, $ahead->window->closes->expectedMin) }}@if ($ahead->atMin === null), nobody there @endif</small>@endif
+        @if ($next->state->value === 'open' && $time && $time->startMin > $next->changesAtMin())<small>the sheet lets it go by</small>@endif
         @if ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $say->when($time->startMin) }}</small>@endif
     </p>
     <div class="row-acts">

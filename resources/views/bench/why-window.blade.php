@@ -1,6 +1,6 @@
 @php($below = $plan->step((string) $step->step->follow->coat))
 @if ($below && $next->window)
-@php($resin = $plan->materials->resin($below->step->layer->jar))
+@php($resin = $plan->materials->resinFor($below->step))
 @php($k = $resin->kinetics)
 <x-why what="this window">
     <p>Thermal age: minutes at {{ $say->celsius($k->reference->inCelsius()) }}, each minute weighted by how much faster or slower the resin cures at the part's temperature (Arrhenius).</p>

@@ -19,10 +19,14 @@
                 <div><dt>build coats</dt><dd>{{ $plan->buildCoats }} <small>+ {{ $plan->brief->choices->finishCoats }} finish</small></dd></div>
                 <div><dt>hands-on</dt><dd>{{ $say->span($plan->handsAheadMin()) }}</dd></div>
                 @if ($plan->clearLitres() > 0)<div><dt>clear, {{ $plan->clear?->coats }} coats</dt><dd>{{ round(1000 * $plan->clearLitres()) }} ml</dd></div>@endif
-                @if ($plan->worst())<div><dt>risk of burn-through</dt><dd>{{ $say->percent($plan->worst()->risk()) }} <small>{{ $plan->worst()->zone->name }}</small></dd></div>@endif
+                @if ($plan->worst())<div><dt>risk of burn-through</dt><dd>{{ $say->percent($plan->worst()->risk()) }} <small>{{ $plan->worst()->zone->name }}, {{ $say->chance($plan->worst()) }} that any shows</small></dd></div>@endif
             </dl>
-            <x-why what="these figures"><dl><dt>cloth piece</dt><dd>surface laid flat, {{ round($plan->brief->wrapMm) }} mm wrap and 10 mm slip on every side</dd><dt>grams</dt><dd>base {{ round($plan->shop->weights->baseGM2) }}, build {{ round($plan->shop->weights->buildGM2) }}, finish {{ round($plan->shop->weights->finishGM2) }} g/m²; {{ $say->grams($plan->shop->cupLossG) }} stay in cup and brush</dd><dt>build coats</dt><dd>fewest that keep every show zone under {{ $say->percent($plan->shop->targetBurnThrough) }} burnt through</dd><dt>working air</dt><dd>{{ $say->celsius($plan->shop->workingAirC) }}, mean of the next days' working hours</dd></dl></x-why>
-            @if ($plan->findings !== [] || $schedule->findings() !== [])<ul class="findings">@foreach ([...$plan->findings, ...($refusals === [] ? $schedule->findings() : [])] as $finding)<x-finding :finding="$finding" />@endforeach</ul>@endif
+            @if ($answer['less'] && $refusals === [])
+                @php($less = $answer['less'])
+                <p class="trade num"><b>The last coat:</b> {{ $plan->buildCoats }} coats leave {{ $say->percent($plan->worst()?->risk() ?? 0) }} of {{ $plan->worst()?->zone->name ?? 'no zone' }} burnt through, ready {{ $say->day($schedule->readyMin()) }}; {{ $less->plan->buildCoats }} would leave {{ $say->percent($less->plan->worst()?->risk() ?? 0) }} of {{ $less->plan->worst()?->zone->name ?? 'no zone' }}, {{ $say->chance($less->plan->worst()) }} that any shows, ready {{ $say->day($less->schedule->readyMin()) }}.</p>
+            @endif
+            <x-why what="these figures"><dl><dt>cloth piece</dt><dd>surface laid flat, {{ round($plan->brief->wrapMm) }} mm wrap and 10 mm slip on every side</dd><dt>grams</dt><dd>base {{ round($plan->shop->weights->baseGM2) }}, build {{ round($plan->buildGM2()) }}, finish {{ round($plan->shop->weights->finishGM2) }} g/m²; {{ $say->grams($plan->shop->cupLossG) }} stay in cup and brush</dd><dt>build coats</dt><dd>fewest that keep every show zone under {{ $say->percent($plan->shop->targetBurnThrough) }} burnt through</dd><dt>working air</dt><dd>{{ $say->celsius($plan->shop->workingAirC) }}, mean of the next days' working hours</dd></dl></x-why>
+            @if ($plan->findings !== [] || $schedule->findings() !== [])<ul class="findings">@foreach ($refusals === [] ? $answer['planned']->findings() : $plan->findings as $finding)<x-finding :finding="$finding" />@endforeach</ul>@endif
             <h3>After all build coats</h3>
             @php($flat = $plan->step('flat'))
             <table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Coats it needs</th><th scope="col">Stays after flatting</th><th scope="col">Risk</th></tr></thead><tbody>

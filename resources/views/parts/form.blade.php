@@ -17,7 +17,7 @@
                 <x-pick name="letter" label="Letter tag" :choices="array_combine($letters, $letters)" :value="$part?->letter ?? ($letters[0] ?? 'A')" />
                 <x-pick name="substrate" label="Made of" :choices="$words('substrate', OakGloss\Material\Substrate::cases())" :value="$part?->substrate ?? 'abs'" />
                 <x-pick name="tone" label="Colour" :choices="$words('tone', OakGloss\Material\Tone::cases())" :value="$part?->tone ?? 'black'" />
-                <label class="tick"><input type="checkbox" name="primed" value="1" @checked(old('primed', $part?->primed))> comes primed <small>metal</small></label>
+                <label class="tick"><input type="checkbox" name="primed" value="1" @checked(old('primed', $part?->primed))> comes primed or sealed <small>metal, wood</small></label>
             </div>
         </fieldset>
         <fieldset class="card"><legend>Size</legend>
@@ -39,6 +39,7 @@
             <div class="grid-3">
                 <x-pick name="finish" label="Finish" :choices="$words('finish', OakGloss\Optics\Finish::cases())" :value="$part?->finish ?? 'gloss'" />
                 <x-pick name="top" label="Surface" :choices="$words('top', OakGloss\Method\Top::cases())" :value="$part?->top ?? 'clear'" />
+                <x-pick name="print_through" label="Before the last flatting" :choices="$words('print_through', OakGloss\Method\PrintThrough::cases())" :value="$part?->print_through ?? auth()->user()->shop->print_through" />
                 <x-field name="needed_by" label="Needed by" type="datetime-local" :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
                 <x-pick name="priority" label="On the run sheet" :choices="['low' => $say->word('priority', 'low'), 'normal' => $say->word('priority', 'normal'), 'high' => $say->word('priority', 'high')]" :value="$part->priority ?? 'normal'" />
             </div>

@@ -16,9 +16,9 @@
                         <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')
                             <input type="hidden" name="field" value="{{ $field }}">
                             <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
-                                <b>{{ $field === 'build_coats' ? $option->value.' coats' : $say->word($field, $option->value) }}</b>
-                                @if ($field !== 'build_coats')<span class="soft">{{ $say->word($field.'_why', $option->value) }}</span>@endif
-                                <span class="num">@if ($option->refusal) {{ $say->finding($option->refusal)['what'] }} @else ready {{ $say->day($option->readyMin) }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk @endif</span>
+                                <b>{{ $say->option($field, $option->value) }}</b>
+                                <span class="soft">{{ $say->optionWhy($field, $option->value) }}</span>
+                                <span class="num">@if ($option->refusal) {{ $say->finding($option->refusal)['what'] }} @else ready {{ $say->day($option->readyMin) }} · {{ $say->count($option->mixes, 'mix') }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk, {{ $say->percent($option->anyShows) }} that any shows @if (in_array($field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0)· nib paper cuts {{ $say->percent($option->nibRisk) }} @endif @endif</span>
                             </button>
                         </form>
                     @endforeach
@@ -53,6 +53,9 @@
                         @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->between($time->window->opens->expectedMin, $time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
                         @if ($time?->ready && ! $step->isDone())<small>sandable {{ $say->when($time->ready->expectedMin) }}, between {{ $say->spread($time->ready) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
+                        @if (! $step->isDone() && ($cut = $step->keyedThrough()) && $cut[1] > $plan->shop->targetBurnThrough)<small>on {{ $say->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()) }} of cover: {{ $say->percent($cut[1]) }} of {{ $cut[0]->zone->name }} would be cut to the fibre</small>@endif
+                        @if ($step->step->kind->value === 'lay' && ! $step->isDone())<small>piece {{ $say->piece($plan->brief->piece()) }}</small>@endif
+                        @if ($step->step->layer?->only)<small>over {{ implode(', ', $step->step->layer->only) }} alone</small>@endif
                     </div>
                     <span class="num coat-when">@if ($step->isDone()){{ $say->day(is_finite($step->doneAtMin) ? $step->doneAtMin : null) }}@elseif ($isNext && $planned->next->needsHandsNow())now @else{{ $say->day($time?->startMin) }}@endif</span>
                     <span class="num coat-how">@if ($step->usedG){{ $say->grams($step->usedG) }}@elseif ($step->batch && ! $step->skipped){{ $say->grams($step->batch->totalG()) }}<small>{{ $say->grams($step->batch->resinG) }} + {{ $say->grams($step->batch->hardenerG) }}</small>@else{{ $say->span($step->handsMin) }}@endif</span>

@@ -1,4 +1,5 @@
 @php($days = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'])
+@inject('say', 'App\Words\Say')
 <x-layouts.app title="Shop">
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1></header>
@@ -62,6 +63,7 @@
             <x-field name="calliper_step_mm" label="Step of the calliper" unit="mm" type="number" :value="$shop->calliper_step_mm" />
             <x-field name="meter_url" label="Gloss meter answers at" type="url" :value="$shop->meter_url" />
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
+            <x-pick name="print_through" label="Before the last flatting, usually" :choices="collect(OakGloss\Method\PrintThrough::cases())->mapWithKeys(fn ($c) => [$c->value => $say->word('print_through', $c->value)])->all()" :value="$shop->print_through" hint="for new parts; each part can choose its own" />
         </div></fieldset>
         <p class="form-foot"><button class="btn go">Keep</button></p>
     </form>

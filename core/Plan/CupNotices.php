@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Cure\CupHeat;
+use OakGloss\Mixing\Cups;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+use OakGloss\Quantity\Temperature;
+
+/** Whether each coat ahead can be spread before its cup gels, and how hot a cup gets that is left standing. */
+final class CupNotices
+{
+    /** A way out is looked for down to this much under the air, °C. */
+    private const COOLER_BY_C = 12.0;
+
+    /** @return list<Finding> one for each coat that can't be spread, one for the hottest cup of the part */
+    public static function of(FinishPlan $plan): array
+    {
+        [$findings, $hottest] = [[], null];
+        foreach ($plan->ahead() as $step) {
+            if ($step->batch === null || $step->laidGM2 === null || isset($findings[$step->step->name])) {
+                continue;
+            }
+            $cups = self::cups($plan, $step);
+            if ($cups === null) {
+                $findings[$step->step->name] = self::cannot($plan, $step);
+            } elseif ($cups->heat->isDangerous() && $cups->heat->peakC > ($hottest[1]->heat->peakC ?? 0.0)) {
+                $hottest = [$step, $cups];
+            }
+        }
+        if ($hottest !== null) {
+            [$step, $cups] = $hottest;
+            $cool = self::coolCups($plan, $step, $cups->cups);
+            $findings['hot'] = new Finding(Severity::Note, $cool === null ? 'mix.hot_tray' : 'mix.hot', ['coat' => $step->step->name, 'grams' => $cups->cupG, 'peak' => $cups->heat->peakC, 'cups' => $cool ?? 1]);
+        }
+
+        return array_values($findings);
+    }
+
+    /** The cups that a coat is mixed in at an air; null where no number of them is spread in time. */
+    public static function cups(FinishPlan $plan, PlannedStep $step, ?float $airC = null, int $hands = 1): ?Cups
+    {
+        $resin = $plan->materials->resinFor($step->step);
+
+        return Cups::fewest(
+            $resin->cupHeat(),
+            max(0.1, min(20000.0, $step->batch?->totalG() ?? 0.1)),
+            max(1.0, $step->laidGM2 ?? 1.0),
+            1.0 / $plan->shop->pace->coatPerM2,
+            $hands,
+            $plan->shop->pace->mixMin,
+            Temperature::fromCelsius($airC ?? $plan->shop->workingAirC),
+            $resin->potMassG,
+        );
+    }
+
+    private static function cannot(FinishPlan $plan, PlannedStep $step): Finding
+    {
+        $resin = $plan->materials->resinFor($step->step);
+        $airC = $plan->shop->workingAirC;
+        $smallest = Cups::of(40, $resin->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($airC));
+        $cooler = null;
+        for ($c = floor($airC); $c >= max($resin->minC, $airC - self::COOLER_BY_C) && $cooler === null; $c--) {
+            $cooler = self::cups($plan, $step, $c) === null ? null : $c;
+        }
+
+        return new Finding(Severity::Warn, match (true) {
+            self::cups($plan, $step, hands: 2) !== null => 'mix.cannot_spread_alone',
+            $cooler !== null => 'mix.cannot_spread_warm',
+            default => 'mix.cannot_spread',
+        }, [
+            'coat' => $step->step->name,
+            'spread' => $smallest->spreadMin,
+            'pot' => $smallest->heat->potLifeMin ?? CupHeat::HORIZON_MIN,
+            'air' => $airC,
+            'cooler' => $cooler ?? $airC,
+        ]);
+    }
+
+    /** The fewest cups that stay under the danger when left; null where four are not enough. */
+    private static function coolCups(FinishPlan $plan, PlannedStep $step, int $from): ?int
+    {
+        $heat = $plan->materials->resinFor($step->step)->cupHeat();
+        for ($n = $from + 1; $n <= 4; $n++) {
+            if (! $heat->batch(max(0.1, ($step->batch?->totalG() ?? 0.0) / $n), Temperature::fromCelsius($plan->shop->workingAirC))->isDangerous()) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Material\Bond;
+use OakGloss\Material\Chemistry;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** Each layer against the one under it, by the table of what holds on what. */
+final class LayerNotices
+{
+    /** @return list<Finding> */
+    public static function of(PartBrief $brief, Materials $materials): array
+    {
+        $findings = [];
+        $layers = self::layers($brief, $materials);
+        foreach ($layers as $i => [$name, $chemistry]) {
+            if ($i === 0) {
+                continue;
+            }
+            $bond = $chemistry->over($layers[$i - 1][1]);
+            if ($bond === Bond::Attacks || $bond === Bond::FullCureWashKey) {
+                $findings[] = new Finding($bond === Bond::Attacks ? Severity::Refuse : Severity::Note, "layer.{$bond->value}", ['layer' => $name, 'under' => $layers[$i - 1][0]], $bond === Bond::Attacks ? $layers[$i][2] : null);
+            }
+        }
+        if ($materials->baseResin->chemistry === Chemistry::Polyester && ! $brief->substrate->bearsStyrene()) {
+            $findings[] = new Finding(Severity::Refuse, 'layer.styrene', ['layer' => $materials->baseResin->name, 'substrate' => $brief->substrate->value], 'base_resin_id');
+        }
+
+        return $findings;
+    }
+
+    /**
+     * From the part up: name, chemistry, field of the brief.
+     *
+     * @return list<array{string, Chemistry, string}>
+     */
+    private static function layers(PartBrief $brief, Materials $materials): array
+    {
+        $layers = [
+            [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
+            [$materials->clearResin->name, $materials->clearResin->chemistry, 'clear_resin_id'],
+        ];
+        foreach ($brief->choices->top->isSprayed() ? [[$materials->filler, 'filler_id'], [$materials->clear, 'clear_id']] : [] as [$clear, $field]) {
+            $layers = $clear === null ? $layers : [...$layers, [$clear->name, $clear->chemistry(), $field]];
+        }
+
+        return $layers;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Clear\ClearKind;
+use OakGloss\Cure\Fit;
+use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Top;
+use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** What sun, heat and wear will ask of the skin once it is in use. */
+final class ServiceNotices
+{
+    /** Dark parts in the sun, and parts near an engine or behind glass, °C (planning values). */
+    public const SUN_C = 80.0;
+    public const HEAT_C = 95.0;
+    /** Of cloth and resin along the surface, 1e-6/K (planning value). */
+    private const SKIN_EXPANSION = 15.0;
+    /** What no workshop's box reaches stands for a part that bears any of it, °C. */
+    private const BEARS_ANY_C = 200.0;
+
+    /** @return list<Finding> */
+    public static function of(FinishPlan $plan): array
+    {
+        return [...self::heat($plan), ...self::wear($plan)];
+    }
+
+    /** How the cured skin fits the warmth it will see; null where it will see none. */
+    public static function fit(FinishPlan $plan): ?Fit
+    {
+        $brief = $plan->brief;
+        if (! $brief->sun && ! $brief->heat) {
+            return null;
+        }
+        $cures = [$plan->shop->workingAirC];
+        if ($brief->choices->printThrough === PrintThrough::PostCure) {
+            $cures[] = ClimateLimit::postCureC($brief->substrate);
+        }
+        $film = 0.0;
+        foreach ($plan->step('flat')->zones ?? [] as $state) {
+            $film = max($film, $state->before->crownCover()->inMicrometres());
+        }
+
+        return Fit::of(
+            $plan->materials->clearResin->ultimateTgC,
+            $cures,
+            $brief->heat ? self::HEAT_C : self::SUN_C,
+            $plan->shop->workingAirC,
+            $brief->substrate->softensAtC() === null ? self::BEARS_ANY_C : ClimateLimit::substrateC($brief->substrate),
+            $brief->substrate->expansion(),
+            self::SKIN_EXPANSION,
+            ($plan->materials->cloth->weave->thicknessUm() + max(0.0, $film)) / 1000.0,
+        );
+    }
+
+    /** @return list<Finding> */
+    private static function heat(FinishPlan $plan): array
+    {
+        $fit = self::fit($plan);
+        if ($fit === null) {
+            return [];
+        }
+        $findings = [];
+        $field = $plan->brief->heat ? 'heat' : 'sun';
+        $service = $plan->brief->heat ? self::HEAT_C : self::SUN_C;
+        if ($fit->softens) {
+            $box = ClimateLimit::postCureC($plan->brief->substrate);
+            $cure = $fit->postCure ?? ['possible' => false, 'because' => 'resin'];
+            $findings[] = new Finding($plan->brief->heat ? Severity::Warn : Severity::Note, match (true) {
+                ! $cure['possible'] => "fit.softens_{$cure['because']}",
+                $cure['holdC'] > $box => 'fit.softens_oven',
+                default => 'fit.softens',
+            }, [
+                'resin' => $plan->materials->clearResin->name,
+                'tg' => $fit->tgC,
+                'service' => $service,
+                'hold' => $cure['possible'] ? $cure['holdC'] : 0.0,
+                'box' => $box,
+                'brings' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C),
+                'safe' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C) - Fit::MARGIN_C,
+                'ultimate' => $plan->materials->clearResin->ultimateTgC,
+            ], $field);
+        }
+        if ($fit->prepare !== 'usual') {
+            $findings[] = new Finding(Severity::Note, "fit.{$fit->prepare}", ['substrate' => $plan->brief->substrate->value, 'strain' => $fit->strainPercent, 'service' => $service], $field);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private static function wear(FinishPlan $plan): array
+    {
+        if (! $plan->brief->wear) {
+            return [];
+        }
+        $findings = [];
+        if ($plan->brief->choices->top === Top::PolishResin || ($plan->clear !== null && $plan->clear->clear->kind !== ClearKind::TwoPart)) {
+            $findings[] = new Finding(Severity::Warn, 'wear.soft_top', [], 'wear');
+        }
+        if ($plan->brief->finish !== Finish::Satin) {
+            $findings[] = new Finding(Severity::Note, $plan->brief->finish === Finish::Gloss ? 'wear.gloss' : 'wear.matt', [], 'wear');
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use OakGloss\Cure\TackWindow;
+use OakGloss\Method\FollowKind;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Quantity\Finding;
+use OakGloss\Quantity\Severity;
+
+/** What a mix begun at a moment commits hands to: the window that it opens, and whether anybody can be there. Minutes. */
+final readonly class MixAhead
+{
+    private const STEP_MIN = 15.0;
+    /** A better start is looked for so far ahead. */
+    private const LOOK_AHEAD_MIN = 4320.0;
+
+    /**
+     * @param PlannedStep $next     what goes into the window
+     * @param float|null  $atMin    when hands can do it in the window; null where they can't
+     * @param float|null  $beginMin the next start of this mix from which they can
+     */
+    private function __construct(public PlannedStep $next, public TackWindow $window, public ?float $atMin, public ?float $beginMin)
+    {
+    }
+
+    /** Null where nothing has to go into a window of this coat. */
+    public static function of(PartChain $chain, PlannedStep $coat, float $startMin, Diary $free): ?self
+    {
+        $next = null;
+        foreach ($chain->plan->ahead() as $step) {
+            if ($step->step->follow->kind === FollowKind::Tacky && $step->step->follow->coat === $coat->step->key) {
+                $next = $step;
+                break;
+            }
+        }
+        if ($next === null || $coat->isDone()) {
+            return null;
+        }
+        $window = self::windowOf($chain, $coat, $startMin);
+        $at = self::handsIn($window, $next, $chain, $free);
+        $begin = null;
+        for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start < $startMin + self::LOOK_AHEAD_MIN; $start += self::STEP_MIN) {
+            $isStaffed = array_filter($free->windows(1), fn (array $w): bool => $w[0] <= $start && $w[1] >= $start + $coat->handsMin) !== [];
+            $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $next, $chain, $free) !== null ? $start : null;
+        }
+
+        return new self($next, $window, $at, $begin);
+    }
+
+    /** Says that nobody can be there; null where somebody can. */
+    public function finding(): ?Finding
+    {
+        return $this->atMin !== null ? null : new Finding(Severity::Warn, $this->next->step->kind === StepKind::Lay ? 'mix_ahead.missed' : 'mix_ahead.keyed', [
+            'next' => $this->next->step->name,
+            'opens' => $this->window->opens->expectedMin ?? INF,
+            'closes' => $this->window->closes->expectedMin ?? INF,
+            'begin' => $this->beginMin ?? INF,
+        ]);
+    }
+
+    private static function windowOf(PartChain $chain, PlannedStep $coat, float $startMin): TackWindow
+    {
+        $forecast = $chain->clocks->forecastOf($coat);
+
+        // Opens for the last-laid resin, closes for the first.
+        return new TackWindow($forecast->event('tack_from', $startMin + $coat->handsMin), $forecast->event('tack_until', $startMin));
+    }
+
+    private static function handsIn(TackWindow $window, PlannedStep $next, PartChain $chain, Diary $free): ?float
+    {
+        [$opens, $closes] = [$window->opens->expectedMin, $window->closes->expectedMin];
+        if ($opens === null || $closes === null) {
+            return null;
+        }
+        foreach ($free->windows(max(1, min($chain->people($next), count($free->crew->people)))) as [$from, $until]) {
+            $at = max($from, $opens);
+            if ($at + $next->handsMin <= min($until, $closes) + 1e-6) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+}
