@@ -120,7 +120,10 @@ final class FromPart
         if ($zones === []) {
             throw new \DomainException('a part needs at least one zone');
         }
-        $links = fn (array $names): array => array_values(array_map(fn (Zone $z): Face => $z->link(), array_intersect_key(array_merge(array_flip($names), $zones), array_flip(array_filter($names, fn (string $n): bool => isset($zones[$n]))))));
+        /** @param list<string> $names */
+        $links = function (array $names) use ($zones): array {
+            return array_values(array_map(fn (string $n): Face => $zones[$n]->link(), array_filter($names, fn (string $n): bool => isset($zones[$n]))));
+        };
 
         return array_values(array_map(fn (Zone $z): Zone => $z->between($links($above[$z->name]), $links(self::below($z->name, $above))), $zones));
     }

@@ -54,6 +54,22 @@ final class OpenChoices
         });
     }
 
+    /**
+     * The fields of two choices at once, as they are written: `wet_out=at_once&after_wet_out=second_at_tack`.
+     *
+     * @return array<string, string>
+     */
+    public static function pair(string $written): array
+    {
+        parse_str($written, $read);
+        $pair = [];
+        foreach ($read as $field => $value) {
+            $pair[(string) $field] = is_string($value) ? $value : '';
+        }
+
+        return $pair;
+    }
+
     /** The same part with one build coat less, where that can be had; null where it can't. */
     public function oneCoatLess(PlannedPart $now): ?PlannedPart
     {

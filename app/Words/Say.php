@@ -8,6 +8,7 @@ use App\Bench\WayOut;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Models\Shop;
+use App\Planning\OpenChoices;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
 use OakGloss\Cloth\Piece;
@@ -214,9 +215,9 @@ final class Say
     public function option(string $field, string $value): string
     {
         if ($field === 'pair') {
-            parse_str($value, $pair);
+            $pair = OpenChoices::pair($value);
 
-            return implode(' + ', array_map(fn (string $f, mixed $v): string => $this->option($f, is_string($v) ? $v : ''), array_keys($pair), $pair));
+            return implode(' + ', array_map($this->option(...), array_keys($pair), $pair));
         }
 
         return match (true) {

@@ -25,6 +25,9 @@ final class DrainCalc implements Calculation
         }
         $turns = CommonFields::turns($in);
         $in->close();
+        if ($faces === []) {
+            throw $in->bad('faces', 'must have an entry');
+        }
         $heaviest = max($loads);
         $appliedUm = $heaviest / $resin->densityGCm3;
         $flown = $heaviest <= 0.0

@@ -98,8 +98,9 @@ final readonly class HeatBalance
         foreach (self::STAGES as $weights) {
             [$a, $w] = [$alpha, $warm];
             foreach ($weights as $i => $weight) {
-                $a += $h * $weight * $k[$i][0];
-                $w += $h * $weight * $k[$i][1];
+                [$da, $dw] = $k[$i] ?? $first;
+                $a += $h * $weight * $da;
+                $w += $h * $weight * $dw;
             }
             $k[] = $this->slopes($a, $w, $air);
         }

@@ -50,9 +50,9 @@ final readonly class FaceFlow
     }
 
     /** What lies between the upper end and an edge at a moment. */
-    public function mass(int $edge, float $time): float
+    public function mass(int $edge, float $time, int &$since = 1): float
     {
-        return max(0.0, $this->mass[$edge] + $this->past(0, $time) - $this->past($edge, $time));
+        return max(0.0, $this->mass[$edge] + $this->past(0, $time) - $this->past($edge, $time, $since));
     }
 
     /** @param non-empty-list<float> $times rising */

@@ -32,7 +32,15 @@ final readonly class FallLine
     /** What the last face keeps, unturned, over h0: by its own slope, under what its faces above feed it. */
     public function keptByLast(float $tau): float
     {
-        return $this->lastFlow()->mass(1, $tau) / $this->faces[count($this->faces) - 1]->lengthM;
+        $nodes = self::nodes();
+        $k = (int) floor(self::NODES_A_DECADE * (log10(max(1e-300, $tau)) - self::DECADES[0]));
+        if ($k < 0 || $k >= count($nodes) - 2) {
+            return $this->lastFlow()->mass(1, $tau) / $this->faces[count($this->faces) - 1]->lengthM;
+        }
+        $kept = $this->keptCurve($nodes);
+        $share = log($tau / $nodes[$k + 1]) / log($nodes[$k + 2] / $nodes[$k + 1]);
+
+        return $kept[$k + 1] + ($kept[$k + 2] - $kept[$k + 1]) * $share;
     }
 
     /**
@@ -47,6 +55,13 @@ final readonly class FallLine
         if ($turns === []) {
             return $this->keptUnturned($tau);
         }
+        /** @var array<string, array{kept: list<float>, left: float}> $turned */
+        static $turned = [];
+        $key = $this->keyTo(count($this->faces) - 1)."#{$tau}#".implode('/', $turns);
+        if (isset($turned[$key])) {
+            return $turned[$key];
+        }
+        $turned = count($turned) < self::KEPT_CURVES ? $turned : [];
         $lengths = array_map(fn (Face $f): float => $f->lengthM, $this->faces);
         $masses = array_map(fn (float $load, float $length): array => self::even($load, $length), $this->loads, $lengths);
         $begin = 0.0;
@@ -57,7 +72,7 @@ final readonly class FallLine
         $kept = array_map(fn (array $m, float $length): float => $m[self::PIECES] / $length, $masses, $lengths);
         $all = array_sum(array_map(fn (float $load, float $length): float => $load * $length, $this->loads, $lengths));
 
-        return ['kept' => $kept, 'left' => max(0.0, $all - array_sum(array_map(fn (float $k, float $length): float => $k * $length, $kept, $lengths)))];
+        return $turned[$key] = ['kept' => $kept, 'left' => max(0.0, $all - array_sum(array_map(fn (float $k, float $length): float => $k * $length, $kept, $lengths)))];
     }
 
     /** @return array{kept: list<float>, left: float} */
@@ -108,12 +123,43 @@ final readonly class FallLine
         return $flown;
     }
 
+    /**
+     * What the last face keeps at each node.
+     *
+     * @param non-empty-list<float> $nodes
+     *
+     * @return non-empty-list<float>
+     */
+    private function keptCurve(array $nodes): array
+    {
+        /** @var array<string, non-empty-list<float>> $curves */
+        static $curves = [];
+        $last = count($this->faces) - 1;
+        $key = $this->keyTo($last);
+        if (! isset($curves[$key])) {
+            $curves = count($curves) < self::KEPT_CURVES ? $curves : [];
+            $flow = $this->lastFlow();
+            [$since, $kept] = [1, []];
+            foreach ($nodes as $tau) {
+                $kept[] = $flow->mass(1, $tau, $since) / $this->faces[$last]->lengthM;
+            }
+            $curves[$key] = $kept;
+        }
+
+        return $curves[$key];
+    }
+
+    private function keyTo(int $i): string
+    {
+        return implode('|', array_map(fn (Face $f, float $load): string => "{$f->slopeDeg}/{$f->lengthM}/{$load}", array_slice($this->faces, 0, $i + 1), array_slice($this->loads, 0, $i + 1)));
+    }
+
     /** What runs past the lower end of a face that feeds another. */
     private function pastJoint(int $i): FlowCurve
     {
         /** @var array<string, FlowCurve> $curves */
         static $curves = [];
-        $key = implode('|', array_map(fn (Face $f, float $load): string => "{$f->slopeDeg}/{$f->lengthM}/{$load}", array_slice($this->faces, 0, $i + 1), array_slice($this->loads, 0, $i + 1)));
+        $key = $this->keyTo($i);
         if (! isset($curves[$key])) {
             $curves = count($curves) < self::KEPT_CURVES ? $curves : [];
             $curves[$key] = FaceFlow::even($this->sine($i, false), $this->faces[$i]->lengthM, $this->loads[$i], $i === 0 ? null : $this->pastJoint($i - 1))->outflow(self::nodes());
@@ -132,12 +178,17 @@ final readonly class FallLine
     /** @return non-empty-list<float> */
     private static function nodes(): array
     {
+        /** @var non-empty-list<float>|null $kept */
+        static $kept = null;
+        if ($kept !== null) {
+            return $kept;
+        }
         $nodes = [0.0];
         for ($k = self::DECADES[0] * self::NODES_A_DECADE; $k <= self::DECADES[1] * self::NODES_A_DECADE; $k++) {
             $nodes[] = 10.0 ** ($k / self::NODES_A_DECADE);
         }
 
-        return $nodes;
+        return $kept = $nodes;
     }
 
     /** @return non-empty-list<float> */

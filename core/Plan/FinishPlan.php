@@ -56,9 +56,9 @@ final readonly class FinishPlan
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
         $built = (new BuildUp($brief, $materials, $method, $shop, $log, $clear, $filler, $missedLay))->best();
-        $plan = fn (array $findings): self => new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], $findings, $built['coats'], $clear, $filler);
+        $plan = new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], Refusals::of($brief, $materials), $built['coats'], $clear, $filler);
 
-        return $plan([...Refusals::of($brief, $materials), ...Notices::of($plan([]))]);
+        return new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], [...$plan->findings, ...Notices::of($plan)], $built['coats'], $clear, $filler);
     }
 
     /** The same part where the window for the cloth has closed. */

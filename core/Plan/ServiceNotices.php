@@ -69,16 +69,17 @@ final class ServiceNotices
         $service = $plan->brief->heat ? self::HEAT_C : self::SUN_C;
         if ($fit->softens) {
             $box = ClimateLimit::postCureC($plan->brief->substrate);
-            $cure = $fit->postCure ?? ['possible' => false, 'because' => 'resin'];
+            $cure = $fit->postCure;
+            $hold = $cure !== null && $cure['possible'] ? $cure['holdC'] : null;
             $findings[] = new Finding($plan->brief->heat ? Severity::Warn : Severity::Note, match (true) {
-                ! $cure['possible'] => "fit.softens_{$cure['because']}",
-                $cure['holdC'] > $box => 'fit.softens_oven',
+                isset($cure['because']) => "fit.softens_{$cure['because']}",
+                $hold > $box => 'fit.softens_oven',
                 default => 'fit.softens',
             }, [
                 'resin' => $plan->materials->clearResin->name,
                 'tg' => $fit->tgC,
                 'service' => $service,
-                'hold' => $cure['possible'] ? $cure['holdC'] : 0.0,
+                'hold' => $hold ?? 0.0,
                 'box' => $box,
                 'brings' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C),
                 'safe' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C) - Fit::MARGIN_C,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Schedule;
 
-/** What is let go, step by step, where a part has no place otherwise. */
+/** What is let go, least first, where a part has no place otherwise. */
 enum Leniency: string
 {
     case None = 'none';
@@ -12,10 +12,12 @@ enum Leniency: string
     case Decisions = 'decisions';
     /** And second pairs of hands. */
     case Hands = 'hands';
-    /** And times that must not be passed but can't be keyed. */
-    case Limits = 'limits';
-    /** And the coldest air that a resin bears. */
+    /** And the air that a resin or a clear bears. */
     case Cold = 'cold';
+    /** And, instead of the air, times that must not be passed but can't be keyed. */
+    case Limits = 'limits';
+    /** Both. */
+    case All = 'all';
 
     public function keepsDecisions(): bool
     {
@@ -29,23 +31,22 @@ enum Leniency: string
 
     public function keepsLimits(): bool
     {
-        return $this->keepsHands() || $this === self::Hands;
+        return $this !== self::Limits && $this !== self::All;
     }
 
     public function keepsWarmth(): bool
     {
-        return $this !== self::Cold;
+        return $this !== self::Cold && $this !== self::All;
     }
 
-    /** Code of the finding that says so; null where nothing is let go. */
+    /** Code of the finding that says so; null where nothing is let go, or the step says it itself. */
     public function finding(): ?string
     {
         return match ($this) {
-            // That somebody is alone is said at the step.
             self::None, self::Hands => null,
             self::Decisions => 'schedule.pin_dropped',
             self::Limits => 'schedule.window_gone',
-            self::Cold => 'schedule.too_cold',
+            self::Cold, self::All => 'schedule.too_cold',
         };
     }
 }

@@ -18,6 +18,9 @@ use OakGloss\Quantity\Temperature;
 /** What is ahead of a part, as steps for a run sheet. */
 final class PartChain
 {
+    /** So far ahead is looked for air that every step bears, minutes. */
+    private const AIR_AHEAD_MIN = 15 * 1440.0;
+
     /** The booth is another part's once no dust sticks any more, minutes after the last coat of clear (ours). */
     private const DUST_FREE_MIN = 30.0;
 
@@ -65,6 +68,32 @@ final class PartChain
         }
 
         return $steps;
+    }
+
+    /**
+     * Whether each step finds air that it bears within working hours of the next days: where one never does, no search is
+     * worth its time.
+     */
+    public function findsAir(Diary $free, Leniency $leniency): bool
+    {
+        if (! $leniency->keepsWarmth()) {
+            return true;
+        }
+        $asked = [];
+        foreach ($this->plan->ahead() as $step) {
+            [$least, $most] = $this->bearsFor($step);
+            if ($least !== null || $most !== null) {
+                $asked["{$least}/{$most}"] = [$least ?? -INF, $most ?? INF];
+            }
+        }
+        foreach ($free->windows(1) as [$open, $close]) {
+            for ($minute = max($open, $this->nowMin); $asked !== [] && $minute < min($close, $this->nowMin + self::AIR_AHEAD_MIN); $minute += 30.0) {
+                $c = $this->air->at($minute);
+                $asked = array_filter($asked, fn (array $a): bool => $c < $a[0] || $c > $a[1]);
+            }
+        }
+
+        return $asked === [];
     }
 
     /** Pairs of hands that a step takes. */
@@ -139,7 +168,10 @@ final class PartChain
     {
         $follow = $step->step->follow;
         if ($follow->kind === FollowKind::Minutes) {
-            return Gap::minutes($follow->leastMin, $keepLimits ? $follow->mostMin : null);
+            // A turn is never put off: without its moment it is none. One that is next and late is done at once.
+            $isHeld = $keepLimits || ($step->step->kind === StepKind::Turn && ! $isFirst);
+
+            return Gap::minutes($follow->leastMin, $isHeld ? $follow->mostMin : null);
         }
         $coat = $this->plan->step((string) $follow->coat);
         if ($coat === null || $coat->step->layer === null || $coat->skipped || $this->isKeyed($step)) {

@@ -64,7 +64,7 @@ final class PartSchedule
             return new self($chain, [], Leniency::None);
         }
         foreach (Leniency::cases() as $leniency) {
-            $placed = self::search($chain, $chain->steps($free->crew, $leniency), $free, $gridMin);
+            $placed = $chain->findsAir($free, $leniency) ? self::search($chain, $chain->steps($free->crew, $leniency), $free, $gridMin) : null;
             if ($placed !== null) {
                 return new self($chain, $free->manned($placed), $leniency);
             }

@@ -80,7 +80,7 @@ final class ShopSchedule
     private static function leastLeniency(PartChain $chain, Crew $crew, float $from, float $grid): ?Leniency
     {
         $free = Diary::of($crew);
-        foreach (Leniency::cases() as $leniency) {
+        foreach (array_filter(Leniency::cases(), fn (Leniency $l): bool => $chain->findsAir($free, $l)) as $leniency) {
             foreach ([8, self::LONGEST_DAYS] as $days) {
                 if ((new RunSheet($chain->air, $free, $from, $from + $days * 1440.0, $grid))->place($chain->steps($crew, $leniency), $chain->anchor()) !== null) {
                     return $leniency;

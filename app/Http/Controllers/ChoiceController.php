@@ -68,7 +68,7 @@ final class ChoiceController
         if ($given['field'] !== 'pair') {
             return [$given['field'] => $given['value'] ?? null];
         }
-        parse_str((string) ($given['value'] ?? ''), $pair);
+        $pair = OpenChoices::pair((string) ($given['value'] ?? ''));
         if ($pair === [] || array_diff(array_keys($pair), OpenChoices::PRICED) !== []) {
             throw ValidationException::withMessages(['choice' => 'That is no pair of choices.']);
         }
