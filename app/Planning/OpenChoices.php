@@ -45,9 +45,15 @@ final class OpenChoices
             $priced = [];
             foreach (array_intersect(self::PRICED, $this->open($now->plan)) as $field) {
                 $options = $this->options($field, $now);
+                $of = [];
                 foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
-                    $priced[] = PricedChoice::of($field, (string) $value, $isCurrent, $isCurrent ? $now : $this->trial($now, $choices));
+                    $trial = $isCurrent ? $now : $this->trial($now, $choices);
+                    // A second pass that the film asks for nowhere is no choice.
+                    if ($field !== 'second_passes' || $isCurrent || $value === 0 || $trial->plan->step('pass-1') !== null) {
+                        $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial);
+                    }
                 }
+                $priced = count($of) > 1 ? [...$priced, ...$of] : $priced;
             }
 
             return [...$priced, ...$this->pairs($now, $priced)];

@@ -15,7 +15,7 @@ final readonly class FallLine
     public const LEAST_FEEDING_DEG = 5.0;
     /** Nodes of a kept curve: from 10⁻⁴ to 10⁴ m, so many a decade; error of a 6 mm strip under a long face below 1 %. */
     private const DECADES = [-4, 4];
-    private const NODES_A_DECADE = 40;
+    private const NODES_A_DECADE = 60;
     /** Pieces of a face, and moments of a stretch of flow, where the part is turned. */
     private const PIECES = 40;
     private const MOMENTS = 60;

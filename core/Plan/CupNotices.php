@@ -15,6 +15,8 @@ final class CupNotices
 {
     /** A way out is looked for down to this much under the air, °C. */
     private const COOLER_BY_C = 12.0;
+    /** Nobody mixes one coat in more cups (ours). */
+    private const MOST_CUPS = 6;
 
     /** @return list<Finding> one for each coat that can't be spread, one for the hottest cup of the part */
     public static function of(FinishPlan $plan): array
@@ -25,8 +27,11 @@ final class CupNotices
                 continue;
             }
             $cups = self::cups($plan, $step);
+            $byMass = $plan->materials->resinFor($step->step)->cupsFor($step->batch->totalG());
             if ($cups === null) {
                 $findings[$step->step->name] = self::cannot($plan, $step);
+            } elseif ($cups->cups > $byMass) {
+                $findings[$step->step->name] = self::smaller($plan, $step, $byMass, $cups);
             } elseif ($cups->heat->isDangerous() && $cups->heat->peakC > ($hottest[1]->heat->peakC ?? 0.0)) {
                 $hottest = [$step, $cups];
             }
@@ -45,7 +50,7 @@ final class CupNotices
     {
         $resin = $plan->materials->resinFor($step->step);
 
-        return Cups::fewest(
+        $cups = Cups::fewest(
             $resin->cupHeat(),
             max(0.1, min(20000.0, $step->batch?->totalG() ?? 0.1)),
             max(1.0, $step->laidGM2 ?? 1.0),
@@ -55,13 +60,31 @@ final class CupNotices
             Temperature::fromCelsius($airC ?? $plan->shop->workingAirC),
             $resin->potMassG,
         );
+
+        // The sheet's mass may ask for more; but nobody mixes a thimble at a time.
+        return $cups === null || $cups->cups > max(self::MOST_CUPS, $resin->cupsFor($step->batch?->totalG() ?? 0.1)) ? null : $cups;
+    }
+
+    /** What would gel under the brush in as many cups as the sheet's mass asks for, and is spread in time in more. */
+    private static function smaller(FinishPlan $plan, PlannedStep $step, int $byMass, Cups $cups): Finding
+    {
+        $whole = Cups::of($byMass, $plan->materials->resinFor($step->step)->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($plan->shop->workingAirC));
+
+        return new Finding(Severity::Warn, 'mix.smaller_cups', [
+            'coat' => $step->step->name,
+            'spread' => $whole->spreadMin,
+            'pot' => $whole->heat->potLifeMin ?? CupHeat::HORIZON_MIN,
+            'air' => $plan->shop->workingAirC,
+            'cups' => $cups->cups,
+            'grams' => $cups->cupG,
+        ]);
     }
 
     private static function cannot(FinishPlan $plan, PlannedStep $step): Finding
     {
         $resin = $plan->materials->resinFor($step->step);
         $airC = $plan->shop->workingAirC;
-        $smallest = Cups::of(40, $resin->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($airC));
+        $smallest = Cups::of(self::MOST_CUPS, $resin->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($airC));
         $cooler = null;
         for ($c = floor($airC); $c >= max($resin->minC, $airC - self::COOLER_BY_C) && $cooler === null; $c--) {
             $cooler = self::cups($plan, $step, $c) === null ? null : $c;

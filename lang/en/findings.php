@@ -67,6 +67,7 @@ return [
         'falling' => ['what' => 'The air falls by :fall °C while this coat tacks: its window ends :later min later than at a steady temperature.', 'tip' => 'Go by the witness patch, not by habit; the warm box holds the window where it was.'],
     ],
     'mix' => [
+        'smaller_cups' => ['what' => 'The :coat gels under the brush from one cup: hands :spread min with mixing, and it gels after :pot min at :air °C.', 'tip' => 'Mix and spread it in :cups cups of :grams g, one after the other; or a second pair of hands, a slower hardener, a cooler hour.'],
         'cannot_spread' => ['what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'Choose a slower hardener; no smaller cup and no second pair of hands is enough.'],
         'cannot_spread_alone' => ['what' => 'The :coat can\'t be spread in time by one: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'Two pairs of hands spread it in time; or choose a slower hardener, or the cool of the day.'],
         'cannot_spread_warm' => ['what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'At :cooler °C it can: the cool of the day, or a slower hardener.'],

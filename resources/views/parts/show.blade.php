@@ -53,7 +53,7 @@
                         @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->between($time->window->opens->expectedMin, $time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
                         @if ($time?->ready && ! $step->isDone())<small>sandable {{ $say->when($time->ready->expectedMin) }}, between {{ $say->spread($time->ready) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
-                        @if (! $step->isDone() && ($cut = $step->keyedThrough()) && $cut[1] > $plan->shop->targetBurnThrough)<small>on {{ $say->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()) }} of cover: {{ $say->percent($cut[1]) }} of {{ $cut[0]->zone->name }} would be cut to the fibre</small>@endif
+                        @if (! $step->isDone() && ($cut = $step->keyedThrough()) && $cut[1] > $plan->shop->targetBurnThrough)<small>on {{ $say->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()) }} of cover: {{ $say->percent($cut[1]) }} of {{ $cut[0]->zone->name }} would be cut to the fibre where the paper goes over all of it: nibs only</small>@endif
                         @if ($step->step->kind->value === 'lay' && ! $step->isDone())<small>piece {{ $say->piece($plan->brief->piece()) }}</small>@endif
                         @if ($step->step->layer?->only)<small>over {{ implode(', ', $step->step->layer->only) }} alone</small>@endif
                     </div>
