@@ -72,8 +72,8 @@ final readonly class Cup
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [
-            ...($isBase ? ['pieces', 'masking'] : []),
-            ...($this->wasReadyToday() ? [] : ['tools', 'gloves']),
+            ...($isBase ? ['pieces'] : []),
+            ...($this->wasReadyToday() ? [] : ['tools']),
             'patch',
             ...($large && $isBase ? ['second_person'] : []),
         ];

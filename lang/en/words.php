@@ -57,11 +57,8 @@ return [
     'driven' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital'],
     'clear_check' => ['booth' => 'Booth or licensed sprayer, extraction on, nobody else in it', 'mask' => 'Air-fed mask for a 2K, the product\'s respirator for the others', 'gun' => 'Gun clean, tip and pressure by the sheet, mix strained', 'clean' => 'Surface wiped dry, tacked off, part earthed or damp floor'],
     'ready_check' => [
-        'pieces' => 'Piece of :piece cut and marked, weave line drawn',
-        'tools' => 'Tools laid out, brush shed and sealed',
-        'gloves' => 'Gloves and sleeves on, a second pair at hand',
-        'masking' => 'Masking down, wiped and dry',
-        'air' => 'Air and part warm enough, 3 °C above dew point',
+        'pieces' => 'Piece of :piece cut and marked, weave line drawn; masking down, wiped and dry',
+        'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand',
         'patch' => 'Witness patch set out',
         'second_person' => 'Second person here: the piece is large',
     ],

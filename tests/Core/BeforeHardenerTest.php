@@ -18,7 +18,6 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\PrintThrough;
-use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Plan\ClimateLimit;
