@@ -78,6 +78,8 @@ final class FromPart
      */
     public static function zoneRows(PartBrief $brief): array
     {
+        $names = array_map(fn (Zone $z): string => $z->name, $brief->zones);
+
         return array_map(fn (Zone $z): array => [
             'name' => $z->name,
             'kind' => $z->kind->value,
@@ -86,7 +88,8 @@ final class FromPart
             'area_cm2' => round($z->areaM2 * 10000.0, 1),
             'radius_mm' => $z->radiusMm === null ? null : round($z->radiusMm, 2),
             'visibility' => $z->visibility->value,
-            'above' => implode(', ', array_map(fn (Face $f): string => $f->name, $z->face->above)),
+            // By their numbers in the list, so that a zone may be renamed.
+            'above' => implode(', ', array_map(fn (Face $f): int => 1 + (int) array_search($f->name, $names, true), $z->face->above)),
         ], $brief->zones);
     }
 

@@ -45,7 +45,7 @@ final readonly class PlannedPart
     {
         $coat = $this->next?->step;
 
-        return $coat?->batch === null ? null : MixAhead::of($this->schedule->chain, $coat, $this->floor->nowMin, Diary::of($this->floor->crew));
+        return $coat?->batch === null ? null : MixAhead::of($this->schedule->chain, $coat, $this->floor->nowMin, Diary::of($this->floor->crew), ($this->next->window?->closes->expectedMin ?? INF) - $coat->handsMin);
     }
 
     /** @return list<Finding> what the air as it is now says of a coat */

@@ -27,8 +27,12 @@ final readonly class MixAhead
     {
     }
 
-    /** Null where nothing has to go into a window of this coat. */
-    public static function of(PartChain $chain, PlannedStep $coat, float $startMin, Diary $free): ?self
+    /**
+     * Null where nothing has to go into a window of this coat.
+     *
+     * @param float $latestMin the coat itself may begin no later, for its own window's sake
+     */
+    public static function of(PartChain $chain, PlannedStep $coat, float $startMin, Diary $free, float $latestMin = INF): ?self
     {
         $next = null;
         foreach ($chain->plan->ahead() as $step) {
@@ -43,7 +47,7 @@ final readonly class MixAhead
         $window = self::windowOf($chain, $coat, $startMin);
         $at = self::handsIn($window, $next, $chain, $free);
         $begin = null;
-        for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start < $startMin + self::LOOK_AHEAD_MIN; $start += self::STEP_MIN) {
+        for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start <= min($latestMin, $startMin + self::LOOK_AHEAD_MIN); $start += self::STEP_MIN) {
             $isStaffed = array_filter($free->windows(1), fn (array $w): bool => $w[0] <= $start && $w[1] >= $start + $coat->handsMin) !== [];
             $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $next, $chain, $free) !== null ? $start : null;
         }
@@ -54,7 +58,11 @@ final readonly class MixAhead
     /** Says that nobody can be there; null where somebody can. */
     public function finding(): ?Finding
     {
-        return $this->atMin !== null ? null : new Finding(Severity::Warn, $this->next->step->kind === StepKind::Lay ? 'mix_ahead.missed' : 'mix_ahead.keyed', [
+        return $this->atMin !== null ? null : new Finding(Severity::Warn, match (true) {
+            $this->next->step->kind === StepKind::Lay => 'mix_ahead.missed',
+            $this->beginMin === null => 'mix_ahead.keyed_anyway',
+            default => 'mix_ahead.keyed',
+        }, [
             'next' => $this->next->step->name,
             'opens' => $this->window->opens->expectedMin ?? INF,
             'closes' => $this->window->closes->expectedMin ?? INF,

@@ -56,6 +56,7 @@ return [
     ],
     'mix_ahead' => [
         'missed' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there.', 'tip' => 'Begin this coat :begin, as the run sheet has it, or stay for it.'],
+        'keyed_anyway' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.', 'tip' => 'Staying, a warm box or the key: each stands priced on the bench before you lock up.'],
         'keyed' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.', 'tip' => 'Begin this coat :begin to bond it, or take the key.'],
     ],
     'air' => [

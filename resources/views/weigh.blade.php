@@ -89,7 +89,7 @@
                     <form method="post" action="{{ route('weigh.store', [$part, $key]) }}" class="all-shown">
                         @csrf
                         <input type="hidden" name="component" value="all"><input type="hidden" name="token" value="weigh-{{ $part->id }}-{{ Illuminate\Support\Str::random(16) }}">
-                        <button class="btn go wide-btn">All as shown: <span class="num">{{ implode(' + ', array_map(fn ($jar, $g) => $say->grams($g).' '.$say->word('component', $jar), array_keys($toAdd), $toAdd)) }}</span></button>
+                        <button class="btn go wide-btn"><span>All as shown: <span class="num">{{ implode(' + ', array_map(fn ($jar, $g) => $say->grams($g).' '.$say->word('component', $jar), array_keys($toAdd), $toAdd)) }}</span></span></button>
                         <p class="soft">For a cup that was weighed to the marks. Where it differs, jar by jar:</p>
                     </form>
                 @endif
@@ -99,7 +99,7 @@
                     <input type="hidden" name="component" value="{{ $nextUp }}"><input type="hidden" name="token" value="weigh-{{ $part->id }}-{{ Illuminate\Support\Str::random(16) }}">
                     <div @class(['field', 'is-wrong' => $errors->has('grams')])>
                         <label for="grams">{{ ucfirst($say->word('component', $nextUp)) }} poured<span class="unit">g</span></label>
-                        <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed" value="{{ old('grams') }}" required autofocus @if($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
+                        <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed" value="{{ old('grams') }}" required @if ($cup->pour->totalG() > 0) autofocus @endif @if($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
                         @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
                     </div>
                     <button @class(['btn', 'go' => $cup->pour->totalG() > 0])>Poured</button>

@@ -146,6 +146,15 @@ final class SurfaceTest extends BrowserCase
                 return ready === undefined ? null : ready[0];
                 JS);
             $waits = preg_match('/ready |closes|sandable/', $this->text('.coat-acts .soft')) === 1 && ! str_contains($this->text('.coat-acts .soft'), 'window open');
+            if (! $waits && $this->all('.coat-acts .fold [value=ready]') !== []) {
+                $this->press('Ready check', '.coat-acts');
+                foreach ($this->all('.coat-acts .fold[open] input[type=checkbox]') as $box) {
+                    $box->click();
+                }
+                $this->press('All ready', '.coat-acts');
+
+                continue;
+            }
             if ($act === null || $waits) {
                 $this->press('tomorrow', '.clockbar');
 

@@ -110,7 +110,7 @@ final class PartRequest extends FormRequest
             'area_cm2' => (float) $z['area_cm2'] * $this->toMm() ** 2 / ($this->toMm() === 1.0 ? 1.0 : 100.0),
             'radius_mm' => isset($z['radius_mm']) ? (float) $z['radius_mm'] * $this->toMm() : null,
             'visibility' => (string) $z['visibility'],
-            'above' => implode(', ', FromPart::names((string) ($z['above'] ?? ''))),
+            'above' => implode(', ', array_map(fn (string $n): string => (string) array_values($given['zones'])[(int) $n - 1]['name'], FromPart::names((string) ($z['above'] ?? '')))),
         ], array_values($given['zones'] ?? []));
 
         return [
@@ -130,15 +130,14 @@ final class PartRequest extends FormRequest
           + array_intersect_key($given, array_flip(['name', 'letter', 'substrate', 'tone', 'backing', 'shape', 'unit', 'finish', 'wet_out', 'after_wet_out', 'top', 'base_resin_id', 'clear_resin_id', 'cloth_id']));
     }
 
-    /** What feeds a zone is named as the zones themselves are, and no zone feeds itself. */
+    /** What feeds a zone is told by the numbers of the zones, and no zone feeds itself. */
     private function knownZones(string $field, mixed $value, Closure $fail): void
     {
-        $rows = (array) $this->input('zones', []);
-        $names = array_map(fn (mixed $r): string => is_array($r) && is_string($r['name'] ?? null) ? $r['name'] : '', $rows);
-        $own = $names[(int) explode('.', $field)[1]] ?? '';
-        foreach (FromPart::names(is_string($value) ? $value : '') as $name) {
-            if ($name === $own || ! in_array($name, $names, true)) {
-                $fail($name === $own ? "{$name} can't feed itself." : "There is no zone called {$name}.");
+        $count = count((array) $this->input('zones', []));
+        $own = 1 + (int) explode('.', $field)[1];
+        foreach (FromPart::names(is_string($value) ? $value : '') as $number) {
+            if (! ctype_digit($number) || (int) $number < 1 || (int) $number > $count || (int) $number === $own) {
+                $fail((int) $number === $own ? "Zone {$own} can't feed itself." : "There is no zone {$number}: numbers from 1 to {$count}, with commas between.");
             }
         }
     }
