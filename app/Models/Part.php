@@ -62,6 +62,9 @@ final class Part extends Model
 
     protected $guarded = ['id'];
 
+    /** Of a brief that is being changed and not kept yet: the part whose place it would take. */
+    public int $inPlaceOf = 0;
+
     protected $attributes = ['priority' => 'normal', 'stripes' => 0, 'second_passes' => 0, 'turned' => false, 'tilted' => false, 'build_g_m2' => 0, 'print_through' => 'flat'];
 
     protected function casts(): array

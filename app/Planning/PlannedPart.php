@@ -45,7 +45,14 @@ final readonly class PlannedPart
     {
         $coat = $this->next?->step;
 
-        return $coat?->batch === null ? null : MixAhead::of($this->schedule->chain, $coat, $this->floor->nowMin, Diary::of($this->floor->crew), ($this->next->window?->closes->expectedMin ?? INF) - $coat->handsMin);
+        if ($coat?->batch === null) {
+            return null;
+        }
+        // A start that the run sheet has at this very moment is the one that its windows go by.
+        $planned = $this->schedule->slot($coat->step->key)->startMin ?? INF;
+        $start = abs($planned - $this->floor->nowMin) < PartSchedule::GRID_MIN ? $planned : $this->floor->nowMin;
+
+        return MixAhead::of($this->schedule->chain, $coat, $start, Diary::of($this->floor->crew), ($this->next->window?->closes->expectedMin ?? INF) - $coat->handsMin);
     }
 
     /** @return list<Finding> what the air as it is now says of a coat */

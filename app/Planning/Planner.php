@@ -70,7 +70,7 @@ final class Planner
     {
         $floor = $this->floor($part->shop);
         if (! $part->exists || $part->finished_at !== null) {
-            return $this->planOn($part, $floor, $part->exists ? null : $this->sheet($part->shop)->freeBut(0, $floor));
+            return $this->planOn($part, $floor, $part->exists ? null : $this->sheet($part->shop)->freeBut($part->inPlaceOf, $floor));
         }
         $chain = $this->chain($part, $floor);
         $placed = $this->sheet($part->shop)->placed($chain, $part->id, $floor);
@@ -96,7 +96,7 @@ final class Planner
     {
         $floor ??= $now->floor;
 
-        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id ?? 0, $floor));
+        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id ?? $now->part->inPlaceOf, $floor));
     }
 
     /** Something was written: what was reckoned from it before holds no more. */
@@ -282,7 +282,7 @@ final class Planner
 
     private function planned(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?Diary $free): PlannedPart
     {
-        return $this->asPlanned($part, PartSchedule::within($this->chainOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew)), $floor);
+        return $this->asPlanned($part, PartSchedule::within($this->chainOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew), $free === null ? PartSchedule::GRID_MIN : ShopSchedule::gridFor(max(1, count($this->open($part->shop))))), $floor);
     }
 
     private function asPlanned(Part $part, PartSchedule $schedule, ShopFloor $floor): PlannedPart

@@ -7,10 +7,12 @@ namespace App\Planning;
 use App\Models\Resin;
 use App\Models\Shop;
 use OakGloss\Climate\ClimateKind;
+use OakGloss\Cure\CupHeat;
 use OakGloss\Material\Blend;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClimateLimit;
+use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
@@ -25,9 +27,6 @@ final class Turning
 {
     /** Shares of the fast hardener that are tried where the sheets allow them. */
     private const SHARES = [0.25, 0.5, 0.75];
-
-    /** A pooled cup is spread within this share of its pot life. */
-    private const SPREAD_SHARE = 0.6;
 
     public function __construct(private readonly Planner $planner)
     {
@@ -90,15 +89,16 @@ final class Turning
         foreach ($turned->best($this->hardeners($first)) as $way) {
             $resin = $way->hardener->resin;
             $grams = array_sum(array_map(fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0, $pairs)) - (count($parts) - 1) * $floor->workshop->cupLossG;
-            $pot = $resin->potLifeAt(Temperature::fromCelsius($floor->air->at($way->starts[0])));
-            $spread = array_sum(array_map(fn (array $pair): float => $pair[0]->handsMin, $pairs)) - $floor->workshop->pace->mixMin * count($parts);
+            $airC = $floor->air->at($way->starts[0]);
+            $cups = CupNotices::cupsOf($resin, $grams, $first->plan->buildGM2(), $floor->workshop, $airC);
+            $count = $cups->cups ?? $resin->cupsFor($grams);
             $facts = $this->facts($way, array_keys($parts), $pairs);
             $found[] = [
                 'way' => $way,
                 'grams' => $grams,
-                'cups' => $resin->cupsFor($grams),
-                'potLifeMin' => $pot,
-                'keepsPot' => $spread <= self::SPREAD_SHARE * $pot,
+                'cups' => $count,
+                'potLifeMin' => $resin->cupHeat()->batch(max(0.1, $grams / $count), Temperature::fromCelsius($airC))->potLifeMin ?? CupHeat::HORIZON_MIN,
+                'keepsPot' => $cups !== null,
                 'weightGM2' => $this->heavier($first),
                 'ready' => $this->ready($parts, $facts, $free),
                 'outside' => $this->outside($floor, $way, $free),

@@ -325,6 +325,7 @@ final class Say
             'left' => $this->um($answer->worst->left()->inMicrometres()),
             'doubt' => '± '.$this->um($answer->worst->doubtUm()),
             'risk' => $this->percent($answer->worst->risk()),
+            'any' => $this->chance($answer->worst),
         ];
         $code = $answer->worst === null && ! $answer->bare ? 'nothing' : $code;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cure\CupHeat;
+use OakGloss\Material\Resin;
 use OakGloss\Mixing\Cups;
 use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Severity;
@@ -48,21 +49,16 @@ final class CupNotices
     /** The cups that a coat is mixed in at an air; null where no number of them is spread in time. */
     public static function cups(FinishPlan $plan, PlannedStep $step, ?float $airC = null, int $hands = 1): ?Cups
     {
-        $resin = $plan->materials->resinFor($step->step);
+        return self::cupsOf($plan->materials->resinFor($step->step), $step->batch?->totalG() ?? 0.1, $step->laidGM2 ?? 1.0, $plan->shop, $airC ?? $plan->shop->workingAirC, $hands);
+    }
 
-        $cups = Cups::fewest(
-            $resin->cupHeat(),
-            max(0.1, min(20000.0, $step->batch?->totalG() ?? 0.1)),
-            max(1.0, $step->laidGM2 ?? 1.0),
-            1.0 / $plan->shop->pace->coatPerM2,
-            $hands,
-            $plan->shop->pace->mixMin,
-            Temperature::fromCelsius($airC ?? $plan->shop->workingAirC),
-            $resin->potMassG,
-        );
+    /** The same of any resin and weight. */
+    public static function cupsOf(Resin $resin, float $grams, float $gM2, Workshop $shop, float $airC, int $hands = 1): ?Cups
+    {
+        $cups = Cups::fewest($resin->cupHeat(), max(0.1, min(20000.0, $grams)), max(1.0, $gM2), 1.0 / $shop->pace->coatPerM2, $hands, $shop->pace->mixMin, Temperature::fromCelsius($airC), $resin->potMassG);
 
         // The sheet's mass may ask for more; but nobody mixes a thimble at a time.
-        return $cups === null || $cups->cups > max(self::MOST_CUPS, $resin->cupsFor($step->batch?->totalG() ?? 0.1)) ? null : $cups;
+        return $cups === null || $cups->cups > max(self::MOST_CUPS, $resin->cupsFor($grams)) ? null : $cups;
     }
 
     /** What would gel under the brush in as many cups as the sheet's mass asks for, and is spread in time in more. */

@@ -45,11 +45,11 @@ final readonly class MixAhead
             return null;
         }
         $window = self::windowOf($chain, $coat, $startMin);
-        $at = self::handsIn($window, $next, $chain, $free);
+        $at = self::handsIn($window, $coat, $next, $chain, $free);
         $begin = null;
         for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start <= min($latestMin, $startMin + self::LOOK_AHEAD_MIN); $start += self::STEP_MIN) {
             $isStaffed = array_filter($free->windows(1), fn (array $w): bool => $w[0] <= $start && $w[1] >= $start + $coat->handsMin) !== [];
-            $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $next, $chain, $free) !== null ? $start : null;
+            $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $coat, $next, $chain, $free) !== null ? $start : null;
         }
 
         return new self($next, $window, $at, $begin);
@@ -72,13 +72,11 @@ final readonly class MixAhead
 
     private static function windowOf(PartChain $chain, PlannedStep $coat, float $startMin): TackWindow
     {
-        $forecast = $chain->clocks->forecastOf($coat);
-
-        // Opens for the last-laid resin, closes for the first.
-        return new TackWindow($forecast->event('tack_from', $startMin + $coat->handsMin), $forecast->event('tack_until', $startMin));
+        return $chain->clocks->forecastOf($coat)->window($startMin + $coat->handsMin);
     }
 
-    private static function handsIn(TackWindow $window, PlannedStep $next, PartChain $chain, Diary $free): ?float
+    /** When hands can begin so that the last-laid resin is tacky, and the first-laid still bonds. */
+    private static function handsIn(TackWindow $window, PlannedStep $coat, PlannedStep $next, PartChain $chain, Diary $free): ?float
     {
         [$opens, $closes] = [$window->opens->expectedMin, $window->closes->expectedMin];
         if ($opens === null || $closes === null) {
@@ -86,7 +84,8 @@ final readonly class MixAhead
         }
         foreach ($free->windows(max(1, min($chain->people($next), count($free->crew->people)))) as [$from, $until]) {
             $at = max($from, $opens);
-            if ($at + $next->handsMin <= min($until, $closes) + 1e-6) {
+            // First-laid resin is older by the coat's own hands: it must still bond when the next coat begins there.
+            if ($at + $next->handsMin <= min($until, $closes) + 1e-6 && $at <= $closes - $coat->handsMin + 1e-6) {
                 return $at;
             }
         }

@@ -37,8 +37,8 @@ return [
     'school' => ['thin' => 'Many thin, brushed', 'shop' => 'As this shop does it', 'heavy' => 'Few heavy, poured'],
     'film_answer' => [
         'nothing' => ['what' => 'No flatting of resin is ahead.', 'do' => 'What is read now goes into the record.'],
-        'go_on' => ['what' => 'Go on.', 'do' => 'Thinnest on :zone: :left :doubt stay after the next flatting, :risk of it would burn through.'],
-        'one_more' => ['what' => 'One more coat.', 'do' => ':zone would keep :left :doubt after the next flatting and :risk of it burn through; one coat more is cheaper than a burnt edge.'],
+        'go_on' => ['what' => 'Go on.', 'do' => 'Thinnest on :zone: :left :doubt stay after the next flatting, :risk of it would burn through, :any that any shows.'],
+        'one_more' => ['what' => 'One more coat.', 'do' => ':zone would keep :left :doubt after the next flatting and :risk of it burn through, :any that any shows; one coat more is cheaper than a burnt edge.'],
         'stop' => ['what' => 'Stop here.', 'do' => 'Flatting on would leave :left :doubt on :zone, :risk of it bare. Wipe and coat again.'],
         'stop_bare' => ['what' => 'Stop: the weave shows.', 'do' => 'No more paper. Look at it dry, in raking light, then one or two coats at once; tint a bare spot only if it shows when wet.'],
     ],

@@ -56,7 +56,7 @@ final class PartController
     public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         [$typed, $errors] = $this->attempt($request, $user);
-        $part = $typed === null ? null : $this->unsaved($typed, $user->shop);
+        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $user->shop->parts()->find($request->integer('editing')));
         $shapeChanged = $request->input('sizes_for') !== $request->input('shape').'/'.$request->input('unit');
 
         return view('parts.fragments', [
@@ -89,7 +89,7 @@ final class PartController
     public function update(PartRequest $request, Part $part, Planner $planner): RedirectResponse
     {
         $columns = $request->columns($part->shop);
-        $this->refuseWhereRefused($this->unsaved($columns, $part->shop), $planner);
+        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
         DB::transaction(fn (): bool => $part->update($columns));
 
         return redirect()->route('parts.show', $part)->with('notice', 'The brief is changed and the part planned anew.');
@@ -164,9 +164,12 @@ final class PartController
     }
 
     /** @param array<string, mixed> $columns */
-    private function unsaved(array $columns, Shop $shop): Part
+    private function unsaved(array $columns, Shop $shop, ?Part $inPlaceOf = null): Part
     {
-        $part = new Part($columns + ['shop_id' => $shop->id, 'build_coats' => null]);
+        // What was chosen on the plan stays chosen when the brief changes.
+        $chosen = $inPlaceOf?->only(['build_coats', 'second_passes', 'turned', 'tilted', 'build_g_m2']) ?? ['build_coats' => null];
+        $part = new Part($columns + ['shop_id' => $shop->id] + $chosen);
+        $part->inPlaceOf = $inPlaceOf->id ?? 0;
         $part->setRelation('shop', $shop);
 
         return $part->load(['baseResin', 'clearResin', 'cloth', 'clear', 'filler']);

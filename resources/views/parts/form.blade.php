@@ -7,7 +7,7 @@
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
     hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
     @csrf
-    @if ($part)@method('PUT')@endif
+    @if ($part)@method('PUT')<input type="hidden" name="editing" value="{{ $part->id }}">@endif
     <div class="ask">
         <header class="page-head"><h1>{{ $part ? 'Change the brief' : 'New part' }}</h1></header>
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> {{ count($errors->all()) === 1 ? 'One field needs another look.' : count($errors->all()).' fields need another look.' }} <span>Nothing typed is lost.</span></p>@endif

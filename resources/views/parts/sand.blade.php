@@ -74,7 +74,7 @@
                 @foreach ($scale->rows as $row)
                     <tr><th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand']) <span class="soft">by hand</span>@endif</th><td>{{ $say->um($row['coverUm']) }}</td>
                     @foreach ($step->ladder->steps as $rung)<td>{{ ($bar = collect($row['bars'])->firstWhere('grit', $rung->grit->number)) ? $say->um($bar['leftUm']) : '–' }}</td>@endforeach
-                    <td><b>{{ $say->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td><td>{{ $say->um($row['state']->keepUm($plan->shop->targetBurnThrough)) }}</td><td><span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['state']->risk()) }}</span></td><td>{{ $row['end'] === null ? '–' : $say->word('pass_end', $row['end']) }}</td></tr>
+                    <td><b>{{ $say->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td><td>{{ $say->um($row['state']->keepUm($plan->shop->targetBurnThrough)) }}</td><td><span class="risk is-{{ $row['riskClass'] }}">{{ $say->percent($row['state']->risk()) }}</span> <small>{{ $say->chance($row['state']) }} any</small></td><td>{{ $row['end'] === null ? '–' : $say->word('pass_end', $row['end']) }}</td></tr>
                 @endforeach
                 </tbody></table></div>
             </figure>
