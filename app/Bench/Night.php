@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Planning\PlannedPart;
 use OakGloss\Cure\CureEvent;
+use OakGloss\Method\FollowKind;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 
@@ -35,7 +36,12 @@ final readonly class Night
         }
         $event = match ($next->state) {
             ActState::Open => 'tack_until',
-            ActState::Waiting => $next->window !== null ? 'tack_from' : ($next->step->step->follow->kind->value === 'set' ? 'tack_until' : 'sandable'),
+            ActState::Waiting => match ($next->step->step->follow->kind) {
+                FollowKind::Tacky => 'tack_from',
+                FollowKind::Set => 'tack_until',
+                FollowKind::Cured => 'full',
+                default => 'sandable',
+            },
             default => 'sandable',
         };
         $clocks = $planned->schedule->clocks;

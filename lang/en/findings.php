@@ -22,7 +22,6 @@ return [
         'burns_through' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'One more build coat, a second pass over that zone, or edges by hand with a finer paper.'],
         'burns_through_still' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'More coats are no way out: round the rim, begin with a finer paper, or leave that zone for the last paper by hand.'],
         'round_rim' => ['what' => ':zone has a radius of :radius mm: it keeps :keeps % of what is brushed on it.', 'tip' => 'Round it to :to mm or more before the base: the cheapest coat there is.'],
-        'keyed_through' => ['what' => 'Nib paper on thin cover: :risk of :zone would be cut to the fibre.', 'tip' => 'A pad on the nibs only, or a second coat at tack first.'],
         'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
     ],
     'scratch' => [
@@ -61,7 +60,6 @@ return [
     ],
     'air' => [
         'too_warm' => ['what' => 'Air :air °C is over the :most °C that this resin bears.', 'tip' => 'The cool of the day, or a slower hardener.'],
-        'stalls' => ['what' => 'Below :stall °C this resin\'s cure stands still.', 'tip' => 'Keep it warmer, or it will not harden through.'],
         'too_cold' => ['what' => 'Air :air °C is under the :least °C that this resin wants.', 'tip' => 'Warm room and part before you mix, or wait: warm enough :warmer_at.'],
         'dew' => ['what' => 'The part at :part °C stands less than 3 °C above the dew point of :dew °C.', 'tip' => 'Warm the part above :to °C or dry the air; water under a coat lifts it.'],
         'blush' => ['what' => 'While it tacks the part comes down to :margin °C above the dew point, :at: an amine film may blush.', 'tip' => 'Keep it in the warm box until it has set, dry the room, or wash it with warm water and a pad before the next coat.'],
@@ -73,7 +71,8 @@ return [
         'cannot_spread_alone' => ['what' => 'The :coat can\'t be spread in time by one: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'Two pairs of hands spread it in time; or choose a slower hardener, or the cool of the day.'],
         'cannot_spread_warm' => ['what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'At :cooler °C it can: the cool of the day, or a slower hardener.'],
         'hot' => ['what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.', 'tip' => 'Mix it in :cups cups, or pour it into a flat tray at once.'],
-        'hot_tray' => ['what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.', 'tip' => 'Pour it into a flat tray as soon as it is mixed.'],'too_small' => ['what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
+        'hot_tray' => ['what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.', 'tip' => 'Pour it into a flat tray as soon as it is mixed.'],
+        'too_small' => ['what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
     'schedule' => [
         'window_gone' => ['what' => 'The moment for the next step has passed.', 'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.'],
         'too_cold' => ['what' => 'The air never gets warm enough for a coat in working hours.', 'tip' => 'Heat the room; the times shown leave that limit out.'],

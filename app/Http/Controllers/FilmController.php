@@ -109,12 +109,11 @@ final class FilmController
      */
     private function runs(PlannedPart $planned): array
     {
-        $resin = $planned->plan->materials->clearResin->rheology;
         $air = Temperature::fromCelsius($planned->floor->airNowC());
-        $gM2 = $planned->plan->shop->weights->buildGM2;
+        [$resin, $gM2] = [$planned->plan->materials->clearResin->rheology, $planned->plan->buildGM2()];
         foreach ($planned->plan->ahead() as $step) {
             if ($step->laidGM2 !== null && $step->step->layer?->builds && ! $step->step->layer->onCloth) {
-                $gM2 = $step->laidGM2;
+                [$resin, $gM2] = [$planned->plan->materials->resinFor($step->step)->rheology, $step->laidGM2];
                 break;
             }
         }

@@ -51,7 +51,7 @@
                         @if ($time?->way->value === 'keyed')<span class="soft">· key first</span>@endif
                         @if ($isNext && $planned->next->state->value === 'open')<small>window open, closes {{ $say->when($planned->next->changesAtMin()) }}, {{ $say->sure($planned->next->window) }}</small>
                         @elseif ($time?->window && ! $step->isDone())<small>window {{ $say->between($time->window->opens->expectedMin, $time->window->closes->expectedMin) }}, {{ $say->sure($time->window) }}</small>@endif
-                        @if ($time?->ready && ! $step->isDone())<small>sandable {{ $say->when($time->ready->expectedMin) }}, between {{ $say->spread($time->ready) }}</small>@endif
+                        @if ($time?->ready && ! $step->isDone())<small>{{ $say->word('follow', $step->step->follow->kind->value) }} {{ $say->when($time->ready->expectedMin) }}, between {{ $say->spread($time->ready) }}</small>@endif
                         @if ($step->step->kind->value === 'flat' && $step->worst() && ! $step->isDone())<small>leaves {{ $say->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}</small>@endif
                         @if (! $step->isDone() && ($cut = $step->keyedThrough()) && $cut[1] > $plan->shop->targetBurnThrough)<small>on {{ $say->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()) }} of cover: {{ $say->percent($cut[1]) }} of {{ $cut[0]->zone->name }} would be cut to the fibre where the paper goes over all of it: nibs only</small>@endif
                         @if ($step->step->kind->value === 'lay' && ! $step->isDone())<small>piece {{ $say->piece($plan->brief->piece()) }}</small>@endif
