@@ -128,7 +128,7 @@ final class Bench extends Command
             'film, 12 zones × 8 coats' => [null, function () use ($rheology, $reference): void {
                 $weave = new Weave(200.0);
                 for ($zone = 0; $zone < 12; $zone++) {
-                    $skin = SkinSection::wetOut($weave, new Face(7.0 * $zone, 0.3), $rheology, new Coat(140.0, $reference));
+                    $skin = SkinSection::wetOut($weave, new Face(7.0 * $zone, 0.3, null, 'face', [new Face(5.0, 0.2, null, 'top')]), $rheology, new Coat(140.0, $reference));
                     for ($coat = 0; $coat < 8; $coat++) {
                         $skin = $skin->afterCoat(new Coat(110.0, $reference));
                     }
