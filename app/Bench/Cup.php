@@ -79,10 +79,10 @@ final readonly class Cup
         ];
     }
 
-    /** Hardener must not go in: the window that this coat was to go into has closed, and nothing is keyed. */
+    /** Hardener must not go in: the window that this coat was to go into has closed, nothing is keyed, and none is in yet. */
     public function isTooLate(): bool
     {
-        return $this->isNext() && in_array($this->planned->next?->state, [ActState::MissedWait, ActState::KeyFirst], true);
+        return $this->pour->hardenerG <= 0.0 && $this->isNext() && in_array($this->planned->next?->state, [ActState::MissedWait, ActState::KeyFirst], true);
     }
 
     /** The window that this coat has to go into; null where it has none, or is keyed. */

@@ -11,7 +11,9 @@
     </header>
     @php([$ahead, $serves, $late] = [$cup->ahead(), $cup->serves(), $cup->isTooLate()])
     @php($now = $cup->planned->floor->nowMin)
-    @if ($serves && ! $late && $serves->closes->expectedMin !== null)
+    @if ($serves && ! $late && $serves->closes->expectedMin !== null && $serves->closes->expectedMin <= $now)
+        <p class="finding is-stop" role="alert"><b>The window closed {{ $say->when($serves->closes->expectedMin) }} with this cup mixed.</b> Spread it only where the witness patch still prints. <span>Else let it go: keyed, a fresh cup holds.</span></p>
+    @elseif ($serves && ! $late && $serves->closes->expectedMin !== null)
         <p class="serves num card"><span class="label">goes into a window that {{ $serves->opens->expectedMin > $now ? 'opens '.$say->when($serves->opens->expectedMin).' and closes' : 'closes' }} {{ $say->when($serves->closes->expectedMin) }}</span> <b data-until="{{ (int) round($serves->closes->expectedMin * 60) }}" data-prefix="in ">in {{ $say->span($serves->closes->expectedMin - $now) }}</b> <span class="soft">{{ $say->sure($serves) }}</span></p>
         <p class="finding is-stop" data-when-over hidden role="alert"><b>The window has closed.</b> No hardener now: key first, or take another way. <span><a href="{{ route('weigh', [$part, $key]) }}">Look again</a></span></p>
     @endif

@@ -49,6 +49,18 @@ final class TrueAnswersTest extends ShopCase
         self::assertSame(2, $part->facts()->where('kind', 'weighed')->count());
     }
 
+    public function testACupThatWasMixedInTimeIsStillLoggedAfterTheWindow(): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 11:00');
+        $this->nowIs($this->at('2027-03-10 15:25'));
+        $this->act($part, 'ready', 'build-2');
+        $this->pour($part, 'build-2', 'all')->assertSessionHasNoErrors();
+        $this->nowIs($this->at('2027-03-10 15:50'));
+        self::assertSame(ActState::MissedWait, $this->planned($part)->next?->state);
+        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee('with this cup mixed')->assertSee('Coat is on')->assertDontSee('No hardener now.</b> The coat below', false);
+        $this->act($part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
+    }
+
     public function testACupWeighedToTheMarksIsOnePressAndEachPourStaysItsOwnFact(): void
     {
         $part = $this->partWithBuildCoat();
@@ -143,6 +155,18 @@ final class TrueAnswersTest extends ShopCase
         $this->fact($part, 'coat_on', 'base', '2027-03-10 12:30', ['grams' => 27.0]);
         $this->fact($part, 'done', 'lay', '2027-03-10 15:00');
         $this->get('/')->assertSee('set: go on')->assertDontSee('key first</small>', false);
+    }
+
+    public function testClothThatWasLaidInItsWindowMayBeLoggedAfterIt(): void
+    {
+        $part = $this->readyForBase();
+        $this->fact($part, 'coat_on', 'base', '2027-03-10 10:00', ['grams' => 27.0]);
+        $this->nowIs($this->at('2027-03-10 15:30'));
+        self::assertSame('key-base-1', $this->planned($part)->next?->step->step->key);
+        $this->get('/')->assertSee('The cloth was laid in its window');
+        $this->act($part, 'done', 'lay')->assertSessionHasErrors('act');
+        $this->act($part, 'done', 'lay', ['at' => '14:40'])->assertSessionHasNoErrors();
+        self::assertSame('wet-out', $this->planned($part)->next?->step->step->key);
     }
 
     public function testAReplySpeaksOfTheStepThatWasLogged(): void

@@ -54,8 +54,10 @@ final class FactController
         }
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $kind = FactKind::from($given['kind']);
-        $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
         $at = $this->moment($planned, $given['at'] ?? null);
+        if (! $this->isLayInTime($planned, $kind, $given['step'], $at)) {
+            $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
+        }
         $data = match ($kind) {
             FactKind::Touched => ['touch' => (string) $given['touch']] + $this->ageOf($planned, $given['step'], $at),
             FactKind::Tried => ['paper' => (string) $given['paper']] + $this->ageOf($planned, $given['step'], $at),
@@ -126,6 +128,23 @@ final class FactController
         if (! $fits) {
             throw ValidationException::withMessages(['act' => 'That act does not belong to '.$say->step($step->step).'.']);
         }
+    }
+
+    /**
+     * Cloth that was begun in its base's window and is logged when that has closed: the plan had turned to a tack coat
+     * meanwhile, which it does not need.
+     */
+    private function isLayInTime(PlannedPart $planned, FactKind $kind, string $key, float $at): bool
+    {
+        $lay = $planned->plan->step($key);
+        $under = $planned->plan->lastCoat();
+        if ($kind !== FactKind::Done || $lay?->step->kind !== StepKind::Lay || $planned->plan->next()?->step->name !== 'key_base' || $under?->doneAtMin === null) {
+            return false;
+        }
+        $clocks = $planned->schedule->clocks;
+        $closes = $clocks->forecastOf($under)->event('tack_until', $under->doneAtMin, $clocks->paceOf($under))->expectedMin;
+
+        return $closes !== null && $at - $lay->handsMin <= $closes;
     }
 
     /** @throws ValidationException If the typed time is still ahead, or before what was done last. */

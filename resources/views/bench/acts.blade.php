@@ -41,6 +41,13 @@
             </x-act>
         </details>
     @endif
+    @if ($step->step->name === 'key_base' && $step->passes === [])
+        <details class="fold"><summary class="btn">It was laid in time</summary>
+            <div class="others"><x-act :part="$part" kind="done" step="lay" :to="$to" class="late">
+                <label for="laid-{{ $part->id }}">The cloth was laid in its window, done at</label><input id="laid-{{ $part->id }}" type="time" name="at" required><button class="btn">Keep</button>
+            </x-act></div>
+        </details>
+    @endif
     @if ($primary)
     @php($lastFact = $plan->log->facts[count($plan->log->facts) - 1] ?? null)
     <details class="fold"><summary class="btn quiet">Other</summary>
