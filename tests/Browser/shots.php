@@ -8,6 +8,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Tests\Browser\Workbench;
 
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
@@ -21,6 +22,8 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
         $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
         $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
         $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();
+        // A picture taken before the server has answered would show this page.
+        $browser->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('#live, .weigh')));
         foreach ($views as $name => [$path, $act]) {
             if ($path !== null) {
                 $browser->get($bench->url.$path);
