@@ -23,6 +23,11 @@ use OakGloss\Schedule\PrintGate;
 /** A part with its plan as it stands now. */
 final readonly class PlannedPart
 {
+    /** A base is called slower where its window is so many times the hands of base and lay (ours). */
+    private const WINDOW_OVER_HANDS = 1.2;
+    /** One round of the gun with its care, for how long the air must stay fit for a clear, minutes (ours). */
+    private const SPRAY_ROUND_MIN = 30.0;
+
     public function __construct(
         public Part $part,
         public FinishPlan $plan,
@@ -64,7 +69,7 @@ final readonly class PlannedPart
     /** @return list<Finding> and of a clear that is begun now */
     public function clearGates(ClearPlan $clear): array
     {
-        $until = $this->floor->nowMin + $clear->coats * ($clear->flashMin + 30.0);
+        $until = $this->floor->nowMin + $clear->coats * ($clear->flashMin + self::SPRAY_ROUND_MIN);
 
         return AirGates::ofClear($this->schedule->chain, $clear->clear, $this->floor->nowMin, $until, $this->floor->dewPointC());
     }
@@ -79,9 +84,7 @@ final readonly class PlannedPart
         $air = Temperature::fromCelsius($this->plan->shop->workingAirC);
         $slower = [];
         foreach (Resin::query()->where('shop_id', $this->floor->shop->id)->current()->orderBy('name')->get() as $row) {
-            $kinetics = FromShelf::resin($row)->kinetics;
-            $window = ($kinetics->age('tack_until') - $kinetics->age('tack_from')) / $kinetics->activation->rate($air, $kinetics->reference);
-            $slower = $window >= 1.2 * $hands ? [...$slower, $row->name] : $slower;
+            $slower = FromShelf::resin($row)->kinetics->tackWindowMin($air) >= self::WINDOW_OVER_HANDS * $hands ? [...$slower, $row->name] : $slower;
         }
 
         return new Finding($finding->severity, $finding->code, $finding->args + ['slower' => $slower === [] ? '' : ' ('.implode(', ', $slower).')'], $finding->field);

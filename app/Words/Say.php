@@ -340,9 +340,8 @@ final class Say
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
-                $name === 'coat' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
-                $name === 'next' => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value) ? $this->date((float) $value) : 'later',
                 in_array($name, ['opens', 'closes', 'begin'], true) => is_finite((float) $value) ? $this->when((float) $value) : 'another day',
                 $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',

@@ -40,6 +40,16 @@ final readonly class Kinetics
         return in_array($event, $this->stallEvents, true) ? $this->stallC : null;
     }
 
+    /**
+     * How long a film stays tacky at one air, minutes: thermal age from `tack_from` to `tack_until` over the rate there.
+     *
+     * @throws \OutOfBoundsException If the resin has no such events.
+     */
+    public function tackWindowMin(Temperature $air): float
+    {
+        return ($this->age('tack_until') - $this->age('tack_from')) / $this->activation->rate($air, $this->reference);
+    }
+
     /** The same resin as a slower (factor over 1) or faster clock. */
     public function paced(float $factor): self
     {

@@ -69,6 +69,7 @@ final class ServiceNotices
         $service = $plan->brief->heat ? self::HEAT_C : self::SUN_C;
         if ($fit->softens) {
             $box = ClimateLimit::postCureC($plan->brief->substrate);
+            $brings = min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C);
             $cure = $fit->postCure;
             $hold = $cure !== null && $cure['possible'] ? $cure['holdC'] : null;
             $findings[] = new Finding($plan->brief->heat ? Severity::Warn : Severity::Note, match (true) {
@@ -81,8 +82,8 @@ final class ServiceNotices
                 'service' => $service,
                 'hold' => $hold ?? 0.0,
                 'box' => $box,
-                'brings' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C),
-                'safe' => min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C) - Fit::MARGIN_C,
+                'brings' => $brings,
+                'safe' => $brings - Fit::MARGIN_C,
                 'ultimate' => $plan->materials->clearResin->ultimateTgC,
             ], $field);
         }

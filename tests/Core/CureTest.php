@@ -137,6 +137,15 @@ final class CureTest extends TestCase
         self::assertNull($forecast->event('full', 0.0)->lateMin);
     }
 
+    #[TestWith([10.0])]
+    #[TestWith([20.0])]
+    #[TestWith([29.0])]
+    public function testTheLengthOfAWindowIsTheOneThatTheForecastGives(float $celsius): void
+    {
+        $window = self::forecast(AirCurve::constant($celsius))->window(0.0);
+        self::assertMinutes($window->closes->expectedMin - $window->opens->expectedMin, self::kinetics()->tackWindowMin(Temperature::fromCelsius($celsius)), 0.01);
+    }
+
     public function testTheSureWindowIsEmptyWhereDoubtIsWiderThanTheWindow(): void
     {
         $narrow = new Kinetics(Temperature::fromCelsius(20.0), Activation::assumed(), ['tack_from' => 120.0, 'tack_until' => 140.0, 'sandable' => 900.0]);
