@@ -10,50 +10,52 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int                                                                                                                                                     $id
- * @property int                                                                                                                                                     $shop_id
- * @property string                                                                                                                                                  $letter
- * @property int                                                                                                                                                     $colour        1 to 8
- * @property string                                                                                                                                                  $name
- * @property string                                                                                                                                                  $substrate
- * @property bool                                                                                                                                                    $primed
- * @property string                                                                                                                                                  $tone
- * @property string                                                                                                                                                  $backing
- * @property string                                                                                                                                                  $shape
- * @property string                                                                                                                                                  $unit          mm or in, as typed
- * @property array<string, float>                                                                                                                                    $sizes         in that unit
- * @property list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}> $zones
- * @property bool                                                                                                                                                    $zones_typed
- * @property string                                                                                                                                                  $finish
- * @property bool                                                                                                                                                    $sun
- * @property bool                                                                                                                                                    $heat
- * @property bool                                                                                                                                                    $wear
- * @property float                                                                                                                                                   $wrap_mm
- * @property int                                                                                                                                                     $holes
- * @property CarbonImmutable|null                                                                                                                                    $needed_by
- * @property string                                                                                                                                                  $wet_out
- * @property string                                                                                                                                                  $after_wet_out
- * @property string                                                                                                                                                  $top
- * @property int|null                                                                                                                                                $build_coats
- * @property string                                                                                                                                                  $priority      low, normal or high
- * @property int                                                                                                                                                     $finish_coats
- * @property Resin                                                                                                                                                   $baseResin
- * @property Resin                                                                                                                                                   $clearResin
- * @property Cloth                                                                                                                                                   $cloth
- * @property int|null                                                                                                                                                $clear_id
- * @property Clear|null                                                                                                                                              $clear
- * @property int|null                                                                                                                                                $filler_id
- * @property Clear|null                                                                                                                                              $filler
- * @property int                                                                                                                                                     $stripes
- * @property int                                                                                                                                                     $second_passes
- * @property bool                                                                                                                                                    $turned
- * @property bool                                                                                                                                                    $tilted
- * @property float                                                                                                                                                   $build_g_m2    0 as the shop lays them
- * @property string                                                                                                                                                  $print_through flat, wait or post_cure
- * @property Shop                                                                                                                                                    $shop
- * @property CarbonImmutable|null                                                                                                                                    $finished_at   follows from the facts
- * @property CarbonImmutable                                                                                                                                         $created_at
- * @property \Illuminate\Database\Eloquent\Collection<int, PartFact>                                                                                                 $facts
+ * @phpstan-type ZoneRow array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}
+ *
+ * @property int                                                     $id
+ * @property int                                                     $shop_id
+ * @property string                                                  $letter
+ * @property int                                                     $colour        1 to 8
+ * @property string                                                  $name
+ * @property string                                                  $substrate
+ * @property bool                                                    $primed
+ * @property string                                                  $tone
+ * @property string                                                  $backing
+ * @property string                                                  $shape
+ * @property string                                                  $unit          mm or in, as typed
+ * @property array<string, float>                                    $sizes         in that unit
+ * @property list<ZoneRow>                                           $zones
+ * @property bool                                                    $zones_typed
+ * @property string                                                  $finish
+ * @property bool                                                    $sun
+ * @property bool                                                    $heat
+ * @property bool                                                    $wear
+ * @property float                                                   $wrap_mm
+ * @property int                                                     $holes
+ * @property CarbonImmutable|null                                    $needed_by
+ * @property string                                                  $wet_out
+ * @property string                                                  $after_wet_out
+ * @property string                                                  $top
+ * @property int|null                                                $build_coats
+ * @property string                                                  $priority      low, normal or high
+ * @property int                                                     $finish_coats
+ * @property Resin                                                   $baseResin
+ * @property Resin                                                   $clearResin
+ * @property Cloth                                                   $cloth
+ * @property int|null                                                $clear_id
+ * @property Clear|null                                              $clear
+ * @property int|null                                                $filler_id
+ * @property Clear|null                                              $filler
+ * @property int                                                     $stripes
+ * @property int                                                     $second_passes
+ * @property bool                                                    $turned
+ * @property bool                                                    $tilted
+ * @property float                                                   $build_g_m2    0 as the shop lays them
+ * @property string                                                  $print_through flat, wait or post_cure
+ * @property Shop                                                    $shop
+ * @property CarbonImmutable|null                                    $finished_at   follows from the facts
+ * @property CarbonImmutable                                         $created_at
+ * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
  */
 final class Part extends Model
 {

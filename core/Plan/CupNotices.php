@@ -61,10 +61,25 @@ final class CupNotices
         return $cups === null || $cups->cups > max(self::MOST_CUPS, $resin->cupsFor($grams)) ? null : $cups;
     }
 
+    /** So many cups of a coat, by one pair of hands in the shop's working air, in time or not. */
+    private static function inCups(FinishPlan $plan, PlannedStep $step, int $cups): Cups
+    {
+        return Cups::of(
+            $cups,
+            $plan->materials->resinFor($step->step)->cupHeat(),
+            $step->batch?->totalG() ?? 1.0,
+            max(1.0, $step->laidGM2 ?? 1.0),
+            1.0 / $plan->shop->pace->coatPerM2,
+            1,
+            $plan->shop->pace->mixMin,
+            Temperature::fromCelsius($plan->shop->workingAirC),
+        );
+    }
+
     /** What would gel under the brush in as many cups as the sheet's mass asks for, and is spread in time in more. */
     private static function smaller(FinishPlan $plan, PlannedStep $step, int $byMass, Cups $cups): Finding
     {
-        $whole = Cups::of($byMass, $plan->materials->resinFor($step->step)->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($plan->shop->workingAirC));
+        $whole = self::inCups($plan, $step, $byMass);
 
         return new Finding(Severity::Warn, 'mix.smaller_cups', [
             'coat' => $step->step->name,
@@ -80,7 +95,7 @@ final class CupNotices
     {
         $resin = $plan->materials->resinFor($step->step);
         $airC = $plan->shop->workingAirC;
-        $smallest = Cups::of(self::MOST_CUPS, $resin->cupHeat(), $step->batch?->totalG() ?? 1.0, max(1.0, $step->laidGM2 ?? 1.0), 1.0 / $plan->shop->pace->coatPerM2, 1, $plan->shop->pace->mixMin, Temperature::fromCelsius($airC));
+        $smallest = self::inCups($plan, $step, self::MOST_CUPS);
         $cooler = null;
         for ($c = floor($airC); $c >= max($resin->minC, $airC - self::COOLER_BY_C) && $cooler === null; $c--) {
             $cooler = self::cups($plan, $step, $c) === null ? null : $c;
