@@ -13,12 +13,14 @@ final class AgeTables
     /** @var array<string, MinuteAges> */
     private array $tables = [];
 
-    public function __construct(private readonly AirCurve $air, private readonly float $from)
+    /** @param float $lagMin of the part behind the air */
+    public function __construct(private readonly AirCurve $air, private readonly float $from, private readonly float $lagMin = 0.0)
     {
     }
 
-    public function of(Kinetics $clock): MinuteAges
+    /** @param float|null $stallC time colder than this does not count */
+    public function of(Kinetics $clock, ?float $stallC = null): MinuteAges
     {
-        return $this->tables["{$clock->activation->joulePerMol}/{$clock->reference->inKelvin()}"] ??= new MinuteAges($this->air, $clock, $this->from);
+        return $this->tables["{$clock->activation->joulePerMol}/{$clock->reference->inKelvin()}/{$stallC}"] ??= new MinuteAges($this->air, $clock, $this->from, $this->lagMin, $stallC);
     }
 }

@@ -12,9 +12,13 @@ final readonly class Chain
 {
     /**
      * @param list<RunStep>                        $steps
-     * @param array{start: float, end: float}|null $done   the step already done that the first gap counts from
-     * @param float                                $weight what a minute of this part is worth against the others', 0.01 to 100
-     * @param float|null                           $dueMin when it was promised
+     * @param array{start: float, end: float}|null $done     the step already done that the first gap counts from
+     * @param float                                $weight   what a minute of this part is worth against the others', 0.01 to 100
+     * @param float|null                           $dueMin   when it was promised
+     * @param float                                $lagMin   of the part behind the air
+     * @param array<string, float>                 $kept     starts that were told before, by step
+     * @param list<PlacedStep>|null                $standing all steps as the kept plan has them, where that holds by itself
+     * @param PlacedStep|null                      $inHand   the first step, where hands are at it now
      *
      * @throws \OakGloss\Quantity\OutOfRange If the weight is out of range.
      */
@@ -25,6 +29,10 @@ final readonly class Chain
         public ?array $done = null,
         public float $weight = 1.0,
         public ?float $dueMin = null,
+        public float $lagMin = 0.0,
+        public array $kept = [],
+        public ?array $standing = null,
+        public ?PlacedStep $inHand = null,
     ) {
         Bounds::within($weight, 0.01, 100.0, 'weight of a part', '');
     }
@@ -38,5 +46,17 @@ final readonly class Chain
     public function handsMin(): float
     {
         return array_sum(array_map(fn (RunStep $s): float => $s->people * $s->handsMin, $this->steps));
+    }
+
+    /** @return list<RunStep> what is not in hand yet */
+    public function toPlace(): array
+    {
+        return $this->inHand === null ? $this->steps : array_slice($this->steps, 1);
+    }
+
+    /** @return array{start: float, end: float}|null what the first of these counts from */
+    public function anchor(): ?array
+    {
+        return $this->inHand === null ? $this->done : ['start' => $this->inHand->startMin, 'end' => $this->inHand->endMin];
     }
 }

@@ -67,6 +67,44 @@ final class Diary
     }
 
     /**
+     * A part's steps where they stand, by whom they were given to, or by others who are free then; null if hands or
+     * things are not.
+     *
+     * @param list<PlacedStep> $standing one part's, in order
+     *
+     * @return list<PlacedStep>|null
+     */
+    public function manning(array $standing): ?array
+    {
+        $manned = [];
+        foreach ($standing as $step) {
+            foreach ($step->step->uses as $thing => $hold) {
+                if (! $this->holds($thing, $step->startMin, $step->endMin + $hold)) {
+                    return null;
+                }
+            }
+            $keeps = count($step->people) === $step->step->people && array_filter($step->people, fn (int $p): bool => ! $this->isFree($p, $step->startMin, $step->endMin)) === [];
+            $manned[] = $keeps ? $step : $this->manned([$step])[0];
+            if (count($manned[count($manned) - 1]->people) < $step->step->people) {
+                return null;
+            }
+        }
+
+        return $manned;
+    }
+
+    public function isFree(int $person, float $from, float $until): bool
+    {
+        foreach ($this->free[$person] ?? [] as [$start, $end]) {
+            if ($start <= $from + self::SLACK && $end >= $until - self::SLACK) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * The same with a part's steps entered under their people.
      *
      * @param list<PlacedStep> $placed

@@ -15,6 +15,8 @@ final readonly class Gap
         public float $least,
         public float $most,
         public float $keyFrom,
+        public ?float $stallC = null,
+        public float $doubt = 0.0,
     ) {
     }
 
@@ -31,14 +33,19 @@ final readonly class Gap
     /**
      * Thermal age of the coat before. The least is counted END to START; the most must hold for the first-laid
      * resin (START to START) and for the last (END to END). From $keyFrom on the step may be done keyed.
+     *
+     * @param float|null $stallC time colder than this does not age the coat
+     * @param float      $doubt  of the ages, as a share; a plan that was kept is not given up for less
      */
-    public static function age(Kinetics $clock, float $least, ?float $most = null, ?float $keyFrom = null): self
+    public static function age(Kinetics $clock, float $least, ?float $most = null, ?float $keyFrom = null, ?float $stallC = null, float $doubt = 0.0): self
     {
         Bounds::within($least, 0.0, 1e6, 'least age', 'min');
         Bounds::within($most ?? 0.0, 0.0, 1e6, 'greatest age', 'min');
         Bounds::within($keyFrom ?? 0.0, 0.0, 1e6, 'age to key from', 'min');
 
-        return new self($clock, $least, $most ?? INF, $keyFrom ?? INF);
+        Bounds::within($doubt, 0.0, 1.0, 'doubt of ages', '');
+
+        return new self($clock, $least, $most ?? INF, $keyFrom ?? INF, $stallC, $doubt);
     }
 
     public function isBond(): bool

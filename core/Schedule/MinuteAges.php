@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Quantity\Temperature;
 
-/** Thermal age on one-minute panels, the part as warm as the air; for placing steps on a grid. Laid as far as asked for. */
+/** Thermal age on one-minute panels, the part behind the air by its lag; for placing steps on a grid. Laid as far as asked for. */
 final class MinuteAges
 {
     /** @var non-empty-list<float> at each minute from $from on */
@@ -24,8 +25,20 @@ final class MinuteAges
     private readonly float $energyOverR;
     private readonly float $inverseReference;
 
-    public function __construct(private readonly AirCurve $air, Kinetics $kinetics, private readonly float $from)
+    /** Part less air at the end of the last panel, °C. */
+    private float $behindC = 0.0;
+
+    /** Share of that which is left after a minute. */
+    private readonly float $left;
+
+    /**
+     * @param float      $lagMin of the part, 0 where it is as warm as the air
+     * @param float|null $stallC time colder than this does not count
+     */
+    public function __construct(private readonly AirCurve $air, Kinetics $kinetics, private readonly float $from, float $lagMin = 0.0, private readonly ?float $stallC = null)
     {
+        $this->left = $lagMin > 0.0 ? exp(-1.0 / $lagMin) : 0.0;
+        $this->behindC = $lagMin > 0.0 ? (new PartTemperature($air, $lagMin))->at($from) - $air->at($from) : 0.0;
         $this->energyOverR = $kinetics->activation->joulePerMol / Activation::GAS_CONSTANT;
         $this->inverseReference = 1.0 / $kinetics->reference->inKelvin();
     }
@@ -55,6 +68,29 @@ final class MinuteAges
         return $found;
     }
 
+    /** Age at a minute not before the start. */
+    public function at(float $minute): float
+    {
+        return $this->atEach([$minute], 0.0)[0];
+    }
+
+    /** The minute at which an age is reached; null if not until $limitMin. */
+    public function when(float $age, float $limitMin): ?float
+    {
+        $this->layUntil($limitMin);
+        [$low, $high] = [0, (int) ceil($limitMin - $this->from)];
+        if ($this->ages[$high] < $age) {
+            return null;
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $this->ages[$middle] < $age ? [$middle, $high] : [$low, $middle];
+        }
+        $rise = $this->ages[$high] - $this->ages[$low];
+
+        return $this->from + $low + ($rise > 0.0 ? max(0.0, ($age - $this->ages[$low]) / $rise) : 0.0);
+    }
+
     private function layUntil(float $minute): void
     {
         $needed = (int) ceil($minute - $this->from) + 2;
@@ -65,7 +101,10 @@ final class MinuteAges
         ['minutes' => $minutes, 'celsius' => $celsius] = ['minutes' => $this->air->minutes, 'celsius' => $this->air->celsius];
         $last = count($minutes) - 1;
         [$i, $slope] = [$this->point, $this->slope];
-        $age = $this->ages[$count - 1];
+        [$age, $behind, $left, $stall] = [$this->ages[$count - 1], $this->behindC, $this->left, $this->stallC ?? -INF];
+        // Half a minute on, a lagging part has half of the way to its steady lag behind it.
+        $steady = $left > 0.0 ? 1.0 / log($left) : 0.0;
+        $half = sqrt($left);
         for ($k = $count; $k < $needed; $k++) {
             $middle = $this->from + $k - 0.5;
             while ($i < $last && $minutes[$i + 1] <= $middle) {
@@ -73,9 +112,14 @@ final class MinuteAges
                 $slope = $i < $last ? ($celsius[$i + 1] - $celsius[$i]) / ($minutes[$i + 1] - $minutes[$i]) : 0.0;
             }
             $c = $i < 0 ? $celsius[0] : $celsius[$i] + $slope * ($middle - $minutes[$i]);
-            $age += exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
+            if ($left > 0.0) {
+                $lagged = $slope * $steady;
+                $c += $lagged + ($behind - $lagged) * $half;
+                $behind = $lagged + ($behind - $lagged) * $left;
+            }
+            $age += $c < $stall ? 0.0 : exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
             $this->ages[] = $age;
         }
-        [$this->point, $this->slope] = [$i, $slope];
+        [$this->point, $this->slope, $this->behindC] = [$i, $slope, $behind];
     }
 }

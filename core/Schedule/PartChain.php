@@ -96,6 +96,17 @@ final class PartChain
         return $asked === [];
     }
 
+    /** Ages of its coats from the first minute that a sheet can ask for. */
+    public function ages(): AgeTables
+    {
+        return new AgeTables($this->air, min($this->nowMin - 1440.0, $this->anchor()['start'] ?? INF) - 1.0, $this->lagMin());
+    }
+
+    public function lagMin(): float
+    {
+        return $this->plan->brief->substrate->lagMin();
+    }
+
     /** Pairs of hands that a step takes. */
     public function people(PlannedStep $step): int
     {
@@ -181,6 +192,7 @@ final class PartChain
         // Counted from the end of the step before: what lies between the coat and that has aged it already.
         $since = $isFirst ? 0.0 : $this->ageSince($step, $coat);
         $isLay = $step->step->kind === StepKind::Lay;
+        $doubt = $this->plan->materials->resinFor($coat->step)->rateSigma;
 
         return match ($follow->kind) {
             FollowKind::Tacky => Gap::age(
@@ -188,12 +200,13 @@ final class PartChain
                 max(0.0, $clock->age('tack_from') - $since),
                 $isLay && ! $keepLimits ? null : max(0.0, $clock->age('tack_until') - $since),
                 $isLay ? null : $clock->age('sandable'),
+                doubt: $doubt,
             ),
-            FollowKind::Sandable => Gap::age($clock, $clock->age('sandable')),
-            FollowKind::Cured => Gap::age($clock, $clock->age('full')),
-            FollowKind::Settled => Gap::age($clock, max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials))),
+            FollowKind::Sandable => Gap::age($clock, $clock->age('sandable'), doubt: $doubt),
+            FollowKind::Cured => Gap::age($clock, $clock->age('full'), stallC: $clock->stallFor('full'), doubt: $doubt),
+            FollowKind::Settled => Gap::age($clock, max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)), doubt: $doubt),
             // Counted from the cloth, which was laid no earlier than the base's tack.
-            FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from'))),
+            FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from')), doubt: $doubt),
         };
     }
 

@@ -166,7 +166,7 @@ final class RunSheet
     private function following(RunStep $step, array $before, bool $isFirst): array
     {
         $gap = $step->after ?? Gap::minutes(0.0);
-        $ages = $gap->clock === null ? null : $this->tables?->of($gap->clock);
+        $ages = $gap->clock === null ? null : $this->tables?->of($gap->clock, $gap->stallC);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
         $keyed = is_finite($gap->keyFrom) && ! $step->mustBond;
         $reached = $keyed && $step->mustKey ? [] : [$this->reach($step, $step->handsMin, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];

@@ -1,0 +1,354 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+use Closure;
+
+/**
+ * Places one part after the other, each at its least cost in what a diary leaves free, and counts the steps placed.
+ *
+ * A plan is an array of placed steps by the number of the part, null where a part has no place.
+ */
+final class Placing
+{
+    /** A part that has no place counts as this many lengths of the sheet. */
+    private const WITHOUT = 3.0;
+
+    public const LEAST_GAIN_MIN = 1e-6;
+
+    /** A minute by which a first step is put off; so little that it only decides among equals. */
+    private const PUT_OFF = 1e-3;
+
+    /** So near to its bound a plan is not searched on, minutes for each part. */
+    private const PROVEN_MIN = 0.1;
+
+    /** @var array<string, AgeTables> by the air's object id and the lag */
+    private array $tables = [];
+
+    /** @var array<int, list<PlacedStep>|null> */
+    private array $alone = [];
+
+    /** @var array<int, float> weighed */
+    private array $aloneCost = [];
+
+    /** @var array<int, float> how far to look for each part at first, minute */
+    private array $until = [];
+
+    private int $spent = 0;
+
+    private ?float $bound = null;
+
+    /**
+     * @param list<Chain>                $chains
+     * @param float                      $untilMin nothing is placed later
+     * @param int                        $budget   steps that may be placed in all
+     * @param (Closure(float): void)|null $progress told the share that is done
+     */
+    public function __construct(
+        public readonly array $chains,
+        public readonly Crew $crew,
+        public readonly float $fromMin,
+        public readonly float $untilMin,
+        public readonly float $gridMin,
+        private readonly float $keyPenaltyMin,
+        private readonly Unrest $unrest,
+        private readonly int $budget,
+        private readonly ?Closure $progress = null,
+    ) {
+    }
+
+    /**
+     * The cheapest place in what is free: where it stands, if that is free, or another.
+     *
+     * @return list<PlacedStep>|null
+     */
+    public function place(int $i, Diary $diary, ?HandPrices $prices = null): ?array
+    {
+        $standing = $prices === null ? $this->stay($i, $diary) : null;
+        $best = $this->best($i, $diary, $prices);
+
+        return $standing !== null && $this->cost($i, $standing) <= $this->cost($i, $best) + self::LEAST_GAIN_MIN ? $standing : $best;
+    }
+
+    /**
+     * Where the kept plan has it; null if it has none that holds, or others are in its way.
+     *
+     * @return list<PlacedStep>|null
+     */
+    public function stay(int $i, Diary $diary): ?array
+    {
+        $standing = $this->chains[$i]->standing;
+
+        return $standing === null ? null : $diary->manning($standing);
+    }
+
+    /**
+     * As much of the end of its kept plan as can stay, and what comes before it placed anew.
+     *
+     * @return list<PlacedStep>|null
+     */
+    public function stayFrom(int $i, Diary $diary): ?array
+    {
+        $chain = $this->chains[$i];
+        $steps = $chain->toPlace();
+        $found = null;
+        [$low, $high] = [0, count($steps)];
+        while ($high > $low + 1 || ($found === null && $high > $low)) {
+            $k = $high > $low + 1 ? intdiv($low + $high, 2) : $high;
+            $pinned = [];
+            foreach ($steps as $n => $step) {
+                $pinned[] = $n >= $k && isset($chain->kept[$step->id]) ? $step->at($chain->kept[$step->id]) : $step;
+            }
+            $trial = $this->search($chain, $pinned, $diary, $this->untilMin);
+            if ($trial === null) {
+                [$low, $found] = [$k, $found];
+                if ($k === $high) {
+                    break;
+                }
+            } else {
+                [$high, $found] = [$k, $trial];
+            }
+        }
+
+        return $found === null ? null : $this->manned($chain, array_map(fn (PlacedStep $p, RunStep $s): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way), $found, $steps), $diary);
+    }
+
+    /** @return list<PlacedStep>|null */
+    private function best(int $i, Diary $diary, ?HandPrices $prices = null): ?array
+    {
+        $chain = $this->chains[$i];
+        if ($this->progress !== null) {
+            ($this->progress)(min(1.0, $this->spent / max(1, $this->budget)));
+        }
+        $until = min($this->untilMin, $this->until[$i] ?? $this->fromMin + 2880.0);
+        while (true) {
+            $placed = $this->search($chain, $chain->toPlace(), $diary, $until, $prices);
+            if ($until >= $this->untilMin || ($placed !== null && $this->isProvenBy($chain, $placed, $prices, $until))) {
+                break;
+            }
+            $until = min($this->untilMin, $this->fromMin + 2.0 * ($until - $this->fromMin));
+        }
+        if ($placed !== null && $placed !== []) {
+            $this->until[$i] = max($this->until[$i] ?? 0.0, $placed[count($placed) - 1]->endMin + 720.0);
+        }
+
+        return $placed === null ? null : $this->manned($chain, $placed, $diary);
+    }
+
+    /**
+     * @param list<RunStep> $steps
+     *
+     * @return list<PlacedStep>|null
+     */
+    private function search(Chain $chain, array $steps, Diary $diary, float $until, ?HandPrices $prices = null): ?array
+    {
+        $this->spent += count($steps);
+        $tables = $this->tables[spl_object_id($chain->air)."/{$chain->lagMin}"] ??= new AgeTables($chain->air, $this->earliest(), $chain->lagMin);
+        $free = $chain->inHand === null ? $diary : $diary->with([$chain->inHand]);
+
+        return (new RunSheet($chain->air, $free, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
+    }
+
+    /**
+     * @param list<PlacedStep> $placed
+     *
+     * @return list<PlacedStep>
+     */
+    private function manned(Chain $chain, array $placed, Diary $diary): array
+    {
+        return $chain->inHand === null ? $diary->manned($placed) : [$chain->inHand, ...$diary->with([$chain->inHand])->manned($placed)];
+    }
+
+    /**
+     * Whatever ends later than the horizon costs more than a sheet whose whole cost lies within it.
+     *
+     * @param list<PlacedStep> $placed
+     */
+    private function isProvenBy(Chain $chain, array $placed, ?HandPrices $prices, float $until): bool
+    {
+        $cost = $this->plainCost($chain, $placed);
+        foreach ($placed as $step) {
+            $cost += $step->step->people * ($prices?->of($step->startMin, $step->endMin - $step->startMin) ?? 0.0);
+        }
+
+        return $this->fromMin + $cost <= $until + $chain->late()->of($until);
+    }
+
+    private function earliest(): float
+    {
+        return min($this->fromMin, ...array_map(fn (Chain $c): float => $c->anchor()['start'] ?? INF, $this->chains));
+    }
+
+    /** @param list<PlacedStep> $placed minutes from the sheet's begin, not weighed */
+    private function plainCost(Chain $chain, array $placed): float
+    {
+        if ($placed === []) {
+            return 0.0;
+        }
+        $end = $placed[count($placed) - 1]->endMin;
+        $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
+
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + self::PUT_OFF * max(0.0, $placed[0]->startMin - $this->fromMin);
+    }
+
+    /** @param list<PlacedStep>|null $placed */
+    public function cost(int $i, ?array $placed): float
+    {
+        $chain = $this->chains[$i];
+
+        return $chain->weight * ($placed === null ? self::WITHOUT * ($this->untilMin - $this->fromMin) : $this->plainCost($chain, $placed) + $this->unrest->of($chain, $placed));
+    }
+
+    /** @param array<int, list<PlacedStep>|null> $plan */
+    public function costOf(array $plan): float
+    {
+        $sum = 0.0;
+        foreach ($plan as $i => $placed) {
+            $sum += $this->cost($i, $placed);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param array<int, list<PlacedStep>|null>|null $a
+     * @param array<int, list<PlacedStep>|null>      $b
+     *
+     * @return array<int, list<PlacedStep>|null>
+     */
+    public function better(?array $a, array $b): array
+    {
+        return $a === null || $this->costOf($b) < $this->costOf($a) - self::LEAST_GAIN_MIN ? $b : $a;
+    }
+
+    /** @return list<PlacedStep>|null where a part would go without the others */
+    public function alone(int $i): ?array
+    {
+        if (! array_key_exists($i, $this->alone)) {
+            $this->alone[$i] = $this->place($i, Diary::of($this->crew));
+            $this->aloneCost[$i] = $this->cost($i, $this->alone[$i]);
+        }
+
+        return $this->alone[$i];
+    }
+
+    public function aloneCost(int $i): float
+    {
+        $this->alone($i);
+
+        return $this->aloneCost[$i];
+    }
+
+    /** No plan costs less than every part alone. */
+    public function bound(): float
+    {
+        return $this->bound ??= array_sum(array_map($this->aloneCost(...), array_keys($this->chains)));
+    }
+
+    /** @param array<int, list<PlacedStep>|null> $plan */
+    public function isProven(array $plan): bool
+    {
+        return $this->costOf($plan) <= $this->bound() + self::PROVEN_MIN * count($this->chains);
+    }
+
+    public function isSpent(): bool
+    {
+        return $this->spent >= $this->budget;
+    }
+
+    /** A step that must come within minutes and can't be keyed goes before all that can wait. */
+    public function cannotWait(int $i): int
+    {
+        $gap = $this->chains[$i]->steps[0]->after ?? null;
+
+        return $this->chains[$i]->done !== null && $gap !== null && is_finite($gap->most) && ! is_finite($gap->keyFrom) ? 0 : 1;
+    }
+
+    /**
+     * The diary of all parts but some.
+     *
+     * @param array<int, list<PlacedStep>|null> $plan
+     */
+    public function diaryWithout(array $plan, int ...$out): Diary
+    {
+        $diary = Diary::of($this->crew);
+        foreach ($plan as $i => $placed) {
+            $diary = in_array($i, $out, true) ? $diary : $diary->with($placed ?? []);
+        }
+
+        return $diary;
+    }
+
+    /**
+     * @param list<int> $order
+     *
+     * @return array<int, list<PlacedStep>|null>
+     */
+    public function inOrder(array $order): array
+    {
+        $diary = Diary::of($this->crew);
+        $plan = [];
+        foreach ($order as $i) {
+            $plan[$i] = $this->place($i, $diary);
+            $diary = $diary->with($plan[$i] ?? []);
+        }
+        ksort($plan);
+
+        return $plan;
+    }
+
+    /**
+     * Pairs of hands wanted at each point of the grid.
+     *
+     * @param array<int, list<PlacedStep>|null> $plan
+     *
+     * @return list<int>
+     */
+    public function wanted(array $plan): array
+    {
+        $points = $this->points();
+        $wanted = array_fill(0, $points, 0);
+        foreach ($plan as $placed) {
+            foreach ($placed ?? [] as $p) {
+                [$from, $until] = $this->span($p->startMin, $p->endMin, $points);
+                for ($k = $from; $k < $until; $k++) {
+                    $wanted[$k] += $p->step->people;
+                }
+            }
+        }
+
+        return array_values($wanted);
+    }
+
+    /** @return list<int> people at the bench at each point of the grid */
+    public function handsAt(): array
+    {
+        $points = $this->points();
+        $hands = array_fill(0, $points, 0);
+        foreach ($this->crew->people as $work) {
+            foreach ($work->windows as [$open, $close]) {
+                [$from, $until] = $this->span($open, $close, $points);
+                for ($k = $from; $k < $until; $k++) {
+                    $hands[$k]++;
+                }
+            }
+        }
+
+        return array_values($hands);
+    }
+
+    private function points(): int
+    {
+        return (int) ceil(($this->untilMin - $this->fromMin) / $this->gridMin);
+    }
+
+    /** @return array{int, int} points of the grid from the first within a span to the first after it */
+    private function span(float $from, float $until, int $points): array
+    {
+        $point = fn (float $m): int => (int) ceil(($m - $this->fromMin) / $this->gridMin - 1e-9);
+
+        return [max(0, $point($from)), min($points, $point($until))];
+    }
+}
