@@ -68,20 +68,23 @@ final class MinuteAges
         return $found;
     }
 
-    /** Age at a minute not before the start. */
+    /** Age at a minute; 0 before the start. */
     public function at(float $minute): float
     {
-        return $this->atEach([$minute], 0.0)[0];
+        return $this->atEach([max($minute, $this->from)], 0.0)[0];
     }
 
     /** The minute at which an age is reached; null if not until $limitMin. */
     public function when(float $age, float $limitMin): ?float
     {
-        $this->layUntil($limitMin);
-        [$low, $high] = [0, (int) ceil($limitMin - $this->from)];
-        if ($this->ages[$high] < $age) {
-            return null;
+        while ($this->ages[count($this->ages) - 1] < $age) {
+            $laid = $this->from + count($this->ages) - 1;
+            if ($laid >= $limitMin) {
+                return null;
+            }
+            $this->layUntil(min($limitMin, $laid + 1440.0));
         }
+        [$low, $high] = [0, count($this->ages) - 1];
         while ($high - $low > 1) {
             $middle = intdiv($low + $high, 2);
             [$low, $high] = $this->ages[$middle] < $age ? [$middle, $high] : [$low, $middle];

@@ -32,6 +32,11 @@ final class PartChain
 
     public readonly FinishPlan $plan;
 
+    /** A coat that is not ready after this time is taken to be never, minutes. */
+    public const AGES_AHEAD_MIN = 30 * 1440.0;
+
+    private ?AgeTables $ages = null;
+
     public function __construct(FinishPlan $plan, AirCurve $shopAir, public readonly float $nowMin)
     {
         foreach ($plan->log->climateChanges() as $change) {
@@ -99,7 +104,7 @@ final class PartChain
     /** Ages of its coats from the first minute that a sheet can ask for. */
     public function ages(): AgeTables
     {
-        return new AgeTables($this->air, min($this->nowMin - 1440.0, $this->anchor()['start'] ?? INF) - 1.0, $this->lagMin());
+        return $this->ages ??= new AgeTables($this->air, min($this->nowMin - 1440.0, $this->anchor()['start'] ?? INF) - 1.0, $this->lagMin());
     }
 
     public function lagMin(): float

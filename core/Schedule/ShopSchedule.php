@@ -92,7 +92,7 @@ final class ShopSchedule
     }
 
     /** @param list<Chain> $chains */
-    private static function days(array $chains, Crew $crew, float $from): int
+    public static function days(array $chains, Crew $crew, float $from): int
     {
         $hands = array_sum(array_map(fn (Chain $c): float => $c->handsMin(), $chains));
         $aWeek = 0.0;

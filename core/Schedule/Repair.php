@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+/**
+ * Mends a kept plan where it broke: what holds stays, what is broken is placed into what that leaves free, as much of it
+ * as can where it was; and others give way where that is worth their unrest.
+ */
+final class Repair
+{
+    /** Steps placed for each part, in all placements together: as many as an act can wait for. */
+    private const EFFORT = 25;
+
+    /**
+     * @param array<int|string, PartChain> $chains  by part
+     * @param array<int|string, KeptPart>  $kept    by part
+     * @param array<int|string, float>     $weights by part, 1 where not named
+     * @param list<int|string>             $touched parts about which something was decided: they may better themselves
+     *
+     * @return array<int|string, KeptPart> by part; without one that has no way at all
+     */
+    public static function of(array $chains, array $kept, StandingPlan $standing, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), array $touched = []): array
+    {
+        $ids = array_keys($chains);
+        $sheet = SheetChains::of($chains, $kept, $standing, $weights);
+        $placing = SheetChains::placing($sheet, $crew, $nowMin, $unrest, self::EFFORT);
+        $plan = [];
+        $anew = [];
+        foreach ($ids as $i => $id) {
+            $isToPlace = $standing->parts[$id]->placed === null || in_array($id, $touched, true);
+            $plan[$i] = $isToPlace ? null : $standing->parts[$id]->placed;
+            $anew = $isToPlace ? [...$anew, $i] : $anew;
+        }
+        $first = fn (int $i): float => min([INF, ...array_values($sheet[$i]->kept)]);
+        usort($anew, fn (int $a, int $b): int => [$placing->cannotWait($a), $first($a), $a] <=> [$placing->cannotWait($b), $first($b), $b]);
+        foreach ($anew as $i) {
+            $plan[$i] = self::placed($placing, $i, $placing->diaryWithout($plan, $i));
+        }
+        if ($anew !== []) {
+            $plan = (new GivingWay($placing))->improved($plan, $anew);
+        }
+        $found = [];
+        foreach ($ids as $i => $id) {
+            $part = $plan[$i] !== null
+                ? KeptPart::from($plan[$i], $standing->parts[$id]->placed === null ? Leniency::None : $standing->parts[$id]->leniency)
+                : self::leniently($chains[$id], $placing->diaryWithout($plan, $i), $placing->gridMin);
+            if ($part !== null) {
+                $found[$id] = $part;
+                $plan[$i] ??= self::asPlaced($part);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<PlacedStep>|null the cheapest of: as it stands, its end as it was, all of it anew */
+    private static function placed(Placing $placing, int $i, Diary $diary): ?array
+    {
+        $anew = $placing->place($i, $diary);
+        $late = $placing->chains[$i]->kept === [] || $anew === null ? null : $placing->stayFrom($i, $diary);
+
+        return $late !== null && $placing->cost($i, $late) <= $placing->cost($i, $anew) ? $late : $anew;
+    }
+
+    /** What it must be let go to have a place at all. */
+    private static function leniently(PartChain $chain, Diary $free, float $gridMin): ?KeptPart
+    {
+        $schedule = PartSchedule::within($chain, $free, $gridMin);
+
+        return $schedule->steps() === [] ? null : KeptPart::from($schedule->steps(), $schedule->leniency);
+    }
+
+    /** @return list<PlacedStep> */
+    private static function asPlaced(KeptPart $part): array
+    {
+        return array_values(array_map(fn (KeptStep $s): PlacedStep => new PlacedStep(new RunStep($s->id, 0.0, uses: $s->uses), $s->startMin, $s->endMin, $s->way, $s->people), $part->steps));
+    }
+}

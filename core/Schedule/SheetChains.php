@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+/** Parts of a kept plan as the chains that a shop sheet places. */
+final class SheetChains
+{
+    /**
+     * @param array<int|string, PartChain> $chains  by part
+     * @param array<int|string, KeptPart>  $kept    by part
+     * @param array<int|string, float>     $weights by part, 1 where not named
+     *
+     * @return list<Chain> in the order of the parts
+     */
+    public static function of(array $chains, array $kept, StandingPlan $standing, array $weights): array
+    {
+        $found = [];
+        foreach ($chains as $id => $chain) {
+            $part = $standing->parts[$id];
+            $found[] = new Chain(
+                (string) $id,
+                // Whatever was let go may be had again by a part that is placed anew.
+                $part->placed === null ? $chain->steps($standing->crew, Leniency::None) : $part->steps,
+                $chain->air,
+                $chain->anchor(),
+                $weights[$id] ?? 1.0,
+                $chain->plan->brief->neededByMin,
+                $chain->lagMin(),
+                isset($kept[$id]) ? $kept[$id]->starts() : [],
+                $part->placed,
+                $part->inHand,
+            );
+        }
+
+        return $found;
+    }
+
+    /** @param list<Chain> $sheet @param int $effort steps placed for each part */
+    public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $effort): Placing
+    {
+        $from = floor($nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
+        $most = array_sum(array_map(fn (Chain $c): int => count($c->steps), $sheet));
+
+        return new Placing($sheet, $crew, $from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from), ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, max($effort * count($sheet), $most));
+    }
+}

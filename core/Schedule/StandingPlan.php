@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Schedule;
+
+/**
+ * A kept plan held against what is known now. Whatever is late slides into the time behind it; the plan stands as long as
+ * no step slides by a move (Unrest::MOVED_MIN) and every rule is kept, windows within the doubt of their ages.
+ *
+ * A first step is taken to be in hand from its planned start to its planned end, and until it is recorded.
+ */
+final class StandingPlan
+{
+    /** Nobody drops the brush at the stroke of closing, minutes (ours). */
+    public const OVERRUN_MIN = 10.0;
+
+    /** A forecast so much under what a resin bears holds nobody up, °C (ours). */
+    private const COLD_C = 0.5;
+
+    /** A limit in minutes is a round number (ours). */
+    private const LIMIT_MIN = 5.0;
+
+    /** As near as this a step is where it was pinned, minutes. */
+    private const NEAR_MIN = 0.5;
+
+    private const SLACK = 1e-6;
+
+    /** @var array<int|string, StandingPart> */
+    public array $parts = [];
+
+    /** @var array<int, array{float, Breach|null}> by person: free from, and what holds them */
+    private array $free = [];
+
+    /** @var array<int|string, list<PlacedStep>> */
+    private array $placed = [];
+
+    /** @var array<int|string, Breach|null> what pushes a part's last placed step */
+    private array $pushed = [];
+
+    /** @var array<int|string, PlacedStep> */
+    private array $inHand = [];
+
+    /**
+     * @param array<int|string, PartChain> $chains
+     * @param array<int|string, KeptPart>  $kept
+     */
+    private function __construct(private readonly array $chains, private readonly array $kept, public readonly Crew $crew, private readonly float $nowMin)
+    {
+    }
+
+    /**
+     * @param array<int|string, PartChain> $chains by part
+     * @param array<int|string, KeptPart>  $kept   by part
+     */
+    public static function of(array $chains, array $kept, Crew $crew, float $nowMin): self
+    {
+        $standing = new self($chains, $kept, $crew, $nowMin);
+        $standing->parts = $standing->held();
+
+        return $standing;
+    }
+
+    public function stands(): bool
+    {
+        return $this->broken() === [];
+    }
+
+    /** @return array<int|string, Breach> by part */
+    public function broken(): array
+    {
+        return array_filter(array_map(fn (StandingPart $p): ?Breach => $p->breach, $this->parts));
+    }
+
+    /** @return array<int|string, StandingPart> */
+    private function held(): array
+    {
+        $steps = $breaches = [];
+        foreach ($this->chains as $id => $chain) {
+            $steps[$id] = $chain->steps($this->crew, $this->kept[$id]->leniency ?? Leniency::None);
+            $breach = $this->unlike($steps[$id], $this->kept[$id] ?? null);
+            $breaches += $breach === null ? [] : [$id => $breach];
+        }
+        // What is broken holds nobody up: the others are held against the rest.
+        do {
+            $found = $this->slide(array_diff_key($steps, $breaches));
+            $breaches += $found;
+        } while ($found !== []);
+        $parts = [];
+        foreach ($steps as $id => $of) {
+            $breach = $breaches[$id] ?? null;
+            $parts[$id] = new StandingPart($of, $this->kept[$id]->leniency ?? Leniency::None, $breach === null ? $this->placed[$id] ?? [] : null, $breach === null ? $this->inHand[$id] ?? null : $this->begun($id, $of, $breach), $breach);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * The step that hands are at though what comes after it must be placed anew.
+     *
+     * @param list<RunStep> $steps
+     */
+    private function begun(int|string $id, array $steps, Breach $breach): ?PlacedStep
+    {
+        $first = $steps[0] ?? null;
+        $kept = $first === null ? null : $this->kept[$id]->steps[$first->id] ?? null;
+        if ($first === null || $kept === null || $breach->step === $first->id || $kept->startMin > $this->nowMin || $kept->endMin < $this->nowMin) {
+            return null;
+        }
+
+        return new PlacedStep($first, $kept->startMin, $kept->endMin, $kept->way, $kept->people);
+    }
+
+    /** @param list<RunStep> $steps */
+    private function unlike(array $steps, ?KeptPart $kept): ?Breach
+    {
+        if ($kept === null) {
+            return $steps === [] ? null : new Breach(Breach::UNPLANNED);
+        }
+        $before = -INF;
+        foreach ($steps as $step) {
+            $was = $kept->steps[$step->id] ?? null;
+            if ($was === null || $was->startMin < $before) {
+                return new Breach(Breach::STEPS, $step->id);
+            }
+            $before = $was->startMin;
+            if (($step->pinnedAt !== null && abs($was->startMin - $step->pinnedAt) >= self::NEAR_MIN) || $was->startMin < $step->notBefore - self::NEAR_MIN) {
+                return new Breach(Breach::DECIDED, $step->id);
+            }
+            if (($step->mustKey && $was->way !== Way::Keyed) || ($step->mustBond && $was->way === Way::Keyed)) {
+                return new Breach(Breach::DECIDED, $step->id);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * All steps in the order in which they were to begin, each as late as what is before it makes it.
+     *
+     * @param array<int|string, list<RunStep>> $steps
+     *
+     * @return array<int|string, Breach> parts that this breaks
+     */
+    private function slide(array $steps): array
+    {
+        $this->free = $this->placed = $this->pushed = $this->inHand = $found = $things = [];
+        $queue = [];
+        foreach ($steps as $id => $of) {
+            foreach ($of as $n => $step) {
+                $queue[] = [$this->kept[$id]->steps[$step->id]->startMin, $n, $id, $step];
+            }
+        }
+        usort($queue, fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        foreach ($queue as [, $n, $id, $step]) {
+            if (isset($found[$id])) {
+                continue;
+            }
+            $placed = $this->at($id, $step, $n === 0);
+            if ($placed instanceof Breach) {
+                $found[$id] = $placed;
+                continue;
+            }
+            $this->placed[$id][] = $placed;
+            foreach ($step->uses as $thing => $hold) {
+                $things[$thing][] = [$placed->startMin, $placed->endMin + $hold, $id, $step->id];
+            }
+        }
+
+        return $found !== [] ? $found : $this->crowded($things);
+    }
+
+    private function at(int|string $id, RunStep $step, bool $isFirst): PlacedStep|Breach
+    {
+        $kept = $this->kept[$id]->steps[$step->id];
+        $last = $isFirst ? null : $this->placed[$id][count($this->placed[$id]) - 1];
+        $before = $last === null ? $this->chains[$id]->anchor() : ['start' => $last->startMin, 'end' => $last->endMin];
+        $gap = $before === null ? null : $step->after;
+        $isKeyed = $kept->way === Way::Keyed && $gap !== null && is_finite($gap->keyFrom);
+        $hands = $step->handsMin + ($isKeyed ? $step->keyMin : 0.0);
+
+        $opens = $before === null ? -INF : $this->opens($id, $gap ?? Gap::minutes(0.0), $before, $isKeyed);
+        if ($opens === null) {
+            return new Breach(Breach::OPENS, $step->id);
+        }
+        [$busyUntil, $holds] = $this->busy($kept->people);
+        $start = max($kept->startMin, $opens, $busyUntil);
+        $pushedBy = match (true) {
+            $start <= $kept->startMin => null,
+            $start === $busyUntil => $holds,
+            $last !== null && $opens <= $last->endMin + self::SLACK => $this->pushed[$id],
+            default => $last === null ? new Breach(Breach::OPENS, $step->id) : ($this->pushed[$id] ?? new Breach(Breach::OPENS, $step->id)),
+        };
+        if ($start - $kept->startMin >= Unrest::MOVED_MIN - self::SLACK) {
+            return $this->because($id, $step, $pushedBy);
+        }
+        $isBegun = $isFirst && $start <= $this->nowMin;
+        $isLate = $isBegun && $this->nowMin > $start + $hands;
+        $end = $isLate ? $this->nowMin : $start + $hands;
+        $placed = new PlacedStep($step, $start, $end, $isKeyed ? Way::Keyed : self::way($gap, $isFirst && $before === null), $kept->people);
+        $breach = $this->breach($id, $placed, $gap, $before, $isBegun, $isLate);
+        if ($breach !== null) {
+            return $breach;
+        }
+        if ($isBegun && ! $isLate) {
+            $this->inHand[$id] = $placed;
+        }
+        $this->pushed[$id] = $isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : $pushedBy;
+        foreach ($kept->people as $person) {
+            $this->free[$person] = [$end, $this->pushed[$id] ?? new Breach(Breach::BUSY, $step->id, $id)];
+        }
+
+        return $placed;
+    }
+
+    /** @param array{start: float, end: float}|null $before */
+    private function breach(int|string $id, PlacedStep $placed, ?Gap $gap, ?array $before, bool $isBegun, bool $isLate): ?Breach
+    {
+        $step = $placed->step;
+        if (count(array_filter($placed->people, fn (int $p): bool => isset($this->crew->people[$p]))) !== $step->people) {
+            return new Breach(Breach::HANDS, $step->id);
+        }
+        foreach ($placed->people as $person) {
+            if (! $this->isThere($this->crew->people[$person], $placed, $isBegun && ! $isLate)) {
+                $pushedBy = $isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : ($this->pushed[$id] ?? null);
+
+                return $pushedBy === null ? new Breach(Breach::HANDS, $step->id) : $this->because($id, $step, $pushedBy);
+            }
+        }
+        if ($isBegun && ! $isLate) {
+            return null;
+        }
+        $air = $this->chains[$id]->air->at($isLate ? $this->nowMin : $placed->startMin);
+        if (! $isLate && ($air < ($step->minC ?? -INF) - self::COLD_C || $air > ($step->maxC ?? INF) + self::COLD_C)) {
+            return new Breach(Breach::COLD, $step->id);
+        }
+
+        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->isInTime($id, $placed, $gap, $before, $isLate) ? null
+            : ($isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : new Breach(Breach::CLOSES, $step->id));
+    }
+
+    /** Two parts in a thing that holds one. @param array<string, list<array{float, float, int|string, string}>> $things @return array<int|string, Breach> */
+    private function crowded(array $things): array
+    {
+        foreach ($things as $thing => $stays) {
+            foreach ($stays as [$from, $until, $id, $step]) {
+                $others = array_filter($stays, fn (array $s): bool => $s[2] !== $id && $s[0] <= $from && $s[1] > $from + self::SLACK);
+                if (count(array_unique(array_column($others, 2))) >= ($this->crew->things[$thing] ?? 1)) {
+                    return [$id => new Breach(Breach::THING, $step)];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** The cause where something pushes the step, told of the part itself where it is its own. */
+    private function because(int|string $id, RunStep $step, ?Breach $pushedBy): Breach
+    {
+        return match (true) {
+            $pushedBy === null => new Breach(Breach::OPENS, $step->id),
+            $pushedBy->part === $id => new Breach($pushedBy->code, $step->id, null, $pushedBy->late),
+            default => new Breach($pushedBy->code, $step->id, $pushedBy->part, $pushedBy->late),
+        };
+    }
+
+    /** @param array{start: float, end: float} $before */
+    private function opens(int|string $id, Gap $gap, array $before, bool $isKeyed): ?float
+    {
+        if ($gap->clock === null) {
+            return $before['end'] + $gap->least;
+        }
+        $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
+
+        return $ages->when($ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least), max($before['end'], $this->nowMin) + PartChain::AGES_AHEAD_MIN);
+    }
+
+    /** @param array{start: float, end: float} $before */
+    private function isInTime(int|string $id, PlacedStep $placed, Gap $gap, array $before, bool $isLate): bool
+    {
+        if (! is_finite($gap->most)) {
+            return true;
+        }
+        $start = $isLate ? $this->nowMin : $placed->startMin;
+        if ($gap->clock === null) {
+            return $start - $before['end'] <= $gap->most + self::LIMIT_MIN;
+        }
+        $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
+        $most = $gap->most * (1.0 + $gap->doubt) + self::SLACK;
+
+        // When hands begin it must bond by all that is expected; what is not sure is how long the edges of the coat bear.
+        return $ages->at($start) - $ages->at($before['end']) <= $gap->most + self::SLACK
+            && ($isLate || ($ages->at($start) - $ages->at($before['start']) <= $most && $ages->at($placed->endMin) - $ages->at($before['end']) <= $most));
+    }
+
+    private function isThere(WorkingTime $work, PlacedStep $placed, bool $isInHand): bool
+    {
+        foreach ($work->windows as [$open, $close]) {
+            // Who is at it already was there when it began.
+            if (($open <= $placed->startMin + self::SLACK || $isInHand) && $close + self::OVERRUN_MIN >= $placed->endMin && $close > $placed->startMin) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<int> $people
+     *
+     * @return array{float, Breach|null}
+     */
+    private function busy(array $people): array
+    {
+        $busy = [-INF, null];
+        foreach ($people as $person) {
+            $of = $this->free[$person] ?? [-INF, null];
+            $busy = $of[0] > $busy[0] ? $of : $busy;
+        }
+
+        return $busy;
+    }
+
+    private static function way(?Gap $gap, bool $isUnbound): Way
+    {
+        return match (true) {
+            $isUnbound || $gap === null => Way::First,
+            $gap->clock === null => Way::Timed,
+            $gap->isBond() => Way::Bonded,
+            default => Way::Cured,
+        };
+    }
+}
