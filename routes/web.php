@@ -22,6 +22,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeighController;
+use App\Http\Middleware\KeepThePlan;
 use App\Http\Middleware\ReckonFirst;
 use Illuminate\Support\Facades\Route;
 
@@ -32,14 +33,14 @@ Route::middleware('guest')->group(function (): void {
 
 Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
 
-Route::middleware(['auth', 'throttle:acts'])->group(function (): void {
+Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create');
     // The form of a part that exists sends itself as PUT.
-    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->name('parts.answer');
+    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)->name('parts.answer');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store');
     Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');

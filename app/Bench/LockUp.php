@@ -145,7 +145,7 @@ final class LockUp
     }
 
     /**
-     * The part first, the others around it.
+     * The plan mended for the part under these facts.
      *
      * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts
      *
@@ -157,9 +157,9 @@ final class LockUp
         foreach ($facts as $fact) {
             $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $planned->floor->nowMin, null, $fact['data']));
         }
-        $trial = $this->planner->trialFirst($planned, $log, $floor);
-        // Against the same order without the change: what a search would win back is won back in both.
-        $as = $this->asNow[$planned->part->id] ??= $this->planner->trialFirst($planned, $planned->plan->log);
+        $trial = $this->planner->repaired($planned, $log, $floor);
+        // Against the same repair without the change: what that would win is no merit of the way.
+        $as = $this->asNow[$planned->part->id] ??= $this->planner->repaired($planned, $planned->plan->log);
         $later = 0.0;
         foreach ($trial as $id => $other) {
             $later += $id === $planned->part->id ? 0.0 : ($other->schedule->readyMin() ?? 0.0) - ($as[$id]->schedule->readyMin() ?? 0.0);

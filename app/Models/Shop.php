@@ -34,7 +34,7 @@ final class Shop extends Model
 {
     protected $guarded = ['id'];
 
-    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat'];
+    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat', 'unrest_min' => 30.0];
 
     protected function casts(): array
     {
@@ -50,6 +50,7 @@ final class Shop extends Model
             'part_scale_step_g' => 'float',
             'calliper_step_mm' => 'float',
             'target_burn_through' => 'float',
+            'unrest_min' => 'float',
             'clock_offset_s' => 'integer',
         ];
     }
@@ -82,6 +83,18 @@ final class Shop extends Model
     public function hourExceptions(): HasMany
     {
         return $this->hasMany(HourException::class);
+    }
+
+    /** @return HasMany<KeptPlan, $this> */
+    public function keptPlans(): HasMany
+    {
+        return $this->hasMany(KeptPlan::class);
+    }
+
+    /** @return HasMany<PlanOffer, $this> */
+    public function planOffers(): HasMany
+    {
+        return $this->hasMany(PlanOffer::class);
     }
 
     /** @return HasMany<Feed, $this> */

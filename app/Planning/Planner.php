@@ -14,18 +14,21 @@ use Closure;
 use Illuminate\Support\Collection;
 use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\BrushOnSkin;
-use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
+use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PartBrief;
+use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
+use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\Leniency;
 use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
 use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\ShopSchedule;
+use OakGloss\Schedule\Unrest;
 
 /** Turns rows into the core's values, and parts into their plans on the shop's run sheet. One for each request. */
 final class Planner
@@ -44,7 +47,7 @@ final class Planner
     /** @var array<int, array<string, list<int>>> */
     private array $papersBy = [];
 
-    /** @var array<int, RunSheetCache> */
+    /** @var array<int, ShopPlaces> */
     private array $sheets = [];
 
     /** @var array<int, Collection<int, Part>> */
@@ -56,7 +59,7 @@ final class Planner
     /** @var array<string, CoreResin> */
     private array $resins = [];
 
-    public function __construct(private readonly ShopClock $clock, private readonly PaceBook $paces, private readonly PlanWatch $watch)
+    public function __construct(private readonly ShopClock $clock, private readonly PaceBook $paces, private readonly KeptPlans $kept)
     {
     }
 
@@ -107,48 +110,23 @@ final class Planner
     }
 
     /**
-     * The whole shop replanned with one more decision; nothing is kept of it.
-     *
-     * @param array<string, string|int|float> $decision
-     *
-     * @return array<int, PlannedPart>
-     */
-    public function trialOfAll(Part $part, string $step, array $decision, FactKind $kind = FactKind::Decided): array
-    {
-        $floor = $this->floor($part->shop);
-        $chains = $this->open($part->shop)->keyBy('id')->map(fn (Part $p): PartChain => $p->id === $part->id
-            ? $this->chainOf($p, FromPart::brief($p), FromPart::log($p)->with(new Fact(PHP_INT_MAX, $kind, $step, $floor->nowMin, null, $decision)), $floor)
-            : $this->chain($p, $floor))->all();
-        $places = ShopSchedule::of($chains, $floor->crew, $floor->nowMin, $this->weights($part->shop));
-
-        return $this->open($part->shop)->keyBy('id')->map(fn (Part $p): PlannedPart => $this->asPlanned($p, PartSchedule::placed($chains[$p->id], $places[$p->id]['placed'], $places[$p->id]['leniency']), $floor))->all();
-    }
-
-    /**
-     * A part with one more fact placed before all others, and these around it in the order in which they begin now.
+     * The kept plan mended for one part with facts as they might be; nothing is kept of it. The same repair follows when
+     * they are recorded.
      *
      * @return array<int, PlannedPart>
      */
-    public function trialFirst(PlannedPart $now, FactLog $log, ?ShopFloor $floor = null): array
+    public function repaired(PlannedPart $now, FactLog $log, ?ShopFloor $floor = null): array
     {
+        $shop = $now->part->shop;
         $floor ??= $now->floor;
-        $id = $now->part->id;
-        $all = $this->all($now->part->shop);
-        $chains = array_map(fn (PlannedPart $p): PartChain => $p->schedule->chain, $all);
-        $chains[$id] = $this->chainOf($now->part, $now->plan->brief, $log, $floor);
-        $begins = fn (int $of): float => $of === $id ? -INF : ($all[$of]->next === null ? INF : $all[$of]->schedule->slot($all[$of]->next->step->step->key)->startMin ?? INF);
-        $order = array_keys($all);
-        usort($order, fn (int $a, int $b): int => [$begins($a), $a] <=> [$begins($b), $b]);
-        $free = Diary::of($floor->crew);
-        $grid = ShopSchedule::gridFor(count($all));
-        $trial = [];
-        foreach ($order as $of) {
-            $schedule = PartSchedule::within($chains[$of], $free, $grid);
-            $free = $free->with($schedule->steps());
-            $trial[$of] = $this->asPlanned($all[$of]->part, $schedule, $floor);
+        $chains = $this->chains($shop);
+        if ($floor !== $now->floor) {
+            $chains = array_map(fn (PartChain $c): PartChain => new PartChain($c->plan, $floor->air, $floor->nowMin), $chains);
         }
+        $chains[$now->part->id] = $this->chainOf($now->part, $now->plan->brief, $log, $floor);
+        $plan = CurrentPlan::of($chains, $this->standing($shop), $floor->crew, $floor->nowMin, $this->weights($shop), $this->unrest($shop), [$now->part->id]);
 
-        return $trial;
+        return $this->open($shop)->keyBy('id')->map(fn (Part $p): PlannedPart => $this->asPlanned($p, PartSchedule::placed($chains[$p->id], $plan->placed[$p->id], $plan->kept[$p->id]->leniency ?? Leniency::None), $floor))->all();
     }
 
     /**
@@ -163,12 +141,12 @@ final class Planner
         $steps = [];
         foreach ($chain->steps($floor->crew, Leniency::Decisions) as $ahead) {
             $steps[] = $ahead;
-            if ($ahead->id === $step) {
+            if ($ahead->id === $planned->plan->step($step)?->step->id) {
                 break;
             }
         }
         $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
-        $sheet = new RunSheet($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN);
+        $sheet = new RunSheet($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN, 0.0, $chain->ages());
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
             $last = count($spans) - 1;
@@ -183,7 +161,7 @@ final class Planner
     }
 
     /** @return array<int, float> by part */
-    private function weights(Shop $shop): array
+    public function weights(Shop $shop): array
     {
         return $shop->parts()->whereNull('finished_at')->pluck('priority', 'id')->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
     }
@@ -201,37 +179,57 @@ final class Planner
     }
 
     /** The places of all open parts as they stand now. */
-    public function sheet(Shop $shop, ?Closure $progress = null): RunSheetCache
+    public function sheet(Shop $shop, ?Closure $progress = null): ShopPlaces
     {
-        if (isset($this->sheets[$shop->id])) {
-            return $this->sheets[$shop->id];
-        }
-        $floor = $this->floor($shop);
-        $sheet = $this->sheets[$shop->id] = RunSheetCache::of(
-            $this->state($shop),
-            fn (): array => $this->open($shop)->keyBy('id')->map(fn (Part $p): PartChain => $this->chain($p, $floor))->all(),
-            $floor,
-            $this->weights($shop),
-            $progress,
-        );
-        // A kept sheet may be older than the data, after a restore.
-        if ($sheet->isFresh || ! $this->watch->hasSeen($shop)) {
-            $this->watch->note($floor, $this->all($shop), $this->restsOn($shop));
-        }
+        return $this->sheets[$shop->id] ??= ShopPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
+            $floor = $this->floor($shop);
+            $kept = $this->keptPlaces($shop);
 
-        return $sheet;
+            return CurrentPlan::of($this->chains($shop), $kept, $floor->crew, $floor->nowMin, $this->weights($shop), $this->unrest($shop), [], $kept === [] ? [] : $this->kept->undone($this->restsOn($shop), $floor), $progress);
+        });
     }
 
-    /** Whether the run sheet would have to be reckoned anew for the next page. */
+    /** @return array<int, PartChain> what is ahead of all open parts, by part */
+    public function chains(Shop $shop): array
+    {
+        $floor = $this->floor($shop);
+
+        return $this->open($shop)->keyBy('id')->map(fn (Part $p): PartChain => $this->chain($p, $floor))->all();
+    }
+
+    /** @return array<int, KeptPart> by part, as they were kept; parts that never were are missing */
+    public function keptPlaces(Shop $shop): array
+    {
+        return $this->kept->places(array_values($this->open($shop)->map(fn (Part $p): int => $p->id)->all()), $this->floor($shop));
+    }
+
+    /** @return array<int, KeptPart> by part, mended where they had to be */
+    public function standing(Shop $shop): array
+    {
+        $sheet = $this->sheet($shop);
+        $places = [];
+        foreach ($this->open($shop) as $part) {
+            $places += array_filter([$part->id => $sheet->toKeep($part->id)]);
+        }
+
+        return $places;
+    }
+
+    public function unrest(Shop $shop): Unrest
+    {
+        return new Unrest($shop->unrest_min);
+    }
+
+    /** Whether a first run sheet would have to be reckoned for the next page. */
     public function isCold(Shop $shop): bool
     {
-        return ! isset($this->sheets[$shop->id]) && RunSheetCache::isCold($this->state($shop));
+        return ! isset($this->sheets[$shop->id]) && $this->kept->newest($shop) === null && ShopPlaces::isCold($this->state($shop));
     }
 
     /** Everything that the run sheet rests on, in short, and the grid's five minutes. */
     public function state(Shop $shop): string
     {
-        return md5(serialize([$this->restsOn($shop), floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN)]));
+        return md5(serialize([ModelVersion::NOW, $this->kept->newest($shop)?->id, $this->restsOn($shop), floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN)]));
     }
 
     /**
@@ -239,7 +237,7 @@ final class Planner
      *
      * @return array<string, mixed>
      */
-    private function restsOn(Shop $shop): array
+    public function restsOn(Shop $shop): array
     {
         $floor = $this->floor($shop);
         $facts = PartFact::query()->whereIn('part_id', $shop->parts()->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
@@ -247,7 +245,7 @@ final class Planner
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
-            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone']))),
+            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min']))),
             'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.

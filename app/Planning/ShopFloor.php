@@ -27,6 +27,9 @@ final readonly class ShopFloor
     /** The next days' working hours whose mean air the plan reckons with. */
     private const WORKING_AIR_DAYS = 5;
 
+    /** Coats ahead are reckoned with another air once its mean is off by so much, °C (ours). */
+    private const AIR_MOVED_C = 1.0;
+
     /** Readings closer to each other than this are one in the forecast, minutes: of the last day and a half, and before. */
     private const THINNED_MIN = 15;
     private const THINNED_BEFORE_MIN = 60;
@@ -60,7 +63,7 @@ final readonly class ShopFloor
         $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $shop->working_hours, $from, $until, self::spans($exceptions, $u)), $people);
         $crew = new Crew($work === [] ? [$time->workingTime($shop->working_hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($shop->things, fn (int $places): bool => $places > 0));
         $together = $crew->together();
-        $workshop = new Workshop(self::workingAir($air, $together, $nowMin), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g);
+        $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g);
 
         return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first());
     }
@@ -168,6 +171,14 @@ final readonly class ShopFloor
         }
 
         return $days;
+    }
+
+    /** The plan's steps do not follow every breath of the forecast: the air that they were told with stands until it is off by more. */
+    private static function toldAir(Shop $shop, float $airC): float
+    {
+        $told = $shop->keptPlans()->orderByDesc('id')->value('working_air_c');
+
+        return $told === null || abs((float) $told - $airC) >= self::AIR_MOVED_C ? $airC : (float) $told;
     }
 
     private static function workingAir(AirCurve $air, WorkingTime $work, float $nowMin): float

@@ -238,7 +238,7 @@ final class Turning
                 $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $p->floor->nowMin, null, $fact['data']));
             }
 
-            return $this->planner->trialFirst($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
+            return $this->planner->repaired($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
         }, $parts);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock\ShopClock;
-use App\Models\SeenPlan;
+use App\Models\KeptPlan;
 use App\Planning\PaceBook;
 use App\Planning\Planner;
 use App\Policies\ShelfItemPolicy;
@@ -36,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
             Gate::policy($kind->model(), ShelfItemPolicy::class);
         }
         Event::listen('eloquent.saved: *', function (string $event, array $models): void {
-            if (! $models[0] instanceof SeenPlan && $this->app->resolved(Planner::class)) {
+            if (! $models[0] instanceof KeptPlan && $this->app->resolved(Planner::class)) {
                 $this->app->make(Planner::class)->forget();
             }
         });

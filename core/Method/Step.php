@@ -9,12 +9,15 @@ use OakGloss\Safety\Caution;
 /** One step of a method. */
 final readonly class Step
 {
+    public string $id;
+
     /**
      * @param string             $key      stable within a job, such as `build-3`
      * @param string             $name     code of its words, such as `build`
      * @param array<string, int> $args     for its words, such as n of
      * @param float              $handsMin hands-on without sanding, which the ladder adds
      * @param list<Caution>      $cautions
+     * @param string|null        $id       by which its place on the clock is kept; the key, unless that was renamed
      */
     public function __construct(
         public string $key,
@@ -26,6 +29,8 @@ final readonly class Step
         public array $args = [],
         public ?Layer $layer = null,
         public ?Grits $grits = null,
+        ?string $id = null,
     ) {
+        $this->id = $id ?? $key;
     }
 }

@@ -56,7 +56,7 @@ final class PartChain
         foreach ($this->plan->ahead() as $i => $step) {
             $decision = $leniency->keepsDecisions() ? Decision::of($this->plan->log, $step->step->key, $this->nowMin) : null;
             $steps[] = new RunStep(
-                $step->step->key,
+                $step->step->id,
                 // A long sanding is broken off and taken up again; it holds a whole working window at most.
                 min($step->handsMin, $longest),
                 $this->gap($step, $i === 0, $leniency->keepsLimits()),

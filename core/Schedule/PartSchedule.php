@@ -192,7 +192,7 @@ final class PartSchedule
             $this->findings[] = new Finding(Severity::Warn, $leniency->finding(), ['step' => $ahead[0]->step->key]);
         }
         foreach ($placed as $i => $step) {
-            $this->times[$step->step->id] = $this->timeOf($ahead[$i], $step);
+            $this->times[$ahead[$i]->step->key] = $this->timeOf($ahead[$i], $step);
             if ($this->chain->people($ahead[$i]) > max(1, count($step->people))) {
                 $this->findings[] = new Finding(Severity::Warn, 'schedule.alone', ['step' => $ahead[$i]->step->key, 'area' => $this->plan->brief->piece()->areaM2()]);
             }
@@ -252,7 +252,7 @@ final class PartSchedule
         $placed = null;
         foreach (self::HORIZONS_DAYS as $days) {
             $until = $from + $days * 1440.0;
-            $placed = (new RunSheet($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN))->place($steps, $chain->anchor(), $late);
+            $placed = (new RunSheet($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN, $chain->ages()))->place($steps, $chain->anchor(), $late);
             if ($placed !== null) {
                 $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
                 if ($placed[count($placed) - 1]->endMin + $keyed * self::KEY_PENALTY_MIN <= $until) {

@@ -10,8 +10,8 @@ namespace OakGloss\Schedule;
  */
 final class Repair
 {
-    /** Steps placed for each part, in all placements together: as many as an act can wait for. */
-    private const EFFORT = 25;
+    /** Steps placed in all placements together after which nobody is asked any more: as many as an act can wait for. */
+    private const EFFORT = 300;
 
     /**
      * @param array<int|string, PartChain> $chains  by part

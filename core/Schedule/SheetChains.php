@@ -37,12 +37,11 @@ final class SheetChains
         return $found;
     }
 
-    /** @param list<Chain> $sheet @param int $effort steps placed for each part */
-    public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $effort): Placing
+    /** @param list<Chain> $sheet @param int $budget steps that may be placed in all */
+    public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $budget): Placing
     {
         $from = floor($nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
-        $most = array_sum(array_map(fn (Chain $c): int => count($c->steps), $sheet));
 
-        return new Placing($sheet, $crew, $from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from), ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, max($effort * count($sheet), $most));
+        return new Placing($sheet, $crew, $from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from), ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
     }
 }

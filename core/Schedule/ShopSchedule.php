@@ -32,7 +32,7 @@ final class ShopSchedule
             $found[$id] = ['placed' => $chain->plan->ahead() === [] ? [] : null, 'leniency' => $leniency ?? Leniency::None];
             $steps = $leniency === null ? [] : $chain->steps($crew, $leniency);
             if ($steps !== []) {
-                $sheetChains[] = new Chain((string) $id, $steps, $chain->air, $chain->anchor(), $weights[$id] ?? 1.0, $chain->plan->brief->neededByMin);
+                $sheetChains[] = new Chain((string) $id, $steps, $chain->air, $chain->anchor(), $weights[$id] ?? 1.0, $chain->plan->brief->neededByMin, $chain->lagMin());
             }
         }
         $until = $from + 1440.0 * self::days($sheetChains, $crew, $from);
@@ -82,7 +82,7 @@ final class ShopSchedule
         $free = Diary::of($crew);
         foreach (array_filter(Leniency::cases(), fn (Leniency $l): bool => $chain->findsAir($free, $l)) as $leniency) {
             foreach ([8, self::LONGEST_DAYS] as $days) {
-                if ((new RunSheet($chain->air, $free, $from, $from + $days * 1440.0, $grid))->place($chain->steps($crew, $leniency), $chain->anchor()) !== null) {
+                if ((new RunSheet($chain->air, $free, $from, $from + $days * 1440.0, $grid, 0.0, $chain->ages()))->place($chain->steps($crew, $leniency), $chain->anchor()) !== null) {
                     return $leniency;
                 }
             }

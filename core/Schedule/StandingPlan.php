@@ -29,17 +29,20 @@ final class StandingPlan
     /** @var array<int|string, StandingPart> */
     public array $parts = [];
 
-    /** @var array<int, array{float, Breach|null}> by person: free from, and what holds them */
-    private array $free = [];
+    /** @var array<int, list<array{float, float, Breach}>> by person: from, until, and why if that is not as it was kept */
+    private array $busy = [];
 
     /** @var array<int|string, list<PlacedStep>> */
     private array $placed = [];
 
     /** @var array<int|string, Breach|null> what pushes a part's last placed step */
-    private array $pushed = [];
+    private array $pushed;
 
     /** @var array<int|string, PlacedStep> */
     private array $inHand = [];
+
+    /** @var array<int|string, PlacedStep|null> in hand when the part broke at a later step */
+    private array $begun = [];
 
     /**
      * @param array<int|string, PartChain> $chains
@@ -104,6 +107,9 @@ final class StandingPlan
     {
         $first = $steps[0] ?? null;
         $kept = $first === null ? null : $this->kept[$id]->steps[$first->id] ?? null;
+        if (array_key_exists($id, $this->begun)) {
+            return $this->begun[$id];
+        }
         if ($first === null || $kept === null || $breach->step === $first->id || $kept->startMin > $this->nowMin || $kept->endMin < $this->nowMin) {
             return null;
         }
@@ -144,7 +150,7 @@ final class StandingPlan
      */
     private function slide(array $steps): array
     {
-        $this->free = $this->placed = $this->pushed = $this->inHand = $found = $things = [];
+        $this->busy = $this->placed = $this->pushed = $this->inHand = $found = $things = [];
         $queue = [];
         foreach ($steps as $id => $of) {
             foreach ($of as $n => $step) {
@@ -159,6 +165,7 @@ final class StandingPlan
             $placed = $this->at($id, $step, $n === 0);
             if ($placed instanceof Breach) {
                 $found[$id] = $placed;
+                $this->begun[$id] = $n === 0 ? null : $this->inHand[$id] ?? null;
                 continue;
             }
             $this->placed[$id][] = $placed;
@@ -183,11 +190,10 @@ final class StandingPlan
         if ($opens === null) {
             return new Breach(Breach::OPENS, $step->id);
         }
-        [$busyUntil, $holds] = $this->busy($kept->people);
-        $start = max($kept->startMin, $opens, $busyUntil);
+        [$start, $holds] = $this->firstFree($kept->people, max($kept->startMin, $opens), $hands);
         $pushedBy = match (true) {
             $start <= $kept->startMin => null,
-            $start === $busyUntil => $holds,
+            $holds !== null => $holds,
             $last !== null && $opens <= $last->endMin + self::SLACK => $this->pushed[$id],
             default => $last === null ? new Breach(Breach::OPENS, $step->id) : ($this->pushed[$id] ?? new Breach(Breach::OPENS, $step->id)),
         };
@@ -207,7 +213,7 @@ final class StandingPlan
         }
         $this->pushed[$id] = $isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : $pushedBy;
         foreach ($kept->people as $person) {
-            $this->free[$person] = [$end, $this->pushed[$id] ?? new Breach(Breach::BUSY, $step->id, $id)];
+            $this->busy[$person][] = [$start, $end, $this->pushed[$id] ?? new Breach(Breach::BUSY, $step->id, $id)];
         }
 
         return $placed;
@@ -227,11 +233,8 @@ final class StandingPlan
                 return $pushedBy === null ? new Breach(Breach::HANDS, $step->id) : $this->because($id, $step, $pushedBy);
             }
         }
-        if ($isBegun && ! $isLate) {
-            return null;
-        }
-        $air = $this->chains[$id]->air->at($isLate ? $this->nowMin : $placed->startMin);
-        if (! $isLate && ($air < ($step->minC ?? -INF) - self::COLD_C || $air > ($step->maxC ?? INF) + self::COLD_C)) {
+        $air = $this->chains[$id]->air->at($placed->startMin);
+        if (! $isBegun && ($air < ($step->minC ?? -INF) - self::COLD_C || $air > ($step->maxC ?? INF) + self::COLD_C)) {
             return new Breach(Breach::COLD, $step->id);
         }
 
@@ -239,7 +242,13 @@ final class StandingPlan
             : ($isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : new Breach(Breach::CLOSES, $step->id));
     }
 
-    /** Two parts in a thing that holds one. @param array<string, list<array{float, float, int|string, string}>> $things @return array<int|string, Breach> */
+    /**
+     * A part that comes into a thing that is full then.
+     *
+     * @param array<string, list<array{float, float, int|string, string}>> $things
+     *
+     * @return array<int|string, Breach>
+     */
     private function crowded(array $things): array
     {
         foreach ($things as $thing => $stays) {
@@ -296,8 +305,8 @@ final class StandingPlan
     private function isThere(WorkingTime $work, PlacedStep $placed, bool $isInHand): bool
     {
         foreach ($work->windows as [$open, $close]) {
-            // Who is at it already was there when it began.
-            if (($open <= $placed->startMin + self::SLACK || $isInHand) && $close + self::OVERRUN_MIN >= $placed->endMin && $close > $placed->startMin) {
+            // Who is at it need not have been there by these hours when it began.
+            if ($open <= ($isInHand ? max($placed->startMin, $this->nowMin) : $placed->startMin) + self::SLACK && $close + self::OVERRUN_MIN >= $placed->endMin && $close > $placed->startMin) {
                 return true;
             }
         }
@@ -306,19 +315,27 @@ final class StandingPlan
     }
 
     /**
+     * From when on people are free for so long, and what keeps them until then.
+     *
      * @param list<int> $people
      *
      * @return array{float, Breach|null}
      */
-    private function busy(array $people): array
+    private function firstFree(array $people, float $from, float $hands): array
     {
-        $busy = [-INF, null];
-        foreach ($people as $person) {
-            $of = $this->free[$person] ?? [-INF, null];
-            $busy = $of[0] > $busy[0] ? $of : $busy;
-        }
+        $holds = null;
+        do {
+            $wasFrom = $from;
+            foreach ($people as $person) {
+                foreach ($this->busy[$person] ?? [] as [$start, $end, $breach]) {
+                    if ($start < $from + $hands - self::SLACK && $end > $from + self::SLACK) {
+                        [$from, $holds] = [$end, $breach];
+                    }
+                }
+            }
+        } while ($from > $wasFrom);
 
-        return $busy;
+        return [$from, $holds];
     }
 
     private static function way(?Gap $gap, bool $isUnbound): Way

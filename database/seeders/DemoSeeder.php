@@ -17,6 +17,7 @@ use App\Models\PartFact;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
@@ -39,7 +40,7 @@ final class DemoSeeder extends Seeder
     private User $user;
     private ShopFloor $floor;
 
-    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner, private readonly Recorder $recorder)
+    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner, private readonly Recorder $recorder, private readonly PlanKeeper $keeper)
     {
     }
 
@@ -72,6 +73,7 @@ final class DemoSeeder extends Seeder
         foreach ($workshop['parts'] as $row) {
             $this->part($row, $time);
         }
+        $this->keeper->keep($this->shop);
     }
 
     /** @param array<string, mixed> $row */

@@ -20,11 +20,10 @@ use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Workshop;
 use OakGloss\Schedule\Crew;
+use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PlacedStep;
-use OakGloss\Schedule\Repair;
-use OakGloss\Schedule\ShopSchedule;
 use OakGloss\Schedule\StandingPlan;
 use OakGloss\Schedule\WorkingTime;
 
@@ -102,10 +101,7 @@ final class LivedShop
             $shop->briefs[$id] = Sample::brief([Substrate::Abs, Substrate::Steel, Substrate::Pla][mt_rand(0, 2)], finish: [Finish::Gloss, Finish::Satin][mt_rand(0, 1)], choices: new Choices(afterWetOut: AfterWetOut::cases()[mt_rand(0, 2)], buildCoats: mt_rand(0, 1) === 0 ? mt_rand(2, 4) : null), zones: $shape->zones());
             $shop->logs[$id] = FactLog::standing([]);
         }
-        $found = ShopSchedule::of($shop->chains(), $shop->crew, $shop->nowMin);
-        foreach ($found as $id => $part) {
-            $shop->kept[$id] = KeptPart::from($part['placed'] ?? [], $part['leniency']);
-        }
+        $shop->kept = CurrentPlan::of($shop->chains(), [], $shop->crew, $shop->nowMin)->kept;
         $shop->promised = $shop->ready();
 
         return $shop;
@@ -138,14 +134,19 @@ final class LivedShop
     private function look(): void
     {
         $chains = $this->chains();
-        $standing = StandingPlan::of($chains, $this->kept, $this->crew, $this->nowMin);
-        if (! $standing->stands()) {
-            $began = hrtime(true);
-            $broken = $standing->broken();
-            $this->kept = Repair::of($chains, $this->kept, $standing, $this->crew, $this->nowMin);
+        if ($chains === []) {
+            $this->placed = [];
+
+            return;
+        }
+        $began = hrtime(true);
+        $plan = CurrentPlan::of($chains, $this->kept, $this->crew, $this->nowMin);
+        $this->placed = $plan->placed;
+        if ($plan->anew !== []) {
             $this->slowestRepairMs = max($this->slowestRepairMs, (hrtime(true) - $began) / 1e6);
-            $standing = StandingPlan::of($chains, $this->kept, $this->crew, $this->nowMin);
-            foreach ($standing->broken() as $id => $breach) {
+            $broken = $plan->broke;
+            $this->kept = $plan->kept;
+            foreach (StandingPlan::of($chains, $this->kept, $this->crew, $this->nowMin)->broken() as $id => $breach) {
                 $this->broken[] = "{$id} is not mended: {$breach->code} at {$breach->step}";
             }
             foreach ($this->ready() as $id => $ready) {
@@ -157,18 +158,18 @@ final class LivedShop
                 $this->promised[$id] = $ready;
             }
         }
-        $this->standing = $standing;
-        $this->broken = [...$this->broken, ...StandingRules::broken($standing, $chains, $this->crew, $this->nowMin)];
+        $this->broken = [...$this->broken, ...StandingRules::broken($plan->placed, $chains, $this->crew, $this->nowMin)];
     }
 
-    private ?StandingPlan $standing = null;
+    /** @var array<string, list<PlacedStep>|null> */
+    private array $placed = [];
 
     /** @return array{string, PlacedStep}|null */
     private function nextToEnd(): ?array
     {
         $next = null;
-        foreach ($this->standing->parts ?? [] as $id => $part) {
-            $first = $part->placed[0] ?? null;
+        foreach ($this->placed as $id => $steps) {
+            $first = $steps[0] ?? null;
             if ($first !== null && ($next === null || $first->startMin + $this->slower * ($first->endMin - $first->startMin) < $next[1]->startMin + $this->slower * ($next[1]->endMin - $next[1]->startMin))) {
                 $next = [(string) $id, $first];
             }

@@ -16,15 +16,16 @@ use OakGloss\Schedule\Way;
 final class StandingRules
 {
     /**
-     * @param array<string, PartChain> $chains
+     * @param array<string, list<PlacedStep>|null> $plan
+     * @param array<string, PartChain>             $chains
      *
      * @return list<string>
      */
-    public static function broken(StandingPlan $standing, array $chains, Crew $crew, float $nowMin): array
+    public static function broken(array $plan, array $chains, Crew $crew, float $nowMin): array
     {
         $broken = $hands = $things = [];
         foreach ($chains as $id => $chain) {
-            $placed = $standing->parts[$id]->placed;
+            $placed = $plan[$id] ?? null;
             if ($placed === null) {
                 continue;
             }

@@ -13,6 +13,7 @@ use App\Models\PartFact;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\ShippedShelf;
@@ -92,6 +93,14 @@ abstract class ShopCase extends TestCase
         $this->fact($part, 'coat_on', 'build-1', $at, ['grams' => 22.0]);
 
         return $part;
+    }
+
+    /** Keeps the plan as it stands, as an act does. */
+    protected function keep(): void
+    {
+        app()->forgetScopedInstances();
+        app(PlanKeeper::class)->keep($this->shop->refresh());
+        app()->forgetScopedInstances();
     }
 
     protected function planned(Part $part): PlannedPart

@@ -11,12 +11,12 @@ use App\Models\HourException;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
-use App\Models\SeenPlan;
+use App\Models\KeptPlan;
 use App\Planning\CheckStands;
 use App\Planning\PaceBook;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\PlanWatch;
+use App\Planning\PlanKeeper;
 use App\Words\FreeHands;
 use Carbon\CarbonImmutable;
 use OakGloss\Schedule\Way;
@@ -113,18 +113,18 @@ final class ShopTimeTest extends ShopCase
     public function testAReplanIsNeverSilent(): void
     {
         $part = $this->partWithBuildCoat();
-        $this->plans();
-        self::assertSame([], app(PlanWatch::class)->unseen($this->shop));
+        $this->keep();
+        self::assertSame([], app(PlanKeeper::class)->unseen($this->shop));
         $this->shop->update(['working_hours' => array_fill(1, 7, [['10:00', '14:00']])]);
-        $this->plans();
-        $changes = app(PlanWatch::class)->unseen($this->shop);
+        $this->keep();
+        $changes = app(PlanKeeper::class)->unseen($this->shop);
         self::assertSame([[$part->id, 'shop']], array_map(fn (array $c): array => [$c['part'], $c['because']], $changes));
         app()->forgetScopedInstances();
         $this->get('/')->assertSee('What changed')->assertSee('numbers changed');
         $this->post('/changes/seen')->assertRedirect();
         app()->forgetScopedInstances();
         $this->get('/')->assertDontSee('What changed');
-        self::assertSame(2, SeenPlan::query()->count());
+        self::assertSame(2, KeptPlan::query()->count());
     }
 
     /** @return iterable<string, array{\Closure(self): void, string, string}> */
@@ -133,7 +133,7 @@ final class ShopTimeTest extends ShopCase
         yield 'a coat that is hard already' => [fn (self $t) => $t->act(Part::query()->where('letter', 'K')->firstOrFail(), 'touched', 'build-1', ['touch' => 'hard']), 'K', 'fact'];
         yield 'a person who stays away' => [fn (self $t) => $t->post('/hours', ['day' => '2027-03-11', 'spans' => '']), 'L', 'hours'];
         yield 'a colder night' => [fn (self $t) => $t->post('/air', ['air_c' => 2]), 'K', 'colder'];
-        yield 'a part that comes in' => [fn (self $t) => $t->makePart(['letter' => 'N', 'priority' => 'high']), 'L', 'new'];
+        yield 'a part that comes in and cannot wait' => [fn (self $t) => $t->makePart(['letter' => 'N', 'priority' => 'high', 'needed_by' => CarbonImmutable::parse('2027-03-13 12:00')]), 'L', 'new'];
     }
 
     /** @param \Closure(self): void $happens */
@@ -143,11 +143,10 @@ final class ShopTimeTest extends ShopCase
         // So many coats that one more on a day costs a day.
         $this->partWithBuildCoat()->update(['build_coats' => 7]);
         $this->makePart(['letter' => 'L']);
-        $this->plans();
-        app()->forgetScopedInstances();
+        $this->keep();
         $happens($this);
-        $this->plans();
-        $found = array_column(app(PlanWatch::class)->unseen($this->shop), 'because', 'letter');
+        $this->keep();
+        $found = array_column(app(PlanKeeper::class)->unseen($this->shop), 'because', 'letter');
         self::assertSame($because, $found[$letter] ?? null, json_encode($found) ?: '');
     }
 

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Devices\ProbePoller;
 use App\Models\Shop;
+use App\Planning\PlanKeeper;
 use Illuminate\Console\Command;
 
 /** Asks every shop's probe, once or again and again. */
@@ -21,6 +22,7 @@ final class PollProbe extends Command
             app()->forgetScopedInstances();
             foreach (Shop::query()->get() as $shop) {
                 $kept = app(ProbePoller::class)->poll($shop);
+                app(PlanKeeper::class)->keep($shop->refresh(), isAct: false);
                 $this->line("{$shop->name}: {$kept} new".($shop->probe_silent_because === null ? '' : ", {$shop->probe_silent_because}"));
             }
             $every = (int) $this->option('every');

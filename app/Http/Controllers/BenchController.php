@@ -8,16 +8,16 @@ use App\Bench\Bench;
 use App\Bench\LockUp;
 use App\Bench\Night;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\PlanWatch;
 use App\View\Drawing\WindowStrip;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\View\View;
 
 final class BenchController
 {
-    public function __invoke(Planner $planner, LockUp $lockUp, PlanWatch $watch, #[CurrentUser] User $user): View
+    public function __invoke(Planner $planner, LockUp $lockUp, PlanKeeper $keeper, #[CurrentUser] User $user): View
     {
         $bench = Bench::of($user->shop, $planner);
 
@@ -30,7 +30,7 @@ final class BenchController
             'closes' => $closes,
             'cases' => $lockUp->cases($user->shop),
             'nights' => array_values(array_filter(array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin), $bench->calls))),
-            'changes' => $watch->unseen($user->shop),
+            'changes' => $keeper->unseen($user->shop),
         ]);
     }
 }

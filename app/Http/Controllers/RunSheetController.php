@@ -11,7 +11,7 @@ use App\Models\Part;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\PlanWatch;
+use App\Planning\PlanKeeper;
 use App\View\Drawing\RunSheetDrawing;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,6 +24,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Plan\ClimateLimit;
+use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Schedule\PartSchedule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -71,7 +72,7 @@ final class RunSheetController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
 
-        return $this->view($request, $planner, $user, $planner->trialOfAll($part, $step, ['at' => $at]), ['part' => $planned, 'step' => $step, 'at' => $at]);
+        return $this->view($request, $planner, $user, $planner->repaired($planned, $planned->plan->log->with(new Fact(PHP_INT_MAX, FactKind::Decided, $step, $planned->floor->nowMin, null, ['at' => $at]))), ['part' => $planned, 'step' => $step, 'at' => $at]);
     }
 
     public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
@@ -126,9 +127,9 @@ final class RunSheetController
         return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$say->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
     }
 
-    public function acknowledge(PlanWatch $watch, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    public function acknowledge(PlanKeeper $keeper, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        $watch->acknowledge($user->shop, $clock->now());
+        $keeper->acknowledge($user->shop, $clock->now());
 
         return back();
     }

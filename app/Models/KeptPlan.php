@@ -8,17 +8,19 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What the run sheet said, kept where it changed, so that a replan is never silent.
+ * What the run sheet said after an act, and what that rested on. Its places are rows of their own, added where they changed.
  *
  * @property int                                                                                                                   $id
  * @property int                                                                                                                   $shop_id
- * @property CarbonImmutable                                                                                                       $made_at
- * @property array<int, array{letter: string, ready: float|null, step: string|null, at: float|null}>                               $parts           by part
+ * @property CarbonImmutable                                                                                                       $kept_at
+ * @property string                                                                                                                $model           version of the core
+ * @property float|null                                                                                                            $working_air_c
+ * @property array<int, array{letter: string, ready: float|null}>                                                                  $parts           by part
  * @property array<string, mixed>                                                                                                  $rests_on
  * @property list<array{part: int, letter: string, from: float|null, to: float|null, because: string, with: array<string, mixed>}> $changes
  * @property CarbonImmutable|null                                                                                                  $acknowledged_at
  */
-final class SeenPlan extends Model
+final class KeptPlan extends Model
 {
     protected $guarded = ['id'];
 
@@ -26,6 +28,6 @@ final class SeenPlan extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'acknowledged_at' => 'immutable_datetime', 'parts' => 'array', 'rests_on' => 'array', 'changes' => 'array'];
+        return ['kept_at' => 'immutable_datetime', 'acknowledged_at' => 'immutable_datetime', 'working_air_c' => 'float', 'parts' => 'array', 'rests_on' => 'array', 'changes' => 'array'];
     }
 }

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\KeptPlan;
+use App\Models\PartFact;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use OakGloss\Plan\FactKind;
+use OakGloss\Schedule\KeptPart;
+use OakGloss\Schedule\KeptStep;
+use OakGloss\Schedule\Leniency;
+use OakGloss\Schedule\StepTime;
+use OakGloss\Schedule\Way;
+
+/** The plans that were kept, as rows: added, never edited. */
+final class KeptPlans
+{
+    public function newest(Shop $shop): ?KeptPlan
+    {
+        return KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
+    }
+
+    /**
+     * The newest places of each part, or those that were the newest at a plan.
+     *
+     * @param list<int> $parts
+     *
+     * @return array<int, KeptPart> by part
+     */
+    public function places(array $parts, ShopFloor $floor, int $upTo = PHP_INT_MAX): array
+    {
+        $newest = DB::table('kept_places')->whereIn('part_id', $parts)->where('kept_plan_id', '<=', $upTo)->groupBy('part_id')->selectRaw('max(kept_plan_id)');
+        $rows = DB::table('kept_places')->whereIn('part_id', $parts)->whereIn('kept_plan_id', $newest)->orderBy('kept_plan_id')->orderBy('id')->get();
+        $of = [];
+        foreach ($rows as $row) {
+            $of[(int) $row->part_id][(int) $row->kept_plan_id][] = $row;
+        }
+
+        return array_map(fn (array $plans): KeptPart => self::part($plans[max(array_keys($plans))], $floor), $of);
+    }
+
+    /**
+     * Places as they were before something that has been taken back since: a fact struck out, other hours withdrawn.
+     *
+     * @param array<string, mixed> $restsOn now
+     *
+     * @return array<int, KeptPart> by part
+     */
+    public function undone(array $restsOn, ShopFloor $floor): array
+    {
+        $newest = $this->newest($floor->shop);
+        $found = [];
+        if ($newest !== null && ($newest->rests_on['hours'] ?? null) !== $restsOn['hours']) {
+            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where('rests_on->hours', $restsOn['hours'])->orderByDesc('id')->value('id');
+            $found = $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
+        }
+        $struck = $newest === null ? [] : PartFact::query()->whereIn('part_id', array_keys($restsOn['parts']))->where('kind', FactKind::Struck->value)->whereIn('id', array_values($restsOn['facts']))->get();
+        foreach ($struck as $fact) {
+            if ($fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0)) {
+                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where("rests_on->facts->{$fact->part_id}", '<', (int) ($fact->data['target'] ?? 0))->orderByDesc('id')->value('id');
+                $found = ($before === null ? [] : $this->places([$fact->part_id], $floor, (int) $before)) + $found;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, mixed>      $row     of the plan
+     * @param array<int, KeptPart>      $places  by part: those that changed
+     * @param array<int, PlannedPart>   $plans   by part
+     */
+    public function add(ShopFloor $floor, array $row, array $places, array $plans): KeptPlan
+    {
+        $kept = KeptPlan::query()->create(['shop_id' => $floor->shop->id, 'kept_at' => $floor->time->local($floor->nowMin)->utc()] + $row);
+        foreach ($places as $id => $part) {
+            $times = self::times($plans[$id] ?? null);
+            DB::table('kept_places')->insert(array_values(array_map(fn (KeptStep $s): array => [
+                'kept_plan_id' => $kept->id,
+                'part_id' => $id,
+                'step' => $s->id,
+                'start_min' => $s->startMin,
+                'end_min' => $s->endMin,
+                'way' => $s->way->value,
+                'people' => json_encode(array_map(fn (int $i): ?int => $floor->people[$i]->id ?? null, $s->people)),
+                'uses' => json_encode((object) $s->uses),
+                'opens_min' => ($times[$s->id] ?? null)?->window?->opens->expectedMin ?? ($times[$s->id] ?? null)?->ready?->expectedMin,
+                'closes_min' => ($times[$s->id] ?? null)?->window?->closes->expectedMin,
+                'leniency' => $part->leniency->value,
+            ], $part->steps)));
+        }
+
+        return $kept;
+    }
+
+    /** @return array<string, StepTime> by the step's id */
+    private static function times(?PlannedPart $planned): array
+    {
+        $times = [];
+        foreach ($planned?->plan->ahead() ?? [] as $step) {
+            $time = $planned?->schedule->slot($step->step->key);
+            $times += $time === null ? [] : [$step->step->id => $time];
+        }
+
+        return $times;
+    }
+
+    /** @param list<\stdClass> $rows in order */
+    private static function part(array $rows, ShopFloor $floor): KeptPart
+    {
+        $person = array_flip(array_map(fn ($u): int => $u->id, $floor->people));
+
+        return KeptPart::of(array_map(fn (\stdClass $r): KeptStep => new KeptStep(
+            $r->step,
+            (float) $r->start_min,
+            (float) $r->end_min,
+            Way::from($r->way),
+            array_values(array_map(fn (?int $id): int => $id === null ? ($person === [] ? 0 : -1) : $person[$id] ?? -1, json_decode($r->people, true))),
+            array_map(floatval(...), json_decode($r->uses, true)),
+            $r->opens_min === null ? null : (float) $r->opens_min,
+            $r->closes_min === null ? null : (float) $r->closes_min,
+        ), $rows), Leniency::from($rows[0]->leniency));
+    }
+}

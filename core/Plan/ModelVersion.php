@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+/** The version of the models: raised where the same facts give another plan than before. */
+final class ModelVersion
+{
+    public const NOW = '2027.5';
+}
