@@ -12,6 +12,7 @@ use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\LoginController;
+use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
@@ -70,6 +71,9 @@ Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function
         Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->whereNumber('run')->name('practice.finish');
     });
 
+    Route::post('/plan/look', [OfferController::class, 'look'])->withoutMiddleware(KeepThePlan::class)->name('offers.look');
+    Route::post('/plan/offers/{offer}/take', [OfferController::class, 'take'])->name('offers.take');
+    Route::post('/plan/offers/{offer}/refuse', [OfferController::class, 'refuse'])->name('offers.refuse');
     Route::get('/run-sheet', [RunSheetController::class, 'show'])->middleware(ReckonFirst::class)->name('run-sheet');
     Route::get('/run-sheet/reckon', [RunSheetController::class, 'reckon'])->name('run-sheet.reckon');
     Route::get('/run-sheet/{part}/{step}/range', [RunSheetController::class, 'range'])->name('run-sheet.range')->can('see', 'part');

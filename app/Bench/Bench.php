@@ -9,7 +9,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use OakGloss\Schedule\ActState;
-use OakGloss\Schedule\NextAct;
+use OakGloss\Schedule\Way;
 
 /** All open parts in the order in which they want hands. */
 final readonly class Bench
@@ -23,9 +23,9 @@ final readonly class Bench
     {
         $floor = $planner->floor($shop);
         $calls = array_values(array_filter($planner->all($shop), fn (PlannedPart $p): bool => $p->next !== null));
-        usort($calls, fn (PlannedPart $a, PlannedPart $b): int => self::rank($a, $floor->nowMin) <=> self::rank($b, $floor->nowMin));
+        usort($calls, fn (PlannedPart $a, PlannedPart $b): int => [self::startOf($a), $a->part->letter] <=> [self::startOf($b), $b->part->letter]);
 
-        return new self($floor, $calls);
+        return new self($floor, self::beforeItIsLost($calls, $floor->nowMin));
     }
 
     /** What wants hands now, if anything does. */
@@ -34,6 +34,12 @@ final readonly class Bench
         $first = $this->calls[0] ?? null;
 
         return $first?->next?->needsHandsNow() === true ? $first : null;
+    }
+
+    /** Whether anything could be begun that the run sheet has later. */
+    public function couldBegin(): bool
+    {
+        return array_filter($this->calls, fn (PlannedPart $p): bool => $p->next?->needsHandsNow() === true) !== [];
     }
 
     /** @return list<PlannedPart> */
@@ -53,24 +59,33 @@ final readonly class Bench
         return $moments === [] ? null : min($moments);
     }
 
-    /**
-     * What can be done now in the order in which the run sheet does it, a closing window first where two begin at once;
-     * then what waits.
-     *
-     * @return array{int, float, float, string}
-     */
-    private static function rank(PlannedPart $planned, float $nowMin): array
+    /** Where the run sheet has it: it was told so, and time alone does not change that. */
+    private static function startOf(PlannedPart $planned): float
     {
-        /** @var NextAct $next */
-        $next = $planned->next;
-        $start = max($nowMin, $planned->schedule->slot($next->step->step->key)->startMin ?? INF);
-        $close = $next->state === ActState::Open ? $next->changesAtMin() ?? INF : INF;
-        // A window that the run sheet would let go by is still open: whoever stands there decides.
-        $start = $start > $close ? $nowMin : $start;
+        return $planned->slot()->startMin ?? INF;
+    }
 
-        return match ($next->state) {
-            ActState::Waiting, ActState::MissedWait => [1, $next->changesAtMin() ?? INF, $start, $planned->part->letter],
-            default => [0, $start, $close, $planned->part->letter],
-        };
+    /**
+     * What is first stays first until it is done, or until an open window that the run sheet has use for would close
+     * while hands are still at it.
+     *
+     * @param list<PlannedPart> $calls in the order of the run sheet
+     *
+     * @return list<PlannedPart>
+     */
+    private static function beforeItIsLost(array $calls, float $nowMin): array
+    {
+        $first = $calls[0] ?? null;
+        $freeMin = $nowMin + ($first->next->step->handsMin ?? 0.0);
+        foreach (array_slice($calls, 1, null, true) as $n => $call) {
+            $closes = $call->next?->state === ActState::Open && $call->slot()?->way !== Way::Keyed ? $call->next->changesAtMin() : null;
+            if ($closes !== null && self::startOf($call) <= $nowMin && $freeMin > $closes - $call->next->step->handsMin) {
+                unset($calls[$n]);
+
+                return [$call, ...array_values($calls)];
+            }
+        }
+
+        return $calls;
     }
 }

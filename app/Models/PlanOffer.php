@@ -11,16 +11,16 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A plan that is better than the kept one by more than its unrest. It stands until it is taken, refused or not possible any more.
  *
- * @property int                                                                                                                                                                $id
- * @property int                                                                                                                                                                $shop_id
- * @property int                                                                                                                                                                $kept_plan_id what it betters
- * @property CarbonImmutable                                                                                                                                                    $made_at
- * @property float                                                                                                                                                              $saves_min    weighted, unrest taken off
- * @property array<int, array{leniency: string, placed: list<array{string, float, float, string, list<int>, array<string, float>, float|null, float|null}>|null}> $places       by part
- * @property array<int, array{letter: string, from: float|null, to: float|null}>                                                                                                $parts        by part
- * @property CarbonImmutable|null                                                                                                                                               $settled_at
- * @property string|null                                                                                                                                                        $settled_as   taken, refused or impossible
- * @property int|null                                                                                                                                                           $settled_by_id
+ * @property int                                                                 $id
+ * @property int                                                                 $shop_id
+ * @property int                                                                 $kept_plan_id  what it betters
+ * @property CarbonImmutable                                                     $made_at
+ * @property float                                                               $saves_min     weighted, unrest taken off
+ * @property array<int, list<array<string, mixed>>>                              $places        by part
+ * @property array<int, array{letter: string, from: float|null, to: float|null}> $parts         by part
+ * @property CarbonImmutable|null                                                $settled_at
+ * @property string|null                                                         $settled_as    taken, refused or impossible
+ * @property int|null                                                            $settled_by_id
  */
 final class PlanOffer extends Model
 {

@@ -69,31 +69,62 @@ final class KeptPlans
     }
 
     /**
-     * @param array<string, mixed>      $row     of the plan
-     * @param array<int, KeptPart>      $places  by part: those that changed
-     * @param array<int, PlannedPart>   $plans   by part
+     * @param array<string, mixed>    $row    of the plan
+     * @param array<int, KeptPart>    $places by part: those that changed
+     * @param array<int, PlannedPart> $plans  by part
      */
     public function add(ShopFloor $floor, array $row, array $places, array $plans): KeptPlan
     {
         $kept = KeptPlan::query()->create(['shop_id' => $floor->shop->id, 'kept_at' => $floor->time->local($floor->nowMin)->utc()] + $row);
         foreach ($places as $id => $part) {
             $times = self::times($plans[$id] ?? null);
-            DB::table('kept_places')->insert(array_values(array_map(fn (KeptStep $s): array => [
+            DB::table('kept_places')->insert(array_map(fn (array $row): array => [
                 'kept_plan_id' => $kept->id,
                 'part_id' => $id,
-                'step' => $s->id,
-                'start_min' => $s->startMin,
-                'end_min' => $s->endMin,
-                'way' => $s->way->value,
-                'people' => json_encode(array_map(fn (int $i): ?int => $floor->people[$i]->id ?? null, $s->people)),
-                'uses' => json_encode((object) $s->uses),
-                'opens_min' => ($times[$s->id] ?? null)?->window?->opens->expectedMin ?? ($times[$s->id] ?? null)?->ready?->expectedMin,
-                'closes_min' => ($times[$s->id] ?? null)?->window?->closes->expectedMin,
-                'leniency' => $part->leniency->value,
-            ], $part->steps)));
+                'people' => json_encode($row['people']),
+                'uses' => json_encode((object) $row['uses']),
+                'opens_min' => ($times[$row['step']] ?? null)?->window?->opens->expectedMin ?? ($times[$row['step']] ?? null)?->ready?->expectedMin,
+                'closes_min' => ($times[$row['step']] ?? null)?->window?->closes->expectedMin,
+            ] + $row, self::row($part, $floor)));
         }
 
         return $kept;
+    }
+
+    /**
+     * Places as they are written down, with people by their number.
+     *
+     * @param array<int|string, KeptPart> $places by part
+     *
+     * @return array<int|string, list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}>> by part
+     */
+    public function asRows(array $places, ShopFloor $floor): array
+    {
+        return array_map(fn (KeptPart $p): array => self::row($p, $floor), $places);
+    }
+
+    /**
+     * @param array<int, list<array<string, mixed>>> $rows by part
+     *
+     * @return array<int, KeptPart> by part
+     */
+    public function fromRows(array $rows, ShopFloor $floor): array
+    {
+        return array_map(fn (array $of): KeptPart => self::part(array_map(fn (array $r): \stdClass => (object) (['people' => json_encode($r['people']), 'uses' => json_encode($r['uses']), 'opens_min' => null, 'closes_min' => null] + $r), $of), $floor), $rows);
+    }
+
+    /** @return list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}> */
+    private static function row(KeptPart $part, ShopFloor $floor): array
+    {
+        return array_values(array_map(fn (KeptStep $s): array => [
+            'step' => $s->id,
+            'start_min' => $s->startMin,
+            'end_min' => $s->endMin,
+            'way' => $s->way->value,
+            'people' => array_map(fn (int $i): ?int => $floor->people[$i]->id ?? null, $s->people),
+            'uses' => $s->uses,
+            'leniency' => $part->leniency->value,
+        ], $part->steps));
     }
 
     /** @return array<string, StepTime> by the step's id */

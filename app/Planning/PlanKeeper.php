@@ -96,7 +96,7 @@ final class PlanKeeper
         $told = [];
         foreach ($plans as $id => $planned) {
             $part = $anew[$id] ?? $were[$id] ?? null;
-            $told[$id] = ['letter' => $planned->part->letter, 'ready' => $part === null || $part->steps === [] ? null : $part->steps[array_key_last($part->steps)]->endMin];
+            $told[$id] = ['letter' => $planned->part->letter, 'ready' => $part?->endMin()];
         }
         $this->kept->add($floor, [
             'model' => ModelVersion::NOW,

@@ -19,12 +19,15 @@ use OakGloss\Schedule\MixAhead;
 use OakGloss\Schedule\NextAct;
 use OakGloss\Schedule\PartSchedule;
 use OakGloss\Schedule\PrintGate;
+use OakGloss\Schedule\StepTime;
 
 /** A part with its plan as it stands now. */
 final readonly class PlannedPart
 {
     /** A base is called slower where its window is so many times the hands of base and lay (ours). */
     private const WINDOW_OVER_HANDS = 1.2;
+    /** Nobody is late before this, minutes (ours). */
+    private const PUNCTUAL_MIN = 5.0;
     /** One round of the gun with its care, for how long the air must stay fit for a clear, minutes (ours). */
     private const SPRAY_ROUND_MIN = 30.0;
 
@@ -35,6 +38,20 @@ final readonly class PlannedPart
         public ShopFloor $floor,
         public ?NextAct $next,
     ) {
+    }
+
+    /** Where the run sheet has what is next. */
+    public function slot(): ?StepTime
+    {
+        return $this->next === null ? null : $this->schedule->slot($this->next->step->step->key);
+    }
+
+    /** When the run sheet had what is next begin, if that is past. */
+    public function wasToBegin(): ?float
+    {
+        $start = $this->slot()?->startMin;
+
+        return $start !== null && $start < $this->floor->nowMin - self::PUNCTUAL_MIN ? $start : null;
     }
 
     /** @return list<Finding> */

@@ -14,7 +14,6 @@ use Closure;
 use Illuminate\Support\Collection;
 use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\BrushOnSkin;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
@@ -158,6 +157,12 @@ final class Planner
         }
 
         return $spans;
+    }
+
+    /** What was done and decided, in short; the forecast of the air left out. */
+    public function restsOnFacts(Shop $shop): string
+    {
+        return md5(serialize(array_diff_key($this->restsOn($shop), ['air' => 0, 'reading' => 0, 'content' => 0])));
     }
 
     /** @return array<int, float> by part */

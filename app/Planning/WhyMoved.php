@@ -19,10 +19,10 @@ final readonly class WhyMoved
     private const AIR_MOVED_C = 0.3;
 
     /**
-     * @param KeptPlan               $before  the plan as it was kept
-     * @param array<string, mixed>   $restsOn what it rests on now
-     * @param array<int, KeptPart>   $places  as they were kept, by part
-     * @param array<int, Breach>     $broke   by part
+     * @param KeptPlan                $before  the plan as it was kept
+     * @param array<string, mixed>    $restsOn what it rests on now
+     * @param array<int, KeptPart>    $places  as they were kept, by part
+     * @param array<int, Breach>      $broke   by part
      * @param array<int, PlannedPart> $plans
      */
     public function __construct(private KeptPlan $before, private array $restsOn, private array $places, private array $broke, private array $plans)

@@ -20,12 +20,12 @@ final readonly class CurrentPlan
     }
 
     /**
-     * @param array<int|string, PartChain>                         $chains   by part
-     * @param array<int|string, KeptPart>                          $kept     by part
-     * @param array<int|string, float>                             $weights  by part, 1 where not named
-     * @param list<int|string>                                     $touched  parts about which something was decided
-     * @param array<int|string, KeptPart>                          $undone   by part: its places before something that has not happened after all
-     * @param (Closure(float): void)|null                          $progress of a first plan: told the share that is done
+     * @param array<int|string, PartChain> $chains   by part
+     * @param array<int|string, KeptPart>  $kept     by part
+     * @param array<int|string, float>     $weights  by part, 1 where not named
+     * @param list<int|string>             $touched  parts about which something was decided
+     * @param array<int|string, KeptPart>  $undone   by part: its places before something that has not happened after all
+     * @param (Closure(float): void)|null  $progress of a first plan: told the share that is done
      */
     public static function of(array $chains, array $kept, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), array $touched = [], array $undone = [], ?Closure $progress = null): self
     {
@@ -86,18 +86,30 @@ final readonly class CurrentPlan
      */
     private static function back(array $chains, array $kept, StandingPlan $standing, Crew $crew, float $nowMin, array $undone): array
     {
-        /** @param array<int|string, KeptPart> $places */
-        $holds = fn (array $places): bool => array_diff_key(($broken = StandingPlan::of($chains, $places + $kept, $crew, $nowMin)->broken()), $standing->broken()) === [] && array_intersect_key($broken, $places) === [];
         $undone = array_filter($undone, fn (KeptPart $p, int|string $id): bool => ! isset($kept[$id]) || $p->starts() !== $kept[$id]->starts(), ARRAY_FILTER_USE_BOTH);
-        if ($undone === [] || $holds($undone)) {
+        if ($undone === [] || self::holds($chains, $undone, $kept, $standing, $crew, $nowMin)) {
             return $undone;
         }
         $back = [];
         foreach ($undone as $id => $part) {
-            $back = $holds([$id => $part] + $back) ? [$id => $part] + $back : $back;
+            $back = self::holds($chains, [$id => $part] + $back, $kept, $standing, $crew, $nowMin) ? [$id => $part] + $back : $back;
         }
 
         return $back;
+    }
+
+    /**
+     * Whether these places hold and break nothing that stood.
+     *
+     * @param array<int|string, PartChain> $chains
+     * @param array<int|string, KeptPart>  $places
+     * @param array<int|string, KeptPart>  $kept
+     */
+    private static function holds(array $chains, array $places, array $kept, StandingPlan $standing, Crew $crew, float $nowMin): bool
+    {
+        $broken = StandingPlan::of($chains, $places + $kept, $crew, $nowMin)->broken();
+
+        return array_diff_key($broken, $standing->broken()) === [] && array_intersect_key($broken, $places) === [];
     }
 
     private static function isOther(PartChain $chain, ?KeptPart $was, ?KeptPart $is, StandingPart $standing): bool

@@ -19,12 +19,18 @@ final readonly class KeptPart
     }
 
     /**
-     * @param list<PlacedStep>                               $placed
+     * @param list<PlacedStep>                             $placed
      * @param array<string, array{float|null, float|null}> $windows by step: opens and closes
      */
     public static function from(array $placed, Leniency $leniency, array $windows = []): self
     {
         return self::of(array_map(fn (PlacedStep $p): KeptStep => new KeptStep($p->step->id, $p->startMin, $p->endMin, $p->way, $p->people, $p->step->uses, ...$windows[$p->step->id] ?? []), $placed), $leniency);
+    }
+
+    /** When its last step ends; null where none is left. */
+    public function endMin(): ?float
+    {
+        return $this->steps === [] ? null : $this->steps[array_key_last($this->steps)]->endMin;
     }
 
     /** @return array<string, float> starts by step */

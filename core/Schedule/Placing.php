@@ -41,9 +41,9 @@ final class Placing
     private ?float $bound = null;
 
     /**
-     * @param list<Chain>                $chains
-     * @param float                      $untilMin nothing is placed later
-     * @param int                        $budget   steps that may be placed in all
+     * @param list<Chain>                 $chains
+     * @param float                       $untilMin nothing is placed later
+     * @param int                         $budget   steps that may be placed in all
      * @param (Closure(float): void)|null $progress told the share that is done
      */
     public function __construct(

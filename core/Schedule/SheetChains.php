@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Schedule;
 
+use Closure;
+
 /** Parts of a kept plan as the chains that a shop sheet places. */
 final class SheetChains
 {
@@ -37,11 +39,37 @@ final class SheetChains
         return $found;
     }
 
-    /** @param list<Chain> $sheet @param int $budget steps that may be placed in all */
+    /**
+     * @param list<Chain> $sheet
+     * @param int         $budget steps that may be placed in all
+     */
     public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $budget): Placing
+    {
+        [$from, $until] = self::span($sheet, $crew, $nowMin);
+
+        return new Placing($sheet, $crew, $from, $until, ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
+    }
+
+    /**
+     * @param list<Chain>                 $sheet
+     * @param (Closure(float): void)|null $progress told the share that is done
+     */
+    public static function search(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, ?int $effort = null, ?Closure $progress = null): ShopSheet
+    {
+        [$from, $until] = self::span($sheet, $crew, $nowMin);
+
+        return new ShopSheet($sheet, $crew, $from, $until, ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $effort, $progress, $unrest);
+    }
+
+    /**
+     * @param list<Chain> $sheet
+     *
+     * @return array{float, float}
+     */
+    private static function span(array $sheet, Crew $crew, float $nowMin): array
     {
         $from = floor($nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
 
-        return new Placing($sheet, $crew, $from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from), ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
+        return [$from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from)];
     }
 }

@@ -73,6 +73,14 @@ final class ShopSheet
         return $this->result($this->tidied($best));
     }
 
+    /** What the kept plan costs, as it stands; null where it does not. */
+    public function costAsItStands(): ?float
+    {
+        $plan = $this->asItStands();
+
+        return $plan === null ? null : $this->placing->costOf($plan);
+    }
+
     /** What no plan of the shop costs less than, after some rounds of prices. */
     public function provenBound(int $rounds): float
     {

@@ -36,7 +36,7 @@ final class StandingPlan
     private array $placed = [];
 
     /** @var array<int|string, Breach|null> what pushes a part's last placed step */
-    private array $pushed;
+    private array $pushed = [];
 
     /** @var array<int|string, PlacedStep> */
     private array $inHand = [];
@@ -150,8 +150,8 @@ final class StandingPlan
      */
     private function slide(array $steps): array
     {
-        $this->busy = $this->placed = $this->pushed = $this->inHand = $found = $things = [];
-        $queue = [];
+        $this->reset();
+        $found = $things = $queue = [];
         foreach ($steps as $id => $of) {
             foreach ($of as $n => $step) {
                 $queue[] = [$this->kept[$id]->steps[$step->id]->startMin, $n, $id, $step];
@@ -175,6 +175,11 @@ final class StandingPlan
         }
 
         return $found !== [] ? $found : $this->crowded($things);
+    }
+
+    private function reset(): void
+    {
+        $this->busy = $this->placed = $this->pushed = $this->inHand = [];
     }
 
     private function at(int|string $id, RunStep $step, bool $isFirst): PlacedStep|Breach

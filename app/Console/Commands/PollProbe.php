@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Devices\ProbePoller;
 use App\Models\Shop;
+use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use Illuminate\Console\Command;
 
@@ -23,6 +24,7 @@ final class PollProbe extends Command
             foreach (Shop::query()->get() as $shop) {
                 $kept = app(ProbePoller::class)->poll($shop);
                 app(PlanKeeper::class)->keep($shop->refresh(), isAct: false);
+                app(BetterPlans::class)->lookIfNew($shop);
                 $this->line("{$shop->name}: {$kept} new".($shop->probe_silent_because === null ? '' : ", {$shop->probe_silent_because}"));
             }
             $every = (int) $this->option('every');

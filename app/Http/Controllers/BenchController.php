@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\LockUp;
 use App\Bench\Night;
 use App\Models\User;
+use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -17,7 +18,7 @@ use Illuminate\View\View;
 
 final class BenchController
 {
-    public function __invoke(Planner $planner, LockUp $lockUp, PlanKeeper $keeper, #[CurrentUser] User $user): View
+    public function __invoke(Planner $planner, LockUp $lockUp, PlanKeeper $keeper, BetterPlans $better, #[CurrentUser] User $user): View
     {
         $bench = Bench::of($user->shop, $planner);
 
@@ -30,6 +31,7 @@ final class BenchController
             'closes' => $closes,
             'cases' => $lockUp->cases($user->shop),
             'nights' => array_values(array_filter(array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin), $bench->calls))),
+            'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
         ]);
     }

@@ -9,9 +9,10 @@ use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Models\Part;
 use App\Models\User;
+use App\Planning\BetterPlans;
+use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\PlanKeeper;
 use App\View\Drawing\RunSheetDrawing;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -153,6 +154,7 @@ final class RunSheetController
             'before' => $trial === null ? $plans : $planner->all($user->shop),
             'trial' => $trial,
             'chosen' => $chosen,
+            'offer' => $trial === null ? app(BetterPlans::class)->offered($user->shop) : null,
             'feeds' => $user->shop->feeds()->whereNull('revoked_at')->where('user_id', $user->id)->get(),
         ]);
     }

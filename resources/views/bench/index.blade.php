@@ -11,7 +11,7 @@
                 <section class="card calm"><h1>No open part</h1><p>Everything is finished.</p><a class="btn go" href="{{ route('parts.create') }}">New part</a></section>
             @else
                 @php($first = $bench->calls[0])
-                <section class="card calm"><h1>Nothing wants hands</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->next->changesAtMin()) }}@if ($first->next->step->step->follow->coat !== null), between {{ $say->spread($first->next->window?->opens ?? $first->next->ready) }}@endif.</p></section>
+                <section class="card calm"><h1>{{ $bench->couldBegin() ? 'Nothing is due' : 'Nothing wants hands' }}</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->slot()->startMin ?? $first->next->changesAtMin()) }}@if ($first->next->step->step->follow->coat !== null), between {{ $say->spread($first->next->window?->opens ?? $first->next->ready) }}@endif.</p></section>
             @endif
             @if ($bench->then() !== [])
             <section class="card then" aria-labelledby="then-title">
@@ -24,6 +24,7 @@
         </div>
         <aside class="bench-side">
             @include('bench.changes')
+            @include('bench.offer')
             @include('bench.lock-up')
             <section class="card" aria-labelledby="air-title">
                 <h2 id="air-title">Air</h2>

@@ -20,7 +20,7 @@
         @php($ahead = in_array($next->state->value, ['ready', 'keyed'], true) ? $call->mixAhead() : null)
         @if ($ahead)<small>opens {{ lcfirst($say->step($ahead->next->step)) }} {{ $say->between($ahead->window->opens->expectedMin, $ahead->window->closes->expectedMin) }}@if ($ahead->atMin === null), nobody there @endif</small>@endif
         @if ($next->state->value === 'open' && $time && $time->startMin > $next->changesAtMin())<small>the sheet lets it go by</small>@endif
-        @if ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $say->when($time->startMin) }}</small>@endif
+        @if ($call->wasToBegin() !== null)<small>was to begin {{ $say->when($call->wasToBegin()) }}</small>@elseif ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $say->when($time->startMin) }}</small>@endif
     </p>
     <div class="row-acts">
     @if ($next->changesAtMin() !== null && in_array($next->state->value, ['waiting', 'missed_wait', 'open'], true))

@@ -12,8 +12,10 @@
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin - 0.7 * $shown]) }}">Earlier</a>
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin + 0.7 * $shown]) }}">Later</a>
             <a class="btn" href="{{ route('turn') }}">Turn a window round</a>
+            <form method="post" action="{{ route('offers.look') }}">@csrf<button class="btn">{{ __('offer.look') }}</button></form>
         </nav>
     </header>
+    @if (! $trial)@include('bench.offer')@endif
     @if ($trial)
         @php($moved = $trial['part']->plan->step($trial['step']))
         @php($got = $plans[$trial['part']->part->id]->schedule->slot($trial['step']))
