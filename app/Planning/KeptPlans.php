@@ -18,6 +18,8 @@ use OakGloss\Schedule\Way;
 /** The plans that were kept, as rows: added, never edited. */
 final class KeptPlans
 {
+    private const DECISIONS = [FactKind::Decided->value, FactKind::Chosen->value, FactKind::Warmed->value];
+
     public function newest(Shop $shop): ?KeptPlan
     {
         return KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
@@ -40,6 +42,28 @@ final class KeptPlans
         }
 
         return array_map(fn (array $plans): KeptPart => self::part($plans[max(array_keys($plans))], $floor), $of);
+    }
+
+    /**
+     * Parts about which something was decided since: their plan may better itself.
+     *
+     * @param array<string, mixed> $restsOn now
+     *
+     * @return list<int>
+     */
+    public function decided(array $restsOn, Shop $shop): array
+    {
+        $was = $this->newest($shop)->rests_on ?? [];
+        $decided = [];
+        foreach ($was === [] ? [] : $restsOn['parts'] as $id => $row) {
+            $since = (int) ($was['facts'][$id] ?? 0);
+            $isOther = isset($was['parts'][$id]) && $was['parts'][$id] !== $row;
+            if ($isOther || ((int) ($restsOn['facts'][$id] ?? 0) > $since && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn('kind', self::DECISIONS)->exists())) {
+                $decided[] = (int) $id;
+            }
+        }
+
+        return $decided;
     }
 
     /**

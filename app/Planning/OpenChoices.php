@@ -43,6 +43,7 @@ final class OpenChoices
     {
         return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, function () use ($now): array {
             $priced = [];
+            $anew = $this->anew($now);
             foreach (array_intersect(self::PRICED, $this->open($now->plan)) as $field) {
                 $options = $this->options($field, $now);
                 $of = [];
@@ -50,7 +51,7 @@ final class OpenChoices
                     $trial = $isCurrent ? $now : $this->trial($now, $choices);
                     // A second pass that the film asks for nowhere is no choice.
                     if ($field !== 'second_passes' || $isCurrent || $value === 0 || $trial->plan->step('pass-1') !== null) {
-                        $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial);
+                        $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial, $isCurrent ? $anew : null);
                     }
                 }
                 $priced = count($of) > 1 ? [...$priced, ...$of] : $priced;
@@ -103,6 +104,14 @@ final class OpenChoices
             'clear_id', 'stripes' => $isOpen('clear', 'varnish-1', 'mask-line-1', 'polish') && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
             default => $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [],
         }));
+    }
+
+    /** The same part placed anew, where that alone would bring something: no choice may claim it. */
+    private function anew(PlannedPart $now): ?PlannedPart
+    {
+        $anew = $this->planner->trial($now);
+
+        return $anew->schedule->readyMin() !== null && PlanKeeper::isMove($now->schedule->readyMin(), $anew->schedule->readyMin()) ? $anew : null;
     }
 
     private function trial(PlannedPart $now, Choices $choices): PlannedPart

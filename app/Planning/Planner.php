@@ -25,6 +25,7 @@ use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\Leniency;
 use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\Repair;
 use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\ShopSchedule;
 use OakGloss\Schedule\Unrest;
@@ -93,12 +94,19 @@ final class Planner
         return $this->planned($part, FromPart::brief($part), FromPart::log($part), $floor, $free);
     }
 
-    /** A part with facts or a brief as they might be, where all others stay. */
-    public function trial(PlannedPart $now, ?FactLog $log = null, ?PartBrief $brief = null, ?ShopFloor $floor = null): PlannedPart
+    /**
+     * A part with facts or a brief as they might be, where all others stay: what a repair would do for it alone. Without
+     * either it is what that repair brings by itself.
+     */
+    public function trial(PlannedPart $now, ?FactLog $log = null, ?PartBrief $brief = null): PlannedPart
     {
-        $floor ??= $now->floor;
+        $part = $now->part;
+        $chain = $this->chainOf($part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $now->floor);
+        $free = $this->sheet($part->shop)->freeBut($part->id ?? $part->inPlaceOf, $now->floor);
+        $found = $chain->plan->ahead() === [] ? ['placed' => [], 'leniency' => Leniency::None]
+            : Repair::ofOne($chain, $part->exists ? $this->sheet($part->shop)->toKeep($part->id) : null, $free, max(1, count($this->open($part->shop))), $this->unrest($part->shop));
 
-        return $this->planned($now->part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $floor, $this->sheet($now->part->shop)->freeBut($now->part->id ?? $now->part->inPlaceOf, $floor));
+        return $this->asPlanned($part, PartSchedule::placed($chain, $found['placed'] ?? null, $found['leniency'] ?? Leniency::None), $now->floor);
     }
 
     /** Something was written: what was reckoned from it before holds no more. */
@@ -188,9 +196,9 @@ final class Planner
     {
         return $this->sheets[$shop->id] ??= ShopPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
             $floor = $this->floor($shop);
-            $kept = $this->keptPlaces($shop);
+            $restsOn = $this->restsOn($shop);
 
-            return CurrentPlan::of($this->chains($shop), $kept, $floor->crew, $floor->nowMin, $this->weights($shop), $this->unrest($shop), [], $kept === [] ? [] : $this->kept->undone($this->restsOn($shop), $floor), $progress);
+            return CurrentPlan::of($this->chains($shop), $this->keptPlaces($shop), $floor->crew, $floor->nowMin, $this->weights($shop), $this->unrest($shop), $this->kept->decided($restsOn, $shop), $this->kept->undone($restsOn, $floor), $progress);
         });
     }
 

@@ -25,10 +25,12 @@ final readonly class PricedChoice
         public int $mixes,
         /** Share of a show zone that the nib paper would cut to the fibre. */
         public float $nibRisk,
+        /** Of the choice that stands: when it would be ready if the part were placed anew without any change. */
+        public ?float $anewMin = null,
     ) {
     }
 
-    public static function of(string $field, string $value, bool $isCurrent, PlannedPart $planned): self
+    public static function of(string $field, string $value, bool $isCurrent, PlannedPart $planned, ?PlannedPart $anew = null): self
     {
         return new self(
             $field,
@@ -42,6 +44,7 @@ final readonly class PricedChoice
             $planned->plan->worst()?->anyShows() ?? 0.0,
             count(array_filter($planned->plan->ahead(), fn (PlannedStep $s): bool => $s->batch !== null)),
             max([0.0, ...array_map(fn (PlannedStep $s): float => $s->keyedThrough()[1] ?? 0.0, $planned->plan->ahead())]),
+            $anew?->schedule->readyMin(),
         );
     }
 }

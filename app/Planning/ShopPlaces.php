@@ -21,7 +21,7 @@ use OakGloss\Schedule\Way;
  * The places of all open parts as they stand, reckoned once for each state of the shop: the kept plan, slid and mended.
  *
  * @phpstan-type Row array{string, float, float, string, list<int>, array<string, float>}
- * @phpstan-type Place array{leniency: string, placed: list<Row>|null, kept: list<Row>|null, anew: bool, breach: array{code: string, step: string|null, part: int|null, late: string|null}|null}
+ * @phpstan-type Place array{leniency: string, placed: list<Row>|null, told: list<Row>|null, kept: list<Row>|null, anew: bool, breach: array{code: string, step: string|null, part: int|null, late: string|null}|null}
  */
 final class ShopPlaces
 {
@@ -89,7 +89,7 @@ final class ShopPlaces
             $steps[$step->id] = $step;
         }
         $placed = [];
-        foreach ($this->places[$part]['placed'] ?? [] as [$id, $start, $end, $way, $people]) {
+        foreach ($this->places[$part]['told'] ?? [] as [$id, $start, $end, $way, $people]) {
             if (isset($steps[$id])) {
                 $placed[] = new PlacedStep($steps[$id], $start, $end, Way::from($way), $people);
             }
@@ -121,7 +121,8 @@ final class ShopPlaces
             $kept = $plan->kept[$id] ?? null;
             $places[(int) $id] = [
                 'leniency' => ($kept->leniency ?? Leniency::None)->value,
-                'placed' => $placed === null ? null : array_map(fn (PlacedStep $s): array => [$s->step->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->step->uses], $placed),
+                'placed' => self::row($placed),
+                'told' => self::row($plan->told[$id] ?? null),
                 'kept' => $kept === null ? null : array_map(fn (KeptStep $s): array => [$s->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->uses], array_values($kept->steps)),
                 'anew' => in_array($id, $plan->anew, true),
                 'breach' => $breach === null ? null : ['code' => $breach->code, 'step' => $breach->step, 'part' => $breach->part === null ? null : (int) $breach->part, 'late' => $breach->late],
@@ -129,5 +130,15 @@ final class ShopPlaces
         }
 
         return $places;
+    }
+
+    /**
+     * @param list<PlacedStep>|null $placed
+     *
+     * @return list<Row>|null
+     */
+    private static function row(?array $placed): ?array
+    {
+        return $placed === null ? null : array_map(fn (PlacedStep $s): array => [$s->step->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->step->uses], $placed);
     }
 }

@@ -12,10 +12,11 @@ final readonly class CurrentPlan
     /**
      * @param array<int|string, KeptPart>              $kept   by part, mended; without one that has no way at all
      * @param array<int|string, list<PlacedStep>|null> $placed by part, slid to what is known now
+     * @param array<int|string, list<PlacedStep>|null> $told   the same, but for what is late
      * @param array<int|string, Breach>                $broke  what was mended
      * @param list<int|string>                         $anew   parts whose kept places are others than before
      */
-    private function __construct(public array $kept, public array $placed, public array $broke, public array $anew)
+    private function __construct(public array $kept, public array $placed, public array $told, public array $broke, public array $anew)
     {
     }
 
@@ -45,7 +46,7 @@ final readonly class CurrentPlan
         }
         $broke = $standing->broken();
         if ($broke === [] && $touched === []) {
-            return new self($kept, array_map(fn (StandingPart $p): ?array => $p->placed, $standing->parts), [], array_keys($back));
+            return new self($kept, array_map(fn (StandingPart $p): ?array => $p->placed, $standing->parts), array_map(fn (StandingPart $p): ?array => $p->told, $standing->parts), [], array_keys($back));
         }
         $mended = Repair::of($chains, $kept, $standing, $crew, $nowMin, $weights, $unrest, $touched);
         $anew = array_filter(array_keys($chains), fn (int|string $id): bool => isset($back[$id]) || self::isOther($chains[$id], $kept[$id] ?? null, $mended[$id] ?? null, $standing->parts[$id]));
@@ -63,16 +64,17 @@ final readonly class CurrentPlan
     private static function slid(array $chains, array $kept, Crew $crew, float $nowMin, array $broke, array $anew): self
     {
         $standing = StandingPlan::of(array_intersect_key($chains, $kept), $kept, $crew, $nowMin);
-        $placed = [];
+        $placed = $told = [];
         foreach ($chains as $id => $chain) {
             $part = $standing->parts[$id] ?? null;
             $placed[$id] = match (true) {
                 $part !== null => $part->placed ?? self::asKept($part->steps, $kept[$id]),
                 default => $chain->plan->ahead() === [] ? [] : null,
             };
+            $told[$id] = $part->told ?? $placed[$id];
         }
 
-        return new self($kept, $placed, $broke, $anew);
+        return new self($kept, $placed, $told, $broke, $anew);
     }
 
     /**

@@ -18,13 +18,10 @@ final readonly class KeptPart
         return new self(array_combine(array_map(fn (KeptStep $s): string => $s->id, $steps), $steps), $leniency);
     }
 
-    /**
-     * @param list<PlacedStep>                             $placed
-     * @param array<string, array{float|null, float|null}> $windows by step: opens and closes
-     */
-    public static function from(array $placed, Leniency $leniency, array $windows = []): self
+    /** @param list<PlacedStep> $placed in order */
+    public static function from(array $placed, Leniency $leniency): self
     {
-        return self::of(array_map(fn (PlacedStep $p): KeptStep => new KeptStep($p->step->id, $p->startMin, $p->endMin, $p->way, $p->people, $p->step->uses, ...$windows[$p->step->id] ?? []), $placed), $leniency);
+        return self::of(array_map(fn (PlacedStep $p): KeptStep => new KeptStep($p->step->id, $p->startMin, $p->endMin, $p->way, $p->people, $p->step->uses), $placed), $leniency);
     }
 
     /** When its last step ends; null where none is left. */

@@ -55,6 +55,27 @@ final class Repair
         return $found;
     }
 
+    /**
+     * One part with other steps or facts than it has, where all others stay; null if it has no way at all.
+     *
+     * @param KeptPart|null $kept as it is told now
+     * @param int           $of   parts that share the shop
+     *
+     * @return array{placed: list<PlacedStep>, leniency: Leniency}|null
+     */
+    public static function ofOne(PartChain $chain, ?KeptPart $kept, Diary $free, int $of, Unrest $unrest = new Unrest()): ?array
+    {
+        $were = $kept === null ? [] : [$kept];
+        $sheet = SheetChains::of([$chain], $were, StandingPlan::of([$chain], $were, $free->crew, $chain->nowMin), []);
+        $placed = self::placed(SheetChains::placing($sheet, $free->crew, $chain->nowMin, $unrest, self::EFFORT, $of), 0, $free);
+        if ($placed !== null) {
+            return ['placed' => $placed, 'leniency' => Leniency::None];
+        }
+        $schedule = PartSchedule::within($chain, $free, ShopSchedule::gridFor($of));
+
+        return $schedule->steps() === [] ? null : ['placed' => $schedule->steps(), 'leniency' => $schedule->leniency];
+    }
+
     /** @return list<PlacedStep>|null the cheapest of: as it stands, its end as it was, all of it anew */
     private static function placed(Placing $placing, int $i, Diary $diary): ?array
     {

@@ -42,12 +42,13 @@ final class SheetChains
     /**
      * @param list<Chain> $sheet
      * @param int         $budget steps that may be placed in all
+     * @param int|null    $parts  that share the shop, where these are not all
      */
-    public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $budget): Placing
+    public static function placing(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, int $budget, ?int $parts = null): Placing
     {
         [$from, $until] = self::span($sheet, $crew, $nowMin);
 
-        return new Placing($sheet, $crew, $from, $until, ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
+        return new Placing($sheet, $crew, $from, $until, ShopSchedule::gridFor($parts ?? count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
     }
 
     /**

@@ -35,6 +35,9 @@ final class StandingPlan
     /** @var array<int|string, list<PlacedStep>> */
     private array $placed = [];
 
+    /** @var array<int|string, list<PlacedStep>> */
+    private array $told = [];
+
     /** @var array<int|string, Breach|null> what pushes a part's last placed step */
     private array $pushed = [];
 
@@ -92,7 +95,7 @@ final class StandingPlan
         $parts = [];
         foreach ($steps as $id => $of) {
             $breach = $breaches[$id] ?? null;
-            $parts[$id] = new StandingPart($of, $this->kept[$id]->leniency ?? Leniency::None, $breach === null ? $this->placed[$id] ?? [] : null, $breach === null ? $this->inHand[$id] ?? null : $this->begun($id, $of, $breach), $breach);
+            $parts[$id] = new StandingPart($of, $this->kept[$id]->leniency ?? Leniency::None, $breach === null ? $this->placed[$id] ?? [] : null, $breach === null ? $this->told[$id] ?? [] : null, $breach === null ? $this->inHand[$id] ?? null : $this->begun($id, $of, $breach), $breach);
         }
 
         return $parts;
@@ -169,6 +172,8 @@ final class StandingPlan
                 continue;
             }
             $this->placed[$id][] = $placed;
+            $kept = $this->kept[$id]->steps[$step->id];
+            $this->told[$id][] = ($this->pushed[$id]->late ?? null) === null ? $placed : new PlacedStep($step, $kept->startMin, $kept->startMin + min($kept->endMin - $kept->startMin, $placed->endMin - $placed->startMin), $placed->way, $placed->people);
             foreach ($step->uses as $thing => $hold) {
                 $things[$thing][] = [$placed->startMin, $placed->endMin + $hold, $id, $step->id];
             }
@@ -179,7 +184,7 @@ final class StandingPlan
 
     private function reset(): void
     {
-        $this->busy = $this->placed = $this->pushed = $this->inHand = [];
+        $this->busy = $this->placed = $this->told = $this->pushed = $this->inHand = [];
     }
 
     private function at(int|string $id, RunStep $step, bool $isFirst): PlacedStep|Breach
