@@ -190,18 +190,32 @@ final class LockUp
                 continue;
             }
             $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
-            foreach (self::WARM_C as $c) {
-                if ($c > $warmest || $c <= $floor->airNowC() + 2.0 || $closes - $from < 20.0) {
-                    continue;
-                }
-                $way = $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value);
-                if ($way !== null) {
-                    return $way;
-                }
+            $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0));
+            $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value));
+            if ($way !== null) {
+                return $way;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The least warm of some temperatures that does: warmer opens a window sooner.
+     *
+     * @param list<float>              $celsius rising
+     * @param \Closure(float): ?WayOut $way
+     */
+    private function leastWarm(array $celsius, \Closure $way): ?WayOut
+    {
+        [$low, $high, $found] = [-1, count($celsius), null];
+        // The warmest first: where that does not help nothing does.
+        for ($n = $high - 1; $high - $low > 1; $n = intdiv($low + $high, 2)) {
+            $is = $way($celsius[$n]);
+            [$low, $high, $found] = $is === null ? ($n === count($celsius) - 1 ? [$high - 1, $high, null] : [$n, $high, $found]) : [$low, $n, $is];
+        }
+
+        return $found;
     }
 
     private function stay(PlannedPart $planned, ShopFloor $floor, string $key, float $until, float $closes): ?WayOut

@@ -94,25 +94,34 @@ final class Placing
         $chain = $this->chains[$i];
         $steps = $chain->toPlace();
         $found = null;
-        [$low, $high] = [0, count($steps)];
-        while ($high > $low + 1 || ($found === null && $high > $low)) {
-            $k = $high > $low + 1 ? intdiv($low + $high, 2) : $high;
-            $pinned = [];
-            foreach ($steps as $n => $step) {
-                $pinned[] = $n >= $k && isset($chain->kept[$step->id]) ? $step->at($chain->kept[$step->id]) : $step;
-            }
-            $trial = $this->search($chain, $pinned, $diary, $this->untilMin);
-            if ($trial === null) {
-                [$low, $found] = [$k, $found];
-                if ($k === $high) {
-                    break;
-                }
-            } else {
-                [$high, $found] = [$k, $trial];
-            }
+        $until = min($this->untilMin, max([$this->fromMin, ...array_values($chain->kept)]) + 1440.0);
+        // Most of it can stay: few steps are freed first, then twice as many; between the last two it is halved.
+        [$low, $high, $k] = [0, null, 1];
+        while ($high === null ? $low < count($steps) : $high - $low > 1) {
+            $k = $high === null ? min(count($steps), $k) : intdiv($low + $high, 2);
+            $trial = $this->search($chain, self::pinned($steps, $chain->kept, $k), $diary, $until);
+            [$low, $high, $found] = $trial === null ? [$k, $high, $found] : [$low, $k, $trial];
+            $k *= 2;
         }
 
         return $found === null ? null : $this->manned($chain, array_map(fn (PlacedStep $p, RunStep $s): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way), $found, $steps), $diary);
+    }
+
+    /**
+     * The steps from one on where they were told to begin.
+     *
+     * @param list<RunStep>        $steps
+     * @param array<string, float> $kept
+     *
+     * @return list<RunStep>
+     */
+    private static function pinned(array $steps, array $kept, int $from): array
+    {
+        foreach ($steps as $n => $step) {
+            $steps[$n] = $n >= $from && isset($kept[$step->id]) ? $step->at($kept[$step->id]) : $step;
+        }
+
+        return array_values($steps);
     }
 
     /** @return list<PlacedStep>|null */
@@ -122,7 +131,8 @@ final class Placing
         if ($this->progress !== null) {
             ($this->progress)(min(1.0, $this->spent / max(1, $this->budget)));
         }
-        $until = min($this->untilMin, $this->until[$i] ?? $this->fromMin + 2880.0);
+        // A kept plan tells how far ahead a part reaches.
+        $until = min($this->untilMin, $this->until[$i] ?? max($this->fromMin + 2880.0, $chain->kept === [] ? -INF : max($chain->kept) + 720.0));
         while (true) {
             $placed = $this->search($chain, $chain->toPlace(), $diary, $until, $prices);
             if ($until >= $this->untilMin || ($placed !== null && $this->isProvenBy($chain, $placed, $prices, $until))) {

@@ -19,6 +19,15 @@ final class RunSheet
 {
     private const SLACK = 1e-9;
 
+    /** As much as minutes since the epoch tell apart, and far less than a step. */
+    private const EDGE = 1e-6;
+
+    /** @var array<int, float> by step: the latest start that is worth trying */
+    private array $latest = [];
+
+    /** The step that is being placed. */
+    private int $at = 0;
+
     /** @var array<string, list<float>> by what limits a start */
     private array $starts = [];
 
@@ -94,7 +103,9 @@ final class RunSheet
             $before[0]->add($done['start'], 0.0, $done['start'], null);
         }
         $all = [];
+        $this->latest = self::latest($steps);
         foreach ($steps as $i => $step) {
+            $this->at = $i;
             $before = $i === 0 && ($done === null || $step->after === null) ? [$this->unbound($step)] : $this->following($step, $before, $i === 0);
             if (array_filter($before, fn (Reached $r): bool => $r->starts !== []) === []) {
                 return null;
@@ -143,6 +154,51 @@ final class RunSheet
         return $this->starts[$key] = $starts;
     }
 
+    /**
+     * Nothing before a pinned step begins after it.
+     *
+     * @param list<RunStep> $steps
+     *
+     * @return array<int, float> by step: the latest start that is worth trying
+     */
+    private static function latest(array $steps): array
+    {
+        $latest = [];
+        $pinned = INF;
+        for ($i = count($steps) - 1; $i >= 0; $i--) {
+            $pinned = min($pinned, $steps[$i]->pinnedAt ?? INF);
+            $latest[$i] = $pinned;
+        }
+
+        return $latest;
+    }
+
+    /**
+     * Those of the starts that lie within two minutes.
+     *
+     * @param list<float> $starts rising
+     *
+     * @return list<float>
+     */
+    private static function within(array $starts, float $from, float $until): array
+    {
+        $first = self::countBefore($starts, $from - self::EDGE);
+
+        return array_slice($starts, $first, max(0, self::countBefore($starts, $until + self::EDGE) - $first));
+    }
+
+    /** @param list<float> $rising */
+    private static function countBefore(array $rising, float $minute): int
+    {
+        [$low, $high] = [0, count($rising)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $rising[$middle] < $minute ? [$middle + 1, $high] : [$low, $middle];
+        }
+
+        return $low;
+    }
+
     private function priceOf(RunStep $step, float $start, float $hands): float
     {
         return $this->prices === null ? 0.0 : $step->people * $this->prices->of($start, $hands);
@@ -151,7 +207,7 @@ final class RunSheet
     private function unbound(RunStep $step): Reached
     {
         $reached = new Reached($step->handsMin, Way::First);
-        foreach ($this->starts($step, $step->handsMin) as $start) {
+        foreach (self::within($this->starts($step, $step->handsMin), -INF, $this->latest[$this->at]) as $start) {
             $reached->add($start, $this->priceOf($step, $start, $step->handsMin), $start, null);
         }
 
@@ -185,7 +241,8 @@ final class RunSheet
      */
     private function reach(RunStep $step, float $hands, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
     {
-        $starts = $this->starts($step, $hands);
+        $ends = array_map(fn (Reached $r): float => $r->starts === [] ? INF : $r->starts[0] + $r->handsMin, $before);
+        $starts = self::within($this->starts($step, $hands), min(INF, ...array_values($ends)) + ($ages === null ? $least : 0.0), $this->latest[$this->at]);
         $limited = is_finite($most);
         $now = $ages?->atEach($starts, 0.0) ?? $starts;
         $then = $limited && $ages !== null ? $ages->atEach($starts, $hands) : $now;
