@@ -35,7 +35,7 @@ final readonly class BetterPlan
             return null;
         }
         $sheet = SheetChains::of($chains, $kept, $standing, $weights);
-        $search = SheetChains::search($sheet, $crew, $nowMin, $unrest, $effort, $progress);
+        $search = SheetChains::search($sheet, $crew, $nowMin, $unrest, $effort ?? ShopSheet::longEffort(count($sheet)), $progress);
         $known = $search->costAsItStands();
         $plan = $search->plan();
         if ($known === null || $plan->costMin > $known - self::LEAST_GAIN_MIN) {

@@ -13,8 +13,11 @@ final readonly class HandPrices
     /** @var non-empty-list<float> sum of the prices of all points before one */
     private array $sums;
 
-    /** @param list<float> $prices at each point of the grid, 0 or more */
-    public function __construct(public array $prices, private float $fromMin, private float $gridMin)
+    /**
+     * @param list<float> $prices  at each point of the grid, 0 or more
+     * @param bool        $isRough whatever is found near is good enough: nothing is proven by it
+     */
+    public function __construct(public array $prices, private float $fromMin, private float $gridMin, public bool $isRough = false)
     {
         $sum = 0.0;
         $sums = [$sum];

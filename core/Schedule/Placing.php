@@ -21,6 +21,9 @@ final class Placing
     /** A minute by which a first step is put off; so little that it only decides among equals. */
     private const PUT_OFF = 1e-3;
 
+    /** Looked so far beyond where a part ended before, minutes. */
+    private const BEYOND_MIN = 1440.0;
+
     /** So near to its bound a plan is not searched on, minutes for each part. */
     private const PROVEN_MIN = 0.1;
 
@@ -121,7 +124,7 @@ final class Placing
             $steps[$n] = $n >= $from && isset($kept[$step->id]) ? $step->at($kept[$step->id]) : $step;
         }
 
-        return array_values($steps);
+        return $steps;
     }
 
     /** @return list<PlacedStep>|null */
@@ -132,16 +135,16 @@ final class Placing
             ($this->progress)(min(1.0, $this->spent / max(1, $this->budget)));
         }
         // A kept plan tells how far ahead a part reaches.
-        $until = min($this->untilMin, $this->until[$i] ?? max($this->fromMin + 2880.0, $chain->kept === [] ? -INF : max($chain->kept) + 720.0));
+        $until = min($this->untilMin, $this->until[$i] ?? max($this->fromMin + 2880.0, $chain->kept === [] ? -INF : max($chain->kept) + self::BEYOND_MIN));
         while (true) {
             $placed = $this->search($chain, $chain->toPlace(), $diary, $until, $prices);
-            if ($until >= $this->untilMin || ($placed !== null && $this->isProvenBy($chain, $placed, $prices, $until))) {
+            if ($until >= $this->untilMin || ($placed !== null && ($prices?->isRough === true || $this->isProvenBy($chain, $placed, $prices, $until)))) {
                 break;
             }
             $until = min($this->untilMin, $this->fromMin + 2.0 * ($until - $this->fromMin));
         }
         if ($placed !== null && $placed !== []) {
-            $this->until[$i] = max($this->until[$i] ?? 0.0, $placed[count($placed) - 1]->endMin + 720.0);
+            $this->until[$i] = $placed[count($placed) - 1]->endMin + self::BEYOND_MIN;
         }
 
         return $placed === null ? null : $this->manned($chain, $placed, $diary);
@@ -263,6 +266,12 @@ final class Placing
         return $this->costOf($plan) <= $this->bound() + self::PROVEN_MIN * count($this->chains);
     }
 
+    /** Rounds in which every part is placed once that the budget still bears. */
+    public function roundsLeft(): int
+    {
+        return intdiv(max(0, $this->budget - $this->spent), max(1, array_sum(array_map(fn (Chain $c): int => count($c->steps), $this->chains))));
+    }
+
     public function isSpent(): bool
     {
         return $this->spent >= $this->budget;
@@ -318,18 +327,35 @@ final class Placing
      */
     public function wanted(array $plan): array
     {
-        $points = $this->points();
-        $wanted = array_fill(0, $points, 0);
+        $wanted = array_fill(0, $this->points(), 0);
         foreach ($plan as $placed) {
-            foreach ($placed ?? [] as $p) {
-                [$from, $until] = $this->span($p->startMin, $p->endMin, $points);
-                for ($k = $from; $k < $until; $k++) {
-                    $wanted[$k] += $p->step->people;
-                }
+            foreach ($this->cells($placed) as $k => $people) {
+                $wanted[$k] += $people;
             }
         }
 
         return array_values($wanted);
+    }
+
+    /**
+     * Points of the grid at which a part wants hands, and how many.
+     *
+     * @param list<PlacedStep>|null $placed
+     *
+     * @return array<int, int>
+     */
+    public function cells(?array $placed): array
+    {
+        $cells = [];
+        $points = $this->points();
+        foreach ($placed ?? [] as $p) {
+            [$from, $until] = $this->span($p->startMin, $p->endMin, $points);
+            for ($k = $from; $k < $until; $k++) {
+                $cells[$k] = ($cells[$k] ?? 0) + $p->step->people;
+            }
+        }
+
+        return $cells;
     }
 
     /** @return list<int> people at the bench at each point of the grid */

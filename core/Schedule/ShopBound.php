@@ -10,6 +10,10 @@ namespace OakGloss\Schedule;
  */
 final class ShopBound
 {
+    /** Each step is this share of the one before; shorter where rounds are few. */
+    private const SHRINKS = 0.97;
+    private const LAST_STEP = 0.16;
+
     private float $bound;
 
     /** @param float $costMin of a plan that is known */
@@ -18,17 +22,33 @@ final class ShopBound
         $this->bound = $placing->bound();
     }
 
+    /** The bound after so many rounds. */
     public function after(int $rounds): float
     {
-        $hands = $this->placing->handsAt();
-        $prices = array_fill(0, count($hands), 0.0);
-        $step = 1.0;
-        for ($round = 0; $round < $rounds; $round++) {
-            $prices = $this->repriced($prices, $hands, $step);
-            $step *= 0.97;
-        }
+        $this->prices($rounds);
 
         return $this->bound;
+    }
+
+    /**
+     * The prices of the hours that prove it.
+     *
+     * @return list<float> minutes, at each point of the grid
+     */
+    public function prices(int $rounds): array
+    {
+        $hands = $this->placing->handsAt();
+        $best = $prices = array_fill(0, count($hands), 0.0);
+        $step = 1.0;
+        $shrink = min(self::SHRINKS, self::LAST_STEP ** (1.0 / max(1, $rounds)));
+        for ($round = 0; $round < $rounds; $round++) {
+            $was = $this->bound;
+            $next = $this->repriced($prices, $hands, $step);
+            [$best, $prices] = [$this->bound > $was ? $prices : $best, $next];
+            $step *= $shrink;
+        }
+
+        return $best;
     }
 
     /**

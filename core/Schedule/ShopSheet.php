@@ -24,6 +24,10 @@ final class ShopSheet
     /** Steps placed for each part, in all placements together. */
     private const EFFORT = 250;
 
+    /** The same where nobody waits for it: as much for up to so many parts, less for more by their square. */
+    private const EFFORT_LONG = 4000;
+    private const LONG_PARTS = 12;
+
     /** Few parts with short chains are searched longer: this over the square of the steps of a chain. */
     private const EFFORT_FEW = 100000;
     private const EFFORT_MOST = 4000;
@@ -50,6 +54,12 @@ final class ShopSheet
         $longest = max([1, ...array_map(fn (Chain $c): int => count($c->steps), $chains)]);
         $few = count($chains) <= self::EVERY_ORDER ? min(self::EFFORT_MOST, intdiv(self::EFFORT_FEW, $longest ** 2)) : 0;
         $this->placing = new Placing($chains, $crew, $fromMin, $untilMin, $gridMin, $keyPenaltyMin, $unrest, count($chains) * ($effort ?? max(self::EFFORT, $few)), $progress);
+    }
+
+    /** What the long search may take for each part of a shop. */
+    public static function longEffort(int $parts): int
+    {
+        return max(self::EFFORT, (int) (self::EFFORT_LONG * min(1.0, (self::LONG_PARTS / max(1, $parts)) ** 2)));
     }
 
     /**

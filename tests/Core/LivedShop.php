@@ -33,7 +33,7 @@ use OakGloss\Schedule\WorkingTime;
  */
 final class LivedShop
 {
-    private const LOOKS_EVERY_MIN = 45.0;
+    private const LOOKS_EVERY_MIN = 120.0;
 
     /** @var array<string, PartBrief> */
     private array $briefs = [];

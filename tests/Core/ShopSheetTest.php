@@ -20,6 +20,7 @@ use PHPUnit\Framework\TestCase;
 final class ShopSheetTest extends TestCase
 {
     private const WORST_GAP = 0.05;
+    private const SMALL_GAP = 0.0103;
 
     public function testFiveHundredRandomShopsKeepEveryRule(): void
     {
@@ -46,7 +47,7 @@ final class ShopSheetTest extends TestCase
     }
 
     /** Fifty small shops against every plan there is: the costs were found by RandomShop::cheapest and are found again for some of them. */
-    public function testSmallShopsAreNeverFivePerCentDearerThanTheBestPlan(): void
+    public function testSmallShopsAreHardlyDearerThanTheBestPlan(): void
     {
         $best = json_decode((string) file_get_contents(__DIR__.'/small-shops.json'), true, 4, JSON_THROW_ON_ERROR);
         self::assertCount(50, $best);
@@ -54,7 +55,7 @@ final class ShopSheetTest extends TestCase
             $shop = self::small((int) $seed);
             $plan = $shop->sheet()->plan();
             self::assertSame([], $plan->without, "shop {$seed}");
-            self::assertLessThanOrEqual($cost * (1.0 + self::WORST_GAP), $plan->costMin, "shop {$seed}");
+            self::assertLessThanOrEqual($cost * (1.0 + self::SMALL_GAP), $plan->costMin, "shop {$seed}");
             self::assertGreaterThan($cost - 1e-6, $plan->costMin, "shop {$seed} beats every plan there is");
         }
     }

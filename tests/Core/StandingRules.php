@@ -35,8 +35,9 @@ final class StandingRules
                 continue;
             }
             $before = $chain->anchor();
+            $tables = [];
             foreach ($placed as $n => $p) {
-                $broken = [...$broken, ...array_map(fn (string $b): string => "{$id} {$p->step->id} at ".round($p->startMin).": {$b}", self::brokenBy($p, $before, $chain, $n === 0 && $p->startMin <= $nowMin, $nowMin))];
+                $broken = [...$broken, ...array_map(fn (string $b): string => "{$id} {$p->step->id} at ".round($p->startMin).": {$b}", self::brokenBy($p, $before, $chain, $n === 0 && $p->startMin <= $nowMin, $tables))];
                 $before = ['start' => $p->startMin, 'end' => $p->endMin];
                 foreach ($p->people as $person) {
                     $hands[$person][] = [$p->startMin, $p->endMin, "{$id} {$p->step->id}"];
@@ -66,10 +67,11 @@ final class StandingRules
 
     /**
      * @param array{start: float, end: float}|null $before
+     * @param array<int, ThermalAge>               $tables by clock, laid as far as asked for
      *
      * @return list<string>
      */
-    private static function brokenBy(PlacedStep $p, ?array $before, PartChain $chain, bool $isBegun, float $nowMin): array
+    private static function brokenBy(PlacedStep $p, ?array $before, PartChain $chain, bool $isBegun, array &$tables): array
     {
         $gap = $p->step->after;
         if ($before === null || $gap === null || $isBegun) {
@@ -83,7 +85,7 @@ final class StandingRules
 
             return $since < $gap->least - 1e-6 || $since > $gap->most + 5.0 + 1e-6 ? ["{$since} min after"] : [];
         }
-        $ages = new ThermalAge(new PartTemperature($chain->air, $chain->lagMin()), $gap->clock, $before['start'] - 1.0, 0.0, $gap->stallC);
+        $ages = $tables[spl_object_id($gap->clock)] ??= new ThermalAge(new PartTemperature($chain->air, $chain->lagMin()), $gap->clock, $before['start'] - 1.0, 0.0, $gap->stallC);
         $since = fn (float $from, float $to): float => $ages->at($to) - $ages->at($from);
         $young = $since($before['end'], $p->startMin);
         if ($p->way === Way::Keyed) {
