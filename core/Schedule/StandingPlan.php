@@ -44,6 +44,9 @@ final class StandingPlan
     /** @var array<int|string, PlacedStep> */
     private array $inHand = [];
 
+    /** @var array<int, list<array{float, float, Breach}>> by person: late with a step that was broken off, so at nothing that was to begin after it */
+    private array $late = [];
+
     /** @var array<int|string, PlacedStep|null> in hand when the part broke at a later step */
     private array $begun = [];
 
@@ -169,6 +172,7 @@ final class StandingPlan
             if ($placed instanceof Breach) {
                 $found[$id] = $placed;
                 $this->begun[$id] = $n === 0 ? null : $this->inHand[$id] ?? null;
+                $this->noteLate($id, $placed);
                 continue;
             }
             $this->placed[$id][] = $placed;
@@ -182,9 +186,19 @@ final class StandingPlan
         return $found !== [] ? $found : $this->crowded($things);
     }
 
+    /** Whoever was to do a step that is late and was not told done is taken to be at none that was to follow it. */
+    private function noteLate(int|string $id, Breach $breach): void
+    {
+        $kept = $breach->late === null || $breach->part !== null ? null : $this->kept[$id]->steps[$breach->late] ?? null;
+        foreach ($kept === null || $kept->startMin >= $this->nowMin ? [] : $kept->people as $person) {
+            $this->late[$person][] = [$kept->startMin, $this->nowMin, new Breach(Breach::LATE, $breach->late, $id, $breach->late)];
+        }
+    }
+
     private function reset(): void
     {
-        $this->busy = $this->placed = $this->told = $this->pushed = $this->inHand = [];
+        $this->placed = $this->told = $this->pushed = $this->inHand = [];
+        $this->busy = $this->late;
     }
 
     private function at(int|string $id, RunStep $step, bool $isFirst): PlacedStep|Breach
@@ -210,7 +224,7 @@ final class StandingPlan
         if ($start - $kept->startMin >= Unrest::MOVED_MIN - self::SLACK) {
             return $this->because($id, $step, $pushedBy);
         }
-        $isBegun = $isFirst && $start <= $this->nowMin;
+        $isBegun = $isFirst && $start <= $this->nowMin && ($pushedBy?->late === null || $start < $this->nowMin);
         $isLate = $isBegun && $this->nowMin > $start + $hands;
         $end = $isLate ? $this->nowMin : $start + $hands;
         $placed = new PlacedStep($step, $start, $end, $isKeyed ? Way::Keyed : self::way($gap, $isFirst && $before === null), $kept->people);

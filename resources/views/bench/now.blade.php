@@ -7,7 +7,7 @@
     <div class="now-what">
         <h1 id="now-title"><x-tag :part="$part" class="large" /> {{ $state === 'key_first' ? 'Key first, then '.lcfirst($say->step($step->step)) : $say->step($step->step) }}</h1>
         <p class="soft"><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>@if ($coat) · {{ lcfirst($say->step($coat->step)) }} went on {{ $say->when($coat->doneAtMin) }}@endif</p>
-        @if ($call->wasToBegin() !== null)<p class="told num">{{ $part->letter }} {{ $say->step($step->step) }} was to begin <b>{{ $say->when($call->wasToBegin()) }}</b></p>@endif
+        @if ($call->wasToBegin() !== null)<p class="finding is-note num"><b>{{ $part->letter }} {{ $say->step($step->step) }}</b> was to begin {{ $say->when($call->wasToBegin()) }}.</p>@endif
         @if ($state === 'key_first')
             <p class="do">The coat below is past bonding and sandable since {{ $say->when($next->keyFromMin) }}. Key it with P180 until evenly dull, wipe, then coat.</p>
         @else
