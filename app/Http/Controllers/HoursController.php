@@ -34,7 +34,7 @@ final class HoursController
         }
         HourException::query()->create(['shop_id' => $user->shop_id, 'user_id' => $given['who'] ?? null, 'day' => $given['day'], 'spans' => $spans, 'because' => (string) ($given['because'] ?? ''), 'made_by_id' => $user->id]);
 
-        return redirect()->route('shop.edit')->with('notice', 'Kept. Every open part is planned anew.');
+        return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');
     }
 
     public function withdraw(HourException $exception, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
@@ -50,6 +50,6 @@ final class HoursController
         abort_unless($person->shop_id === $user->shop_id, 403);
         Hours::goesHome($planner->floor($user->shop), $user, $person);
 
-        return redirect()->route('bench')->with('notice', "{$person->name} is gone for today. What is left is planned anew.");
+        return redirect()->route('bench')->with('notice', "{$person->name} is gone for today. What was left is given to others or later hours.");
     }
 }

@@ -63,9 +63,10 @@ final class ShopController
             'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
             'meter_url' => ['nullable', 'url:http,https', 'max:200'],
             'target_percent' => ['required', 'numeric', 'between:0.01,20'],
+            'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
         ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
-            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target',
+            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target', 'unrest_min' => 'cost of moving a part',
             'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
             'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
         ]);
@@ -85,13 +86,14 @@ final class ShopController
                 'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
                 'meter_url' => $given['meter_url'] ?? null,
                 'target_burn_through' => (float) $given['target_percent'] / 100.0,
+                'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
                 'print_through' => $given['print_through'] ?? $shop->print_through,
                 'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
                 'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
             ]);
         });
 
-        return redirect()->route('shop.edit')->with('notice', 'Kept. Every open part is planned anew.');
+        return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');
     }
 
     /**

@@ -62,6 +62,7 @@
             <x-field name="part_scale_step_g" label="Step of the scale for parts" unit="g" type="number" :value="$shop->part_scale_step_g" />
             <x-field name="calliper_step_mm" label="Step of the calliper" unit="mm" type="number" :value="$shop->calliper_step_mm" />
             <x-field name="meter_url" label="Gloss meter answers at" type="url" :value="$shop->meter_url" />
+            <x-field name="unrest_min" label="Moving a part that was told another time costs" unit="min" type="number" :value="$shop->unrest_min" hint="A better plan is offered only where it gains more than this for every part that it moves." />
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
             <x-pick name="print_through" label="Before the last flatting, usually" :choices="collect(OakGloss\Method\PrintThrough::cases())->mapWithKeys(fn ($c) => [$c->value => $say->word('print_through', $c->value)])->all()" :value="$shop->print_through" hint="for new parts; each part can choose its own" />
         </div></fieldset>
