@@ -24,6 +24,10 @@ final class Workbench
 
     public readonly RemoteWebDriver $browser;
 
+    private ?RemoteWebDriver $second = null;
+
+    private string $driver = '';
+
     private function __construct(public readonly string $url, private readonly string $database)
     {
     }
@@ -47,7 +51,8 @@ final class Workbench
         $bench->run(['chromedriver', "--port={$driver}", '--silent'], getenv());
         self::waitFor($port);
         self::waitFor($driver);
-        $bench->browser = RemoteWebDriver::create("http://127.0.0.1:{$driver}", self::chrome($width, $height), 30000, 60000);
+        $bench->driver = "http://127.0.0.1:{$driver}";
+        $bench->browser = RemoteWebDriver::create($bench->driver, self::chrome($width, $height), 30000, 60000);
         if ($width >= 500) {
             // The window's own frame is not part of the size that was asked for.
             $inner = (int) $bench->browser->executeScript('return window.innerHeight');
@@ -55,6 +60,12 @@ final class Workbench
         }
 
         return $bench;
+    }
+
+    /** Another device before the same shop, not signed in yet. */
+    public function second(): RemoteWebDriver
+    {
+        return $this->second ??= RemoteWebDriver::create($this->driver, self::chrome(1280, 800), 30000, 60000);
     }
 
     /** The stand-in probe on a port of its own; what it says makes it misbehave. */
@@ -109,6 +120,7 @@ final class Workbench
 
     public function close(): void
     {
+        $this->second?->quit();
         $this->browser->quit();
         array_map(self::end(...), $this->processes);
         foreach (glob("{$this->database}*") ?: [] as $file) {

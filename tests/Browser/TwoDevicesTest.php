@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+
+/** Two browsers on one shop: what is done on one is seen on the other, and moves nothing else there. */
+final class TwoDevicesTest extends BrowserCase
+{
+    public function testTheOtherDeviceFollowsAndKeepsItsFirstThing(): void
+    {
+        $other = $this->bench->second();
+        $this->signInOn($other);
+        $first = self::textOn($other, '#now-title');
+        self::assertSame($first, $this->text('#now-title'));
+        self::assertStringContainsString('Flat the build', $first);
+        self::assertStringContainsString('Build coat 5 of 6', self::textOn($other, '.then'));
+
+        $w = $this->partId('W');
+        $this->visit("/parts/{$w}");
+        $this->press('Coat is on', '.coat-acts');
+        $this->poll($other);
+        self::assertSame($first, self::textOn($other, '#now-title'), 'nothing of its first thing changed');
+        self::assertStringContainsString('Build coat 6 of 6', self::textOn($other, '.then'));
+
+        $this->visit('/');
+        while (str_contains($this->text('#now-title'), 'Flat the build')) {
+            $this->press('Sanded P');
+        }
+        $this->poll($other);
+        self::assertSame($this->text('#now-title'), self::textOn($other, '#now-title'));
+        self::assertStringContainsString('Wipe', self::textOn($other, '#now-title'));
+        self::assertStringNotContainsString('What changed', self::textOn($other, '#live'));
+    }
+
+    public function testABetterPlanIsTakenOnOneAndToldOnTheOther(): void
+    {
+        $long = json_encode(array_fill(1, 7, [['06:00', '21:00']]));
+        $this->bench->alter("UPDATE users SET hours = '{$long}' WHERE id = 1");
+        $other = $this->bench->second();
+        $this->signInOn($other);
+        $this->visit('/run-sheet');
+        $this->press('Look for better');
+        $this->sees('could be ready', '.offer');
+        $this->poll($other);
+        self::assertStringContainsString('could be ready', self::textOn($other, '.offer'));
+        $this->press('Take it');
+        self::assertSame([], $this->all('.offer'));
+        $this->poll($other);
+        self::assertStringContainsString('because the better plan was taken', self::textOn($other, '.changes'));
+    }
+
+    private function signInOn(RemoteWebDriver $browser): void
+    {
+        $browser->get("{$this->bench->url}/login");
+        $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
+        $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
+        $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();
+        $browser->wait(30, 50)->until(fn (): bool => $browser->findElements(WebDriverBy::id('live')) !== []);
+    }
+
+    /** What the page does by itself once a minute. */
+    private function poll(RemoteWebDriver $browser): void
+    {
+        $browser->executeScript('document.getElementById("live").dataset.was = 1; document.getElementById("bench").dispatchEvent(new CustomEvent("over"))');
+        $browser->wait(30, 50)->until(fn (): bool => $browser->executeScript('return document.getElementById("live")?.dataset.was === undefined') === true);
+    }
+
+    private static function textOn(RemoteWebDriver $browser, string $css): string
+    {
+        return $browser->findElement(WebDriverBy::cssSelector($css))->getText();
+    }
+}
