@@ -59,7 +59,7 @@ final class Planner
     /** @var array<string, CoreResin> */
     private array $resins = [];
 
-    public function __construct(private readonly ShopClock $clock, private readonly PaceBook $paces, private readonly KeptPlans $kept)
+    public function __construct(private readonly ShopClock $clock, private readonly PaceBook $paces, private readonly KeptPlans $kept, private readonly PlanMemo $plans)
     {
     }
 
@@ -283,12 +283,16 @@ final class Planner
 
     private function chain(Part $part, ShopFloor $floor): PartChain
     {
-        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->chainOf($part, FromPart::brief($part), FromPart::log($part), $floor);
+        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->chainOf($part, FromPart::brief($part), FromPart::log($part), $floor, $part->id);
     }
 
-    private function chainOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor): PartChain
+    /** @param int|null $real whose plan it is; null for one that might be */
+    private function chainOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): PartChain
     {
-        return new PartChain(FinishPlan::of($brief, $this->materials($part, $log), new BrushOnSkin(), $floor->workshop, $log), $floor->air, $floor->nowMin);
+        $materials = $this->materials($part, $log);
+        $plan = $this->plans->of($real, $brief, $materials, $floor->workshop, $log, fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log));
+
+        return new PartChain($plan, $floor->air, $floor->nowMin);
     }
 
     private function planned(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?Diary $free): PlannedPart

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Clock\ShopClock;
 use App\Models\KeptPlan;
 use App\Planning\PaceBook;
+use App\Planning\PlanMemo;
 use App\Planning\Planner;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
         $this->app->scoped(PaceBook::class);
+        $this->app->scoped(PlanMemo::class);
         $this->app->scoped(Planner::class);
     }
 

@@ -6,9 +6,11 @@ namespace App\Console\Commands;
 
 use App\Bench\LockUp;
 use App\Models\Part;
+use App\Models\PartFact;
 use App\Models\PracticeRun;
 use App\Models\Shop;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use Closure;
@@ -42,6 +44,7 @@ use OakGloss\Practice\Simulation;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\Chain;
 use OakGloss\Schedule\Crew;
+use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\RunSheet;
@@ -77,6 +80,11 @@ final class Bench extends Command
         foreach ($this->pages() as $path) {
             $rows[] = $this->row("page {$path}", 100.0, fn () => $this->visit($path));
         }
+        $rows[] = $this->row('page /, nothing cached', 300.0, function (): void {
+            Cache::flush();
+            $this->visit('/');
+        });
+        $rows[] = $this->row('mending the plan of 12 parts after an act', 100.0, $this->mendingOf(12));
         $air = AirCurve::constant(20.0);
         $work = WorkingTime::of(array_map(fn (int $d): array => [$d * 1440.0 + 480.0, $d * 1440.0 + 1080.0], range(0, 13)));
         $cost = $this->shopSheet(12, $air, $work, ShopSheet::longEffort(12))->plan()->costMin;
@@ -165,6 +173,28 @@ final class Bench extends Command
                 app(LockUp::class)->cases(Shop::query()->firstOrFail());
             }],
         ];
+    }
+
+    /** Hours that change so that parts lose their places: what is mended then, the parts' own plans being known. */
+    private function mendingOf(int $parts): Closure
+    {
+        $shop = Shop::query()->firstOrFail();
+        foreach ($shop->parts()->whereNull('finished_at')->with('facts')->get() as $n => $part) {
+            for ($copy = 0; $shop->parts()->whereNull('finished_at')->count() < $parts && $copy < $parts / 4; $copy++) {
+                $other = $part->replicate();
+                $other->save();
+                foreach ($part->facts as $fact) {
+                    PartFact::query()->create(['part_id' => $other->id, 'token' => "copy-{$n}-{$copy}-{$fact->id}"] + $fact->only(['user_id', 'kind', 'step', 'happened_at', 'recorded_at', 'air_c', 'data']));
+                }
+            }
+        }
+        app()->forgetScopedInstances();
+        app(PlanKeeper::class)->keep($shop);
+        $planner = app(Planner::class);
+        $floor = $planner->floor($shop);
+        $crew = new Crew(array_map(fn (WorkingTime $w): WorkingTime => WorkingTime::of(array_values(array_map(fn (array $h): array => $h[0] > $floor->nowMin ? [$h[0] + 60.0, $h[1]] : $h, array_filter($w->windows, fn (array $h): bool => $h[1] - $h[0] > 90.0)))), $floor->crew->people), $floor->crew->things);
+
+        return fn () => CurrentPlan::of($planner->chains($shop), $planner->keptPlaces($shop), $crew, $floor->nowMin, $planner->weights($shop));
     }
 
     /** Parts like the trade's: keys, coats in windows, cures; three pairs of hands for each dozen and a half of parts. */

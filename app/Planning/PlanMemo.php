@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Closure;
+use Illuminate\Support\Facades\Cache;
+use OakGloss\Plan\FactLog;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\Materials;
+use OakGloss\Plan\ModelVersion;
+use OakGloss\Plan\PartBrief;
+use OakGloss\Plan\Workshop;
+
+/** Plans that were reckoned: a plan is a function of what it is made from, so that alone says whether one may be used again. */
+final class PlanMemo
+{
+    private const KEPT_S = 86400;
+
+    /** @var array<string, FinishPlan> */
+    private array $plans = [];
+
+    /**
+     * @param int|null              $part   whose plan it is, to be kept for other requests; null for one that might be
+     * @param Closure(): FinishPlan $reckon
+     */
+    public function of(?int $part, PartBrief $brief, Materials $materials, Workshop $shop, FactLog $log, Closure $reckon): FinishPlan
+    {
+        $key = md5(serialize([ModelVersion::NOW, $brief, $materials, $shop, $log]));
+        if (isset($this->plans[$key]) || $part === null) {
+            return $this->plans[$key] ??= $reckon();
+        }
+        // One for each part: an older one is of no use to anybody.
+        [$of, $plan] = Cache::get("plan-{$part}") ?? [null, null];
+        if ($of !== $key || ! $plan instanceof FinishPlan) {
+            $plan = $reckon();
+            Cache::put("plan-{$part}", [$key, $plan], self::KEPT_S);
+        }
+
+        return $this->plans[$key] = $plan;
+    }
+}
