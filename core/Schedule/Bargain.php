@@ -79,7 +79,7 @@ final class Bargain
      */
     private function wishes(array $prices, array $wishes): array
     {
-        $empty = Diary::of($this->placing->crew);
+        $empty = $this->placing->clear();
         $wanted = $this->placing->wanted($wishes);
         $fought = self::FOUGHT_POINTS * $this->placing->gridMin;
         for ($round = 0; $round < self::MOST_ROUNDS && ! $this->placing->isSpent(); $round++) {
@@ -120,13 +120,13 @@ final class Bargain
     {
         $wishes = array_map($this->placing->alone(...), array_keys($this->placing->chains));
         $none = array_fill(0, count($this->hands), 0.0);
-        $diary = Diary::of($this->placing->crew);
+        $diary = $this->placing->clear();
         $plan = [];
         foreach ($this->shuffled(array_keys($wishes)) as $i) {
             unset($wishes[$i]);
             $price = self::IN_TURN_POINTS * $this->placing->gridMin * $this->draw();
             $plan[$i] = $this->placing->place($i, $diary, $wishes === [] ? null : $this->asked($i, $none, $this->placing->wanted($wishes), $price, 1.0));
-            $diary = $diary->with($plan[$i] ?? []);
+            $diary = $this->placing->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 
@@ -176,15 +176,15 @@ final class Bargain
      */
     private function plan(array $wishes): array
     {
-        $diary = Diary::of($this->placing->crew);
+        $diary = $this->placing->clear();
         $plan = [];
         foreach ($wishes as $i => $wish) {
-            $plan[$i] = $wish === null ? null : $diary->manning($wish);
-            $diary = $diary->with($plan[$i] ?? []);
+            $plan[$i] = $this->placing->had($i, $diary, $wish);
+            $diary = $this->placing->entered($diary, $i, $plan[$i]);
         }
         foreach (array_keys(array_filter($plan, fn (?array $p): bool => $p === null)) as $i) {
             $plan[$i] = $this->placing->place($i, $diary);
-            $diary = $diary->with($plan[$i] ?? []);
+            $diary = $this->placing->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 

@@ -48,6 +48,12 @@ final readonly class Chain
         return array_sum(array_map(fn (RunStep $s): float => $s->people * $s->handsMin, $this->steps));
     }
 
+    /** Whether what is next has to bond to a coat that is on. */
+    public function isInWindow(): bool
+    {
+        return $this->done !== null && ($this->steps[0]->after ?? null)?->isBond() === true;
+    }
+
     /** @return list<RunStep> what is not in hand yet */
     public function toPlace(): array
     {

@@ -30,7 +30,7 @@ final readonly class GivingWay
             $diary = $this->placing->diaryWithout($plan, $i, $j);
             $trial = [$i => $this->placing->place($i, $diary)] + $plan;
             if ($i !== $j) {
-                $trial[$j] = $this->placing->place($j, $diary->with($trial[$i] ?? []));
+                $trial[$j] = $this->placing->place($j, $this->placing->entered($diary, $i, $trial[$i]));
             }
             ksort($trial);
             if ($this->placing->costOf($trial) < $this->placing->costOf($plan) - Placing::LEAST_GAIN_MIN) {

@@ -21,6 +21,9 @@ final class Placing
     /** A minute by which a first step is put off; so little that it only decides among equals. */
     private const PUT_OFF = 1e-3;
 
+    /** The same where its window may close: the end of a window is less sure than its beginning (ours). */
+    private const PUT_OFF_IN_WINDOW = 0.1;
+
     /** Looked so far beyond where a part ended before, minutes. */
     private const BEYOND_MIN = 1440.0;
 
@@ -42,6 +45,8 @@ final class Placing
     private int $spent = 0;
 
     private ?float $bound = null;
+
+    private ?Diary $clear = null;
 
     /**
      * @param list<Chain>                 $chains
@@ -82,9 +87,22 @@ final class Placing
      */
     public function stay(int $i, Diary $diary): ?array
     {
-        $standing = $this->chains[$i]->standing;
+        return $this->had($i, $diary, $this->chains[$i]->standing);
+    }
 
-        return $standing === null ? null : $diary->manning($standing);
+    /**
+     * A part where it was placed in another diary, if this one has hands and things for it; else null.
+     *
+     * @param list<PlacedStep>|null $placed
+     *
+     * @return list<PlacedStep>|null
+     */
+    public function had(int $i, Diary $diary, ?array $placed): ?array
+    {
+        $held = $this->chains[$i]->inHand;
+        $rest = $placed === null ? null : $diary->manning($held === null ? $placed : array_slice($placed, 1));
+
+        return $rest === null || $held === null ? $rest : [$held, ...$rest];
     }
 
     /**
@@ -159,9 +177,8 @@ final class Placing
     {
         $this->spent += count($steps);
         $tables = $this->tables[spl_object_id($chain->air)."/{$chain->lagMin}"] ??= new AgeTables($chain->air, $this->earliest(), $chain->lagMin);
-        $free = $chain->inHand === null ? $diary : $diary->with([$chain->inHand]);
 
-        return (new RunSheet($chain->air, $free, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
+        return (new RunSheet($chain->air, $diary, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
     }
 
     /**
@@ -171,7 +188,7 @@ final class Placing
      */
     private function manned(Chain $chain, array $placed, Diary $diary): array
     {
-        return $chain->inHand === null ? $diary->manned($placed) : [$chain->inHand, ...$diary->with([$chain->inHand])->manned($placed)];
+        return $chain->inHand === null ? $diary->manned($placed) : [$chain->inHand, ...$diary->manned($placed)];
     }
 
     /**
@@ -203,7 +220,7 @@ final class Placing
         $end = $placed[count($placed) - 1]->endMin;
         $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + self::PUT_OFF * max(0.0, $placed[0]->startMin - $this->fromMin);
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
     }
 
     /** @param list<PlacedStep>|null $placed */
@@ -240,7 +257,7 @@ final class Placing
     public function alone(int $i): ?array
     {
         if (! array_key_exists($i, $this->alone)) {
-            $this->alone[$i] = $this->place($i, Diary::of($this->crew));
+            $this->alone[$i] = $this->place($i, $this->clear());
             $this->aloneCost[$i] = $this->cost($i, $this->alone[$i]);
         }
 
@@ -285,6 +302,29 @@ final class Placing
         return $this->chains[$i]->done !== null && $gap !== null && is_finite($gap->most) && ! is_finite($gap->keyFrom) ? 0 : 1;
     }
 
+    /** What is free before any part is placed: all but what is in hand. */
+    public function clear(): Diary
+    {
+        if ($this->clear === null) {
+            $this->clear = Diary::of($this->crew);
+            foreach ($this->chains as $chain) {
+                $this->clear = $chain->inHand === null ? $this->clear : $this->clear->with([$chain->inHand]);
+            }
+        }
+
+        return $this->clear;
+    }
+
+    /**
+     * A diary with one part more; what it has in hand stands there already.
+     *
+     * @param list<PlacedStep>|null $placed
+     */
+    public function entered(Diary $diary, int $i, ?array $placed): Diary
+    {
+        return $placed === null || $placed === [] ? $diary : $diary->with($this->chains[$i]->inHand === null ? $placed : array_slice($placed, 1));
+    }
+
     /**
      * The diary of all parts but some.
      *
@@ -292,9 +332,9 @@ final class Placing
      */
     public function diaryWithout(array $plan, int ...$out): Diary
     {
-        $diary = Diary::of($this->crew);
+        $diary = $this->clear();
         foreach ($plan as $i => $placed) {
-            $diary = in_array($i, $out, true) ? $diary : $diary->with($placed ?? []);
+            $diary = in_array($i, $out, true) ? $diary : $this->entered($diary, $i, $placed);
         }
 
         return $diary;
@@ -307,11 +347,11 @@ final class Placing
      */
     public function inOrder(array $order): array
     {
-        $diary = Diary::of($this->crew);
+        $diary = $this->clear();
         $plan = [];
         foreach ($order as $i) {
             $plan[$i] = $this->place($i, $diary);
-            $diary = $diary->with($plan[$i] ?? []);
+            $diary = $this->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 

@@ -67,7 +67,8 @@ final class Repair
     {
         $were = $kept === null ? [] : [$kept];
         $sheet = SheetChains::of([$chain], $were, StandingPlan::of([$chain], $were, $free->crew, $chain->nowMin), []);
-        $placed = self::placed(SheetChains::placing($sheet, $free->crew, $chain->nowMin, $unrest, self::EFFORT, $of), 0, $free);
+        $placing = SheetChains::placing($sheet, $free->crew, $chain->nowMin, $unrest, self::EFFORT, $of);
+        $placed = self::placed($placing, 0, $sheet[0]->inHand === null ? $free : $free->with([$sheet[0]->inHand]));
         if ($placed !== null) {
             return ['placed' => $placed, 'leniency' => Leniency::None];
         }

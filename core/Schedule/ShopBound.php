@@ -61,7 +61,7 @@ final class ShopBound
      */
     private function repriced(array $prices, array $hands, float $step): array
     {
-        $empty = Diary::of($this->placing->crew);
+        $empty = $this->placing->clear();
         $bound = 0.0;
         $relaxed = [];
         foreach ($this->placing->chains as $i => $chain) {

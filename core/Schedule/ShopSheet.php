@@ -130,7 +130,7 @@ final class ShopSheet
      */
     private function asItStands(): ?array
     {
-        $diary = Diary::of($this->placing->crew);
+        $diary = $this->placing->clear();
         $plan = [];
         foreach (array_keys($this->placing->chains) as $i) {
             $stays = $this->placing->stay($i, $diary);
@@ -138,7 +138,7 @@ final class ShopSheet
                 return null;
             }
             $plan[$i] = $stays;
-            $diary = $diary->with($stays);
+            $diary = $this->placing->entered($diary, $i, $stays);
         }
 
         return $plan === [] ? null : $plan;

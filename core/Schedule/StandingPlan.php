@@ -190,7 +190,10 @@ final class StandingPlan
     private function noteLate(int|string $id, Breach $breach): void
     {
         $kept = $breach->late === null || $breach->part !== null ? null : $this->kept[$id]->steps[$breach->late] ?? null;
-        foreach ($kept === null || $kept->startMin >= $this->nowMin ? [] : $kept->people as $person) {
+        if ($kept === null || $kept->startMin >= $this->nowMin) {
+            return;
+        }
+        foreach ($kept->people as $person) {
             $this->late[$person][] = [$kept->startMin, $this->nowMin, new Breach(Breach::LATE, $breach->late, $id, $breach->late)];
         }
     }

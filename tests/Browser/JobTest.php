@@ -9,7 +9,7 @@ final class JobTest extends BrowserCase
 {
     public function testTheBenchSaysWhatNeedsHandsNowUntilWhenAndHowMuch(): void
     {
-        $this->sees('Build coat 4 of 6', '.now h1');
+        $this->sees('Build coat 5 of 6', '.now h1');
         $this->sees('window open, closes in', '.now-figures');
         $this->sees('surely until', '.now-figures');
         self::assertMatchesRegularExpression('/\d+\.\d g resin \+ \d+\.\d g hardener/', $this->text('.now-figures'));
@@ -47,10 +47,10 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
-        $this->seesNot('Build coat 4 of 6', '.now h1');
+        $this->seesNot('Build coat 5 of 6', '.now h1');
         $this->visit('/parts/'.$this->partId('W').'/record');
         $this->sees('tack check: print, nothing lifts');
-        $this->sees('Build coat 4 of 6 on');
+        $this->sees('Build coat 5 of 6 on');
     }
 
     public function testACupWeighedToTheMarksIsOnePress(): void
@@ -61,19 +61,19 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->sees('goes into a window that closes');
         $this->press('Coat is on');
-        $this->seesNot('Build coat 4 of 6', '.now h1');
+        $this->seesNot('Build coat 5 of 6', '.now h1');
     }
 
     public function testACoatLoggedByMistakeIsStruckOut(): void
     {
         $this->press('Coat is on', '.now');
-        $this->seesNot('Build coat 4 of 6', '.bench .now h1');
+        $this->seesNot('Build coat 5 of 6', '.bench .now h1');
         $id = $this->partId('W');
         $this->visit("/parts/{$id}");
-        $this->sees('Next: Build coat 5 of 6');
+        $this->sees('Next: Build coat 6 of 6');
         $this->press('Other', '.coat-acts');
         $this->press('Strike out: Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 4 of 6');
+        $this->sees('Next: Build coat 5 of 6');
         $this->visit("/parts/{$id}/record");
         $this->sees('struck out');
     }
@@ -83,7 +83,7 @@ final class JobTest extends BrowserCase
         $id = $this->partId('W');
         $this->visit('/');
         $this->press('to the next window');
-        $this->waitForText('Build coat 4 of 6');
+        $this->waitForText('Build coat 5 of 6');
         $this->seesNot('window open, closes in', '.bench');
         $this->visit("/parts/{$id}");
         $this->sees('window missed, sandable');
@@ -93,12 +93,12 @@ final class JobTest extends BrowserCase
         }
         $this->sees('window missed, key first', '.coats');
         $this->visit('/');
-        $this->sees('Key first, then build coat 4 of 6');
+        $this->sees('Key first, then build coat 5 of 6');
         $this->press('Keyed P180 and wiped');
         $this->visit("/parts/{$id}");
         $this->sees('keyed', '.coat-acts');
         $this->press('Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 5 of 6');
+        $this->sees('Next: Build coat 6 of 6');
     }
 
     public function testALadderIsSandedPaperByPaper(): void

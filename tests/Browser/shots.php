@@ -73,7 +73,7 @@ $take(1280, 800, [
 ]);
 $take(390, 844, [
     'phone-bench' => ['/', null],
-    'phone-weigh' => ["/parts/{$part['open']}/weigh/build-4", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
+    'phone-weigh' => ["/parts/{$part['open']}/weigh/build-5", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
     'phone-overpour' => [null, function (RemoteWebDriver $browser) use ($pour): void {
         $pour('25.9')($browser);
         usleep(700000);

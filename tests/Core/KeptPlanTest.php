@@ -158,6 +158,17 @@ final class KeptPlanTest extends TestCase
         self::assertNull(BetterPlan::of($chains, $later, $crew, 480.0, unrest: new Unrest(10000.0), effort: 200), 'everybody would have to be paid more than six days');
     }
 
+    public function testABetterPlanGoesAroundWhatIsInHand(): void
+    {
+        [$chains, $kept, $crew] = self::two();
+        $now = 485.0;
+        $later = KeptPart::of(array_values(array_map(fn (KeptStep $s): KeptStep => new KeptStep($s->id, $s->startMin + 8640.0, $s->endMin + 8640.0, $s->way, $s->people, $s->uses), $kept['b']->steps)));
+        $told = ['b' => $later] + $kept;
+        $better = BetterPlan::of(self::at($chains, $now), $told, $crew, $now, effort: 100);
+        self::assertNotNull($better);
+        self::assertSame([], StandingPlan::of(self::at($chains, $now), $better->places + $told, $crew, $now)->broken());
+    }
+
     public function testUnrestIsPaidByWhoWasToldAnotherTime(): void
     {
         $step = new RunStep('a', 10.0);
