@@ -201,18 +201,22 @@ final class LockUp
     }
 
     /**
-     * The least warm of some temperatures that does: warmer opens a window sooner.
+     * The least warm of some temperatures that does. Mostly warmer opens a window sooner, and the middle says which half
+     * to look in; where a window is over before hands are free, cooler ones are tried one by one.
      *
      * @param list<float>              $celsius rising
      * @param \Closure(float): ?WayOut $way
      */
     private function leastWarm(array $celsius, \Closure $way): ?WayOut
     {
-        [$low, $high, $found] = [-1, count($celsius), null];
-        // The warmest first: where that does not help nothing does.
-        for ($n = $high - 1; $high - $low > 1; $n = intdiv($low + $high, 2)) {
+        [$low, $high, $found] = [0, count($celsius), null];
+        while ($low < $high) {
+            $n = intdiv($low + $high, 2);
             $is = $way($celsius[$n]);
-            [$low, $high, $found] = $is === null ? ($n === count($celsius) - 1 ? [$high - 1, $high, null] : [$n, $high, $found]) : [$low, $n, $is];
+            [$low, $high, $found] = $is === null ? [$n + 1, $high, $found] : [$low, $n, $is];
+        }
+        for ($n = intdiv(count($celsius), 2) - 1; $found === null && $n >= 0; $n--) {
+            $found = $way($celsius[$n]);
         }
 
         return $found;

@@ -25,10 +25,10 @@ final class MinuteAges
     private readonly float $energyOverR;
     private readonly float $inverseReference;
 
-    /** Part less air at the end of the last panel, °C. */
-    private float $behindC = 0.0;
+    /** The part at the end of the last panel, °C. */
+    private float $partC = 0.0;
 
-    /** Share of that which is left after a minute. */
+    /** Share of its distance from the air that is left after a minute. */
     private readonly float $left;
 
     /**
@@ -38,7 +38,7 @@ final class MinuteAges
     public function __construct(private readonly AirCurve $air, Kinetics $kinetics, private readonly float $from, float $lagMin = 0.0, private readonly ?float $stallC = null)
     {
         $this->left = $lagMin > 0.0 ? exp(-1.0 / $lagMin) : 0.0;
-        $this->behindC = $lagMin > 0.0 ? (new PartTemperature($air, $lagMin))->at($from) - $air->at($from) : 0.0;
+        $this->partC = $lagMin > 0.0 ? (new PartTemperature($air, $lagMin))->at($from) : 0.0;
         $this->energyOverR = $kinetics->activation->joulePerMol / Activation::GAS_CONSTANT;
         $this->inverseReference = 1.0 / $kinetics->reference->inKelvin();
     }
@@ -104,9 +104,7 @@ final class MinuteAges
         ['minutes' => $minutes, 'celsius' => $celsius] = ['minutes' => $this->air->minutes, 'celsius' => $this->air->celsius];
         $last = count($minutes) - 1;
         [$i, $slope] = [$this->point, $this->slope];
-        [$age, $behind, $left, $stall] = [$this->ages[$count - 1], $this->behindC, $this->left, $this->stallC ?? -INF];
-        // Half a minute on, a lagging part has half of the way to its steady lag behind it.
-        $steady = $left > 0.0 ? 1.0 / log($left) : 0.0;
+        [$age, $part, $left, $stall] = [$this->ages[$count - 1], $this->partC, $this->left, $this->stallC ?? -INF];
         $half = sqrt($left);
         for ($k = $count; $k < $needed; $k++) {
             $middle = $this->from + $k - 0.5;
@@ -116,13 +114,12 @@ final class MinuteAges
             }
             $c = $i < 0 ? $celsius[0] : $celsius[$i] + $slope * ($middle - $minutes[$i]);
             if ($left > 0.0) {
-                $lagged = $slope * $steady;
-                $c += $lagged + ($behind - $lagged) * $half;
-                $behind = $lagged + ($behind - $lagged) * $left;
+                // The air of the middle stands for the whole minute: a box's door makes it jump.
+                [$c, $part] = [$c + ($part - $c) * $half, $c + ($part - $c) * $left];
             }
             $age += $c < $stall ? 0.0 : exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
             $this->ages[] = $age;
         }
-        [$this->point, $this->slope, $this->behindC] = [$i, $slope, $behind];
+        [$this->point, $this->slope, $this->partC] = [$i, $slope, $part];
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\ThermalAge;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\BackwardWindow;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
+use OakGloss\Schedule\MinuteAges;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\RunStep;
@@ -20,6 +23,23 @@ use PHPUnit\Framework\TestCase;
 
 final class RunSheetTest extends TestCase
 {
+    public function testAgesFollowAPartBehindAnAirThatJumps(): void
+    {
+        $air = AirCurve::through([[0.0, 18.0], [300.0, 20.0], [300.1, 42.0], [420.0, 42.0], [420.1, 12.0], [900.0, 9.0]]);
+        $kinetics = Sample::resin()->kinetics;
+        foreach ([0.0, 12.0, 40.0] as $lag) {
+            $exact = new ThermalAge(new PartTemperature($air, $lag), $kinetics, 0.0);
+            $minutes = new MinuteAges($air, $kinetics, 0.0, $lag);
+            foreach ([200.0, 310.0, 360.0, 430.0, 900.0] as $minute) {
+                self::assertEqualsWithDelta($exact->at($minute), $minutes->at($minute), 1.5, "lag {$lag} at {$minute}");
+            }
+            self::assertEqualsWithDelta(360.0, $minutes->when($exact->at(360.0), 5000.0) ?? 0.0, 1.5);
+        }
+        $stalled = new MinuteAges($air, $kinetics, 0.0, 0.0, 15.0);
+        self::assertEqualsWithDelta($stalled->at(421.0), $stalled->at(900.0), 0.1, 'no age in the cold');
+        self::assertNull($stalled->when(1e6, 5000.0));
+    }
+
     private const PENALTY = 90.0;
 
     /** The two sums differ by less than this, min; a case that lies between them would be a coincidence. */
