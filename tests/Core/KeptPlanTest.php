@@ -30,7 +30,9 @@ final class KeptPlanTest extends TestCase
     {
         $seeds = [1, 2, 6];
         if (getenv('OAK_LONG') === '1') {
-            $seeds = [...range(1, 20), ...array_map(fn (): int => random_int(1000, 999999), range(1, 10))];
+            $fresh = array_map(fn (): int => random_int(1000, 999999), range(1, 10));
+            fwrite(STDERR, 'Fresh shops: '.implode(', ', $fresh)."\n");
+            $seeds = [...range(1, 20), ...$fresh];
         }
         foreach ($seeds as $seed) {
             yield "shop {$seed}" => [$seed];
