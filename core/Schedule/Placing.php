@@ -129,7 +129,7 @@ final class Placing
     }
 
     /**
-     * The steps from one on where they were told to begin.
+     * The steps from one on where they were told to begin, but for those of which something else was decided.
      *
      * @param list<RunStep>        $steps
      * @param array<string, float> $kept
@@ -139,7 +139,8 @@ final class Placing
     private static function pinned(array $steps, array $kept, int $from): array
     {
         foreach ($steps as $n => $step) {
-            $steps[$n] = $n >= $from && isset($kept[$step->id]) ? $step->at($kept[$step->id]) : $step;
+            $stays = $n >= $from && isset($kept[$step->id]) && $step->pinnedAt === null && $kept[$step->id] >= $step->notBefore;
+            $steps[$n] = $stays ? $step->at($kept[$step->id]) : $step;
         }
 
         return $steps;
