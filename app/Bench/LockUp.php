@@ -189,7 +189,10 @@ final class LockUp
             if (! $this->hasPlace($floor->shop, $kind, $from, $closes)) {
                 continue;
             }
-            $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
+            // The coat itself begins in that air.
+            $coat = $planned->plan->step($key)?->step;
+            $bears = $coat?->layer === null ? null : $planned->plan->materials->resinFor($coat)->maxC;
+            $warmest = min(ClimateLimit::warmestC($kind, $planned->plan->brief->substrate), $bears ?? INF);
             $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0));
             $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value));
             if ($way !== null) {
