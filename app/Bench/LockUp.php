@@ -11,6 +11,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use Illuminate\Support\Facades\Cache;
+use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Method\FollowKind;
 use OakGloss\Plan\ClimateLimit;
@@ -18,6 +19,7 @@ use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\Leniency;
+use OakGloss\Schedule\MinuteAges;
 use OakGloss\Schedule\StepTime;
 use OakGloss\Schedule\Way;
 
@@ -193,7 +195,7 @@ final class LockUp
             $coat = $planned->plan->step($key)?->step;
             $bears = $coat?->layer === null ? null : $planned->plan->materials->resinFor($coat)->maxC;
             $warmest = min(ClimateLimit::warmestC($kind, $planned->plan->brief->substrate), $bears ?? INF);
-            $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0));
+            $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0 && $this->opensBy($planned, $key, new ClimateChange($kind, $from, $closes, $c), $closes)));
             $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value));
             if ($way !== null) {
                 return $way;
@@ -201,6 +203,23 @@ final class LockUp
         }
 
         return null;
+    }
+
+    /** Whether the coat below would be tacky in another air while there is time for this one. */
+    private function opensBy(PlannedPart $planned, string $key, ClimateChange $change, float $closes): bool
+    {
+        $step = $planned->plan->step($key);
+        $coat = $planned->plan->step((string) $step?->step->follow->coat);
+        if ($step === null || $coat === null) {
+            return false;
+        }
+        $chain = $planned->schedule->chain;
+        $onMin = $coat->doneAtMin ?? $planned->schedule->slot($coat->step->key)->endMin ?? $change->fromMin;
+        $clock = $chain->clocks->clock($coat);
+        $ages = new MinuteAges($change->appliedTo($chain->air), $clock, min($onMin, $change->fromMin), $chain->lagMin());
+        $opens = $ages->when($ages->at($onMin) + $clock->age('tack_from'), $closes);
+
+        return $opens !== null && $opens + $step->handsMin <= $closes;
     }
 
     /**
