@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Models\User;
 use App\Planning\PlanKeeper;
+use App\Planning\WriteLock;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -30,6 +31,7 @@ final class KeepThePlan
         }
         DB::beginTransaction();
         try {
+            WriteLock::take();
             $this->keeper->begin($user->shop);
             $response = $next($request);
             if ($response->getStatusCode() >= 400 || ($response->exception ?? null) !== null) {
