@@ -34,33 +34,21 @@ final readonly class WhyMoved
     {
         $breach = $this->broke[$id] ?? null;
 
-        return $this->late($breach) ?? $this->fact($id) ?? $this->shop($id) ?? $this->other($id, $breach) ?? ($breach === null
+        return $this->late($id, $breach) ?? $this->fact($id) ?? $this->shop($id) ?? $this->other($id, $breach) ?? ($breach === null
             ? ['because' => 'better', 'with' => []]
             : ['because' => $breach->code, 'with' => ['step' => $breach->step]]);
     }
 
     /** @return array{because: string, with: array<string, mixed>}|null a step that was to begin and did not */
-    private function late(?Breach $breach): ?array
+    private function late(int $id, ?Breach $breach): ?array
     {
         if ($breach?->late === null) {
             return null;
         }
-        $of = $breach->part ?? null;
+        $of = (int) ($breach->part ?? $id);
+        $with = ['step' => $breach->late, 'planned' => ($this->places[$of]->steps[$breach->late] ?? null)?->startMin];
 
-        return $of === null
-            ? ['because' => 'undone', 'with' => ['step' => $breach->late, 'planned' => $this->startOf($breach->late)]]
-            : ['because' => 'undone_other', 'with' => ['step' => $breach->late, 'planned' => $this->startOf($breach->late, (int) $of), 'letter' => $this->letter((int) $of)]];
-    }
-
-    private function startOf(string $step, ?int $part = null): ?float
-    {
-        foreach ($part === null ? $this->places : array_intersect_key($this->places, [$part => true]) as $id => $kept) {
-            if (isset($kept->steps[$step]) && ($part !== null || ($this->broke[$id]->late ?? null) === $step)) {
-                return $kept->steps[$step]->startMin;
-            }
-        }
-
-        return null;
+        return $of === $id ? ['because' => 'undone', 'with' => $with] : ['because' => 'undone_other', 'with' => $with + ['letter' => $this->letter($of)]];
     }
 
     /** @return array{because: string, with: array<string, mixed>}|null what was recorded of the part itself */

@@ -115,7 +115,7 @@ final class Placing
         $chain = $this->chains[$i];
         $steps = $chain->toPlace();
         $found = null;
-        $until = min($this->untilMin, max([$this->fromMin, ...array_values($chain->kept)]) + 1440.0);
+        $until = min($this->untilMin, max([$this->fromMin, ...array_values($chain->kept)]) + self::BEYOND_MIN);
         // Most of it can stay: few steps are freed first, then twice as many; between the last two it is halved.
         [$low, $high, $k] = [0, null, 1];
         while ($high === null ? $low < count($steps) : $high - $low > 1) {

@@ -44,7 +44,7 @@ final class Repair
         $found = [];
         foreach ($ids as $i => $id) {
             $part = $plan[$i] !== null
-                ? KeptPart::from($plan[$i], $standing->parts[$id]->placed === null ? Leniency::None : $standing->parts[$id]->leniency)
+                ? KeptPart::from($plan[$i], self::leniencyOf($standing->parts[$id]))
                 : self::leniently($chains[$id], $placing->diaryWithout($plan, $i), $placing->gridMin);
             if ($part !== null) {
                 $found[$id] = $part;
@@ -66,11 +66,12 @@ final class Repair
     public static function ofOne(PartChain $chain, ?KeptPart $kept, Diary $free, int $of, Unrest $unrest = new Unrest()): ?array
     {
         $were = $kept === null ? [] : [$kept];
-        $sheet = SheetChains::of([$chain], $were, StandingPlan::of([$chain], $were, $free->crew, $chain->nowMin), []);
+        $standing = StandingPlan::of([$chain], $were, $free->crew, $chain->nowMin);
+        $sheet = SheetChains::of([$chain], $were, $standing, []);
         $placing = SheetChains::placing($sheet, $free->crew, $chain->nowMin, $unrest, self::EFFORT, $of);
         $placed = self::placed($placing, 0, $sheet[0]->inHand === null ? $free : $free->with([$sheet[0]->inHand]));
         if ($placed !== null) {
-            return ['placed' => $placed, 'leniency' => Leniency::None];
+            return ['placed' => $placed, 'leniency' => self::leniencyOf($standing->parts[0])];
         }
         $schedule = PartSchedule::within($chain, $free, ShopSchedule::gridFor($of));
 
@@ -84,6 +85,12 @@ final class Repair
         $late = $placing->chains[$i]->kept === [] || $anew === null ? null : $placing->stayFrom($i, $diary);
 
         return $late !== null && $placing->cost($i, $late) <= $placing->cost($i, $anew) ? $late : $anew;
+    }
+
+    /** What was let go of a part that stands; one that is placed anew has to be let go nothing so far. */
+    private static function leniencyOf(StandingPart $part): Leniency
+    {
+        return $part->placed === null ? Leniency::None : $part->leniency;
     }
 
     /** What it must be let go to have a place at all. */
