@@ -63,6 +63,23 @@ final class KeptPlanTest extends ShopCase
         self::assertContains($changes[0]['because'] ?? 'undone', ['undone']);
     }
 
+    public function testEachLateStepIsToldWithItsOwnPartsStart(): void
+    {
+        $this->makePart();
+        $this->makePart(['letter' => 'L']);
+        $this->keep();
+        $told = $this->starts();
+        self::assertNotSame($told['K strip'], $told['L strip']);
+        $this->at('2027-03-12 12:00');
+        app(PlanKeeper::class)->keep($this->shop->refresh(), isAct: false);
+        $changes = app(PlanKeeper::class)->unseen($this->shop);
+        self::assertCount(2, $changes);
+        foreach ($changes as $change) {
+            self::assertSame('undone', $change['because']);
+            self::assertEqualsWithDelta($told["{$change['letter']} strip"], $change['with']['planned'] ?? 0.0, 0.01, $change['letter']);
+        }
+    }
+
     public function testKeptPlacesCannotBeRewritten(): void
     {
         $this->makePart();
