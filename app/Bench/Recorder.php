@@ -9,24 +9,29 @@ use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use OakGloss\Plan\FactKind;
 
-/** Writes facts. The same press sent twice, by one device or two, is one fact. */
+/** Writes facts. Called under the write lock of the act that they belong to. */
 final class Recorder
 {
-    public function __construct(private readonly Planner $planner)
+    private int $written = 0;
+
+    public function __construct(private readonly Planner $planner, private readonly Request $request)
     {
     }
 
     /** @param array<string, string|int|float> $data */
-    public function record(Part $part, User $user, ShopFloor $floor, FactKind $kind, string $step, array $data, string $token, ?float $atMin = null): PartFact
+    public function record(Part $part, User $user, ShopFloor $floor, FactKind $kind, string $step, array $data, ?float $atMin = null): PartFact
     {
         $at = $atMin ?? $floor->nowMin;
 
-        return DB::transaction(function () use ($part, $user, $floor, $kind, $step, $data, $token, $at): PartFact {
-            $fact = PartFact::query()->firstOrCreate(['token' => $token], [
+        return DB::transaction(function () use ($part, $user, $floor, $kind, $step, $data, $at): PartFact {
+            $fact = PartFact::query()->create([
                 'part_id' => $part->id,
+                'token' => $this->token(),
                 'user_id' => $user->id,
                 'kind' => $kind->value,
                 'step' => $step,
@@ -39,6 +44,14 @@ final class Recorder
 
             return $fact;
         });
+    }
+
+    /** By the mark of the form and the order of its facts: a name that no form can send. */
+    private function token(): string
+    {
+        $mark = $this->request->input('token');
+
+        return (is_string($mark) ? $mark : (string) Str::uuid()).':'.++$this->written;
     }
 
     /** Notes when the part's last step was done, or that it is open again. */

@@ -7,7 +7,6 @@ namespace App\Devices;
 use App\Clock\ShopClock;
 use App\Models\AirReading;
 use App\Models\Shop;
-use App\Planning\WriteLock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -36,7 +35,6 @@ final class ProbePoller
         }
 
         return DB::transaction(function () use ($shop, $readings, $now): int {
-            WriteLock::take();
             $trusted = $shop->airReadings()->trusted()->where('source', 'probe')->orderByDesc('measured_at')->first();
             [$at, $airC] = [$trusted?->measured_at, $trusted?->air_c];
             $kept = 0;

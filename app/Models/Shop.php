@@ -85,6 +85,12 @@ final class Shop extends Model
         return $this->hasMany(HourException::class);
     }
 
+    /** @return HasMany<ShopVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(ShopVersion::class);
+    }
+
     /** @return HasMany<KeptPlan, $this> */
     public function keptPlans(): HasMany
     {

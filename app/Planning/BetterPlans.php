@@ -64,7 +64,6 @@ final class BetterPlans
         }
 
         return DB::transaction(function () use ($shop, $better, $newest, $state, $floor): ?PlanOffer {
-            WriteLock::take();
             $this->planner->forget();
 
             return $this->planner->restsOnFacts($shop) !== $state || $this->kept->newest($shop)?->id !== $newest->id ? null : PlanOffer::query()->create([

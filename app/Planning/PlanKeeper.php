@@ -27,7 +27,6 @@ final class PlanKeeper
     public function keep(Shop $shop, ?string $because = null, bool $isAct = true): void
     {
         DB::transaction(function () use ($shop, $because, $isAct): void {
-            WriteLock::take();
             $this->planner->forget();
             $sheet = $this->planner->sheet($shop);
             $anew = array_filter(array_combine($sheet->anew(), array_map($sheet->toKeep(...), $sheet->anew())));

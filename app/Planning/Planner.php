@@ -6,10 +6,10 @@ namespace App\Planning;
 
 use App\Clock\ShopClock;
 use App\Models\HourException;
-use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;
+use App\Shelf\ShelfPapers;
 use Closure;
 use Illuminate\Support\Collection;
 use OakGloss\Material\Resin as CoreResin;
@@ -37,12 +37,6 @@ final class Planner
 
     /** @var array<int, ShopFloor> */
     private array $floors = [];
-
-    /** @var array<int, list<int>> */
-    private array $grits = [];
-
-    /** Papers by the way that they are driven; wet ones stand dry use, pads are soft blocks. */
-    public const FORMS = ['wet_block' => ['wet sheet', 'foam pad'], 'dry_block' => ['dry sheet', 'wet sheet'], 'orbital' => ['disc', 'foam pad']];
 
     /** @var array<int, array<string, list<int>>> */
     private array $papersBy = [];
@@ -112,7 +106,7 @@ final class Planner
     /** Something was written: what was reckoned from it before holds no more. */
     public function forget(): void
     {
-        $this->floors = $this->grits = $this->sheets = $this->open = $this->chains = $this->resins = [];
+        $this->floors = $this->papersBy = $this->sheets = $this->open = $this->chains = $this->resins = [];
         $this->paces->forget();
     }
 
@@ -267,7 +261,7 @@ final class Planner
                 $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
             ])),
             'air' => round($this->meanAir($floor), 2),
-            'papers' => [$this->grits($shop->id), $this->papersBy[$shop->id] ?? []],
+            'papers' => [ShelfPapers::all($this->papersBy($shop->id)), $this->papersBy($shop->id)],
         ];
     }
 
@@ -312,10 +306,10 @@ final class Planner
             $this->resin($part->clearResin),
             FromShelf::cloth($part->cloth),
             $part->clear === null ? null : FromShelf::clear($part->clear),
-            $this->grits($part->shop_id),
+            ShelfPapers::all($this->papersBy($part->shop_id)),
             FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
             $part->filler === null ? null : FromShelf::clear($part->filler),
-            $this->papersBy[$part->shop_id] ?? [],
+            $this->papersBy($part->shop_id),
         );
     }
 
@@ -325,16 +319,9 @@ final class Planner
         return $this->resins[$row->name.$row->id] ??= $this->paces->paced($row);
     }
 
-    /** @return list<int> all papers on the shelf; on the way those that can be driven wet, dry and by an orbital */
-    private function grits(int $shopId): array
+    /** @return array<string, list<int>> papers on the shelf, by the way that they are driven */
+    private function papersBy(int $shopId): array
     {
-        if (! isset($this->grits[$shopId])) {
-            $papers = Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->get();
-            $of = fn (string ...$forms): array => array_values(array_unique(array_map(intval(...), $papers->whereIn('form', $forms)->pluck('grit')->all())));
-            $this->grits[$shopId] = $of(...self::FORMS['dry_block'], ...self::FORMS['wet_block'], ...self::FORMS['orbital']);
-            $this->papersBy[$shopId] = array_map(fn (array $forms): array => $of(...$forms), self::FORMS);
-        }
-
-        return $this->grits[$shopId];
+        return $this->papersBy[$shopId] ??= ShelfPapers::by($shopId);
     }
 }

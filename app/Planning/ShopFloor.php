@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Acts\ShopNumbersBook;
 use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Models\HourException;
@@ -63,7 +64,7 @@ final readonly class ShopFloor
         $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $shop->working_hours, $from, $until, self::spans($exceptions, $u)), $people);
         $crew = new Crew($work === [] ? [$time->workingTime($shop->working_hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($shop->things, fn (int $places): bool => $places > 0));
         $together = $crew->together();
-        $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g);
+        $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g, earlier: ShopNumbersBook::earlier($shop));
 
         return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first());
     }

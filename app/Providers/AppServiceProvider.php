@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock\ShopClock;
+use App\Database\ImmediateSqliteConnector;
 use App\Models\KeptPlan;
 use App\Planning\PaceBook;
 use App\Planning\PlanMemo;
@@ -14,6 +15,7 @@ use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -26,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
+        $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         $this->app->scoped(Planner::class);
@@ -33,6 +36,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // Every form that writes carries both: the session's, against other sites, and its own, against being sent twice.
+        Blade::directive('marks', fn (): string => '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>');
         Model::shouldBeStrict(! $this->app->isProduction());
         foreach (ShelfKind::cases() as $kind) {
             Gate::policy($kind->model(), ShelfItemPolicy::class);

@@ -130,7 +130,7 @@ final class FilmReadings
             $grams = (float) $fact->number('grams');
             $this->estimate = $this->gainedG === null
                 ? $this->estimate->marked()
-                : $this->estimate->weighed($grams - $this->lastG - $this->gainedG, array_map(fn (Zone $z): float => $z->areaM2 * $this->cureDensityGM2Um, $this->zones), $this->ranDownG, $this->shop->partScaleStepG);
+                : $this->estimate->weighed($grams - $this->lastG - $this->gainedG, array_map(fn (Zone $z): float => $z->areaM2 * $this->cureDensityGM2Um, $this->zones), $this->ranDownG, $this->shop->partScaleStepAt($fact->atMin));
             [$this->lastG, $this->gainedG, $this->ranDownG] = [$grams, 0.0, 0.0];
 
             return;

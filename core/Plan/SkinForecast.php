@@ -173,10 +173,11 @@ final class SkinForecast
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
-        $batch = Batch::weighable($planned->over($area)->plus(Mass::fromGrams($this->shop->cupLossG))->inGrams(), $resin->ratio, $this->shop->scaleStepG, $pigment);
+        $loss = $this->shop->cupLossAt($fact?->atMin);
+        $batch = Batch::weighable($planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(), $resin->ratio, $this->shop->scaleStepAt($fact?->atMin), $pigment);
         $used = $fact?->number('grams');
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
-        $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $this->shop->cupLossG, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
+        $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
         $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $keyed = $this->log->last($step->key, FactKind::Sanded);
@@ -225,7 +226,8 @@ final class SkinForecast
         $driven = $decided->driven ?? $grits->driven;
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
         $firstCut = $grits->inClear ? $grits->peelUm + Ladder::CLEAR_WAVINESS_UM : $this->skins->deepestTexture() + Ladder::WAVINESS_UM;
-        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $this->materials->papersFor($driven), $from, $grits->to, $firstCut)
+        $papers = $this->shop->papersAt($doneAt, $driven) ?? $this->materials->papersFor($driven);
+        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $papers, $from, $grits->to, $firstCut)
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
         $sanding = $this->sanding($step, $this->lastCoat);
         $passes = $this->throughEverywhere($sanding, $ladder);

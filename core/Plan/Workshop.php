@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Method\CoatWeights;
 use OakGloss\Method\Pace;
 use OakGloss\Quantity\Bounds;
@@ -15,11 +16,12 @@ final readonly class Workshop
     public const TARGET_BURN_THROUGH = 0.001;
 
     /**
-     * @param float $workingAirC       mean air while hands are at the bench, for coats that are still ahead
-     * @param float $cupLossG          stays in cup and brush, a coat
-     * @param float $scaleStepG        what the scale can tell apart
-     * @param float $targetBurnThrough share of a show zone that may be burnt through
-     * @param float $partScaleStepG    what the scale for whole parts can tell apart
+     * @param float             $workingAirC       mean air while hands are at the bench, for coats that are still ahead
+     * @param float             $cupLossG          stays in cup and brush, a coat
+     * @param float             $scaleStepG        what the scale can tell apart
+     * @param float             $targetBurnThrough share of a show zone that may be burnt through
+     * @param float             $partScaleStepG    what the scale for whole parts can tell apart
+     * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -31,11 +33,47 @@ final readonly class Workshop
         public Pace $pace = new Pace(),
         public CoatWeights $weights = new CoatWeights(),
         public float $partScaleStepG = 1.0,
+        public array $earlier = [],
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
         Bounds::within($scaleStepG, 0.001, 10.0, 'step of the scale', 'g');
         Bounds::within($partScaleStepG, 0.01, 100.0, 'step of the part scale', 'g');
         Bounds::within($targetBurnThrough, 0.00001, 0.5, 'burn-through target', '');
+    }
+
+    /** Left in cup and brush by a coat that was done then, g; of one that is ahead with null. */
+    public function cupLossAt(?float $minute): float
+    {
+        return $this->stoodAt($minute)->cupLossG ?? $this->cupLossG;
+    }
+
+    /** Step of the scale that weighed then, g; of one that will with null. */
+    public function scaleStepAt(?float $minute): float
+    {
+        return $this->stoodAt($minute)->scaleStepG ?? $this->scaleStepG;
+    }
+
+    /** Step of the scale on which a part lay then, g. */
+    public function partScaleStepAt(float $minute): float
+    {
+        return $this->stoodAt($minute)->partScaleStepG ?? $this->partScaleStepG;
+    }
+
+    /** @return list<int>|null P numbers that the shelf had then for one way of driving; null for those that it has */
+    public function papersAt(?float $minute, SandingMethod $driven): ?array
+    {
+        return $this->stoodAt($minute)->papersBy[$driven->value] ?? null;
+    }
+
+    private function stoodAt(?float $minute): ?ShopNumbers
+    {
+        foreach ($minute === null ? [] : $this->earlier as $numbers) {
+            if ($minute < $numbers->untilMin) {
+                return $numbers;
+            }
+        }
+
+        return null;
     }
 }

@@ -89,16 +89,16 @@
                 @endif
                 @if ($cup->pour->totalG() <= 0)
                     <form method="post" action="{{ route('weigh.store', [$part, $key]) }}" class="all-shown">
-                        @csrf
-                        <input type="hidden" name="component" value="all"><input type="hidden" name="token" value="weigh-{{ $part->id }}-{{ Illuminate\Support\Str::random(16) }}">
+                        @marks
+                        <input type="hidden" name="component" value="all">
                         <button class="btn go wide-btn"><span>All as shown: <span class="num">{{ implode(' + ', array_map(fn ($jar, $g) => $say->grams($g).' '.$say->word('component', $jar), array_keys($toAdd), $toAdd)) }}</span></span></button>
                         <p class="soft">For a cup that was weighed to the marks. Where it differs, jar by jar:</p>
                     </form>
                 @endif
                 <h1 id="pour-title">Add <span class="num">{{ $say->grams($toAdd[$nextUp]) }}</span> {{ $say->word('component', $nextUp) }}</h1>
                 <form method="post" action="{{ route('weigh.store', [$part, $key]) }}" class="pour-form" x-data="pour" data-component="{{ $nextUp }}" data-resin="{{ $cup->pour->resinG }}" data-hardener="{{ $cup->pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
-                    @csrf
-                    <input type="hidden" name="component" value="{{ $nextUp }}"><input type="hidden" name="token" value="weigh-{{ $part->id }}-{{ Illuminate\Support\Str::random(16) }}">
+                    @marks
+                    <input type="hidden" name="component" value="{{ $nextUp }}">
                     <div @class(['field', 'is-wrong' => $errors->has('grams')])>
                         <label for="grams">{{ ucfirst($say->word('component', $nextUp)) }} poured<span class="unit">g</span></label>
                         <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed" value="{{ old('grams') }}" required @if ($cup->pour->totalG() > 0) autofocus @endif @if($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>

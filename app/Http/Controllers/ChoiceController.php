@@ -16,7 +16,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\ValidationException;
@@ -48,7 +47,7 @@ final class ChoiceController
                 throw ValidationException::withMessages(['choice' => implode(' ', $say->finding($finding))]);
             }
             foreach ($values as $field => $value) {
-                $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before[$field] ?? 'fewest'), 'to' => (string) ($value ?? 'none')], (string) Str::uuid());
+                $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before[$field] ?? 'fewest'), 'to' => (string) ($value ?? 'none')]);
             }
         });
 

@@ -9,7 +9,6 @@ use App\Devices\HttpGlossMeter;
 use App\Devices\MeterSilent;
 use App\Models\Clear;
 use App\Models\Part;
-use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\FromShelf;
 use App\Planning\OpenChoices;
@@ -59,17 +58,13 @@ final class ClearController
     public function gloss(Request $request, Part $part, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
-            'token' => ['required', 'string', 'max:60'],
             'by' => ['required', Rule::in(['hand', 'meter'])],
             'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
         ], ['gu.required_if' => 'Type what the display shows, in gloss units.'], ['gu' => 'gloss']);
-        if (PartFact::query()->where('token', $given['token'])->exists()) {
-            return back()->with('notice', 'Already kept.');
-        }
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
-        $recorder->record($part, $user, $planned->floor, FactKind::GlossRead, $on, ['gu' => round($gu, 1), 'by' => $given['by']], $given['token']);
+        $recorder->record($part, $user, $planned->floor, FactKind::GlossRead, $on, ['gu' => round($gu, 1), 'by' => $given['by']]);
         $expected = $planned->plan->gloss();
         $says = match (true) {
             $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',

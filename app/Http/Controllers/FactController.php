@@ -16,7 +16,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Abrasion\Grit;
@@ -39,7 +38,6 @@ final class FactController
         $given = $request->validate([
             'kind' => ['required', Rule::in(['coat_on', 'touched', 'tried', 'sanded', 'wiped', 'done', 'skipped', 'ready'])],
             'step' => ['required', 'string', 'max:40'],
-            'token' => ['required', 'string', 'max:60'],
             'touch' => ['required_if:kind,touched', Rule::enum(Touch::class)],
             'paper' => ['required_if:kind,tried', Rule::in(['clogs', 'dusts'])],
             'grit' => ['required_if:kind,sanded', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
@@ -49,9 +47,6 @@ final class FactController
             'end' => ['nullable', Rule::enum(PassEnd::class)],
             'at' => ['nullable', 'date_format:H:i'],
         ], ['minutes.required_if' => 'Where nobody looked, the minutes are needed.', 'minutes.between' => 'Minutes of one pass, up to 600.']);
-        if (PartFact::query()->where('token', $given['token'])->exists()) {
-            return back()->with('notice', 'Already kept.');
-        }
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $kind = FactKind::from($given['kind']);
         $at = $this->moment($planned, $given['at'] ?? null);
@@ -67,9 +62,9 @@ final class FactController
             default => [],
         };
         DB::transaction(function () use ($recorder, $part, $user, $planned, $kind, $given, $data, $at): void {
-            $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $given['token'], $at);
+            $recorder->record($part, $user, $planned->floor, $kind, $given['step'], $data, $at);
             foreach ($kind === FactKind::Done ? $this->boxOf($planned, $given['step'], $at) : [] as $step => $box) {
-                $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, $box, "{$given['token']}-box", $at);
+                $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, $box, $at);
             }
         });
         $isMixed = $kind === FactKind::Ready && $planned->plan->step($given['step'])?->batch !== null;
@@ -85,7 +80,7 @@ final class FactController
         if ($isStruck || in_array($fact->kind, [FactKind::Struck->value, FactKind::Chosen->value], true)) {
             throw ValidationException::withMessages(['strike' => 'This line can\'t be struck out, or already is.']);
         }
-        $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')], "strike-{$fact->id}");
+        $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')]);
 
         return $this->backTo($request, $part)->with('notice', 'Struck out. It stays in the record and is left out of the plan.');
     }
@@ -115,6 +110,10 @@ final class FactController
         }
         if ($next?->step->key !== $key) {
             throw ValidationException::withMessages(['act' => "{$say->step($step->step)} is not the next step; that is ".($next === null ? 'none' : $say->step($next->step)).'.']);
+        }
+        $ready = $kind === FactKind::Ready ? $planned->plan->log->last($key, FactKind::Ready) : null;
+        if ($ready !== null) {
+            throw ValidationException::withMessages(['act' => "The ready check of {$say->step($step->step)} was already kept, at ".$say->when($ready->atMin).'.']);
         }
         $fits = match ($kind) {
             FactKind::CoatOn => $step->step->kind === StepKind::Coat,
@@ -171,7 +170,7 @@ final class FactController
     {
         $given = $request->validate(['counts' => ['required', 'boolean'], 'reason' => ['required_if:counts,0', 'nullable', 'string', 'max:200']], ['reason.required_if' => 'Say why it is left out.']);
         abort_unless(in_array($fact->kind, [FactKind::Touched->value, FactKind::Tried->value], true), 404);
-        $recorder->record($part, $user, $planner->floor($user->shop), FactKind::LeftOut, $fact->step, ['target' => $fact->id, 'counts' => (int) $given['counts'], 'reason' => (string) ($given['reason'] ?? '')], (string) Str::uuid());
+        $recorder->record($part, $user, $planner->floor($user->shop), FactKind::LeftOut, $fact->step, ['target' => $fact->id, 'counts' => (int) $given['counts'], 'reason' => (string) ($given['reason'] ?? '')]);
 
         return back()->with('notice', $given['counts'] ? 'It counts.' : 'Left out. It stays in the record.');
     }

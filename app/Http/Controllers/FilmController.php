@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
 use App\Models\Part;
-use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -56,7 +55,6 @@ final class FilmController
         $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
         $given = $request->validate([
             'kind' => ['required', Rule::in([FactKind::PartWeighed->value, FactKind::Measured->value])],
-            'token' => ['required', 'string', 'max:60'],
             'part_g' => ['required_if:kind,part_weighed', 'nullable', 'numeric', 'between:1,200000'],
             'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
             'way' => ['required_if:kind,measured', 'nullable', Rule::in(['slug', 'offcut', 'gauge', 'cut_face'])],
@@ -64,9 +62,6 @@ final class FilmController
             'um' => ['required_if:kind,measured', 'nullable', 'numeric', $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000'],
             'n' => ['nullable', 'integer', 'between:1,50'],
         ], ['part_g.required_if' => 'Type what the scale shows, in grams.', 'um.required_if' => 'Type the thickness.', 'um.between' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.'], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
-        if (PartFact::query()->where('token', $given['token'])->exists()) {
-            return back()->with('notice', 'Already kept.');
-        }
         $on = $planned->plan->lastDone()?->step->key ?? throw ValidationException::withMessages(['act' => 'There is nothing on this part yet.']);
         if (($planned->plan->step($on)->zones ?? []) === []) {
             throw ValidationException::withMessages(['act' => 'The film begins with the wet-out; before it there is nothing to measure.']);
@@ -79,7 +74,7 @@ final class FilmController
             'n' => (int) ($given['n'] ?? 1),
             'step_um' => $given['way'] === 'cut_face' ? 10.0 : ($given['way'] === 'gauge' ? 5.0 : 1000.0 * $user->shop->calliper_step_mm),
         ];
-        $recorder->record($part, $user, $planned->floor, $kind, $on, $data, $given['token']);
+        $recorder->record($part, $user, $planned->floor, $kind, $on, $data);
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
         return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$say->answer($answer)['do']);

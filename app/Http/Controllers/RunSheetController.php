@@ -19,7 +19,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -80,7 +79,7 @@ final class RunSheetController
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['at' => $at], (string) Str::uuid());
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['at' => $at]);
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$say->when($at)}. The others are placed around it.");
     }
@@ -90,7 +89,7 @@ final class RunSheetController
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         foreach ($planned->plan->log->of($step, FactKind::Decided) as $fact) {
-            $recorder->record($part, $user, $planned->floor, FactKind::Struck, $step, ['target' => $fact->id, 'reason' => ''], "strike-{$fact->id}");
+            $recorder->record($part, $user, $planned->floor, FactKind::Struck, $step, ['target' => $fact->id, 'reason' => '']);
         }
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', 'Free again. The run sheet places it.');
@@ -123,7 +122,7 @@ final class RunSheetController
         if ($wrong !== null) {
             throw ValidationException::withMessages($wrong)->errorBag('climate');
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, ['kind' => $kind->value, 'from' => $from, 'until' => $until, 'c' => (float) $given['c']], (string) Str::uuid());
+        $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, ['kind' => $kind->value, 'from' => $from, 'until' => $until, 'c' => (float) $given['c']]);
 
         return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$say->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
     }

@@ -10,13 +10,13 @@ use App\Models\Part;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Shelf\ShelfPapers;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\ScratchProfile;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -66,7 +66,7 @@ final class SandController
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
             throw ValidationException::withMessages(['act' => 'What was sanded has settled how this flatting goes.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['driven' => $driven, 'from_grit' => (int) $from], (string) Str::uuid());
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['driven' => $driven, 'from_grit' => (int) $from]);
 
         return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$say->word('driven', $driven).', from P'.$from.'.');
     }
@@ -79,7 +79,7 @@ final class SandController
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
             throw ValidationException::withMessages(['act' => 'There is nothing to wait for.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['not_before' => $print['waitUntilMin']], (string) Str::uuid());
+        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['not_before' => $print['waitUntilMin']]);
 
         return back()->with('notice', $say->step($print['step']->step).' waits until '.$say->date($print['waitUntilMin']).'.');
     }
@@ -87,12 +87,12 @@ final class SandController
     /** Clean water, or a fresh piece of the same paper. */
     public function change(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['what' => ['required', Rule::in(['water', 'paper', 'wipe', 'guide'])], 'token' => ['required', 'string', 'max:60']]);
+        $given = $request->validate(['what' => ['required', Rule::in(['water', 'paper', 'wipe', 'guide'])]]);
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => 'The plan has no such flatting.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Changed, $step, ['what' => $given['what']], $given['token']);
+        $recorder->record($part, $user, $planned->floor, FactKind::Changed, $step, ['what' => $given['what']]);
 
         return redirect()->route('parts.sand', $part)->with('notice', 'Kept.');
     }
@@ -106,7 +106,7 @@ final class SandController
     {
         $ladder = $flat->ladder ?? throw new \LogicException('a flatting has a ladder');
         $area = $planned->plan->brief->coatedAreaM2();
-        $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()->whereIn('form', Planner::FORMS[$ladder->method->value])->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
+        $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()->whereIn('form', ShelfPapers::FORMS[$ladder->method->value])->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
 
         return array_map(fn ($rung): array => [
             'grit' => $rung->grit->number,

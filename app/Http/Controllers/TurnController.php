@@ -17,7 +17,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
-use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -73,7 +72,7 @@ final class TurnController
             }
             foreach ($way['facts'] as $id => $facts) {
                 foreach ($facts as $fact) {
-                    $recorder->record($parts[$id]->part, $user, $floor, $fact['kind'], $fact['step'], $fact['data'], (string) Str::uuid());
+                    $recorder->record($parts[$id]->part, $user, $floor, $fact['kind'], $fact['step'], $fact['data']);
                 }
             }
         });

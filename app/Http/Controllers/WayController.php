@@ -15,7 +15,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -33,7 +32,7 @@ final class WayController
                 Hours::alsoOpen($floor, $user, $floor->nowMin, (float) $way->untilMin, 'stays for a window');
             }
             foreach ($way->facts as $fact) {
-                $recorder->record($part, $user, $floor, $fact['kind'], $fact['step'], $fact['data'], (string) Str::uuid());
+                $recorder->record($part, $user, $floor, $fact['kind'], $fact['step'], $fact['data']);
             }
         });
 

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Bench\Cup;
 use App\Bench\Recorder;
 use App\Models\Part;
-use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -40,11 +39,7 @@ final class WeighController
         $given = $request->validate([
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [Rule::requiredIf($request->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],
-            'token' => ['required', 'string', 'max:50'],
         ]);
-        if (PartFact::query()->whereIn('token', [$given['token'], "{$given['token']}-resin"])->exists()) {
-            return redirect()->route('weigh', [$part, $step]);
-        }
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
             ?? throw ValidationException::withMessages(['grams' => 'That coat is already on.']);
         if (! $cup->isReady()) {
@@ -57,9 +52,9 @@ final class WeighController
         if ($cup->pour->totalG() + array_sum($poured) > self::LARGEST_CUP_G) {
             throw ValidationException::withMessages(['grams' => 'No cup holds that much. Type the grams of this jar alone.']);
         }
-        DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step, $given): void {
+        DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step): void {
             foreach ($poured as $component => $grams) {
-                $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $component, 'grams' => $grams], count($poured) === 1 ? $given['token'] : "{$given['token']}-{$component}");
+                $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $component, 'grams' => $grams]);
             }
         });
 

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Acts\ActRunner;
 use App\Models\User;
-use App\Planning\PlanKeeper;
-use App\Planning\WriteLock;
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/**
- * Every act and the repair of the plan that follows from it are one: under the database's write lock, all or nothing.
- * What another device does meanwhile waits, and is judged by what stands then.
- */
+/** Every request that writes is one act. */
 final class KeepThePlan
 {
-    public function __construct(private readonly PlanKeeper $keeper)
+    public function __construct(private readonly ActRunner $acts)
     {
     }
 
@@ -26,27 +21,7 @@ final class KeepThePlan
     {
         /** @var User|null $user */
         $user = $request->user();
-        if ($user === null || $request->isMethodSafe()) {
-            return $next($request);
-        }
-        DB::beginTransaction();
-        try {
-            WriteLock::take();
-            $this->keeper->begin($user->shop);
-            $response = $next($request);
-            if ($response->getStatusCode() >= 400 || ($response->exception ?? null) !== null) {
-                DB::rollBack();
 
-                return $response;
-            }
-            $this->keeper->keep($user->shop->refresh());
-            DB::commit();
-        } catch (\Throwable $e) {
-            DB::rollBack();
-
-            throw $e;
-        }
-
-        return $response;
+        return $user === null || $request->isMethodSafe() ? $next($request) : $this->acts->run($request, $user, $next);
     }
 }

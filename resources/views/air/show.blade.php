@@ -22,8 +22,8 @@
             @else
                 <p>@if ($shop->probe_asked_at) Asked {{ $say->span(max(0, $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at))) }} ago. It answers. @else Not asked yet. @endif</p>
             @endif
-            <form method="post" action="{{ route('air.poll') }}">@csrf<button class="btn" @disabled($shop->probeAddress() === null)>Ask it now</button></form>
-            <form method="post" action="{{ route('air.probe') }}" class="one-line" novalidate>@csrf @method('PUT')<x-field name="probe_url" label="Its address" :value="$shop->probe_url" inputmode="url" :hint="$shop->probe_url === null && $shop->probeAddress() ? 'Empty: the stand-in at '.$shop->probeAddress() : null" /><button class="btn">Keep</button></form>
+            <form method="post" action="{{ route('air.poll') }}">@marks<button class="btn" @disabled($shop->probeAddress() === null)>Ask it now</button></form>
+            <form method="post" action="{{ route('air.probe') }}" class="one-line" novalidate>@marks @method('PUT')<x-field name="probe_url" label="Its address" :value="$shop->probe_url" inputmode="url" :hint="$shop->probe_url === null && $shop->probeAddress() ? 'Empty: the stand-in at '.$shop->probeAddress() : null" /><button class="btn">Keep</button></form>
             @if ($leftOut->isNotEmpty())
                 <h3>Left out</h3>
                 <ul class="left-out">@foreach ($leftOut as $reading)<li class="num">{{ $say->when(App\Clock\ShopTime::minutes($reading->measured_at)) }} said {{ $reading->said }}: {{ $reading->left_out_because }}</li>@endforeach</ul>
@@ -31,7 +31,7 @@
         </section>
         <section class="card" aria-labelledby="csv-title"><h2 id="csv-title">From a file</h2>
             <p>CSV with a header: <i>time</i>, <i>°C</i> and, if wanted, <i>%RH</i>, in any order. Past lines are readings, later ones a forecast. One bad line and nothing is taken.</p>
-            <form method="post" action="{{ route('air.import') }}" enctype="multipart/form-data">@csrf
+            <form method="post" action="{{ route('air.import') }}" enctype="multipart/form-data">@marks
                 <x-field name="file" label="File" type="file" accept=".csv,text/csv,text/plain" />
                 <x-field name="zone" label="Zone of times that name none" :value="$shop->zone" list="zones" />
                 <datalist id="zones">@foreach (['UTC', $shop->zone] as $zone)<option value="{{ $zone }}">@endforeach</datalist>
@@ -41,7 +41,7 @@
         <section class="card" aria-labelledby="points-title"><h2 id="points-title">Forecast</h2>
             @if ($shop->typed_air === [])<p>The week's day curves. Points that are typed on the <a href="{{ route('shop.edit') }}">shop's page</a> or come from a file replace them from the first to the last.</p>
             @else<p>{{ count($shop->typed_air) }} points from {{ $shop->typed_air[0]['at'] }} to {{ end($shop->typed_air)['at'] }} stand in place of the day curve.</p>
-                <form method="post" action="{{ route('air.forget') }}">@csrf @method('DELETE')<button class="btn quiet">Back to the day curves</button></form>@endif
+                <form method="post" action="{{ route('air.forget') }}">@marks @method('DELETE')<button class="btn quiet">Back to the day curves</button></form>@endif
             <p class="soft">A reading's difference from it fades with a memory of 4 h (assumed) and moves every window. A part lags behind the air by its own time.</p>
         </section>
     </div>

@@ -59,7 +59,7 @@
                 <label for="at-{{ $part->id }}">{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier today at</label><input id="at-{{ $part->id }}" type="time" name="at" required><button class="btn">Keep</button>
             </x-act>
             @if ($lastFact)
-                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@csrf<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->word('fact', $lastFact->kind->value) }}, {{ $say->when($lastFact->atMin) }}</button></form>
+                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->word('fact', $lastFact->kind->value) }}, {{ $say->when($lastFact->atMin) }}</button></form>
             @endif
         </div>
     </details>

@@ -33,7 +33,7 @@
                     <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->dayCurve->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
                 @if ($bench->floor->shop->probe_silent_because && $bench->floor->shop->probeAddress())<p class="finding is-note"><b>Probe silent</b> {{ $bench->floor->shop->probe_silent_because }}. <span><a href="{{ route('air') }}">Air</a></span></p>@endif
                 <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
-                    @csrf
+                    @marks
                     @php($bag = $errors->getBag('air'))
                     <div @class(['field', 'is-wrong' => $bag->has('air_c')])><label for="air_c">Air now<span class="unit">°C</span></label><input id="air_c" name="air_c" inputmode="decimal" value="{{ old('air_c') }}" required @if($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif></div>
                     <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])><label for="rh_percent">Humidity<span class="unit">%</span></label><input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ old('rh_percent') }}"></div>

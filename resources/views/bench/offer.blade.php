@@ -10,8 +10,8 @@
     @endforeach
     </ul>
     <div class="offer-acts">
-        <form method="post" action="{{ route('offers.take', $offer) }}">@csrf<button class="btn go">{{ __('offer.take') }}</button></form>
-        <form method="post" action="{{ route('offers.refuse', $offer) }}">@csrf<button class="btn quiet">{{ __('offer.leave') }}</button></form>
+        <form method="post" action="{{ route('offers.take', $offer) }}">@marks<button class="btn go">{{ __('offer.take') }}</button></form>
+        <form method="post" action="{{ route('offers.refuse', $offer) }}">@marks<button class="btn quiet">{{ __('offer.leave') }}</button></form>
         <x-why :what="__('offer.why')"><p>{{ __('offer.saves', ['saves' => $say->span($offer->saves_min), 'unrest' => $say->span(auth()->user()->shop->unrest_min)]) }}</p></x-why>
     </div>
 </section>

@@ -51,13 +51,13 @@
         @foreach (array_reverse($readings) as $fact)<tr><td>{{ $say->date($fact->atMin) }}</td><td>{{ lcfirst($say->stepName($fact->step)) }}</td><td><b>{{ number_format($fact->number('gu'), 1) }}</b> <small>{{ $fact->word('by') === 'meter' ? 'meter, three places' : 'typed' }}</small></td><td>{{ $plan->gloss() ? sprintf('%+.1f', $fact->number('gu') - $plan->gloss()->gu).($plan->gloss()->holds($fact->number('gu')) ? ', within' : ', outside') : '–' }}</td></tr>@endforeach
         </tbody></table>@endif
         @can('work', $part)
-        <form method="post" action="{{ route('gloss.store', $part) }}" novalidate>@csrf<input type="hidden" name="token" value="gloss-{{ $part->id }}-{{ Str::random(12) }}">
+        <form method="post" action="{{ route('gloss.store', $part) }}" novalidate>@marks
             <div class="row-fields"><x-field name="gu" label="The display shows" unit="GU" type="number" /><button class="btn" name="by" value="hand">Keep gloss</button>@if ($hasMeter)<button class="btn" name="by" value="meter">Read the meter</button>@endif</div>
         </form>
         @endcan
         <h3>Under the clear</h3>
         @php($canStripe = in_array('stripes', $open, true) && ! $isResin)
-        <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')<input type="hidden" name="field" value="stripes">
+        <form method="post" action="{{ route('parts.choice', $part) }}">@marks @method('PUT')<input type="hidden" name="field" value="stripes">
             <fieldset class="stripe-pick" @disabled(! $canStripe)><legend>Masked lines or stripes</legend>@foreach (range(0, 4) as $n)<button name="value" value="{{ $n }}" @class(['btn', 'is-on' => $plan->brief->choices->stripes === $n]) aria-pressed="{{ $plan->brief->choices->stripes === $n ? 'true' : 'false' }}">{{ $n === 0 ? 'none' : $n }}</button>@endforeach</fieldset>
         </form>
         <p class="soft">Each is masked along a body line, sprayed thin, unmasked after 20 min, and lies under the clear.</p>
@@ -66,12 +66,12 @@
     <section class="card" aria-labelledby="choose-title">
         <h2 id="choose-title">Other tops</h2>
         <div class="tops">
-            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isResin])>@csrf @method('PUT')<input type="hidden" name="field" value="top">
+            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isResin])>@marks @method('PUT')<input type="hidden" name="field" value="top">
                 <h3>Polish the resin</h3><p class="num">no coat more · {{ round(OakGloss\Optics\PolishLadder::from(1.03, 1)->gloss()->gu) }} GU</p><p class="soft">{{ $resinRefused ?? 'To P2000, then compound. UV-stable resin in the sun.' }}</p>
                 @if ($isResin)<p class="soft">taken</p>@else<button class="btn" name="value" value="polish_resin" @disabled($resinRefused || ! in_array('top', $open, true))>Take</button>@endif
             </form>
             @foreach ($clears as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
-            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@csrf @method('PUT')<input type="hidden" name="field" value="clear_id">
+            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@marks @method('PUT')<input type="hidden" name="field" value="clear_id">
                 <h3>{{ $other->clear->name }}</h3>
                 <p class="num">{{ $say->count($other->coats, 'coat') }} · {{ $other->cans() ? $say->count($other->cans(), 'can') : round(1000 * $other->litres).' ml' }} · {{ round($other->remainsUm()) }} µm stay · {{ round($other->gloss->gu) }} GU</p>
                 <p class="soft">{{ $say->word('clear_kind', $other->clear->kind->value) }}; {{ $other->polish ? 'polish' : 'handle' }} after {{ $say->span($other->readyMin) }}{{ $other->sags() ? '; sags on '.$other->steepest->name : '' }}{{ $other->guardsEnough() ? '' : '; too thin for the sun' }}</p>
@@ -84,9 +84,9 @@
         @if ($fillers !== [] && ! $isResin)
         <h3>A filler clear first</h3>
         <div class="tops">
-            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $part->filler_id === null])>@csrf @method('PUT')<input type="hidden" name="field" value="filler_id"><h3>None</h3><p class="soft">Straight onto the flatted resin.</p>@if ($part->filler_id === null)<p class="soft">taken</p>@else<button class="btn" name="value" value="" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> no filler</span></button>@endif</form>
+            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $part->filler_id === null])>@marks @method('PUT')<input type="hidden" name="field" value="filler_id"><h3>None</h3><p class="soft">Straight onto the flatted resin.</p>@if ($part->filler_id === null)<p class="soft">taken</p>@else<button class="btn" name="value" value="" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> no filler</span></button>@endif</form>
             @foreach ($fillers as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
-            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@csrf @method('PUT')<input type="hidden" name="field" value="filler_id">
+            <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@marks @method('PUT')<input type="hidden" name="field" value="filler_id">
                 <h3>{{ $other->clear->name }}</h3><p class="num">{{ $say->count($other->coats, 'coat') }} · {{ round(1000 * $other->litres) }} ml · {{ round($other->dryUm) }} µm, {{ round($other->flatTakesUm) }} flatted off</p>
                 <p class="soft">Fills pinholes and telegraphing; blocked flat P240 to P400.{{ $other->clear->needsReleaseFilm ? ' Polyester: release film over it, air keeps it soft.' : '' }}</p>
                 @if ($isCurrent)<p class="soft">taken</p>@else<button class="btn" name="value" value="{{ $id }}" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> {{ $other->clear->name }}</span></button>@endif

@@ -8,7 +8,7 @@
         <div><h2 id="answer-title">{{ $said['what'] }}</h2><p>{{ $said['do'] }}@if ($answer->finerFrom) Or <a href="{{ route('parts.sand', $part) }}">begin with P{{ $answer->finerFrom }}</a>: so thin a cover forbids the coarser paper. @endif</p></div>
         @if ($answer->choice)
             @php($more = ($answer->choice === 'build_coats' ? $plan->buildCoats : $plan->brief->choices->finishCoats) + 1)
-            @can('work', $part)<form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')<input type="hidden" name="field" value="{{ $answer->choice }}"><button class="btn go" name="value" value="{{ $more }}">One more coat: {{ $more }} {{ $answer->choice === 'build_coats' ? 'build' : 'finish' }} coats</button></form>@endcan
+            @can('work', $part)<form method="post" action="{{ route('parts.choice', $part) }}">@marks @method('PUT')<input type="hidden" name="field" value="{{ $answer->choice }}"><button class="btn go" name="value" value="{{ $more }}">One more coat: {{ $more }} {{ $answer->choice === 'build_coats' ? 'build' : 'finish' }} coats</button></form>@endcan
         @endif
     </section>
     <div class="film-grid">
@@ -39,12 +39,12 @@
     </section>
     <section class="card measure" aria-labelledby="measure-title">
         <h2 id="measure-title">Read the film</h2>
-        <form method="post" action="{{ route('film.store', $part) }}" novalidate>@csrf<input type="hidden" name="kind" value="part_weighed"><input type="hidden" name="token" value="weigh-part-{{ $part->id }}-{{ Str::random(12) }}">
+        <form method="post" action="{{ route('film.store', $part) }}" novalidate>@marks<input type="hidden" name="kind" value="part_weighed">
             <h3>The part on the scale, dry</h3>
             <p>Steps of {{ $plan->shop->partScaleStepG }} g over {{ $say->area($plan->brief->coatedAreaM2()) }}: two weighings tell <b class="num">{{ number_format($resolvesUm, 1) }} µm</b> of mean film.@if ($answer->toGoG > 0.05) <b class="num">{{ number_format($answer->toGoG, 1) }} g</b> to go to the end of the next flatting; @if ($answer->limitG < $answer->toGoG) stop after <b class="num">{{ number_format($answer->limitG, 1) }} g</b>. @else {{ number_format($answer->limitG, 1) }} g are the end of the budget. @endif @endif @if ($lastWeighed) Last: <b class="num">{{ number_format($lastWeighed, $plan->shop->partScaleStepG < 1 ? 1 : 0) }} g</b>.@endif</p>
             <div class="row-fields"><x-field name="part_g" label="It weighs" unit="g" type="number" /><button class="btn">Keep weight</button></div>
         </form>
-        <form method="post" action="{{ route('film.store', $part) }}" novalidate>@csrf<input type="hidden" name="kind" value="measured"><input type="hidden" name="token" value="measured-{{ $part->id }}-{{ Str::random(12) }}">
+        <form method="post" action="{{ route('film.store', $part) }}" novalidate>@marks<input type="hidden" name="kind" value="measured">
             <h3>A thickness</h3>
             <p class="soft">Skin thickness: ply and base are taken off ({{ $say->um($plan->materials->cloth->weave->thicknessUm()) }} of ply).</p>
             <div class="row-fields">
@@ -79,7 +79,7 @@
         @endforeach
         </tbody></table></div>
         @if ($print)<p><b class="num">Print-through:</b> {{ lcfirst($say->step($print['step']->step)) }} {{ $say->when($print['at']) }}, the weave pulls back by <b class="num">{{ number_format($print['depthUm'], 1) }} µm</b> as the film shrinks on; @if ($print['waitUntilMin']) from {{ $say->date($print['waitUntilMin']) }} it stays under {{ OakGloss\Film\PrintThrough::SHOWS_FROM_UM }} µm, which a lamp does not show.@else a lamp does not show that. @endif</p>
-        @if ($print['waitUntilMin'] && auth()->user()->can('work', $part))<form method="post" action="{{ route('sand.wait', [$part, $print['step']->step->key]) }}">@csrf<button class="btn">Let the last flatting wait for it</button></form>@endif @endif
+        @if ($print['waitUntilMin'] && auth()->user()->can('work', $part))<form method="post" action="{{ route('sand.wait', [$part, $print['step']->step->key]) }}">@marks<button class="btn">Let the last flatting wait for it</button></form>@endif @endif
         @php($turn = $runs['zones'][0]['asItIs']->turnAtMin ?? null)
         <p>@if ($turn)Half of the flow is over {{ round($turn) }} min after the coat: turn it then. @endif Catch hanging drips from beneath after about half an hour.</p>
         <x-why what="runs and marks"><p>Drainage with the viscosity at this air until the film gels: the uppermost face after Jeffreys, those below it fed by what leaves it. A line of faces holds what loses no more than 10 % at its foot and hangs no bead there that lets go: over 1.5 mm, as a half round (assumed). Turned, what leaves is shared by both ends. Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.</p></x-why>

@@ -6,7 +6,7 @@
 <x-layouts.app :title="$part ? 'Change '.$part->name : 'New part'">
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
     hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
-    @csrf
+    @marks
     @if ($part)@method('PUT')<input type="hidden" name="editing" value="{{ $part->id }}">@endif
     <div class="ask">
         <header class="page-head"><h1>{{ $part ? 'Change the brief' : 'New part' }}</h1></header>

@@ -37,7 +37,7 @@
                 <td>{{ $fact->air_c === null ? '–' : $say->celsius($fact->air_c) }}</td><td>{{ $fact->user->initials }}</td>
                 <td class="no-print">@if (! $strike && $fact->kind !== 'chosen')
                     <details class="fold"><summary class="btn quiet">Strike out<span class="visually-hidden"> this line</span></summary>
-                        <form method="post" action="{{ route('facts.strike', [$part, $fact]) }}" class="others">@csrf<label for="reason-{{ $fact->id }}">Reason, if it helps later</label><input id="reason-{{ $fact->id }}" name="reason" maxlength="200"><button class="btn">Strike out</button></form>
+                        <form method="post" action="{{ route('facts.strike', [$part, $fact]) }}" class="others">@marks<label for="reason-{{ $fact->id }}">Reason, if it helps later</label><input id="reason-{{ $fact->id }}" name="reason" maxlength="200"><button class="btn">Strike out</button></form>
                     </details>@endif</td>
             </tr>
         @endforeach

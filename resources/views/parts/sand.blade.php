@@ -25,8 +25,8 @@
                 <p class="cue">{{ $say->cue($step->step) }}</p>
                 <x-cautions :step="$step->step" />
                 @if ($isNow)
-                    <form method="post" action="{{ route('facts.store', $part) }}" class="pass" aria-label="Log a pass" novalidate>@csrf
-                        <input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $step->step->key }}"><input type="hidden" name="to" value="part"><input type="hidden" name="token" value="pass-{{ $part->id }}-{{ Str::random(14) }}">
+                    <form method="post" action="{{ route('facts.store', $part) }}" class="pass" aria-label="Log a pass" novalidate>@marks
+                        <input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $step->step->key }}"><input type="hidden" name="to" value="part">
                         <h3>Log a pass</h3>
                         <div class="row-fields">
                             <x-pick name="zone" label="Zone" :choices="['' => 'all faces, edges by hand'] + collect($plan->brief->coatedZones())->mapWithKeys(fn ($z) => [$z->name => $say->zone($z)])->all()" :value="old('zone', '')" />
@@ -40,7 +40,7 @@
                     </form>
                     <div class="reminders" aria-label="At each grit">
                         <p>At each grit: {{ $step->ladder->method->value === 'wet_block' ? 'clean water, ' : 'dust off by extraction or a damp wipe, ' }}wipe, guide coat, turn the direction.</p>
-                        <form method="post" action="{{ route('sand.change', [$part, $step->step->key]) }}">@csrf<input type="hidden" name="token" value="change-{{ $part->id }}-{{ Str::random(14) }}">
+                        <form method="post" action="{{ route('sand.change', [$part, $step->step->key]) }}">@marks
                             @foreach (['water' => 'Water changed', 'paper' => 'Fresh paper', 'wipe' => 'Wiped', 'guide' => 'Guide coat on'] as $what => $label)@if ($what !== 'water' || $step->ladder->method->value === 'wet_block')<button class="btn quiet" name="what" value="{{ $what }}">{{ $label }} <b class="num">{{ $changes[$what] }}</b></button>@endif @endforeach
                         </form>
                     </div>
@@ -93,7 +93,7 @@
         </div>
         @if (count($ways) > 1)
         <details class="other-ways" @if ($isNow) open @endif><summary>Other ways to drive it</summary>
-            <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">@csrf
+            <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">@marks
             @foreach ($ways as $way)
                 <div @class(['way', 'is-taken' => $way['isCurrent']])><p><b>{{ Str::ucfirst($say->word('driven', $way['driven']->value)) }}, from P{{ $way['from'] }}</b> <span class="num soft">{{ $say->span($way['minutes']) }}@if ($way['leftUm'] !== null) · leaves {{ $say->um($way['leftUm']) }} on the thinnest face · {{ $say->percent($way['risk']) }} risk @endif</span></p>
                 @if ($way['isCurrent'])<span class="soft">taken</span>@else<button class="btn" name="way" value="{{ $way['driven']->value }}-{{ $way['from'] }}">Take<span class="visually-hidden"> {{ $say->word('driven', $way['driven']->value) }} from P{{ $way['from'] }}</span></button>@endif</div>

@@ -13,7 +13,7 @@
             @foreach (collect($priced)->groupBy('field') as $field => $options)
                 <fieldset class="choice"><legend>{{ $say->word('choice', $field) }}@if ($field === 'build_coats')<span class="soft"> · {{ $part->build_coats === null ? 'fewest that keep every show zone under '.$say->percent($plan->shop->targetBurnThrough) : 'set by hand' }}</span>@endif</legend>
                     @foreach ($options as $option)
-                        <form method="post" action="{{ route('parts.choice', $part) }}">@csrf @method('PUT')
+                        <form method="post" action="{{ route('parts.choice', $part) }}">@marks @method('PUT')
                             <input type="hidden" name="field" value="{{ $field }}">
                             <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
                                 <b>{{ $say->option($field, $option->value) }}</b>

@@ -11,8 +11,8 @@
             <div><h2>{{ __("practice.lesson.{$lesson->value}.title") }}</h2><p>{{ __("practice.lesson.{$lesson->value}.goal") }}</p><p class="soft">{{ $won ? 'Won on part '.$won->seed.'. ' : '' }}{{ $mine->whereNotNull('won')->count() }} handed in.</p></div>
             <div class="lesson-acts">
                 @if ($open)<a class="btn" href="{{ route('practice.show', $open) }}">Go on with part {{ $open->seed }}</a>@endif
-                <form method="post" action="{{ route('practice.begin') }}">@csrf<input type="hidden" name="lesson" value="{{ $lesson->value }}"><button @class(['btn', 'go' => ! $won])>Take a part</button></form>
-                <form method="post" action="{{ route('practice.begin') }}" class="seeded">@csrf<input type="hidden" name="lesson" value="{{ $lesson->value }}"><label for="seed-{{ $lesson->value }}">Part number</label><input id="seed-{{ $lesson->value }}" name="seed" inputmode="numeric" maxlength="6" value="{{ $mine->first()?->seed }}" required><button class="btn">Play it</button></form>
+                <form method="post" action="{{ route('practice.begin') }}">@marks<input type="hidden" name="lesson" value="{{ $lesson->value }}"><button @class(['btn', 'go' => ! $won])>Take a part</button></form>
+                <form method="post" action="{{ route('practice.begin') }}" class="seeded">@marks<input type="hidden" name="lesson" value="{{ $lesson->value }}"><label for="seed-{{ $lesson->value }}">Part number</label><input id="seed-{{ $lesson->value }}" name="seed" inputmode="numeric" maxlength="6" value="{{ $mine->first()?->seed }}" required><button class="btn">Play it</button></form>
             </div>
         </li>
     @endforeach

@@ -17,8 +17,8 @@
             </ul>
         </div>
         <div class="lesson-acts">
-            <form method="post" action="{{ route('practice.begin') }}">@csrf<input type="hidden" name="lesson" value="{{ $lesson->value }}"><input type="hidden" name="seed" value="{{ $run->seed }}"><button class="btn">The same part again</button></form>
-            <form method="post" action="{{ route('practice.begin') }}">@csrf<input type="hidden" name="lesson" value="{{ $lesson->value }}"><button class="btn">Another part</button></form>
+            <form method="post" action="{{ route('practice.begin') }}">@marks<input type="hidden" name="lesson" value="{{ $lesson->value }}"><input type="hidden" name="seed" value="{{ $run->seed }}"><button class="btn">The same part again</button></form>
+            <form method="post" action="{{ route('practice.begin') }}">@marks<input type="hidden" name="lesson" value="{{ $lesson->value }}"><button class="btn">Another part</button></form>
             <a class="btn quiet" href="{{ route('practice') }}">All lessons</a>
         </div>
     </section>
@@ -63,7 +63,7 @@
             @if (in_array('polish', $acts, true))<x-hand :run="$run" kind="polish" :zone="$zone"><h3>Polish</h3><div class="row-fields"><x-pick name="compound" label="Compound" :choices="['cut' => 'cut', 'finish' => 'finish', 'jewelled' => 'last']" value="cut" /><x-field name="polish_amount" label="For" unit="min" type="number" :value="8" /><button class="btn">Polish</button></div></x-hand>@endif
             <x-hand :run="$run" kind="look" :zone="$zone"><h3>Hold it to the light</h3><button class="btn">Look along it</button></x-hand>
             </div>
-            <form method="post" action="{{ route('practice.finish', $run) }}" class="hand-in">@csrf<button class="btn">Hand it in</button></form>
+            <form method="post" action="{{ route('practice.finish', $run) }}" class="hand-in">@marks<button class="btn">Hand it in</button></form>
             @else<p class="soft">Handed in.</p>@endif
         </section>
         <section class="card" aria-labelledby="log-title">

@@ -7,8 +7,8 @@
     <ul class="feeds">
     @foreach ($feeds as $feed)
         <li><span>Address of {{ $say->date(App\Clock\ShopTime::minutes($feed->made_at)) }}, {{ $feed->last_read_at ? 'last read '.$say->when(App\Clock\ShopTime::minutes($feed->last_read_at)) : 'not read yet' }}</span>
-            <form method="post" action="{{ route('feeds.revoke', $feed) }}">@csrf @method('DELETE')<button class="btn quiet">Revoke</button></form></li>
+            <form method="post" action="{{ route('feeds.revoke', $feed) }}">@marks @method('DELETE')<button class="btn quiet">Revoke</button></form></li>
     @endforeach
     </ul>
-    <form method="post" action="{{ route('feeds.open') }}">@csrf<button class="btn">New private address</button></form>
+    <form method="post" action="{{ route('feeds.open') }}">@marks<button class="btn">New private address</button></form>
 </section>

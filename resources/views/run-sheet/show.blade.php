@@ -12,7 +12,7 @@
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin - 0.7 * $shown]) }}">Earlier</a>
             <a class="btn quiet" href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin + 0.7 * $shown]) }}">Later</a>
             <a class="btn" href="{{ route('turn') }}">Turn a window round</a>
-            <form method="post" action="{{ route('offers.look') }}">@csrf<button class="btn">{{ __('offer.look') }}</button></form>
+            <form method="post" action="{{ route('offers.look') }}">@marks<button class="btn">{{ __('offer.look') }}</button></form>
         </nav>
     </header>
     @if (! $trial)@include('bench.offer')@endif
@@ -31,7 +31,7 @@
                     @if ($id === $trial['part']->part->id && $got->way->value === 'keyed') · keyed first, {{ $say->span($got->endMin - $got->startMin) }} hands @endif</li>
                 @endforeach
                 </ul>
-                <form method="post" action="{{ route('run-sheet.pin', [$trial['part']->part, $trial['step']]) }}">@csrf<input type="hidden" name="at" value="{{ $trial['at'] }}"><input type="hidden" name="span" value="{{ $drawing->span }}"><input type="hidden" name="from" value="{{ $drawing->fromMin }}"><button class="btn go">Accept, pin it there</button></form>
+                <form method="post" action="{{ route('run-sheet.pin', [$trial['part']->part, $trial['step']]) }}">@marks<input type="hidden" name="at" value="{{ $trial['at'] }}"><input type="hidden" name="span" value="{{ $drawing->span }}"><input type="hidden" name="from" value="{{ $drawing->fromMin }}"><button class="btn go">Accept, pin it there</button></form>
             @endif
             <a class="btn" href="{{ route('run-sheet', $zoom) }}">Put back</a>
         </section>
@@ -52,11 +52,11 @@
                 <button class="btn">See what gives</button>
             </form>
             @if ($pinned->pinnedAt !== null || $pinned->mustKey || is_finite($pinned->notBefore))
-                <form method="post" action="{{ route('run-sheet.unpin', [$chosen['part']->part, $chosen['step']]) }}">@csrf @method('DELETE')<button class="btn quiet">Unpin</button></form>
+                <form method="post" action="{{ route('run-sheet.unpin', [$chosen['part']->part, $chosen['step']]) }}">@marks @method('DELETE')<button class="btn quiet">Unpin</button></form>
             @endif
             @php($bag = $errors->getBag('climate'))
             <details class="fold" @if ($bag->any()) open @endif><summary class="btn quiet">Another air for this part</summary>
-            <form class="grid-3" method="post" action="{{ route('run-sheet.climate', [$chosen['part']->part, $chosen['step']]) }}" novalidate>@csrf
+            <form class="grid-3" method="post" action="{{ route('run-sheet.climate', [$chosen['part']->part, $chosen['step']]) }}" novalidate>@marks
                 <div class="field"><label for="kind">In</label><select id="kind" name="kind">@foreach (OakGloss\Climate\ClimateKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $say->word('climate', $kind->value) }}, to {{ round(OakGloss\Plan\ClimateLimit::warmestC($kind, $chosen['part']->plan->brief->substrate)) }} °C</option>@endforeach</select></div>
                 @foreach (['from' => ['From', $floor->nowMin], 'until' => ['Until', $time->startMin]] as $name => [$label, $minute])<div class="field"><label for="climate-{{ $name }}">{{ $label }}</label><input id="climate-{{ $name }}" type="datetime-local" name="{{ $name }}" value="{{ old($name, $say->time()->local($minute)->format('Y-m-d\TH:i')) }}"></div>@endforeach
                 <div @class(['field', 'is-wrong' => $bag->has('c')])><label for="climate-c">at<span class="unit">°C</span></label><input id="climate-c" name="c" inputmode="decimal" value="{{ old('c', 28) }}"></div>

@@ -3,7 +3,7 @@
     <header class="page-head"><h1>{{ $item->exists ? $item->name : 'New '.$kind->singular() }}</h1><a class="btn quiet" href="{{ route('shelf') }}">Back to the shelf</a></header>
     <div @class(['split' => $curve])>
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind->value, $item->id]) : route('shelf.store', $kind->value) }}" novalidate>
-        @csrf
+        @marks
         @if ($item->exists)@method('PUT')@endif
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> {{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look.</p>@endif
         <section class="card"><x-field name="name" label="Name" :value="$item->name" maxlength="80" /></section>

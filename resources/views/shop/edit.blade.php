@@ -4,7 +4,7 @@
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1></header>
     <form method="post" action="{{ route('shop.update') }}" novalidate>
-        @csrf @method('PUT')
+        @marks @method('PUT')
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> Some fields need another look; nothing typed is lost.</p>@endif
         <fieldset class="card"><legend>Week: hands and air</legend>
             <p class="soft">Times like 08:00; leave a span empty where nobody works.</p>
@@ -72,17 +72,17 @@
         <ul class="feeds">
         @forelse ($exceptions as $exception)
             <li><span class="num">{{ $floor->time->local($floor->time->at($exception->day.' 12:00'))->format('D j M') }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
-                <form method="post" action="{{ route('hours.withdraw', $exception) }}">@csrf @method('DELETE')<button class="btn quiet">Withdraw</button></form></li>
+                <form method="post" action="{{ route('hours.withdraw', $exception) }}">@marks @method('DELETE')<button class="btn quiet">Withdraw</button></form></li>
         @empty<li class="soft">None ahead.</li>@endforelse
         </ul>
-        <form method="post" action="{{ route('hours.store') }}" class="grid-3" novalidate>@csrf
+        <form method="post" action="{{ route('hours.store') }}" class="grid-3" novalidate>@marks
             <x-field name="day" label="Day" type="date" :value="$floor->time->local($floor->nowMin)->toDateString()" />
             <x-pick name="who" label="Whose" :choices="['' => 'everybody'] + $people->pluck('name', 'id')->all()" />
             <x-field name="spans" label="Hours" placeholder="08:00-12:30" hint="empty where nobody is there" />
             <x-field name="because" label="Because" maxlength="80" />
             <p class="form-foot"><button class="btn">Keep</button></p>
         </form>
-        <div>@foreach ($people->where("at_bench", true) as $person)<form method="post" action="{{ route('hours.home', $person) }}" class="inline">@csrf<button class="btn quiet">{{ $person->name }} goes home now</button></form>@endforeach</div>
+        <div>@foreach ($people->where("at_bench", true) as $person)<form method="post" action="{{ route('hours.home', $person) }}" class="inline">@marks<button class="btn quiet">{{ $person->name }} goes home now</button></form>@endforeach</div>
     </section>
 </div>
 </x-layouts.app>

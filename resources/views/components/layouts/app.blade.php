@@ -29,12 +29,12 @@
         @if (abs($rise) >= 0.1)<em class="wide">{{ $rise > 0 ? 'rising' : 'falling' }} {{ number_format(abs($rise), 1) }}/h</em>@endif
     </p>
     <button type="button" class="plain" data-open="keys" aria-label="Keys">?</button>
-    <form method="post" action="{{ route('logout') }}">@csrf<button class="plain" title="Signed in as {{ auth()->user()->name }}">Sign out</button></form>
+    <form method="post" action="{{ route('logout') }}">@marks<button class="plain" title="Signed in as {{ auth()->user()->name }}">Sign out</button></form>
 </header>
 @if ($clock->canSkip())
 <section class="clockbar" aria-label="Demo clock">
     <p>Demo clock <b class="num" id="demo-clock">{{ $say->time()->local($clock->nowMin())->format('D j M H:i') }}</b></p>
-    <form method="post" action="{{ route('clock.skip') }}">@csrf
+    <form method="post" action="{{ route('clock.skip') }}">@marks
         <span>Skip</span>
         <button name="to" value="window">to the next window</button>
         <button name="to" value="15">+15 min</button>

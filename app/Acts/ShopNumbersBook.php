@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Acts;
+
+use App\Clock\ShopTime;
+use App\Models\Shop;
+use App\Models\ShopVersion;
+use App\Models\User;
+use App\Shelf\ShelfPapers;
+use Carbon\CarbonImmutable;
+use OakGloss\Plan\ShopNumbers;
+
+/** Keeps the shop's numbers as they were before they were changed. */
+final class ShopNumbersBook
+{
+    private const COLUMNS = ['cup_loss_g', 'scale_step_g', 'part_scale_step_g', 'calliper_step_mm', 'target_burn_through'];
+
+    /** @return array<string, mixed> the numbers as they stand */
+    public static function of(Shop $shop): array
+    {
+        return $shop->only(self::COLUMNS) + ['papers' => ShelfPapers::by($shop->id)];
+    }
+
+    /** @param array<string, mixed> $before */
+    public static function noteChange(Shop $shop, array $before, User $user, CarbonImmutable $now): void
+    {
+        // Whole numbers are read from rows as floats, and typed ones are compared by value.
+        if (json_encode($before) !== json_encode(self::of($shop))) {
+            ShopVersion::query()->create(['shop_id' => $shop->id, 'changed_by_id' => $user->id, 'stood_until' => $now, 'numbers' => $before]);
+        }
+    }
+
+    /** @return list<ShopNumbers> rising in time */
+    public static function earlier(Shop $shop): array
+    {
+        return array_values($shop->versions()->orderBy('stood_until')->orderBy('id')->get()->map(fn (ShopVersion $v): ShopNumbers => new ShopNumbers(
+            ShopTime::minutes($v->stood_until),
+            (float) $v->numbers['cup_loss_g'],
+            (float) $v->numbers['scale_step_g'],
+            (float) $v->numbers['part_scale_step_g'],
+            $v->numbers['papers'],
+        ))->all());
+    }
+}

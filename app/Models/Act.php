@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A press that was kept, by the mark of its form.
+ *
+ * @property int             $id
+ * @property int             $shop_id
+ * @property int             $user_id
+ * @property string          $token
+ * @property string          $what     hash of the person, the address and all that was sent
+ * @property string          $leads_to where its answer sent the browser
+ * @property CarbonImmutable $made_at
+ */
+final class Act extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['made_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Part;
+use App\Models\PartFact;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Symfony\Component\Process\Process;
+
+/** Devices in processes of their own, at one file, at the same moment. */
+final class RaceTest extends ShopCase
+{
+    private string $file;
+
+    private Part $part;
+
+    /** The shop in a file, since a memory is nobody else's. */
+    public function refreshDatabase(): void
+    {
+        $this->file = (string) tempnam(sys_get_temp_dir(), 'oak');
+        config(['database.connections.sqlite.database' => $this->file]);
+        DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->part = $this->partWithBuildCoat();
+        $this->keep();
+        $this->beforeApplicationDestroyed(function (): void {
+            DB::purge();
+            array_map(unlink(...), glob("{$this->file}*") ?: []);
+        });
+    }
+
+    public function testAConnectionHoldsTheWriteLockFromTheBeginOfItsTransaction(): void
+    {
+        DB::beginTransaction();
+        $other = new \PDO("sqlite:{$this->file}");
+        $other->exec('pragma busy_timeout = 50');
+        try {
+            $other->exec('update shops set town = "Elsewhere"');
+            self::fail('another could write in between');
+        } catch (\PDOException $e) {
+            self::assertStringContainsString('locked', $e->getMessage());
+        } finally {
+            DB::rollBack();
+        }
+        $other->exec('update shops set town = "Elsewhere"');
+        self::assertSame('Elsewhere', DB::table('shops')->value('town'));
+        self::assertSame(2, (int) DB::scalar('pragma synchronous'), 'full');
+        self::assertSame(1, (int) DB::scalar('pragma recursive_triggers'));
+        self::assertFalse(DB::getPdo()->inTransaction());
+    }
+
+    public function testARowThatIsReplacedCantSlipPastTheTriggers(): void
+    {
+        $this->expectExceptionMessage('append-only');
+        DB::statement('insert or replace into facts select * from facts limit 1');
+    }
+
+    public function testTwoDevicesOnOneStepDoItOnce(): void
+    {
+        $races = getenv('OAK_LONG') === '1' ? 100 : 4;
+        for ($race = 0; $race < $races; $race++) {
+            $was = $this->coats('build-2');
+            $answers = $this->together([
+                $this->press('ready', Str::random(20)),
+                $this->press('ready', Str::random(20)),
+            ]);
+            self::assertSame([302, 302], array_column($answers, 'status'));
+            self::assertSame(1, PartFact::query()->where('kind', 'ready')->whereNotIn('id', $this->struck())->count(), "race {$race}");
+            self::assertCount(1, array_filter($answers, fn (array $a): bool => $a['errors'] === []), 'the slower one is told');
+            self::assertSame($was, $this->coats('build-2'));
+            PartFact::query()->where('kind', 'ready')->whereNotIn('id', $this->struck())->get()->each(fn (PartFact $f) => $this->fact($this->part, 'struck', 'build-2', self::NOW, ['target' => $f->id, 'reason' => '']));
+        }
+    }
+
+    public function testAPauseBetweenJudgingAndWritingDoublesNothing(): void
+    {
+        $answers = $this->together([$this->press('coat_on', Str::random(20), 700), $this->press('coat_on', Str::random(20), 700), $this->press('coat_on', Str::random(20))]);
+
+        self::assertSame(1, $this->coats('build-2'));
+        self::assertCount(1, array_filter($answers, fn (array $a): bool => $a['errors'] === []));
+    }
+
+    public function testOnePressThatArrivesTwiceIsOneAct(): void
+    {
+        $answers = $this->together([$this->press('coat_on', 'same-press', 300), $this->press('coat_on', 'same-press', 300)]);
+
+        self::assertSame(1, $this->coats('build-2'));
+        self::assertSame([[], []], array_column($answers, 'errors'));
+        self::assertContains('Already kept.', array_column($answers, 'notice'));
+    }
+
+    /** @return array<string, mixed> */
+    private function press(string $kind, string $token, int $pauseMs = 0): array
+    {
+        return ['user' => $this->user->id, 'method' => 'POST', 'uri' => "/parts/{$this->part->id}/facts", 'data' => ['kind' => $kind, 'step' => 'build-2', 'token' => $token], 'pause_ms' => $pauseMs];
+    }
+
+    private function coats(string $step): int
+    {
+        return PartFact::query()->where('kind', 'coat_on')->where('step', $step)->count();
+    }
+
+    /** @return list<int> */
+    private function struck(): array
+    {
+        return array_map(intval(...), PartFact::query()->where('kind', 'struck')->get()->pluck('data.target')->all());
+    }
+
+    /**
+     * @param list<array<string, mixed>> $acts
+     *
+     * @return list<array{status: int, errors: list<string>, notice: string|null}>
+     */
+    private function together(array $acts): array
+    {
+        $at = microtime(true) + 1.0;
+        $devices = array_map(fn (array $act): Process => new Process([PHP_BINARY, 'tests/Processes/act.php'], base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
+        array_walk($devices, fn (Process $d) => $d->start());
+
+        return array_map(function (Process $device): array {
+            $device->wait();
+
+            return json_decode($device->getOutput(), true) ?? self::fail($device->getErrorOutput().$device->getOutput());
+        }, $devices);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+// One device in a process of its own: reads {user, method, uri, data, pause_ms} as JSON from standard input, acts, and
+// answers {status, errors, notice}. The pause lies between what the app has judged and the first row that it writes.
+
+use App\Models\PartFact;
+use App\Models\User;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+
+/** @var array{user: int, method: string, uri: string, data: array<string, mixed>, pause_ms: int, at: float} $act */
+$act = json_decode((string) stream_get_contents(STDIN), true, 16, JSON_THROW_ON_ERROR);
+PartFact::creating(function () use ($act): void {
+    usleep(1000 * $act['pause_ms']);
+});
+Auth::login(User::query()->findOrFail($act['user']));
+time_sleep_until(max(microtime(true) + 0.001, $act['at']));
+$response = $app->make(Kernel::class)->handle(Request::create($act['uri'], $act['method'], $act['data']));
+$errors = session('errors')?->all() ?? [];
+echo json_encode(['status' => $response->getStatusCode(), 'errors' => $errors, 'notice' => session('notice')]), "\n";
