@@ -55,7 +55,7 @@ Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function
     Route::post('/parts/{part}/sand/{step}/wait', [SandController::class, 'wait'])->name('sand.wait')->can('work', 'part');
     Route::post('/parts/{part}/sand/{step}/change', [SandController::class, 'change'])->name('sand.change')->can('work', 'part');
     Route::get('/parts/{part}/clear', [ClearController::class, 'show'])->name('parts.clear')->can('see', 'part');
-    Route::post('/parts/{part}/gloss', [ClearController::class, 'gloss'])->name('gloss.store')->can('work', 'part');
+    Route::post('/parts/{part}/gloss', [ClearController::class, 'gloss'])->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
     Route::post('/parts/{part}/facts/{fact}/strike', [FactController::class, 'strike'])->scopeBindings()->name('facts.strike')->can('work', 'part');
@@ -106,7 +106,7 @@ Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/air', [AirController::class, 'store'])->name('air.store');
         Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe');
-        Route::post('/air/poll', [AirController::class, 'poll'])->name('air.poll');
+        Route::post('/air/poll', [AirController::class, 'poll'])->withoutMiddleware(KeepThePlan::class)->name('air.poll');
         Route::post('/air/file', [AirController::class, 'import'])->name('air.import');
         Route::delete('/air/forecast', [AirController::class, 'forgetForecast'])->name('air.forget');
     });

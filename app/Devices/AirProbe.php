@@ -14,7 +14,7 @@ interface AirProbe
      *
      * @return list<ProbeReading>
      *
-     * @throws ProbeSilent If it does not answer, or not in a way that can be read.
+     * @throws DeviceSilent If it does not answer, or not in a way that can be read.
      */
     public function readings(CarbonImmutable $since, CarbonImmutable $now): array;
 }

@@ -10,7 +10,7 @@ interface GlossMeter
     /**
      * One reading of the place that it stands on, gloss units at 60°, 0 to 110.
      *
-     * @throws MeterSilent If it does not answer, or not with a gloss that can be.
+     * @throws DeviceSilent If it does not answer, or not with a gloss that can be.
      */
     public function read(): float;
 }

@@ -4,32 +4,21 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Support\Facades\Http;
-
 /** A meter that answers HTTP with JSON: `{"gu_60": 87.4}`. */
 final readonly class HttpGlossMeter implements GlossMeter
 {
-    private const PATIENCE_S = 2;
     private const MOST_GU = 110.0;
 
-    public function __construct(private string $url)
+    /** @param list<string> $allowed ranges of addresses that the shop allows, by name */
+    public function __construct(private DeviceClient $client, private string $url, private array $allowed)
     {
     }
 
     public function read(): float
     {
-        try {
-            $answer = Http::timeout(self::PATIENCE_S)->connectTimeout(self::PATIENCE_S)->withoutRedirecting()->acceptJson()->get($this->url);
-        } catch (ConnectionException) {
-            throw MeterSilent::because('nothing answers there');
-        }
-        if (! $answer->successful()) {
-            throw MeterSilent::because("it answers with status {$answer->status()}");
-        }
-        $gu = json_decode($answer->body(), true, 4)['gu_60'] ?? null;
+        $gu = $this->client->json($this->url, [], $this->allowed)['gu_60'] ?? null;
         if ((! is_int($gu) && ! is_float($gu)) || $gu < 0 || $gu > self::MOST_GU) {
-            throw MeterSilent::because('its answer holds no gu_60 from 0 to 110');
+            throw new DeviceSilent();
         }
 
         return (float) $gu;

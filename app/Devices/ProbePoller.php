@@ -13,29 +13,31 @@ use Illuminate\Support\Facades\DB;
 /** Asks a shop's probe and keeps what it said; what can't be true is kept as left out, silence as a note. */
 final class ProbePoller
 {
-    public function __construct(private readonly ShopClock $clock)
+    /** Of a probe with a memory no more is asked than fits one answer, days. */
+    private const MOST_DAYS = 2;
+
+    public function __construct(private readonly ShopClock $clock, private readonly DeviceClient $client)
     {
     }
 
-    /** @return int readings that are new */
+    /** @return int readings that are new. The probe is asked before any lock is taken. */
     public function poll(Shop $shop, ?AirProbe $probe = null): int
     {
-        $address = $shop->probeAddress();
-        if ($address === null && $probe === null) {
+        $probe ??= $shop->probeAddress() === null ? null : new HttpAirProbe($this->client, (string) $shop->probeAddress(), $shop->deviceRanges());
+        if ($probe === null) {
             return 0;
         }
         $now = $this->clock->now();
-        $last = $shop->airReadings()->where('source', 'probe')->orderByDesc('measured_at')->first();
         try {
-            $readings = ($probe ?? new HttpAirProbe((string) $address))->readings($last->measured_at ?? $now->subHours(6), $now);
-        } catch (ProbeSilent $e) {
+            $readings = $probe->readings($this->since($shop, $now), $now);
+        } catch (DeviceSilent $e) {
             $shop->update(['probe_asked_at' => $now, 'probe_silent_because' => $e->getMessage()]);
 
             return 0;
         }
 
         return DB::transaction(function () use ($shop, $readings, $now): int {
-            $trusted = $shop->airReadings()->trusted()->where('source', 'probe')->orderByDesc('measured_at')->first();
+            $trusted = $this->newest($shop, $now);
             [$at, $airC] = [$trusted?->measured_at, $trusted?->air_c];
             $kept = 0;
             foreach ($readings as $said) {
@@ -51,6 +53,17 @@ final class ProbePoller
 
             return $kept;
         });
+    }
+
+    /** The newest reading that is believed and not ahead: a date that was a lie asks for nothing. */
+    private function newest(Shop $shop, CarbonImmutable $now): ?AirReading
+    {
+        return $shop->airReadings()->trusted()->where('source', 'probe')->where('measured_at', '<=', $now)->orderByDesc('measured_at')->first();
+    }
+
+    private function since(Shop $shop, CarbonImmutable $now): CarbonImmutable
+    {
+        return ($this->newest($shop, $now)->measured_at ?? $now->subHours(6))->max($now->subDays(self::MOST_DAYS));
     }
 
     private function keep(Shop $shop, ProbeReading $reading): bool

@@ -13,6 +13,9 @@ final readonly class ProbeReading
     private const COLDEST_C = -30.0;
     private const WARMEST_C = 55.0;
 
+    /** A probe whose clock has lost its date says one long ago, days. */
+    private const OLDEST_DAYS = 31;
+
     /** Air does not change faster than an open door changes it, °C within ten minutes (ours). */
     private const JUMP_C = 10.0;
     private const JUMP_MIN = 10.0;
@@ -29,12 +32,12 @@ final readonly class ProbeReading
     /**
      * @param array<array-key, mixed> $json with `air_c`, and perhaps `rh_percent` and `measured_at` (ISO 8601)
      *
-     * @throws ProbeSilent If there is no `air_c` at all.
+     * @throws DeviceSilent If there is no `air_c` at all.
      */
     public static function from(array $json, CarbonImmutable $now): self
     {
         if (! array_key_exists('air_c', $json)) {
-            throw ProbeSilent::unreadable();
+            throw new DeviceSilent();
         }
         $said = mb_substr(json_encode($json['air_c'], JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '?', 0, 80);
         $airC = is_int($json['air_c']) || is_float($json['air_c']) ? (float) $json['air_c'] : null;
@@ -49,6 +52,7 @@ final readonly class ProbeReading
             $airC === null || ! is_finite($airC) => 'no temperature',
             $airC < self::COLDEST_C || $airC > self::WARMEST_C => 'no workshop is that '.($airC > 0.0 ? 'warm' : 'cold'),
             $at > $now->addMinutes(2) => 'it says a time that is still ahead',
+            $at < $now->subDays(self::OLDEST_DAYS) => 'it says a time that is long past',
             default => null,
         };
 

@@ -34,7 +34,7 @@ final class Shop extends Model
 {
     protected $guarded = ['id'];
 
-    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat', 'unrest_min' => 30.0];
+    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat', 'unrest_min' => 30.0, 'device_ranges' => '[]'];
 
     protected function casts(): array
     {
@@ -43,6 +43,7 @@ final class Shop extends Model
             'day_curves' => 'array',
             'typed_air' => 'array',
             'things' => 'array',
+            'device_ranges' => 'array',
             'cool_place_c' => 'float',
             'probe_asked_at' => 'immutable_datetime',
             'cup_loss_g' => 'float',
@@ -59,6 +60,12 @@ final class Shop extends Model
     public function probeAddress(): ?string
     {
         return $this->probe_url ?? (config('oak.demo') === true ? config('oak.demo_probe_url') : null);
+    }
+
+    /** @return list<string> names of private ranges in which devices may be; the demo's stand-ins are on this machine */
+    public function deviceRanges(): array
+    {
+        return [...$this->device_ranges, ...(config('oak.demo') === true ? ['loopback'] : [])];
     }
 
     /** Where its gloss meter answers; the demo's has the stand-in. */

@@ -21,16 +21,29 @@ final class PollProbe extends Command
     {
         do {
             app()->forgetScopedInstances();
-            foreach (Shop::query()->get() as $shop) {
-                $kept = app(ProbePoller::class)->poll($shop);
-                app(PlanKeeper::class)->keep($shop->refresh(), isAct: false);
-                app(BetterPlans::class)->lookIfNew($shop);
-                $this->line("{$shop->name}: {$kept} new".($shop->probe_silent_because === null ? '' : ", {$shop->probe_silent_because}"));
+            foreach (Shop::query()->pluck('id') as $id) {
+                // Nothing that goes wrong in one round or one shop ends the asking.
+                try {
+                    $this->line($this->askShop($id));
+                } catch (\Throwable $e) {
+                    report($e);
+                    $this->line("Shop {$id}: not this time");
+                }
             }
             $every = (int) $this->option('every');
             sleep(max(0, $every));
         } while ($every > 0);
 
         return self::SUCCESS;
+    }
+
+    private function askShop(int $id): string
+    {
+        $shop = Shop::query()->findOrFail($id);
+        $kept = app(ProbePoller::class)->poll($shop);
+        app(PlanKeeper::class)->keep($shop->refresh(), isAct: false);
+        app(BetterPlans::class)->lookIfNew($shop);
+
+        return "{$shop->name}: {$kept} new".($shop->probe_silent_because === null ? '' : ", {$shop->probe_silent_because}");
     }
 }

@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
+use App\Devices\DeviceClient;
 use App\Devices\ProbePoller;
 use App\Files\AirCsv;
 use App\Files\BadLine;
 use App\Models\AirReading;
 use App\Models\Resin;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\View\Drawing\AirChart;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,6 +26,9 @@ use Illuminate\View\View;
 /** The shop's air: measured by hand, by a probe, from a file; and what is expected of it. */
 final class AirController
 {
+    /** A probe that was not asked for so long has nobody who asks it, minutes. */
+    public const ASKED_WITHIN_MIN = 20.0;
+
     public function show(Planner $planner, #[CurrentUser] User $user): View
     {
         $floor = $planner->floor($user->shop);
@@ -56,17 +61,19 @@ final class AirController
         return back()->with('notice', 'Reading kept. The forecast of the next hours follows it.');
     }
 
-    public function probe(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function probe(Request $request, DeviceClient $client, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['probe_url' => ['nullable', 'string', 'max:200', 'url:http,https']], ['probe_url.url' => 'An address reads like http://192.168.0.20/air.'], ['probe_url' => 'address']);
+        $given = $request->validate(['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]], [], ['probe_url' => 'address']);
         $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
 
         return redirect()->route('air')->with('notice', ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.');
     }
 
-    public function poll(ProbePoller $poller, #[CurrentUser] User $user): RedirectResponse
+    /** Asking twice keeps nothing twice, and no lock is held while a device takes its time. */
+    public function poll(ProbePoller $poller, PlanKeeper $keeper, #[CurrentUser] User $user): RedirectResponse
     {
         $kept = $poller->poll($user->shop);
+        $keeper->keep($user->shop, isAct: false);
         $why = $user->shop->refresh()->probe_silent_because;
 
         return redirect()->route('air')->with('notice', $why === null ? ($kept === 0 ? 'Nothing new.' : ($kept === 1 ? 'One new reading.' : "{$kept} new readings.")) : "The probe is silent: {$why}. Plans stand on the last good reading.");

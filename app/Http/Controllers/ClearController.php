@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Acts\ActRunner;
 use App\Bench\Recorder;
+use App\Devices\DeviceClient;
+use App\Devices\DeviceSilent;
 use App\Devices\HttpGlossMeter;
-use App\Devices\MeterSilent;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\User;
@@ -28,6 +30,7 @@ use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\Fact;
 use OakGloss\Plan\FactKind;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
 final class ClearController
@@ -55,16 +58,23 @@ final class ClearController
     }
 
     /** A gloss was read at 60°: typed, or by the meter in three places. */
-    public function gloss(Request $request, Part $part, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
+    public function gloss(Request $request, Part $part, ActRunner $acts, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): Response
     {
         $given = $request->validate([
             'by' => ['required', Rule::in(['hand', 'meter'])],
             'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
         ], ['gu.required_if' => 'Type what the display shows, in gloss units.'], ['gu' => 'gloss']);
+        // A meter takes its time: it is read before the write lock is taken.
+        $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
+
+        return $acts->run($request, $user, fn (): RedirectResponse => $this->keep($part, $gu, (string) $given['by'], $planner, $recorder, $user));
+    }
+
+    private function keep(Part $part, float $gu, string $by, Planner $planner, Recorder $recorder, User $user): RedirectResponse
+    {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
-        $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
-        $recorder->record($part, $user, $planned->floor, FactKind::GlossRead, $on, ['gu' => round($gu, 1), 'by' => $given['by']]);
+        $recorder->record($part, $user, $planned->floor, FactKind::GlossRead, $on, ['gu' => round($gu, 1), 'by' => $by]);
         $expected = $planned->plan->gloss();
         $says = match (true) {
             $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',
@@ -81,11 +91,11 @@ final class ClearController
     {
         $url = $part->shop->meterAddress() ?? throw ValidationException::withMessages(['gu' => 'No gloss meter is set up in Shop.']);
         try {
-            $meter = new HttpGlossMeter($url);
+            $meter = new HttpGlossMeter(app(DeviceClient::class), $url, $part->shop->deviceRanges());
 
             return ($meter->read() + $meter->read() + $meter->read()) / 3.0;
-        } catch (MeterSilent $e) {
-            throw ValidationException::withMessages(['gu' => $e->getMessage()]);
+        } catch (DeviceSilent $e) {
+            throw ValidationException::withMessages(['gu' => "The meter gives {$e->getMessage()}. Type what its display shows."]);
         }
     }
 

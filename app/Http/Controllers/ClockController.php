@@ -9,16 +9,18 @@ use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Devices\ProbePoller;
 use App\Models\User;
+use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 /** Moves the demo's clock on, so that a whole job can be lived in minutes. */
 final class ClockController
 {
-    public function __invoke(Request $request, ShopClock $clock, Planner $planner, ProbePoller $poller, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, ShopClock $clock, Planner $planner, ProbePoller $poller, PlanKeeper $keeper, #[CurrentUser] User $user): RedirectResponse
     {
         $to = $request->validate(['to' => ['required', Rule::in(['window', '15', '60', 'tomorrow'])]])['to'];
         $shop = $user->shop;
@@ -29,8 +31,11 @@ final class ClockController
             default => $floor->nowMin + (float) $to,
         };
         $clock->skip($shop, (int) ceil(60.0 * ($target - $floor->nowMin)));
-        // What the probe would have said meanwhile.
-        $poller->poll($shop->refresh());
+        // What the probe would have said meanwhile: it is asked when the lock is free again.
+        DB::afterCommit(function () use ($poller, $keeper, $shop): void {
+            $poller->poll($shop->refresh());
+            $keeper->keep($shop, isAct: false);
+        });
 
         return back();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\Planner;
@@ -35,7 +36,7 @@ final class ShopController
         ]);
     }
 
-    public function update(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function update(Request $request, DeviceClient $client, #[CurrentUser] User $user): RedirectResponse
     {
         $shop = $user->shop;
         $given = $request->validate([
@@ -61,7 +62,9 @@ final class ShopController
             'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
             'part_scale_step_g' => ['sometimes', 'numeric', 'between:0.01,100'],
             'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
-            'meter_url' => ['nullable', 'url:http,https', 'max:200'],
+            'device_ranges' => ['sometimes', 'nullable', 'array'],
+            'device_ranges.*' => [Rule::in(array_keys(DeviceClient::RANGES))],
+            'meter_url' => ['nullable', 'string', 'max:200', $client->rule(array_values(array_filter((array) ($request->exists('device_ranges') ? $request->input('device_ranges') : $shop->device_ranges), is_string(...))))],
             'target_percent' => ['required', 'numeric', 'between:0.01,20'],
             'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
@@ -85,6 +88,7 @@ final class ShopController
                 'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
                 'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
                 'meter_url' => $given['meter_url'] ?? null,
+                'device_ranges' => array_key_exists('device_ranges', $given) ? array_values(array_unique($given['device_ranges'] ?? [])) : $shop->device_ranges,
                 'target_burn_through' => (float) $given['target_percent'] / 100.0,
                 'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
                 'print_through' => $given['print_through'] ?? $shop->print_through,

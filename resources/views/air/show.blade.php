@@ -19,6 +19,8 @@
                 <p>None yet. Any probe that answers HTTP with <code>{"air_c": 17.6, "rh_percent": 54}</code> will do.</p>
             @elseif ($shop->probe_silent_because)
                 <p class="finding is-warn" role="status"><b>Silent</b> asked {{ $say->when(App\Clock\ShopTime::minutes($shop->probe_asked_at)) }}: {{ $shop->probe_silent_because }}. <span>Plans stand on the last good reading and the day curve.</span></p>
+            @elseif ($shop->probe_asked_at && $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at) > App\Http\Controllers\AirController::ASKED_WITHIN_MIN)
+                <p class="finding is-warn" role="status"><b>Not asked</b> since {{ $say->when(App\Clock\ShopTime::minutes($shop->probe_asked_at)) }}: what asks it every minute seems to have stopped. <span>Ask it here; who looks after the machine starts <code>php artisan oak:poll-probe --every=60</code> again.</span></p>
             @else
                 <p>@if ($shop->probe_asked_at) Asked {{ $say->span(max(0, $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at))) }} ago. It answers. @else Not asked yet. @endif</p>
             @endif

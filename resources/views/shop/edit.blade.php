@@ -61,6 +61,9 @@
             <x-field name="scale_step_g" label="Step of the scale for cups" unit="g" type="number" :value="$shop->scale_step_g" />
             <x-field name="part_scale_step_g" label="Step of the scale for parts" unit="g" type="number" :value="$shop->part_scale_step_g" />
             <x-field name="calliper_step_mm" label="Step of the calliper" unit="mm" type="number" :value="$shop->calliper_step_mm" />
+            <div class="field"><span id="ranges">Devices may be</span><input type="hidden" name="device_ranges" value="">
+                @foreach (['private' => 'in this building\'s own network', 'loopback' => 'on this machine'] as $range => $where)<label class="check"><input type="checkbox" name="device_ranges[]" value="{{ $range }}" @checked(in_array($range, $shop->device_ranges, true))> {{ $where }}</label>@endforeach
+                <p class="more">Without either, only addresses of the open net are asked.</p></div>
             <x-field name="meter_url" label="Gloss meter answers at" type="url" :value="$shop->meter_url" />
             <x-field name="unrest_min" label="Moving a part that was told another time costs" unit="min" type="number" :value="$shop->unrest_min" hint="A better plan is offered only where it gains more than this for every part that it moves." />
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
