@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Planning\UnplannablePart;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,4 +19,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(UnplannablePart::class);
+        $exceptions->render(fn (UnplannablePart $e) => response()->view('parts.unplannable', ['part' => $e->part, 'why' => $e->getMessage()], 422));
     })->create();

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
+use App\Planning\Letters;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use Illuminate\Http\Request;
@@ -59,6 +60,10 @@ final class Recorder
     {
         $planned = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $floor);
         $done = $planned->next === null ? $planned->plan->lastDone()?->doneAtMin : null;
+        if ($done === null && $part->finished_at !== null && $part->shop->parts()->whereNull('finished_at')->where('letter', $part->letter)->exists()) {
+            // While it was finished its tag went to another part.
+            $part->update(['letter' => Letters::free($part->shop)[0]]);
+        }
         $part->update(['finished_at' => $done === null ? null : $floor->time->local($done)->utc()]);
     }
 }

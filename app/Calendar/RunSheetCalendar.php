@@ -24,6 +24,7 @@ final class RunSheetCalendar
     public function of(array $plans, ShopFloor $floor): VCalendar
     {
         $calendar = new VCalendar(['PRODID' => '-//Oak Gloss//Run sheet//EN', 'X-WR-CALNAME' => "{$floor->shop->name}: run sheet"]);
+        $calendar->add(ZoneComponent::of($calendar, new \DateTimeZone($floor->time->zone), $floor->time->local($floor->nowMin)));
         foreach ($plans as $plan) {
             $coatOn = $plan->next?->coatOnMin;
             foreach ($plan->plan->ahead() as $step) {
@@ -67,13 +68,13 @@ final class RunSheetCalendar
     /** @param list<array{string, string, string}> $alarms when, words, START or END */
     private function event(VCalendar $calendar, PlannedPart $plan, ShopFloor $floor, string $what, string $summary, float $start, float $end, string $words, array $alarms): void
     {
-        $utc = fn (float $minute): \DateTimeImmutable => \DateTimeImmutable::createFromInterface($floor->time->local($minute)->utc());
+        $local = fn (float $minute): \DateTimeImmutable => \DateTimeImmutable::createFromInterface($floor->time->local($minute));
         $event = $calendar->createComponent('VEVENT', [
             // The same step keeps its number from plan to plan, so that calendars move it and don't double it.
             'UID' => "part-{$plan->part->id}-{$what}@oak-gloss.invalid",
-            'DTSTAMP' => $utc($floor->nowMin),
-            'DTSTART' => $utc($start),
-            'DTEND' => $utc($end),
+            'DTSTAMP' => \DateTimeImmutable::createFromInterface($floor->time->local($floor->nowMin)->utc()),
+            'DTSTART' => $local($start),
+            'DTEND' => $local($end),
             'SUMMARY' => $summary,
             'DESCRIPTION' => "{$plan->part->name}. {$words}",
         ]);

@@ -40,16 +40,31 @@ final readonly class ShopTime
         return self::minutes(CarbonImmutable::parse($local, $this->zone));
     }
 
+    /** What the clock on the wall shows on a day, minutes of that day; beyond 1440 on the next. */
+    public function minuteOfDay(float $minutes, CarbonImmutable $day): int
+    {
+        $local = $this->local($minutes);
+
+        return DaySpans::DAY_MIN * (int) round($day->startOfDay()->diffInDays($local->startOfDay())) + 60 * $local->hour + $local->minute;
+    }
+
     /**
-     * @param array<int, list<array{string, string}>>    $hours      ISO weekday → [from, until]
-     * @param array<string, list<array{string, string}>> $exceptions local date → [from, until]
+     * Spans that can't be read are left out; DaySpans names them.
+     *
+     * @param array<int, mixed>    $hours      by ISO weekday
+     * @param array<string, mixed> $exceptions by local date
      */
     public function workingTime(array $hours, float $from, float $until, array $exceptions = []): WorkingTime
     {
         $windows = [];
-        foreach ($this->days($from, $until) as $day) {
-            foreach ($exceptions[$day->toDateString()] ?? $hours[$day->dayOfWeekIso] ?? [] as [$open, $close]) {
-                $windows[] = [self::minutes($day->setTimeFromTimeString($open)), self::minutes($close === '24:00' ? $day->addDay() : $day->setTimeFromTimeString($close))];
+        // A span of the day before may reach into the first.
+        foreach ($this->days($from - DaySpans::DAY_MIN, $until) as $day) {
+            foreach (DaySpans::read($exceptions[$day->toDateString()] ?? $hours[$day->dayOfWeekIso] ?? [])[0] as [$open, $close]) {
+                [$opens, $closes] = [self::onTheWall($day, $open), self::onTheWall($day, $close)];
+                // The hour that summer time leaves out has no length.
+                if ($closes > $opens) {
+                    $windows[] = [$opens, $closes];
+                }
             }
         }
 
@@ -57,25 +72,57 @@ final readonly class ShopTime
     }
 
     /**
-     * @param array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $curves by ISO weekday
-     * @param list<array{at: string, c: float}>                                                             $typed  local times
+     * @param array<int, mixed>       $curves by ISO weekday; one that can't be read is as the others or 20 °C
+     * @param array<array-key, mixed> $typed  local times; what can't be read is left out
      */
     public function forecast(array $curves, array $typed, float $from, float $until): AirCurve
     {
+        $known = array_filter(array_map(self::curve(...), $curves));
+        $usual = array_values($known)[0] ?? ['coldest_c' => 20.0, 'coldest_at' => 300, 'warmest_c' => 20.0, 'warmest_at' => 840];
         $days = [];
         foreach ($this->days($from, $until) as $day) {
-            $curve = $curves[$day->dayOfWeekIso];
-            $days[] = ['start' => self::minutes($day), 'curve' => new DayCurve((float) $curve['coldest_c'], self::minuteOfDay($curve['coldest_at']), (float) $curve['warmest_c'], self::minuteOfDay($curve['warmest_at']))];
+            $curve = $known[$day->dayOfWeekIso] ?? $usual;
+            $start = self::minutes($day);
+            // Where summer time changes, the clock on the wall and the minutes since midnight part.
+            $days[] = ['start' => $start, 'curve' => new DayCurve($curve['coldest_c'], (int) (self::onTheWall($day, $curve['coldest_at']) - $start), $curve['warmest_c'], (int) (self::onTheWall($day, $curve['warmest_at']) - $start))];
         }
 
-        return Forecast::fromDays($days, array_map(fn (array $p): array => [$this->at($p['at']), (float) $p['c']], $typed));
+        return Forecast::fromDays($days, array_values(array_filter(array_map($this->point(...), $typed), fn (?array $p): bool => $p !== null && $p[0] >= $from && $p[0] <= $until)));
     }
 
-    private static function minuteOfDay(string $time): int
+    /** @return array{float, float}|null [minute, °C] of a typed point; null for one that can't be read */
+    public function point(mixed $typed): ?array
     {
-        [$hour, $minute] = explode(':', $time);
+        if (! is_array($typed) || ! is_string($typed['at'] ?? null) || ! is_numeric($typed['c'] ?? null) || preg_match('/^\d{4}-\d\d-\d\d[ T]\d\d:\d\d$/D', $typed['at']) !== 1 || abs((float) $typed['c']) > 80.0) {
+            return null;
+        }
+        try {
+            return [$this->at($typed['at']), (float) $typed['c']];
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
+    }
 
-        return 60 * (int) $hour + (int) $minute;
+    /** @return array{coldest_c: float, coldest_at: int, warmest_c: float, warmest_at: int}|null times in minutes of the day; null if it can't be read */
+    public static function curve(mixed $row): ?array
+    {
+        $read = [];
+        foreach (['coldest', 'warmest'] as $end) {
+            $c = is_array($row) ? $row["{$end}_c"] ?? null : null;
+            $at = is_array($row) ? $row["{$end}_at"] ?? null : null;
+            if (! is_numeric($c) || abs((float) $c) > 80.0 || ! is_string($at) || preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $m) !== 1) {
+                return null;
+            }
+            $read["{$end}_c"] = (float) $c;
+            $read["{$end}_at"] = 60 * (int) $m[1] + (int) $m[2];
+        }
+
+        return $read['coldest_c'] > $read['warmest_c'] ? null : $read;
+    }
+
+    private static function onTheWall(CarbonImmutable $day, int $minute): float
+    {
+        return self::minutes($day->setTime(intdiv($minute, 60), $minute % 60));
     }
 
     /** @return list<CarbonImmutable> local midnights */

@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class AirReading extends Model
 {
+    /** A reading beyond is no air of a workshop, whoever typed it, °C. */
+    private const WARMEST_C = 60.0;
+
     protected $guarded = ['id'];
 
     protected function casts(): array
@@ -28,10 +31,15 @@ final class AirReading extends Model
         return ['measured_at' => 'immutable_datetime', 'air_c' => 'float', 'rh_percent' => 'float'];
     }
 
+    public function isTrusted(): bool
+    {
+        return $this->left_out_because === null && $this->air_c !== null && abs($this->air_c) <= self::WARMEST_C;
+    }
+
     /** @param Builder<AirReading> $query */
     #[Scope]
     protected function trusted(Builder $query): void
     {
-        $query->whereNull('left_out_because')->whereNotNull('air_c');
+        $query->whereNull('left_out_because')->whereBetween('air_c', [-self::WARMEST_C, self::WARMEST_C]);
     }
 }

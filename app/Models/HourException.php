@@ -12,13 +12,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * One day on which the hours are others than the week says. Withdrawn, never deleted.
  *
- * @property int                         $id
- * @property int                         $shop_id
- * @property int|null                    $user_id null for everybody
- * @property string                      $day     local date
- * @property list<array{string, string}> $spans   local times, empty where nobody is there
- * @property string                      $because
- * @property User|null                   $user
+ * @property int       $id
+ * @property int       $shop_id
+ * @property int|null  $user_id null for everybody
+ * @property string    $day     local date
+ * @property mixed     $spans   pairs of minutes of the day, as DaySpans reads them; empty where nobody is there
+ * @property string    $because
+ * @property User|null $user
  */
 final class HourException extends Model
 {

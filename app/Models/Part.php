@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakGloss\Plan\FactKind;
 
 /**
  * @phpstan-type ZoneRow array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}
@@ -117,6 +120,25 @@ final class Part extends Model
     public function filler(): BelongsTo
     {
         return $this->belongsTo(Clear::class, 'filler_id');
+    }
+
+    /**
+     * Parts to which nothing was done: choices, pins and what was struck out are no work.
+     *
+     * @param Builder<Part> $query
+     */
+    #[Scope]
+    protected function unbegun(Builder $query): void
+    {
+        $query->whereNotExists(fn (\Illuminate\Database\Query\Builder $q) => $q->from('facts')->whereColumn('facts.part_id', 'parts.id')
+            ->whereNotIn('facts.kind', [FactKind::Chosen->value, FactKind::Decided->value, FactKind::Struck->value])
+            ->whereNotExists(fn (\Illuminate\Database\Query\Builder $s) => $s->from('facts as strikes')->whereColumn('strikes.part_id', 'facts.part_id')
+                ->where('strikes.kind', FactKind::Struck->value)->whereRaw("json_extract(strikes.data, '$.target') = facts.id")));
+    }
+
+    public function isBegun(): bool
+    {
+        return self::query()->whereKey($this->id)->unbegun()->doesntExist();
     }
 
     /** @return HasMany<PartFact, $this> */

@@ -4,34 +4,39 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int                                                                                           $id
- * @property string                                                                                        $name
- * @property string                                                                                        $town
- * @property string                                                                                        $zone
- * @property array<int, list<array{string, string}>>                                                       $working_hours        ISO weekday → [from, until] local
- * @property array<int, array{coldest_c: float, coldest_at: string, warmest_c: float, warmest_at: string}> $day_curves           by ISO weekday
- * @property list<array{at: string, c: float}>                                                             $typed_air            local times
- * @property float                                                                                         $cup_loss_g
- * @property float                                                                                         $scale_step_g
- * @property float                                                                                         $part_scale_step_g
- * @property float                                                                                         $calliper_step_mm
- * @property string|null                                                                                   $meter_url
- * @property float                                                                                         $target_burn_through
- * @property int                                                                                           $clock_offset_s
- * @property string                                                                                        $print_through        the shop's usual way: flat, wait or post_cure
- * @property array<string, int>                                                                            $things               name → places
- * @property float                                                                                         $cool_place_c
- * @property string|null                                                                                   $probe_url
- * @property CarbonImmutable|null                                                                          $probe_asked_at
- * @property string|null                                                                                   $probe_silent_because null while it answers
+ * @property int                  $id
+ * @property string               $name
+ * @property string               $town
+ * @property string               $zone
+ * @property mixed                $working_hours        by ISO weekday, as DaySpans reads them
+ * @property mixed                $day_curves           by ISO weekday, as ShopTime::curve() reads them
+ * @property mixed                $typed_air            as ShopTime::point() reads them
+ * @property float                $cup_loss_g
+ * @property float                $scale_step_g
+ * @property float                $part_scale_step_g
+ * @property float                $calliper_step_mm
+ * @property string|null          $meter_url
+ * @property float                $target_burn_through
+ * @property int                  $clock_offset_s
+ * @property string               $print_through        the shop's usual way: flat, wait or post_cure
+ * @property mixed                $things               name → places
+ * @property float                $cool_place_c
+ * @property string|null          $probe_url
+ * @property CarbonImmutable|null $probe_asked_at
+ * @property string|null          $probe_silent_because null while it answers
+ * @property list<string>         $device_ranges        private ranges in which devices may be, by name
  */
 final class Shop extends Model
 {
+    /** Typed points older than this move no plan any more, minutes. */
+    private const TYPED_KEPT_MIN = 31 * 1440.0;
+
     protected $guarded = ['id'];
 
     protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat', 'unrest_min' => 30.0, 'device_ranges' => '[]'];
@@ -54,6 +59,20 @@ final class Shop extends Model
             'unrest_min' => 'float',
             'clock_offset_s' => 'integer',
         ];
+    }
+
+    /**
+     * Its typed points that can be read and still matter: from a month back on.
+     *
+     * @return list<array{at: string, c: float}> local times, rising
+     */
+    public function typedPoints(float $nowMin): array
+    {
+        $time = new ShopTime($this->zone);
+        $points = array_filter((array) $this->typed_air, fn (mixed $p): bool => ($time->point($p)[0] ?? -INF) > $nowMin - self::TYPED_KEPT_MIN);
+        usort($points, fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return $points;
     }
 
     /** Where its probe answers; the demo's has the stand-in. */

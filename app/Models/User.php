@@ -8,14 +8,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * @property int                                          $id
- * @property int                                          $shop_id
- * @property string                                       $name
- * @property string                                       $initials
- * @property string                                       $email
- * @property bool                                         $at_bench counts as a pair of hands
- * @property array<int, list<array{string, string}>>|null $hours    ISO weekday → [from, until] local; null for the shop's
- * @property Shop                                         $shop
+ * @property int                    $id
+ * @property int                    $shop_id
+ * @property string                 $name
+ * @property string                 $initials
+ * @property string                 $email
+ * @property bool                   $at_bench counts as a pair of hands
+ * @property array<int, mixed>|null $hours    by ISO weekday, as DaySpans reads them; null for the shop's
+ * @property Shop                   $shop
  */
 final class User extends Authenticatable
 {

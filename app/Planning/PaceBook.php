@@ -14,6 +14,7 @@ use OakGloss\Cure\PaceEvidence;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Touch;
 use OakGloss\Material\Resin as CoreResin;
+use OakGloss\Plan\ModelVersion;
 
 /**
  * What the shop's own checks say of each resin's pace. A check keeps the thermal age that its coat had when it was
@@ -23,6 +24,9 @@ final class PaceBook
 {
     /** Less likely than this under what the others say, a check asks before it counts. */
     public const FAR_OFF = 0.002;
+
+    /** What was not asked for so long is reckoned again, seconds. */
+    private const KEPT_S = 30 * 86400;
 
     /** @var array<int, array<string, list<KeptCheck>>> by shop and resin name */
     private array $checks = [];
@@ -51,7 +55,7 @@ final class PaceBook
             return $this->paces[$key];
         }
         $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->selectRaw('count(*) as n, max(id) as newest, max(token) as last')->toBase()->first();
-        $kept = Cache::rememberForever('pace-'.md5(serialize([$key, $row->getAttributes(), (array) $state])), function () use ($row): array {
+        $kept = Cache::remember('pace-'.md5(serialize([ModelVersion::NOW, $key, $row->getAttributes(), (array) $state])), self::KEPT_S, function () use ($row): array {
             $pace = $this->checks($row) === [] ? null : ShopPace::learnt(self::counted($this->checks($row)));
 
             return $pace === null ? [] : [$pace->factor, $pace->sigma];
@@ -104,7 +108,7 @@ final class PaceBook
     private static function judged(array $rows, Collection $leftOut): array
     {
         $state = array_map(fn (array $r): array => [$r[0]->token, $r[1]->getAttributes(), $r[2], $leftOut->get($r[0]->id)?->token], $rows);
-        $verdicts = Cache::rememberForever('judged-'.md5(serialize($state)), fn (): array => self::verdicts($rows, $leftOut));
+        $verdicts = Cache::remember('judged-'.md5(serialize([ModelVersion::NOW, $state])), self::KEPT_S, fn (): array => self::verdicts($rows, $leftOut));
 
         return array_map(fn (array $r, array $verdict): KeptCheck => new KeptCheck($r[0], self::check(...$r), $r[2], (string) ($r[0]->data['touch'] ?? $r[0]->data['paper'] ?? ''), CheckStands::from($verdict[0]), $verdict[1], (string) ($leftOut->get($r[0]->id)->data['reason'] ?? '')), $rows, $verdicts);
     }

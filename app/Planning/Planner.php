@@ -47,6 +47,9 @@ final class Planner
     /** @var array<int, Collection<int, Part>> */
     private array $open = [];
 
+    /** @var array<int, list<UnplannablePart>> */
+    private array $leftOut = [];
+
     /** @var array<string, PartChain> by part and what was recorded of it */
     private array $chains = [];
 
@@ -62,8 +65,20 @@ final class Planner
         return $this->floors[$shop->id] ??= ShopFloor::of($shop, $this->clock->nowMin());
     }
 
-    /** @throws \OakGloss\Quantity\OakGlossFault If the part's brief makes no sense. */
+    /**
+     * @throws \OakGloss\Quantity\OakGlossFault If the brief of a part that is not kept yet makes no sense.
+     * @throws UnplannablePart                  If rows of a kept part can't be planned.
+     */
     public function plan(Part $part): PlannedPart
+    {
+        try {
+            return $this->planNow($part);
+        } catch (\Throwable $e) {
+            throw $part->exists ? UnplannablePart::of($part, $e) : $e;
+        }
+    }
+
+    private function planNow(Part $part): PlannedPart
     {
         $floor = $this->floor($part->shop);
         if (! $part->exists || $part->finished_at !== null) {
@@ -106,7 +121,7 @@ final class Planner
     /** Something was written: what was reckoned from it before holds no more. */
     public function forget(): void
     {
-        $this->floors = $this->papersBy = $this->sheets = $this->open = $this->chains = $this->resins = [];
+        $this->floors = $this->papersBy = $this->sheets = $this->open = $this->leftOut = $this->chains = $this->resins = [];
         $this->paces->forget();
     }
 
@@ -173,10 +188,36 @@ final class Planner
         return $shop->parts()->whereNull('finished_at')->pluck('priority', 'id')->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
     }
 
-    /** @return Collection<int, Part> */
+    /** @return Collection<int, Part> the open parts that can be planned */
     public function open(Shop $shop): Collection
     {
-        return $this->open[$shop->id] ??= $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderBy('letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+        return $this->open[$shop->id] ??= $this->sorted($shop)->filter(fn (Part|UnplannablePart $p): bool => $p instanceof Part)->values();
+    }
+
+    /** @return list<UnplannablePart> open parts that can't */
+    public function leftOut(Shop $shop): array
+    {
+        $this->open($shop);
+
+        return $this->leftOut[$shop->id] ?? [];
+    }
+
+    /** @return Collection<int, Part|UnplannablePart> */
+    private function sorted(Shop $shop): Collection
+    {
+        $floor = $this->floor($shop);
+        $this->leftOut[$shop->id] = [];
+        $parts = $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+
+        return $parts->toBase()->map(function (Part $part) use ($shop, $floor): Part|UnplannablePart {
+            try {
+                $this->chain($part, $floor);
+
+                return $part;
+            } catch (\Throwable $e) {
+                return $this->leftOut[$shop->id][] = UnplannablePart::of($part, $e);
+            }
+        });
     }
 
     /** @return array<int, PlannedPart> all open parts, by id */

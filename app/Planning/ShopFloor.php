@@ -35,7 +35,10 @@ final readonly class ShopFloor
     private const THINNED_MIN = 15;
     private const THINNED_BEFORE_MIN = 60;
 
-    /** @param list<User> $people in the order of the crew */
+    /**
+     * @param list<User>   $people  in the order of the crew
+     * @param list<string> $leftOut rows of the shop that can't be read, in words
+     */
     private function __construct(
         public Shop $shop,
         public ShopTime $time,
@@ -47,6 +50,7 @@ final readonly class ShopFloor
         public array $people,
         public Workshop $workshop,
         public ?AirReading $lastReading,
+        public array $leftOut,
     ) {
     }
 
@@ -57,22 +61,23 @@ final readonly class ShopFloor
         $until = $nowMin + self::DAYS_AHEAD * 1440.0;
         $trusted = fn () => $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()]);
         $readings = $trusted()->orderBy('measured_at')->toBase()->get(['measured_at', 'air_c', 'source']);
-        $dayCurve = $time->forecast($shop->day_curves, $shop->typed_air, $from, $until);
+        [$hours, $curves, $typed, $things] = array_map(fn (mixed $row): array => is_array($row) ? $row : [], [$shop->working_hours, $shop->day_curves, $shop->typed_air, $shop->things]);
+        $dayCurve = $time->forecast($curves, $typed, $from, $until);
         $air = Forecast::corrected($dayCurve, self::thinned($readings, $nowMin));
         $exceptions = $shop->hourExceptions()->standing()->get();
         $people = array_values($shop->people()->where('at_bench', true)->get()->all());
-        $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $shop->working_hours, $from, $until, self::spans($exceptions, $u)), $people);
-        $crew = new Crew($work === [] ? [$time->workingTime($shop->working_hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($shop->things, fn (int $places): bool => $places > 0));
+        $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $hours, $from, $until, self::spans($exceptions, $u)), $people);
+        $crew = new Crew($work === [] ? [$time->workingTime($hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($things, fn (mixed $places): bool => is_int($places) && $places > 0));
         $together = $crew->together();
         $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g, earlier: ShopNumbersBook::earlier($shop));
 
-        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first());
+        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first(), UnreadableRows::of($hours, $curves, $typed, $people, $exceptions));
     }
 
     /** The same air and hours at another moment of their span. */
     public function asOf(float $minute): self
     {
-        return new self($this->shop, $this->time, $minute, $this->air, $this->dayCurve, $this->work, $this->crew, $this->people, $this->workshop, $this->lastReading);
+        return new self($this->shop, $this->time, $minute, $this->air, $this->dayCurve, $this->work, $this->crew, $this->people, $this->workshop, $this->lastReading, $this->leftOut);
     }
 
     /** The same with everybody there until later today; for reckoning what staying would bring. */
@@ -101,7 +106,7 @@ final readonly class ShopFloor
     {
         $crew = new Crew($people, $this->crew->things);
 
-        return new self($this->shop, $this->time, $this->nowMin, $this->air, $this->dayCurve, $crew->together(), $crew, $this->people, $this->workshop, $this->lastReading);
+        return new self($this->shop, $this->time, $this->nowMin, $this->air, $this->dayCurve, $crew->together(), $crew, $this->people, $this->workshop, $this->lastReading, $this->leftOut);
     }
 
     public function airNowC(): float
@@ -158,7 +163,7 @@ final readonly class ShopFloor
      *
      * @param Collection<int, HourException> $exceptions
      *
-     * @return array<string, list<array{string, string}>> by local date
+     * @return array<string, mixed> by local date
      */
     private static function spans(Collection $exceptions, ?User $person): array
     {

@@ -6,7 +6,6 @@ namespace App\Policies;
 
 use App\Models\Part;
 use App\Models\User;
-use OakGloss\Plan\FactKind;
 
 /** Everyone in a shop sees and works its parts; nobody else does. */
 final class PartPolicy
@@ -24,6 +23,6 @@ final class PartPolicy
     /** The brief stands once something was done to the part. */
     public function change(User $user, Part $part): bool
     {
-        return $this->see($user, $part) && $part->facts()->where('kind', '!=', FactKind::Chosen->value)->doesntExist();
+        return $this->see($user, $part) && ! $part->isBegun();
     }
 }

@@ -9,6 +9,7 @@ use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Models\Shop;
 use App\Planning\OpenChoices;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
 use OakGloss\Cloth\Piece;
@@ -92,6 +93,12 @@ final class Say
     public function date(?float $minutes): string
     {
         return $minutes === null || ! is_finite($minutes) ? '–' : $this->time()->local($minutes)->format('D j M H:i');
+    }
+
+    /** Of a local date as it is kept; one that is none stays as it is. */
+    public function dayOf(string $date): string
+    {
+        return CarbonImmutable::hasFormat($date, 'Y-m-d') ? CarbonImmutable::parse($date)->format('D j M') : $date;
     }
 
     /** `42 min`, `1 h 12`, `2 d 3 h`. */

@@ -4,25 +4,30 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-/** Hours of a day as they are typed: `08:00-12:30, 13:15-18:00`. */
+use App\Clock\DaySpans;
+
+/** Hours of a day as they are typed: `08:00-12:30, 13:15-18:00`, or `22:00-02:00` through the night. */
 final class Spans
 {
+    /** Through the night nobody stays longer; a span that says more is a slip, minutes. */
+    private const LONGEST_NIGHT_MIN = 720;
+
     /**
-     * @return list<array{string, string}> local times, rising
+     * @return list<array{int, int}> minutes of the day, rising; past midnight beyond 1440
      *
-     * @throws \DomainException If they can't be read, run backward or overlap.
+     * @throws \DomainException If they can't be read or overlap.
      */
     public static function read(string $words): array
     {
         $spans = [];
-        $last = '';
+        $last = 0;
         foreach (preg_split('/\s*(?:,|;|\band\b)\s*/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^([01]?\d|2[0-3])[:.]([0-5]\d)\s*(?:-|–|to)\s*([01]?\d|2[0-4])[:.]([0-5]\d)$/', $piece, $m) !== 1) {
-                throw new \DomainException("“{$piece}” can't be read. Hours read like 08:00-12:30, 13:15-18:00.");
+            if (preg_match('/^([01]?\d|2[0-3])[:.]([0-5]\d)\s*(?:-|–|to)\s*([01]?\d|2[0-3])[:.]([0-5]\d)$/D', preg_replace('/24[:.]00$/', '0:00', $piece) ?? '', $m) !== 1) {
+                throw new \DomainException("“{$piece}” can't be read. Hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 through the night.");
             }
-            [$from, $until] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];
-            if ($until <= $from || $from < $last || $until > '24:00') {
-                throw new \DomainException("“{$piece}” must end later than it begins, and none may overlap.");
+            [$from, $until] = self::span(60 * (int) $m[1] + (int) $m[2], 60 * (int) $m[3] + (int) $m[4], $piece);
+            if ($from < $last) {
+                throw new \DomainException("“{$piece}” begins before the span before it ends.");
             }
             $spans[] = [$from, $until];
             $last = $until;
@@ -31,9 +36,26 @@ final class Spans
         return $spans;
     }
 
-    /** @param list<array{string, string}> $spans */
-    public static function words(array $spans): string
+    /**
+     * @return array{int, int} one that ends before it begins goes on to the next day
+     *
+     * @throws \DomainException If it has no length, or is longer than a night.
+     */
+    public static function span(int $from, int $until, string $piece): array
     {
-        return implode(', ', array_map(fn (array $s): string => "{$s[0]}-{$s[1]}", $spans));
+        if ($until > $from) {
+            return [$from, $until];
+        }
+        $until += DaySpans::DAY_MIN;
+        if ($until - $from > self::LONGEST_NIGHT_MIN && $until > DaySpans::DAY_MIN) {
+            throw new \DomainException("“{$piece}” ends before it begins. Through the night a span is 12 hours at most.");
+        }
+
+        return [$from, $until];
+    }
+
+    public static function words(mixed $spans): string
+    {
+        return implode(', ', array_map(fn (array $s): string => DaySpans::clock($s[0]).'-'.DaySpans::clock($s[1]), DaySpans::read($spans)[0]));
     }
 }

@@ -6,7 +6,7 @@ namespace OakGloss\Climate;
 
 use OakGloss\Quantity\Bounds;
 
-/** One weekday's air: coldest and warmest, and when. Minutes are counted from local midnight. */
+/** One weekday's air: coldest and warmest, and when. Minutes are counted from local midnight; a day on which summer time ends has 1500. */
 final readonly class DayCurve
 {
     /**
@@ -20,8 +20,8 @@ final readonly class DayCurve
     ) {
         Bounds::within($coldestC, -40.0, 60.0, 'coldest of the day', '°C');
         Bounds::within($warmestC, $coldestC, 60.0, 'warmest of the day', '°C');
-        Bounds::within($coldestAtMin, 0, 1439, 'time of the coldest', 'min');
-        Bounds::within($warmestAtMin, 0, 1439, 'time of the warmest', 'min');
+        Bounds::within($coldestAtMin, 0, 1499, 'time of the coldest', 'min');
+        Bounds::within($warmestAtMin, 0, 1499, 'time of the warmest', 'min');
     }
 
     /**

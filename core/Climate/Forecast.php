@@ -16,19 +16,20 @@ final class Forecast
     /** A correction is followed this long, by then under 1 % of it is left. */
     private const FOLLOWED_MIN = 5.0 * self::MEMORY_MIN;
 
+    /** Between typed points farther apart than this the day curve says more than a straight line, minutes (ours). */
+    public const TYPED_GAP_MIN = 720.0;
+
     /**
      * @param list<array{start: float, curve: DayCurve}> $days  local midnights in minutes, rising
-     * @param list<array{float, float}>                  $typed [minute, °C] that replace the curve between the first and the last of them
+     * @param list<array{float, float}>                  $typed [minute, °C] that replace the curve between neighbours up to 12 h apart
      */
     public static function fromDays(array $days, array $typed = []): AirCurve
     {
         usort($typed, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $from = $typed[0][0] ?? INF;
-        $until = $typed === [] ? -INF : $typed[count($typed) - 1][0];
         $points = [];
         foreach ($days as ['start' => $start, 'curve' => $curve]) {
             foreach ($curve->points() as [$minute, $c]) {
-                if ($start + $minute < $from || $start + $minute > $until) {
+                if (! self::isTyped($typed, $start + $minute)) {
                     $points[] = [$start + $minute, $c];
                 }
             }
@@ -39,6 +40,18 @@ final class Forecast
         usort($points, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return AirCurve::through(self::withoutRepeats($points));
+    }
+
+    /** @param list<array{float, float}> $typed in the order of time */
+    private static function isTyped(array $typed, float $minute): bool
+    {
+        foreach ($typed as $i => [$at]) {
+            if ($at > $minute) {
+                return $i > 0 && $at - $typed[$i - 1][0] <= self::TYPED_GAP_MIN;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -18,7 +18,7 @@ use OakGloss\Plan\PlannedStep;
 /** The clocks of a part's coats: each resin's forecast in this air, and each coat's own pace from what was touched. */
 final class CoatClocks
 {
-    /** @var array<string, CureForecast> by resin */
+    /** @var array<int, CureForecast> by resin: two sheets may carry one name */
     private array $forecasts = [];
 
     private ?PartTemperature $part = null;
@@ -41,7 +41,7 @@ final class CoatClocks
     {
         $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->forecasts[$resin->name] ??= new CureForecast(
+        return $this->forecasts[spl_object_id($resin)] ??= new CureForecast(
             $this->part ??= new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
             $resin->kinetics,
             new Spread($resin->rateSigma),
@@ -80,7 +80,7 @@ final class CoatClocks
         $pace = $this->paceOf($coat);
         $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->clocks["{$resin->name}/{$pace}"] ??= $resin->kinetics->paced($pace);
+        return $this->clocks[spl_object_id($resin)."/{$pace}"] ??= $resin->kinetics->paced($pace);
     }
 
     private function earliestCoatMin(): float

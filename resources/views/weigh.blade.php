@@ -101,7 +101,7 @@
                     <input type="hidden" name="component" value="{{ $nextUp }}">
                     <div @class(['field', 'is-wrong' => $errors->has('grams')])>
                         <label for="grams">{{ ucfirst($say->word('component', $nextUp)) }} poured<span class="unit">g</span></label>
-                        <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed" value="{{ old('grams') }}" required @if ($cup->pour->totalG() > 0) autofocus @endif @if($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
+                        <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed" value="{{ App\View\Old::of('grams') }}" required @if ($cup->pour->totalG() > 0) autofocus @endif @if($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
                         @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
                     </div>
                     <button @class(['btn', 'go' => $cup->pour->totalG() > 0])>Poured</button>

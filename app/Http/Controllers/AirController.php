@@ -42,6 +42,7 @@ final class AirController
             'coldest' => $coldest,
             'leftOut' => $user->shop->airReadings()->whereNotNull('left_out_because')->latest('id')->limit(8)->get(),
             'readings' => $readings,
+            'points' => array_map(fn (array $p): float => $floor->time->at($p['at']), $user->shop->typedPoints($floor->nowMin)),
         ]);
     }
 
@@ -92,7 +93,7 @@ final class AirController
         $time = new ShopTime($shop->zone);
         $past = array_values(array_filter($points, fn (array $p): bool => $p['min'] <= $clock->nowMin()));
         $ahead = array_slice($points, count($past));
-        $new = DB::transaction(function () use ($shop, $user, $time, $past, $ahead): int {
+        $new = DB::transaction(function () use ($shop, $user, $time, $past, $ahead, $clock): int {
             $new = 0;
             foreach ($past as $point) {
                 $new += AirReading::query()->firstOrCreate(['shop_id' => $shop->id, 'source' => 'csv', 'measured_at' => $time->local($point['min'])->utc()], ['user_id' => $user->id, 'air_c' => $point['c'], 'rh_percent' => $point['rh']])->wasRecentlyCreated ? 1 : 0;
@@ -101,7 +102,7 @@ final class AirController
                 $from = $time->local($ahead[0]['min'])->format('Y-m-d H:i');
                 $until = $time->local($ahead[count($ahead) - 1]['min'])->format('Y-m-d H:i');
                 $shop->update(['typed_air' => [
-                    ...array_values(array_filter($shop->typed_air, fn (array $p): bool => $p['at'] < $from || $p['at'] > $until)),
+                    ...array_values(array_filter($shop->typedPoints($clock->nowMin()), fn (array $p): bool => $p['at'] < $from || $p['at'] > $until)),
                     ...array_map(fn (array $p): array => ['at' => $time->local($p['min'])->format('Y-m-d H:i'), 'c' => $p['c']], $ahead),
                 ]]);
             }

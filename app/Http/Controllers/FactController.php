@@ -33,6 +33,9 @@ use OakGloss\Schedule\ActState;
 /** Acts of the bench: each becomes a fact with time, air and person. */
 final class FactController
 {
+    /** So far back an act may be logged late. */
+    private const MOST_DAYS_AGO = 7;
+
     public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
@@ -45,11 +48,12 @@ final class FactController
             'how' => ['nullable', Rule::enum(SandingMethod::class)],
             'minutes' => ['nullable', 'required_if:end,open', 'numeric', 'between:0.1,600'],
             'end' => ['nullable', Rule::enum(PassEnd::class)],
-            'at' => ['nullable', 'date_format:H:i'],
+            'at' => ['nullable', 'string', 'date_format:H:i'],
+            'days_ago' => ['nullable', 'integer', 'between:0,'.self::MOST_DAYS_AGO],
         ], ['minutes.required_if' => 'Where nobody looked, the minutes are needed.', 'minutes.between' => 'Minutes of one pass, up to 600.']);
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $kind = FactKind::from($given['kind']);
-        $at = $this->moment($planned, $given['at'] ?? null);
+        $at = $this->moment($planned, $given['at'] ?? null, (int) ($given['days_ago'] ?? 0));
         if (! $this->isLayInTime($planned, $kind, $given['step'], $at)) {
             $this->refuseOutOfTurn($planned, $kind, $given['step'], $say);
         }
@@ -82,7 +86,9 @@ final class FactController
         }
         $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')]);
 
-        return $this->backTo($request, $part)->with('notice', 'Struck out. It stays in the record and is left out of the plan.');
+        $tag = $part->letter;
+
+        return $this->backTo($request, $part)->with('notice', ($part->refresh()->letter === $tag ? '' : "Another part carries {$tag} by now: this one goes on as {$part->letter}. ").'Struck out. It stays in the record and is left out of the plan.');
     }
 
     private function backTo(Request $request, Part $part): RedirectResponse
@@ -147,22 +153,23 @@ final class FactController
     }
 
     /** @throws ValidationException If the typed time is still ahead, or before what was done last. */
-    private function moment(PlannedPart $planned, ?string $at): float
+    private function moment(PlannedPart $planned, ?string $at, int $daysAgo): float
     {
         $now = $planned->floor->nowMin;
         if ($at === null) {
             return $now;
         }
-        $typed = ShopTime::minutes($planned->floor->time->local($now)->setTimeFromTimeString($at));
+        $typed = ShopTime::minutes($planned->floor->time->local($now)->subDays($daysAgo)->setTimeFromTimeString($at));
         if ($typed > $now) {
-            throw ValidationException::withMessages(['at' => "{$at} is still ahead today; now it is ".$planned->floor->time->local($now)->format('H:i').'.']);
+            throw ValidationException::withMessages(['at' => "{$at} is still ahead today; now it is ".$planned->floor->time->local($now)->format('H:i').'. If it was yesterday, say so beside it.']);
         }
         $last = $planned->plan->lastDone()?->doneAtMin;
-        if ($last !== null && $typed < $last) {
-            throw ValidationException::withMessages(['at' => "{$at} is before the last thing that was done, at ".$planned->floor->time->local($last)->format('D H:i').'.']);
+        // A clock shows no seconds: the minute in which the last thing was done is not before it.
+        if ($last !== null && $typed < floor($last + 1e-6)) {
+            throw ValidationException::withMessages(['at' => $planned->floor->time->local($typed)->format('D H:i').' is before the last thing that was done, at '.$planned->floor->time->local($last)->format('D H:i').'.']);
         }
 
-        return $typed;
+        return max($typed, $last ?? $typed);
     }
 
     /** Says whether a check counts for the resin's pace. The newest word stands; the check itself stays as it was. */

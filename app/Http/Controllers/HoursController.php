@@ -9,6 +9,7 @@ use App\Clock\ShopClock;
 use App\Models\HourException;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Rules\NearDate;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -22,7 +23,7 @@ final class HoursController
     public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
-            'day' => ['required', 'date_format:Y-m-d'],
+            'day' => ['required', 'string', 'date_format:Y-m-d', new NearDate()],
             'who' => ['nullable', Rule::exists('users', 'id')->where('shop_id', $user->shop_id)],
             'spans' => ['nullable', 'string', 'max:60'],
             'because' => ['nullable', 'string', 'max:80'],

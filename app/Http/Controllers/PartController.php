@@ -12,10 +12,12 @@ use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\FromPart;
+use App\Planning\Letters;
 use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
+use App\View\Old;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -118,28 +120,13 @@ final class PartController
             'part' => $part,
             // A shop goes on with what it used last.
             'latest' => $part ?? $latest,
-            'letters' => $this->freeLetters($shop, $part),
+            'letters' => Letters::free($shop, $part),
             'resins' => Resin::query()->where('shop_id', $shop->id)->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
             'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition('kind', '!=', 'filler')->all(),
             'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
-            'zoneRows' => old('zones') ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
+            'zoneRows' => Old::rows('zones') ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
         ]);
-    }
-
-    /**
-     * Tags that no open part carries, those of long ago and never first; all of them should every one be taken.
-     *
-     * @return list<string>
-     */
-    private function freeLetters(Shop $shop, ?Part $part): array
-    {
-        $lastUsed = $shop->parts()->selectRaw('letter, max(id) as newest')->groupBy('letter')->pluck('newest', 'letter');
-        $taken = $shop->parts()->whereNull('finished_at')->whereKeyNot($part->id ?? 0)->pluck('letter')->all();
-        $free = array_values(array_diff(range('A', 'Z'), $taken));
-        usort($free, fn (string $a, string $b): int => [$a !== $part?->letter, (int) ($lastUsed[$a] ?? 0), $a] <=> [$b !== $part?->letter, (int) ($lastUsed[$b] ?? 0), $b]);
-
-        return $free === [] ? range('A', 'Z') : $free;
     }
 
     /**
@@ -149,7 +136,9 @@ final class PartController
     {
         $form = PartRequest::createFrom($request)->setContainer(app());
         // A tag and a name decide nothing about resin: the answer does not wait for them.
-        $form->merge(['name' => $request->input('name') ?: 'part', 'letter' => $request->input('letter') ?: 'A']);
+        $form->merge(['name' => $request->input('name') ?: 'part', ]);
+        // The answer does not wait for a tag that another part carries.
+        $form->merge(['letter' => Letters::free($user->shop, $user->shop->parts()->find($request->integer('editing')))[0]]);
         // The shape's own zones are the first that one edits.
         if ((array) $request->input('zones', []) === []) {
             $form->merge(['zones_typed' => '0']);

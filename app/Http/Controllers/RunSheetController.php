@@ -13,6 +13,7 @@ use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -101,8 +102,8 @@ final class RunSheetController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $given = $request->validateWithBag('climate', [
             'kind' => ['required', Rule::enum(ClimateKind::class)],
-            'from' => ['required', 'date_format:Y-m-d\TH:i'],
-            'until' => ['required', 'date_format:Y-m-d\TH:i', 'after:from'],
+            'from' => ['required', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
+            'until' => ['required', 'string', 'date_format:Y-m-d\TH:i', 'after:from', new NearDate()],
             'c' => ['required', 'numeric', 'between:-5,80'],
         ], [], ['from' => 'begin', 'until' => 'end', 'c' => 'temperature', 'kind' => 'what']);
         $kind = ClimateKind::from($given['kind']);
@@ -169,7 +170,7 @@ final class RunSheetController
     /** @throws ValidationException If the step is not ahead, or the time is no time. */
     private function moment(Request $request, PlannedPart $planned, string $step): float
     {
-        $given = $request->validate(['at' => ['required_without:at_local', 'numeric', 'between:0,100000000'], 'at_local' => ['required_without:at', 'date_format:Y-m-d\TH:i']], [], ['at' => 'time', 'at_local' => 'time']);
+        $given = $request->validate(['at' => ['required_without:at_local', 'numeric', 'between:0,100000000'], 'at_local' => ['required_without:at', 'string', 'date_format:Y-m-d\TH:i', new NearDate()]], [], ['at' => 'time', 'at_local' => 'time']);
         $at = isset($given['at']) ? (float) $given['at'] : $planned->floor->time->at(str_replace('T', ' ', $given['at_local']));
         $at = round($at / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
         if ($planned->schedule->slot($step) === null) {

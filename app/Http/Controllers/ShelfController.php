@@ -27,7 +27,7 @@ use OakGloss\Quantity\OakGlossFault;
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */
 final class ShelfController
 {
-    private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id']];
+    private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id', 'filler_id']];
 
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
@@ -42,7 +42,7 @@ final class ShelfController
         return view('shelf.index', [
             'items' => $items,
             'airC' => $airC,
-            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => CoatLife::of($planner->resin($r), $airC)] : []),
+            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($planner, $r, $airC)] : []),
         ]);
     }
 
@@ -73,11 +73,21 @@ final class ShelfController
             $old->update(['superseded_by_id' => $new->id]);
             // Parts that nothing was done to yet follow the new sheet.
             foreach (self::PART_COLUMNS[$kind->value] as $column) {
-                Part::query()->where($column, $old->id)->whereDoesntHave('facts')->update([$column => $new->id]);
+                Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
             }
         });
 
         return redirect()->route('shelf')->with('notice', "{$new->name} is changed. Parts already begun keep the sheet they were begun with.");
+    }
+
+    /** Null for a kept sheet that makes no sense. */
+    private function life(Planner $planner, Resin $resin, float $airC): ?CoatLife
+    {
+        try {
+            return CoatLife::of($planner->resin($resin), $airC);
+        } catch (OakGlossFault) {
+            return null;
+        }
     }
 
     private function find(ShelfKind $kind, int $id): ShelfItem

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\DaySpans;
+use App\Clock\ShopClock;
+use App\Clock\ShopTime;
 use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Rules\NearDate;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -21,7 +25,8 @@ use OakGloss\Method\PrintThrough;
 /** Hours, air and the shop's own numbers. */
 final class ShopController
 {
-    private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/';
+    private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
+    private const TIME_OR_MIDNIGHT = 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/D';
     private const SPANS_A_DAY = 2;
 
     public function edit(Planner $planner, #[CurrentUser] User $user): View
@@ -31,24 +36,27 @@ final class ShopController
         return view('shop.edit', [
             'shop' => $user->shop,
             'floor' => $floor,
+            'points' => array_values(array_filter($user->shop->typedPoints($floor->nowMin), fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0)),
             'people' => $user->shop->people,
             'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where('day', '>=', $floor->time->local($floor->nowMin)->toDateString())->get(),
         ]);
     }
 
-    public function update(Request $request, DeviceClient $client, #[CurrentUser] User $user): RedirectResponse
+    public function update(Request $request, DeviceClient $client, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $shop = $user->shop;
         $given = $request->validate([
             'hours' => ['required', 'array'],
-            'hours.*.*.*' => ['nullable', self::TIME],
+            'hours.*' => ['array'],
+            'hours.*.*' => ['array'],
+            'hours.*.*.*' => ['nullable', 'string', self::TIME_OR_MIDNIGHT],
             'air' => ['required', 'array', 'size:7'],
             'air.*.coldest_c' => ['required', 'numeric', 'between:-30,50'],
             'air.*.warmest_c' => ['required', 'numeric', 'between:-30,60', 'gte:air.*.coldest_c'],
             'air.*.coldest_at' => ['required', self::TIME],
             'air.*.warmest_at' => ['required', self::TIME],
             'typed' => ['array', 'max:60'],
-            'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'date_format:Y-m-d\TH:i'],
+            'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
             'typed.*.c' => ['nullable', 'required_with:typed.*.at', 'numeric', 'between:-30,60'],
             'people' => ['array'],
             'people.*.id' => ['integer'],
@@ -75,14 +83,14 @@ final class ShopController
         ]);
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
-        DB::transaction(function () use ($shop, $given, $typed, $people): void {
+        DB::transaction(function () use ($shop, $given, $typed, $people, $clock): void {
             foreach ($people as $id => $columns) {
                 $shop->people()->whereKey($id)->firstOrFail()->update($columns);
             }
             $shop->update([
                 'working_hours' => $this->hours($given['hours']),
                 'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
-                'typed_air' => isset($given['typed']) ? array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed) : $shop->typed_air,
+                'typed_air' => $this->points($shop, isset($given['typed']) ? $typed : null, $clock),
                 'cup_loss_g' => (float) $given['cup_loss_g'],
                 'scale_step_g' => (float) $given['scale_step_g'],
                 'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
@@ -105,7 +113,7 @@ final class ShopController
      *
      * @param array<int, array{at_bench?: string, own?: string, days?: array<int, string|null>}> $typed by person
      *
-     * @return array<int, array{at_bench: bool, hours: array<int, list<array{string, string}>>|null}>
+     * @return array<int, array{at_bench: bool, hours: array<int, list<array{int, int}>>|null}>
      *
      * @throws ValidationException If a day's spans can't be read, or nobody is left.
      */
@@ -137,26 +145,31 @@ final class ShopController
     /**
      * @param array<int, array<int, array{0: string|null, 1: string|null}>> $typed
      *
-     * @return array<int, list<array{string, string}>>
+     * @return array<int, list<array{int, int}>> by ISO weekday, minutes of the day
      *
-     * @throws ValidationException If a span lacks an end, runs backward or overlaps.
+     * @throws ValidationException If a span lacks an end, is longer than a night or overlaps.
      */
     private function hours(array $typed): array
     {
         $hours = [];
         for ($day = 1; $day <= 7; $day++) {
             $hours[$day] = [];
-            $last = '';
+            $last = 0;
             for ($i = 0; $i < self::SPANS_A_DAY; $i++) {
                 [$from, $until] = [$typed[$day][$i][0] ?? null, $typed[$day][$i][1] ?? null];
                 if ($from === null && $until === null) {
                     continue;
                 }
-                if ($from === null || $until === null || $until <= $from || $from < $last) {
-                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => 'A span needs both times, the second later than the first, and none may overlap.']);
+                $minutes = array_map(self::minute(...), [$from, $until]);
+                if ($minutes[0] === null || $minutes[1] === null || $minutes[0] < $last) {
+                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => 'A span needs both times, and none may overlap.']);
                 }
-                $hours[$day][] = [$from, $until];
-                $last = $until;
+                try {
+                    $hours[$day][] = Spans::span($minutes[0], $minutes[1], "{$from} to {$until}");
+                } catch (\DomainException $e) {
+                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => $e->getMessage()]);
+                }
+                $last = $hours[$day][$i][1] ?? DaySpans::DAY_MIN;
             }
         }
         if (array_filter($hours) === []) {
@@ -164,5 +177,31 @@ final class ShopController
         }
 
         return $hours;
+    }
+
+    /**
+     * Points of the last day and ahead are those of the form; older ones stay for as long as they matter.
+     *
+     * @param list<array{at: string, c: numeric-string|float}>|null $typed null where the form shows none
+     *
+     * @return list<array{at: string, c: float}>
+     */
+    private function points(Shop $shop, ?array $typed, ShopClock $clock): array
+    {
+        $points = $shop->typedPoints($clock->nowMin());
+        if ($typed === null) {
+            return $points;
+        }
+        $time = new ShopTime($shop->zone);
+
+        return [
+            ...array_values(array_filter($points, fn (array $p): bool => $time->at($p['at']) <= $clock->nowMin() - 1440.0)),
+            ...array_map(fn (array $p): array => ['at' => str_replace('T', ' ', $p['at']), 'c' => (float) $p['c']], $typed),
+        ];
+    }
+
+    private static function minute(?string $clock): ?int
+    {
+        return $clock === null ? null : 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);
     }
 }

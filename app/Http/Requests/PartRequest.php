@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Clock\ShopTime;
+use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\FromPart;
 use App\Planning\Shapes;
+use App\Rules\NearDate;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
+use Illuminate\Validation\Rules\Unique;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
@@ -42,7 +45,7 @@ final class PartRequest extends FormRequest
 
         return [
             'name' => ['required', 'string', 'max:60'],
-            'letter' => ['required', 'string', 'regex:/^[A-Z]$/'],
+            'letter' => ['required', 'string', 'regex:/^[A-Z]{1,2}$/D', $this->freeLetter()],
             'substrate' => ['required', Rule::enum(Substrate::class)],
             'primed' => ['boolean'],
             'tone' => ['required', Rule::enum(Tone::class)],
@@ -52,7 +55,7 @@ final class PartRequest extends FormRequest
             'sun' => ['boolean'],
             'heat' => ['boolean'],
             'wear' => ['boolean'],
-            'needed_by' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'needed_by' => ['nullable', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
             'priority' => ['sometimes', Rule::in(['low', 'normal', 'high'])],
             'wrap_mm' => ['required', 'numeric', 'between:0,300'],
             'holes' => ['required', 'integer', 'between:0,200'],
@@ -91,7 +94,7 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['letter.regex' => 'The letter tag is one capital letter, A to Z.', 'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
+        return ['letter.regex' => 'The letter tag is one capital letter, A to Z, or two.', 'letter.unique' => 'An open part carries that letter already.', 'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
     }
 
     /**
@@ -140,6 +143,14 @@ final class PartRequest extends FormRequest
                 $fail((int) $number === $own ? "Zone {$own} can't feed itself." : "There is no zone {$number}: numbers from 1 to {$count}, with commas between.");
             }
         }
+    }
+
+    /** No two open parts carry one letter. */
+    private function freeLetter(): Unique
+    {
+        $part = $this->route('part');
+
+        return Rule::unique('parts', 'letter')->where('shop_id', Auth::user()?->shop_id)->whereNull('finished_at')->ignore($part instanceof Part ? $part->id : $this->integer('editing'));
     }
 
     private function toMm(): float

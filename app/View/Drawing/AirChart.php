@@ -56,7 +56,7 @@ final readonly class AirChart
         $from = floor(($now - 1440.0) / 60.0) * 60.0;
         $until = $from + 4320.0;
         $x = fn (float $m): float => round(self::LEFT + (max($from, min($until, $m)) - $from) / ($until - $from) * (self::WIDTH - self::LEFT), 1);
-        $trusted = $readings->filter(fn (AirReading $r): bool => $r->left_out_because === null);
+        $trusted = $readings->filter(fn (AirReading $r): bool => $r->isTrusted());
         $samples = [];
         for ($m = $from; $m <= $until; $m += 30.0) {
             $samples[] = $floor->air->at($m);

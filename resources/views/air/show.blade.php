@@ -5,6 +5,7 @@
     <header class="page-head"><h1>Air</h1>
         <p class="num">@if ($floor->lastReading) last reading <b>{{ $say->celsius($floor->lastReading->air_c) }}</b>, {{ $say->span($floor->readingAgeMin()) }} ago, {{ $say->word('source', $floor->lastReading->source) }} @else no reading yet @endif</p>
     </header>
+    @include('bench.left-out', ['floor' => $floor])
     <section class="card"><x-drawing.air-chart :chart="$chart" :coldest="$coldest" />
         <details class="as-table"><summary>The same as a table</summary>
             <table class="num"><thead><tr><th scope="col">When</th><th scope="col">Air</th><th scope="col">From</th></tr></thead><tbody>
@@ -41,8 +42,8 @@
             </form>
         </section>
         <section class="card" aria-labelledby="points-title"><h2 id="points-title">Forecast</h2>
-            @if ($shop->typed_air === [])<p>The week's day curves. Points that are typed on the <a href="{{ route('shop.edit') }}">shop's page</a> or come from a file replace them from the first to the last.</p>
-            @else<p>{{ count($shop->typed_air) }} points from {{ $shop->typed_air[0]['at'] }} to {{ end($shop->typed_air)['at'] }} stand in place of the day curve.</p>
+            @if ($points === [])<p>The week's day curves. Points that are typed on the <a href="{{ route('shop.edit') }}">shop's page</a> or come from a file replace them between points up to 12 hours apart.</p>
+            @else<p>{{ count($points) }} {{ count($points) === 1 ? 'point' : 'points' }}from {{ $say->when(min($points)) }} to {{ $say->when(max($points)) }} stand in place of the day curve between neighbours up to 12 hours apart.</p>
                 <form method="post" action="{{ route('air.forget') }}">@marks @method('DELETE')<button class="btn quiet">Back to the day curves</button></form>@endif
             <p class="soft">A reading's difference from it fades with a memory of 4 h (assumed) and moves every window. A part lags behind the air by its own time.</p>
         </section>

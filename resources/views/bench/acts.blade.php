@@ -44,7 +44,7 @@
     @if ($step->step->name === 'key_base' && $step->passes === [])
         <details class="fold"><summary class="btn">It was laid in time</summary>
             <div class="others"><x-act :part="$part" kind="done" step="lay" :to="$to" class="late">
-                <label for="laid-{{ $part->id }}">The cloth was laid in its window, done at</label><input id="laid-{{ $part->id }}" type="time" name="at" required><button class="btn">Keep</button>
+                <label for="laid-{{ $part->id }}">The cloth was laid in its window, done at</label><input id="laid-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "laid-day-{$part->id}"])<button class="btn">Keep</button>
             </x-act></div>
         </details>
     @endif
@@ -56,7 +56,7 @@
                 <x-act :part="$part" kind="skipped" :step="$key" :to="$to"><button class="btn">Not needed on this part</button></x-act>
             @endif
             <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null" class="late">
-                <label for="at-{{ $part->id }}">{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier today at</label><input id="at-{{ $part->id }}" type="time" name="at" required><button class="btn">Keep</button>
+                <label for="at-{{ $part->id }}">{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
             </x-act>
             @if ($lastFact)
                 <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->word('fact', $lastFact->kind->value) }}, {{ $say->when($lastFact->atMin) }}</button></form>

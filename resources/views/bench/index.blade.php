@@ -23,6 +23,7 @@
             @endif
         </div>
         <aside class="bench-side">
+            @include('bench.left-out')
             @include('bench.changes')
             @include('bench.offer')
             @include('bench.lock-up')
@@ -35,8 +36,8 @@
                 <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
                     @marks
                     @php($bag = $errors->getBag('air'))
-                    <div @class(['field', 'is-wrong' => $bag->has('air_c')])><label for="air_c">Air now<span class="unit">°C</span></label><input id="air_c" name="air_c" inputmode="decimal" value="{{ old('air_c') }}" required @if($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif></div>
-                    <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])><label for="rh_percent">Humidity<span class="unit">%</span></label><input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ old('rh_percent') }}"></div>
+                    <div @class(['field', 'is-wrong' => $bag->has('air_c')])><label for="air_c">Air now<span class="unit">°C</span></label><input id="air_c" name="air_c" inputmode="decimal" value="{{ App\View\Old::of('air_c') }}" required @if($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif></div>
+                    <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])><label for="rh_percent">Humidity<span class="unit">%</span></label><input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ App\View\Old::of('rh_percent') }}"></div>
                     <button class="btn">Keep reading</button>
                     @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif
                 </form>

@@ -1,7 +1,7 @@
 @inject('say', 'App\Words\Say')
 @php($words = fn (string $group, array $cases): array => collect($cases)->mapWithKeys(fn ($c) => [$c->value => $say->word($group, $c->value)])->all())
-@php($shape = old('shape', $part?->shape ?? 'bent_panel'))
-@php($unit = old('unit', $part?->unit ?? 'mm'))
+@php($shape = App\View\Old::of('shape', $part?->shape ?? 'bent_panel'))
+@php($unit = App\View\Old::of('unit', $part?->unit ?? 'mm'))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? 'Change '.$part->name : 'New part'">
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
@@ -25,7 +25,7 @@
                 <x-pick name="shape" label="Nearest shape" :choices="collect(App\Planning\Shapes::SIZES)->map(fn ($s, $k) => $say->word('shape', $k))->all()" :value="$shape" class="span-2" />
                 <x-pick name="unit" label="Unit" :choices="['mm' => 'mm', 'in' => 'inches']" :value="$unit" />
             </div>
-            @include('parts.sizes', ['sizes' => old('sizes', $part?->sizes ?? [])])
+            @include('parts.sizes', ['sizes' => App\View\Old::list('sizes', $part?->sizes ?? [])])
             @error('sizes')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             <div class="grid-3">
                 <x-field name="wrap_mm" label="Wrap under the rim" unit="mm" type="number" :value="$part?->wrap_mm ?? 30" />

@@ -29,9 +29,9 @@
                         <input type="hidden" name="kind" value="sanded"><input type="hidden" name="step" value="{{ $step->step->key }}"><input type="hidden" name="to" value="part">
                         <h3>Log a pass</h3>
                         <div class="row-fields">
-                            <x-pick name="zone" label="Zone" :choices="['' => 'all faces, edges by hand'] + collect($plan->brief->coatedZones())->mapWithKeys(fn ($z) => [$z->name => $say->zone($z)])->all()" :value="old('zone', '')" />
-                            <x-pick name="grit" label="Paper" :choices="collect([...array_map(fn ($s) => $s->grit->number, $step->ladder->steps), ...$plan->materials->grits])->unique()->sort()->mapWithKeys(fn ($p) => [$p => 'P'.$p])->all()" :value="old('grit', $step->nextGrit() ?? $step->ladder->last()->number)" />
-                            <x-pick name="how" label="How" :choices="['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital']" :value="old('how', $step->ladder->method->value)" />
+                            <x-pick name="zone" label="Zone" :choices="['' => 'all faces, edges by hand'] + collect($plan->brief->coatedZones())->mapWithKeys(fn ($z) => [$z->name => $say->zone($z)])->all()" :value="App\View\Old::of('zone')" />
+                            <x-pick name="grit" label="Paper" :choices="collect([...array_map(fn ($s) => $s->grit->number, $step->ladder->steps), ...$plan->materials->grits])->unique()->sort()->mapWithKeys(fn ($p) => [$p => 'P'.$p])->all()" :value="App\View\Old::of('grit', $step->nextGrit() ?? $step->ladder->last()->number)" />
+                            <x-pick name="how" label="How" :choices="['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital']" :value="App\View\Old::of('how', $step->ladder->method->value)" />
                             <x-field name="minutes" label="Minutes" unit="min" type="number" />
                         </div>
                         <div class="ends">

@@ -19,13 +19,15 @@
                     @case('clears') {{ $item->sheen }} · {{ round($item->wet_um * $item->volume_solids) }} µm dry a coat{{ $item->isocyanate ? ' · isocyanate' : '' }} @break
                 @endswitch</span>
                 @if ($kind->value === 'resins')
-                    @php($life = $lives[$item->id])
+                    @php($life = $lives[$item->id] ?? null)
+                    @if ($life === null)<span class="soft">This sheet can't be reckoned with. Open it and type it anew.</span>@else
                     <svg viewBox="0 0 400 20" class="life" preserveAspectRatio="xMinYMid meet" role="img" aria-label="At {{ $say->celsius($airC) }}: bonds from {{ $say->span($life->opensMin) }} to {{ $say->span($life->closesMin) }}, sandable after {{ $say->span($life->sandableMin) }}">
                         <rect x="0" y="3" width="{{ $life->x($life->opensMin, 400) }}" height="14" class="wet-ground"/>
                         <rect x="{{ $life->x($life->opensMin, 400) }}" y="2" width="{{ $life->x($life->closesMin, 400) - $life->x($life->opensMin, 400) }}" height="16" class="bond"/>
                         <path d="M{{ $life->x($life->closesMin, 400) }} 3L{{ $life->x($life->sandableMin, 400) }} 9V11L{{ $life->x($life->closesMin, 400) }} 17Z" class="missed"/>
                     </svg>
                     <span class="soft num">now, at {{ $say->celsius($airC) }}: bonds {{ $say->span($life->opensMin) }} to {{ $say->span($life->closesMin) }}, sandable {{ $say->span($life->sandableMin) }}</span>
+                    @endif
                 @endif
             </a></li>
         @endforeach

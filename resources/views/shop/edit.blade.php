@@ -1,24 +1,27 @@
 @php($days = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'])
 @inject('say', 'App\Words\Say')
+@use('App\View\Old')
+@php($week = array_map(fn ($row) => App\Clock\DaySpans::read($row)[0], $shop->working_hours))
 <x-layouts.app title="Shop">
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1></header>
+    @include('bench.left-out', ['floor' => $floor])
     <form method="post" action="{{ route('shop.update') }}" novalidate>
         @marks @method('PUT')
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> Some fields need another look; nothing typed is lost.</p>@endif
         <fieldset class="card"><legend>Week: hands and air</legend>
-            <p class="soft">Times like 08:00; leave a span empty where nobody works.</p>
+            <p class="soft">Times like 08:00; leave a span empty where nobody works. One that ends before it begins goes on past midnight.</p>
             <div class="table-scroll" tabindex="0" role="group" aria-label="Week; scroll sideways">
             <table class="week num"><thead><tr><th scope="col">Day</th><th scope="col">Hands from</th><th scope="col">until</th><th scope="col">and from</th><th scope="col">until</th><th scope="col">Coldest °C</th><th scope="col">at</th><th scope="col">Warmest °C</th><th scope="col">at</th></tr></thead><tbody>
             @foreach ($days as $d => $day)
                 <tr><th scope="row">{{ $day }}</th>
                 @foreach ([0, 1] as $i)@foreach ([0, 1] as $j)
                     @php($name = "hours.{$d}.{$i}.{$j}")
-                    <td><input inputmode="numeric" maxlength="5" class="short" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ old($name, $shop->working_hours[$d][$i][$j] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                    <td><input inputmode="numeric" maxlength="5" class="short" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ Old::of($name, isset($week[$d][$i]) ? App\Clock\DaySpans::clock($week[$d][$i][$j]) : '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach @endforeach
                 @foreach (['coldest_c' => 'coldest', 'coldest_at' => 'time of the coldest', 'warmest_c' => 'warmest', 'warmest_at' => 'time of the warmest'] as $f => $label)
                     @php($name = "air.{$d}.{$f}")
-                    <td><input inputmode="{{ str_ends_with($f, '_at') ? 'numeric' : 'decimal' }}" class="short" aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $f }}]" value="{{ old($name, $shop->day_curves[$d][$f] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                    <td><input inputmode="{{ str_ends_with($f, '_at') ? 'numeric' : 'decimal' }}" class="short" aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $f }}]" value="{{ Old::of($name, $shop->day_curves[$d][$f] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach
                 </tr>
                 @foreach ([...$errors->get("hours.{$d}.*"), ...$errors->get("air.{$d}.*")] as $messages)<tr><td colspan="9" class="more"><strong>{{ $day }}: {{ $messages[0] }}</strong></td></tr>@endforeach
@@ -27,7 +30,7 @@
             </div>
         </fieldset>
         <fieldset class="card"><legend>Hands</legend>
-            <p class="soft">Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00; an empty day is a day off.</p>
+            <p class="soft">Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 past midnight; an empty day is a day off.</p>
             @error('people')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @foreach ($people as $person)
                 @php($own = old("people.{$person->id}.own", $person->hours !== null))
@@ -46,12 +49,12 @@
             <x-field name="cool_place_c" label="Cool place has" type="number" unit="°C" :value="$shop->cool_place_c" />
         </div></fieldset>
         <fieldset class="card"><legend>Typed points</legend>
-            <p class="soft">Where more is known than the day curve: between the first and the last point only these hold.</p>
-            @if (count($shop->typed_air) > 12)<p>{{ count($shop->typed_air) }} points stand, more than are typed by hand. <a href="{{ route('air') }}">See the air</a>.</p>@else
+            <p class="soft">Where more is known than the day curve: between points up to 12 hours apart only these hold.</p>
+            @if (count($points) > 12)<p>{{ count($points) }} points stand, more than are typed by hand. <a href="{{ route('air') }}">See the air</a>.</p>@else
             <div class="sheet-rows">
-            @for ($i = 0; $i < max(3, count($shop->typed_air) + 1); $i++)
-                <x-field :name="'typed['.$i.'][at]'" :label="'Point '.($i + 1)" type="datetime-local" :value="isset($shop->typed_air[$i]) ? str_replace(' ', 'T', $shop->typed_air[$i]['at']) : null" />
-                <x-field :name="'typed['.$i.'][c]'" label="air" unit="°C" type="number" :value="$shop->typed_air[$i]['c'] ?? null" />
+            @for ($i = 0; $i < max(3, count($points) + 1); $i++)
+                <x-field :name="'typed['.$i.'][at]'" :label="'Point '.($i + 1)" type="datetime-local" :value="isset($points[$i]) ? str_replace(' ', 'T', $points[$i]['at']) : null" />
+                <x-field :name="'typed['.$i.'][c]'" label="air" unit="°C" type="number" :value="$points[$i]['c'] ?? null" />
             @endfor
             </div>
             @endif
@@ -74,7 +77,7 @@
     <section class="card" aria-labelledby="exceptions-title"><h2 id="exceptions-title">Days with other hours</h2>
         <ul class="feeds">
         @forelse ($exceptions as $exception)
-            <li><span class="num">{{ $floor->time->local($floor->time->at($exception->day.' 12:00'))->format('D j M') }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
+            <li><span class="num">{{ $say->dayOf($exception->day) }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
                 <form method="post" action="{{ route('hours.withdraw', $exception) }}">@marks @method('DELETE')<button class="btn quiet">Withdraw</button></form></li>
         @empty<li class="soft">None ahead.</li>@endforelse
         </ul>
