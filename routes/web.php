@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AirController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
@@ -11,9 +12,11 @@ use App\Http\Controllers\ClockController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HoursController;
+use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RunSheetController;
@@ -23,26 +26,43 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeighController;
+use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
 use App\Http\Middleware\ReckonFirst;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [LoginController::class, 'show'])->name('login');
-    Route::post('/login', [LoginController::class, 'store']);
+    Route::post('/login', [LoginController::class, 'store'])->middleware('throttle:sign-ins')->name('login.store');
+    Route::get('/join/{token}', [JoinController::class, 'show'])->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join');
+    Route::post('/join/{token}', [JoinController::class, 'store'])->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join.store');
 });
 
 Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
 
-Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function (): void {
+Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::class])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::post('/account/everywhere', [AccountController::class, 'everywhere'])->name('account.everywhere');
+    Route::middleware('can:own,App\Models\Shop')->group(function (): void {
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
+        Route::get('/people/audit', [PeopleController::class, 'audit'])->name('audit');
+    });
+    Route::middleware('can:manage,person')->group(function (): void {
+        Route::put('/people/{person}/role', [PeopleController::class, 'role'])->name('people.role');
+        Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
+        Route::post('/people/{person}/leave', [PeopleController::class, 'leave'])->name('people.leave');
+        Route::post('/people/{person}/back', [PeopleController::class, 'back'])->name('people.back');
+    });
     Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
-    Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create');
+    Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create')->can('run', 'App\Models\Shop');
     // The form of a part that exists sends itself as PUT.
-    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)->name('parts.answer');
-    Route::post('/parts', [PartController::class, 'store'])->name('parts.store');
+    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)->name('parts.answer')->can('run', 'App\Models\Shop');
+    Route::post('/parts', [PartController::class, 'store'])->name('parts.store')->can('run', 'App\Models\Shop');
     Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
@@ -63,17 +83,17 @@ Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
 
-    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
-    Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin');
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice')->can('run', 'App\Models\Shop');
+    Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin')->can('run', 'App\Models\Shop');
     Route::middleware('can:play,run')->group(function (): void {
         Route::get('/practice/{run}', [PracticeController::class, 'show'])->whereNumber('run')->name('practice.show');
         Route::post('/practice/{run}/acts', [PracticeController::class, 'act'])->whereNumber('run')->name('practice.act');
         Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->whereNumber('run')->name('practice.finish');
     });
 
-    Route::post('/plan/look', [OfferController::class, 'look'])->withoutMiddleware(KeepThePlan::class)->name('offers.look');
-    Route::post('/plan/offers/{offer}/take', [OfferController::class, 'take'])->name('offers.take');
-    Route::post('/plan/offers/{offer}/refuse', [OfferController::class, 'refuse'])->name('offers.refuse');
+    Route::post('/plan/look', [OfferController::class, 'look'])->withoutMiddleware(KeepThePlan::class)->name('offers.look')->can('run', 'App\Models\Shop');
+    Route::post('/plan/offers/{offer}/take', [OfferController::class, 'take'])->name('offers.take')->can('decide', 'offer');
+    Route::post('/plan/offers/{offer}/refuse', [OfferController::class, 'refuse'])->name('offers.refuse')->can('decide', 'offer');
     Route::get('/run-sheet', [RunSheetController::class, 'show'])->middleware(ReckonFirst::class)->name('run-sheet');
     Route::get('/run-sheet/reckon', [RunSheetController::class, 'reckon'])->name('run-sheet.reckon');
     Route::get('/run-sheet/{part}/{step}/range', [RunSheetController::class, 'range'])->name('run-sheet.range')->can('see', 'part');
@@ -83,29 +103,29 @@ Route::middleware(['auth', 'throttle:acts', KeepThePlan::class])->group(function
     Route::post('/run-sheet/{part}/{step}/climate', [RunSheetController::class, 'climate'])->name('run-sheet.climate')->can('work', 'part');
     Route::post('/changes/seen', [RunSheetController::class, 'acknowledge'])->name('changes.seen')->can('run', 'App\Models\Shop');
 
-    Route::get('/run-sheet/turn', [TurnController::class, 'show'])->name('turn');
+    Route::get('/run-sheet/turn', [TurnController::class, 'show'])->name('turn')->can('run', 'App\Models\Shop');
     Route::post('/run-sheet/turn', [TurnController::class, 'take'])->name('turn.take')->can('run', 'App\Models\Shop');
     Route::get('/run-sheet.ics', [CalendarController::class, 'file'])->name('calendar.file');
     Route::post('/feeds', [CalendarController::class, 'open'])->name('feeds.open')->can('run', 'App\Models\Shop');
-    Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke');
+    Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke')->can('revoke', 'feed');
 
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
-    Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create');
-    Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store');
+    Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create')->can('own', 'App\Models\Shop');
+    Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store')->can('own', 'App\Models\Shop');
     Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->whereNumber('id')->name('shelf.edit');
-    Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->whereNumber('id')->name('shelf.update');
+    Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->whereNumber('id')->name('shelf.update')->can('own', 'App\Models\Shop');
 
-    Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit')->can('run', 'App\Models\Shop');
-    Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('run', 'App\Models\Shop');
+    Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit');
+    Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('own', 'App\Models\Shop');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');
-        Route::delete('/hours/{exception}', [HoursController::class, 'withdraw'])->name('hours.withdraw');
-        Route::post('/hours/home/{person}', [HoursController::class, 'home'])->name('hours.home');
+        Route::delete('/hours/{exception}', [HoursController::class, 'withdraw'])->name('hours.withdraw')->can('withdraw', 'exception');
+        Route::post('/hours/home/{person}', [HoursController::class, 'home'])->name('hours.home')->can('sendHome', 'person');
     });
     Route::get('/air', [AirController::class, 'show'])->name('air');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/air', [AirController::class, 'store'])->name('air.store');
-        Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe');
+        Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe')->can('own', 'App\Models\Shop');
         Route::post('/air/poll', [AirController::class, 'poll'])->withoutMiddleware(KeepThePlan::class)->name('air.poll');
         Route::post('/air/file', [AirController::class, 'import'])->name('air.import');
         Route::delete('/air/forecast', [AirController::class, 'forgetForecast'])->name('air.forget');

@@ -62,7 +62,7 @@ final readonly class ShopTime
             foreach (DaySpans::read($exceptions[$day->toDateString()] ?? $hours[$day->dayOfWeekIso] ?? [])[0] as [$open, $close]) {
                 [$opens, $closes] = [self::onTheWall($day, $open), self::onTheWall($day, $close)];
                 // The hour that summer time leaves out has no length.
-                if ($closes > $opens) {
+                if ($closes > $opens && $closes > $from) {
                     $windows[] = [$opens, $closes];
                 }
             }

@@ -105,6 +105,12 @@ final class Shop extends Model
         return $this->hasMany(User::class)->orderBy('id');
     }
 
+    /** @return HasMany<User, $this> those who have not left */
+    public function staff(): HasMany
+    {
+        return $this->people()->whereNull('left_at');
+    }
+
     /** @return HasMany<HourException, $this> */
     public function hourExceptions(): HasMany
     {

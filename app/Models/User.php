@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Role;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Str;
 
 /**
  * @property int                    $id
@@ -13,21 +16,37 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string                 $name
  * @property string                 $initials
  * @property string                 $email
- * @property bool                   $at_bench counts as a pair of hands
- * @property array<int, mixed>|null $hours    by ISO weekday, as DaySpans reads them; null for the shop's
+ * @property bool                   $at_bench      counts as a pair of hands
+ * @property array<int, mixed>|null $hours         by ISO weekday, as DaySpans reads them; null for the shop's
+ * @property Role                   $role
+ * @property CarbonImmutable|null   $left_at       a person who left can't sign in; acts stay theirs
+ * @property int                    $sign_ins_void sessions of an earlier count are over
+ * @property CarbonImmutable|null   $signed_in_at
  * @property Shop                   $shop
  */
 final class User extends Authenticatable
 {
     protected $guarded = ['id'];
 
-    protected $attributes = ['at_bench' => true, 'hours' => null];
+    protected $attributes = ['at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'at_bench' => 'boolean', 'hours' => 'array'];
+        return ['role' => Role::class, 'left_at' => 'immutable_datetime', 'signed_in_at' => 'immutable_datetime', 'sign_ins_void' => 'integer', 'password' => 'hashed', 'at_bench' => 'boolean', 'hours' => 'array'];
+    }
+
+    /** Ends every session and every stayed sign-in, here and elsewhere. */
+    public function voidSignIns(): void
+    {
+        $this->update(['sign_ins_void' => $this->sign_ins_void + 1, 'remember_token' => Str::random(60)]);
+    }
+
+    public function setPassword(#[\SensitiveParameter] string $password): void
+    {
+        $this->update(['password' => $password]);
+        $this->voidSignIns();
     }
 
     /** @return BelongsTo<Shop, $this> */

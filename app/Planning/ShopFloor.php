@@ -65,7 +65,7 @@ final readonly class ShopFloor
         $dayCurve = $time->forecast($curves, $typed, $from, $until);
         $air = Forecast::corrected($dayCurve, self::thinned($readings, $nowMin));
         $exceptions = $shop->hourExceptions()->standing()->get();
-        $people = array_values($shop->people()->where('at_bench', true)->get()->all());
+        $people = array_values($shop->staff()->where('at_bench', true)->get()->all());
         $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $hours, $from, $until, self::spans($exceptions, $u)), $people);
         $crew = new Crew($work === [] ? [$time->workingTime($hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($things, fn (mixed $places): bool => is_int($places) && $places > 0));
         $together = $crew->together();

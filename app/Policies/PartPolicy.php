@@ -7,7 +7,7 @@ namespace App\Policies;
 use App\Models\Part;
 use App\Models\User;
 
-/** Everyone in a shop sees and works its parts; nobody else does. */
+/** Everyone in a shop sees its parts, finishers and owners work them; nobody else does. */
 final class PartPolicy
 {
     public function see(User $user, Part $part): bool
@@ -17,12 +17,12 @@ final class PartPolicy
 
     public function work(User $user, Part $part): bool
     {
-        return $this->see($user, $part);
+        return $this->see($user, $part) && $user->role->works();
     }
 
     /** The brief stands once something was done to the part. */
     public function change(User $user, Part $part): bool
     {
-        return $this->see($user, $part) && ! $part->isBegun();
+        return $this->work($user, $part) && ! $part->isBegun();
     }
 }

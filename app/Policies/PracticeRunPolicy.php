@@ -12,6 +12,6 @@ final class PracticeRunPolicy
 {
     public function play(User $user, PracticeRun $run): bool
     {
-        return $run->user_id === $user->id;
+        return $user->role->works() && $run->user_id === $user->id;
     }
 }

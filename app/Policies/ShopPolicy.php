@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Clock\ShopClock;
 use App\Models\User;
+use App\People\Role;
 
 final class ShopPolicy
 {
@@ -13,15 +14,21 @@ final class ShopPolicy
     {
     }
 
-    /** Hours, air and shelf: whoever works here; each only reaches the own shop. */
+    /** Bench, parts, air, hours of a day and practice. */
     public function run(User $user): bool
     {
-        return $user->shop_id > 0;
+        return $user->role->works();
+    }
+
+    /** The shop's own numbers, its shelf, its devices and its people. */
+    public function own(User $user): bool
+    {
+        return $user->role === Role::Owner;
     }
 
     /** Only a demo's clock can be moved. */
     public function skipClock(User $user): bool
     {
-        return $this->clock->canSkip();
+        return $user->role->works() && $this->clock->canSkip();
     }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Models\KeptPlan;
+use App\People\PrehashedBcrypt;
 use App\Planning\PaceBook;
 use App\Planning\PlanMemo;
 use App\Planning\Planner;
@@ -14,6 +15,7 @@ use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
@@ -29,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        $this->app->resolving('hash', fn (HashManager $hash) => $hash->extend('prehashed', fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')])));
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         $this->app->scoped(Planner::class);
@@ -48,6 +51,7 @@ final class AppServiceProvider extends ServiceProvider
             }
         });
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
+        RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
     }
 }

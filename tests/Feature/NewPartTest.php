@@ -24,7 +24,7 @@ final class NewPartTest extends ShopCase
     public static function wrong(): iterable
     {
         yield 'no name' => [['name' => ''], 'name'];
-        yield 'a tag of two letters' => [['letter' => 'AB'], 'letter'];
+        yield 'a tag of three letters' => [['letter' => 'ABC'], 'letter'];
         yield 'a material nobody knows' => [['substrate' => 'cheese'], 'substrate'];
         yield 'a size in words' => [['sizes' => ['length' => 'long', 'top' => 200, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3]], 'sizes.length'];
         yield 'a size that is missing' => [['sizes' => ['length' => 400, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3]], 'sizes.top'];

@@ -104,7 +104,7 @@ final class ShelfAndShopTest extends ShopCase
         $ready = $this->planned($part)->schedule->readyMin();
         $this->put('/shop', $this->shopForm(hours: ['08:00', '12:00']))->assertSessionHasNoErrors();
         $this->shop->refresh();
-        self::assertSame([['08:00', '12:00']], $this->shop->working_hours[1]);
+        self::assertSame([[480, 720]], $this->shop->working_hours[1]);
         self::assertGreaterThan($ready, $this->planned($part)->schedule->readyMin());
         $this->get('/shop')->assertOk()->assertSee('value="12:00"', false);
     }

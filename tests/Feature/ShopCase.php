@@ -14,6 +14,7 @@ use App\Models\PartFact;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
+use App\People\Role;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -61,9 +62,9 @@ abstract class ShopCase extends TestCase
         return $shop;
     }
 
-    protected function makeUser(Shop $shop, string $email): User
+    protected function makeUser(Shop $shop, string $email, Role $role = Role::Owner): User
     {
-        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Ada Sample', 'initials' => 'AS', 'email' => $email, 'password' => 'right-and-long'])->refresh();
+        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Ada Sample', 'initials' => 'AS', 'email' => $email, 'role' => $role, 'password' => 'right-and-long'])->refresh();
     }
 
     /** @param array<string, mixed> $other */

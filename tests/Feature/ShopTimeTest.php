@@ -18,6 +18,7 @@ use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Words\FreeHands;
+use App\Words\Spans;
 use Carbon\CarbonImmutable;
 use OakGloss\Schedule\Way;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -157,7 +158,7 @@ final class ShopTimeTest extends ShopCase
         $this->post("/hours/home/{$this->user->id}")->assertRedirect('/');
         self::assertSame('2027-03-11', $this->startOf($part, 'strip'));
         $exception = HourException::query()->sole();
-        self::assertSame([['08:00', '16:34']], $exception->spans);
+        self::assertSame('08:00-16:34', Spans::words($exception->spans));
         app()->forgetScopedInstances();
         $this->delete("/hours/{$exception->id}");
         self::assertSame('2027-03-10', $this->startOf($part, 'strip'));
@@ -171,7 +172,7 @@ final class ShopTimeTest extends ShopCase
         $this->put('/shop', $form([$this->user->id => ['id' => $this->user->id], $bo->id => ['id' => $bo->id]]))->assertSessionHasErrors('people');
         $this->put('/shop', $form([$bo->id => ['id' => $bo->id, 'at_bench' => '1', 'own' => '1', 'days' => [2 => '9 to 5']]]))->assertSessionHasErrors("people.{$bo->id}.days.2");
         $this->put('/shop', $form([$this->user->id => ['id' => $this->user->id, 'at_bench' => '1'], $bo->id => ['id' => $bo->id, 'at_bench' => '1', 'own' => '1', 'days' => [2 => '09:00-12:00, 13:00 to 16:30']]]))->assertSessionHasNoErrors();
-        self::assertSame([['09:00', '12:00'], ['13:00', '16:30']], $bo->refresh()->hours[2] ?? null);
+        self::assertSame('09:00-12:00, 13:00-16:30', Spans::words($bo->refresh()->hours[2] ?? null));
         self::assertNull($this->user->refresh()->hours);
         self::assertSame([2, 6.0, false], [$this->shop->refresh()->things['booth'], $this->shop->cool_place_c, isset($this->shop->things['oven'])]);
         $this->get('/shop')->assertSee('09:00-12:00, 13:00-16:30');
@@ -216,7 +217,7 @@ final class ShopTimeTest extends ShopCase
         self::assertEqualsWithDelta($way->readyMin, $planned->schedule->readyMin(), 60.0);
         match ($code) {
             'warm' => self::assertLessThanOrEqual($this->minute('2027-03-10 18:00'), $time->endMin),
-            'stay' => self::assertSame([['08:00', (new \App\Clock\ShopTime('Europe/Vienna'))->local($way->untilMin ?? 0.0)->format('H:i')]], HourException::query()->sole()->spans),
+            'stay' => self::assertSame('08:00-'.(new \App\Clock\ShopTime('Europe/Vienna'))->local($way->untilMin ?? 0.0)->format('H:i'), Spans::words(HourException::query()->sole()->spans)),
             default => self::assertGreaterThanOrEqual($this->minute('2027-03-11 08:00'), $time->startMin),
         };
         app()->forgetScopedInstances();

@@ -6,10 +6,13 @@ namespace App\Console\Commands;
 
 use App\Models\Shop;
 use App\Models\User;
+use App\People\GoodPassword;
+use App\People\Role;
 use App\Shelf\ShippedShelf;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
 use OakGloss\Plan\Workshop;
 
 /** A real shop's first day: its row, its first person, the shipped shelf, usual hours and air to be changed. */
@@ -25,9 +28,9 @@ final class OpenShop extends Command
             'name' => $this->argument('name'),
             'town' => $this->argument('town'),
             'person' => $this->argument('person'),
-            'email' => $this->argument('email'),
+            'email' => Str::lower((string) $this->argument('email')),
             'zone' => $this->option('zone'),
-            'password' => $this->secret('Password, 10 characters or more'),
+            'password' => $this->secret('Password, 12 characters or more'),
         ];
         $check = Validator::make($given, [
             'name' => ['required', 'string', 'max:80'],
@@ -35,7 +38,7 @@ final class OpenShop extends Command
             'person' => ['required', 'string', 'max:80'],
             'email' => ['required', 'email', 'unique:users,email'],
             'zone' => ['required', 'timezone:all'],
-            'password' => ['required', 'string', 'min:10'],
+            'password' => ['required', 'string', new GoodPassword([(string) $this->argument('name'), (string) $this->argument('person'), (string) $this->argument('email')])],
         ]);
         if ($check->fails()) {
             foreach ($check->errors()->all() as $message) {
@@ -64,6 +67,7 @@ final class OpenShop extends Command
                 'initials' => mb_strtoupper(implode('', array_map(fn (string $w): string => mb_substr($w, 0, 1), array_slice(explode(' ', (string) $given['person']), 0, 3)))),
                 'email' => $given['email'],
                 'password' => $given['password'],
+                'role' => Role::Owner,
             ]);
         });
         $this->info("{$given['name']} is open. Set its hours and air under Shop, and its own sheets on the Shelf.");

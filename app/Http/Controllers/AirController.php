@@ -13,6 +13,7 @@ use App\Files\BadLine;
 use App\Models\AirReading;
 use App\Models\Resin;
 use App\Models\User;
+use App\People\Audit;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\View\Drawing\AirChart;
@@ -62,10 +63,12 @@ final class AirController
         return back()->with('notice', 'Reading kept. The forecast of the next hours follows it.');
     }
 
-    public function probe(Request $request, DeviceClient $client, #[CurrentUser] User $user): RedirectResponse
+    public function probe(Request $request, DeviceClient $client, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]], [], ['probe_url' => 'address']);
         $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
+
+        $audit->note($user->shop_id, 'device_address', $user, ['address' => $given['probe_url'] ?? '–']);
 
         return redirect()->route('air')->with('notice', ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.');
     }

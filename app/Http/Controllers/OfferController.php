@@ -22,7 +22,6 @@ final class OfferController
 
     public function take(PlanOffer $offer, BetterPlans $plans, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        abort_unless($offer->shop_id === $user->shop_id, 403);
         if (! $plans->take($offer, $user->shop, $user, $clock->now())) {
             throw ValidationException::withMessages(['act' => __('offer.gone')]);
         }
@@ -32,7 +31,6 @@ final class OfferController
 
     public function refuse(PlanOffer $offer, BetterPlans $plans, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        abort_unless($offer->shop_id === $user->shop_id, 403);
         $plans->refuse($offer, $user, $clock->now());
 
         return back()->with('notice', __('offer.left'));

@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\Resin;
 use App\Models\ShelfItem;
 use App\Models\User;
+use App\People\Audit;
 use App\Planning\FromShelf;
 use App\Planning\PaceBook;
 use App\Planning\Planner;
@@ -53,18 +54,22 @@ final class ShelfController
 
     public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($kind, $this->find($kind, $id), $planner, $user);
+        $item = $kind->model()::query()->findOrFail($id);
+        Gate::authorize('see', $item);
+
+        return $this->form($kind, $item, $planner, $user);
     }
 
-    public function store(Request $request, ShelfKind $kind, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $item = $this->typed($request, $kind, $user);
         $item->save();
+        $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
         return redirect()->route('shelf')->with('notice', "{$item->name} is on the shelf.");
     }
 
-    public function update(Request $request, ShelfKind $kind, int $id, #[CurrentUser] User $user): RedirectResponse
+    public function update(Request $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $old = $this->find($kind, $id);
         $new = $this->typed($request, $kind, $user);
@@ -76,6 +81,7 @@ final class ShelfController
                 Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
             }
         });
+        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name]);
 
         return redirect()->route('shelf')->with('notice', "{$new->name} is changed. Parts already begun keep the sheet they were begun with.");
     }

@@ -10,12 +10,14 @@ use App\Clock\ShopTime;
 use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Models\User;
+use App\People\Audit;
 use App\Planning\Planner;
 use App\Rules\NearDate;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -37,12 +39,12 @@ final class ShopController
             'shop' => $user->shop,
             'floor' => $floor,
             'points' => array_values(array_filter($user->shop->typedPoints($floor->nowMin), fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0)),
-            'people' => $user->shop->people,
+            'people' => $user->shop->staff,
             'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where('day', '>=', $floor->time->local($floor->nowMin)->toDateString())->get(),
         ]);
     }
 
-    public function update(Request $request, DeviceClient $client, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    public function update(Request $request, DeviceClient $client, ShopClock $clock, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $shop = $user->shop;
         $given = $request->validate([
@@ -83,7 +85,7 @@ final class ShopController
         ]);
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
-        DB::transaction(function () use ($shop, $given, $typed, $people, $clock): void {
+        DB::transaction(function () use ($shop, $given, $typed, $people, $clock, $audit): void {
             foreach ($people as $id => $columns) {
                 $shop->people()->whereKey($id)->firstOrFail()->update($columns);
             }
@@ -103,6 +105,8 @@ final class ShopController
                 'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
                 'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
             ]);
+            $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));
+            $fields === [] ?: $audit->note($shop->id, 'settings_changed', $shop->people()->findOrFail(Auth::id()), ['fields' => $fields]);
         });
 
         return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');
@@ -120,7 +124,7 @@ final class ShopController
     private function people(Shop $shop, array $typed): array
     {
         $people = [];
-        foreach ($shop->people as $person) {
+        foreach ($shop->staff as $person) {
             if (! isset($typed[$person->id])) {
                 continue;
             }

@@ -4,6 +4,7 @@
     <div @class(['split' => $curve])>
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind->value, $item->id]) : route('shelf.store', $kind->value) }}" novalidate>
         @marks
+        <fieldset class="reads" @cannot('own', App\Models\Shop::class) disabled @endcannot>
         @if ($item->exists)@method('PUT')@endif
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> {{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look.</p>@endif
         <section class="card"><x-field name="name" label="Name" :value="$item->name" maxlength="80" /></section>
@@ -28,7 +29,8 @@
             @endforeach
         </div></fieldset>
         @endforeach
-        <p class="form-foot"><button class="btn go">Keep</button></p>
+        @can('own', App\Models\Shop::class)<p class="form-foot"><button class="btn go">Keep</button></p>@endcan
+        </fieldset>
         @if ($item->exists)<p class="soft">A change is kept as a new sheet: parts already begun stay with the one they were begun with.</p>@endif
     </form>
     @if ($curve)<div>@include('shelf.pace')<section class="card curve-card" aria-label="Time against temperature"><h2>Time against temperature</h2><x-drawing.sheet-curve :curve="$curve" :resin="$resin" /></section></div>@endif

@@ -8,6 +8,8 @@
     @include('bench.left-out', ['floor' => $floor])
     <form method="post" action="{{ route('shop.update') }}" novalidate>
         @marks @method('PUT')
+        <fieldset class="reads" @cannot('own', $shop) disabled @endcannot>
+        @cannot('own', $shop)<p class="soft">The shop's numbers are the owner's to change; days with other hours stand below.</p>@endcannot
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> Some fields need another look; nothing typed is lost.</p>@endif
         <fieldset class="card"><legend>Week: hands and air</legend>
             <p class="soft">Times like 08:00; leave a span empty where nobody works. One that ends before it begins goes on past midnight.</p>
@@ -72,7 +74,8 @@
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
             <x-pick name="print_through" label="Before the last flatting, usually" :choices="collect(OakGloss\Method\PrintThrough::cases())->mapWithKeys(fn ($c) => [$c->value => $say->word('print_through', $c->value)])->all()" :value="$shop->print_through" hint="for new parts; each part can choose its own" />
         </div></fieldset>
-        <p class="form-foot"><button class="btn go">Keep</button></p>
+        @can('own', $shop)<p class="form-foot"><button class="btn go">Keep</button></p>@endcan
+        </fieldset>
     </form>
     <section class="card" aria-labelledby="exceptions-title"><h2 id="exceptions-title">Days with other hours</h2>
         <ul class="feeds">

@@ -19,7 +19,7 @@
 <header class="bar">
     <a class="mark" href="{{ route('bench') }}" aria-label="Oak Gloss, to the bench"><img src="/mark.svg" alt="" width="28" height="28"> <span>Oak Gloss</span></a>
     <nav aria-label="Rooms">
-        @foreach (['bench' => ['Bench', 'b', 'bench'], 'parts.index' => ['Parts', 'p', 'parts.*'], 'run-sheet' => ['Run sheet', 'r', 'run-sheet*'], 'shelf' => ['Shelf', 's', 'shelf*'], 'air' => ['Air', 'a', 'air*'], 'practice' => ['Practice', 'e', 'practice*'], 'shop.edit' => ['Shop', 'o', 'shop.*']] as $route => [$name, $key, $pattern])
+        @foreach (array_filter(['bench' => ['Bench', 'b', 'bench'], 'parts.index' => ['Parts', 'p', 'parts.*'], 'run-sheet' => ['Run sheet', 'r', 'run-sheet*'], 'shelf' => ['Shelf', 's', 'shelf*'], 'air' => ['Air', 'a', 'air*'], 'practice' => ['Practice', 'e', 'practice*'], 'shop.edit' => ['Shop', 'o', 'shop.*']], fn (string $room): bool => $room !== 'practice' || auth()->user()->role->works(), ARRAY_FILTER_USE_KEY) as $route => [$name, $key, $pattern])
             <a href="{{ route($route) }}" data-key="{{ $key }}" @class(['on' => request()->routeIs($pattern) || ($route === 'parts.index' && request()->routeIs('weigh'))]) @if(request()->routeIs($pattern)) aria-current="page" @endif>{{ $name }}</a>
         @endforeach
     </nav>
@@ -29,6 +29,8 @@
         @if (abs($rise) >= 0.1)<em class="wide">{{ $rise > 0 ? 'rising' : 'falling' }} {{ number_format(abs($rise), 1) }}/h</em>@endif
     </p>
     <button type="button" class="plain" data-open="keys" aria-label="Keys">?</button>
+    @can('own', App\Models\Shop::class)<a class="plain wide" href="{{ route('people') }}">People</a>@endcan
+    <a class="plain" href="{{ route('account') }}" aria-label="Your sign-in, {{ auth()->user()->name }}">{{ auth()->user()->initials }}</a>
     <form method="post" action="{{ route('logout') }}">@marks<button class="plain" title="Signed in as {{ auth()->user()->name }}">Sign out</button></form>
 </header>
 @if ($clock->canSkip())
@@ -48,7 +50,9 @@
 @if (isset($errors) && $errors->hasAny(['act', 'at', 'choice', 'strike', 'minutes']))
     <p class="notice is-stop" role="alert">{{ $errors->first('act') ?: ($errors->first('at') ?: ($errors->first('choice') ?: ($errors->first('strike') ?: $errors->first('minutes')))) }}</p>
 @endif
-<main id="main" tabindex="-1">{{ $slot }}</main>
+@php($reads = auth()->user()?->role->works() === false && ! request()->routeIs('account'))
+@if ($reads)<p class="notice">You read along. Acts are for who works in the shop.</p>@endif
+<main id="main" tabindex="-1">@if ($reads)<fieldset class="reads" disabled>{{ $slot }}</fieldset>@else{{ $slot }}@endif</main>
 @auth
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>

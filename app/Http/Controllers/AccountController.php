@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\People\Audit;
+use App\People\GoodPassword;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+/** One's own password and sign-ins. */
+final class AccountController
+{
+    public function show(): View
+    {
+        return view('people.account');
+    }
+
+    public function password(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $request->validate([
+            'current' => ['required', 'string', 'max:200', 'current_password'],
+            'password' => ['required', 'string', 'confirmed', new GoodPassword([$user->name, $user->email, $user->shop->name])],
+        ], ['current.current_password' => 'That is not your password.', 'password.confirmed' => 'The two are not the same.'], ['current' => 'present password']);
+        $user->setPassword((string) $request->input('password'));
+        $request->session()->put('sign_ins_void', $user->sign_ins_void);
+        $audit->note($user->shop_id, 'password_set', $user, ['by' => 'self']);
+
+        return redirect()->route('account')->with('notice', 'Your password is changed. Wherever else you were signed in, you are signed out.');
+    }
+
+    public function everywhere(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $user->voidSignIns();
+        $audit->note($user->shop_id, 'signed_out_everywhere', $user);
+        Auth::guard('web')->logoutCurrentDevice();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect()->route('login')->with('notice', 'You are signed out on every device.');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Invite;
+use App\People\GoodPassword;
+use App\People\Invites;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** A one-time link: the person who holds it sets a password and is signed in. */
+final class JoinController
+{
+    public function __construct(private readonly Invites $invites)
+    {
+    }
+
+    public function show(string $token): View
+    {
+        return view('people.join', ['person' => $this->find($token)->user, 'token' => $token]);
+    }
+
+    public function store(Request $request, string $token): RedirectResponse
+    {
+        $invite = $this->find($token);
+        $request->validate(['password' => ['required', 'string', 'confirmed', new GoodPassword([$invite->user->name, $invite->user->email])]], ['password.confirmed' => 'The two are not the same.']);
+        $user = $this->invites->use($invite, (string) $request->input('password'));
+        LoginController::signIn($request, $user->refresh(), false);
+
+        return redirect()->route('bench')->with('notice', "Welcome, {$user->name}. The link is used up; from now on your address and password open the door.");
+    }
+
+    private function find(string $token): Invite
+    {
+        return $this->invites->find($token) ?? abort(404);
+    }
+}

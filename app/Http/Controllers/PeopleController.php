@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\AuditEntry;
+use App\Models\User;
+use App\People\Audit;
+use App\People\Invites;
+use App\People\Role;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** Who works in the shop, what each may do, and the list of what matters for safety. For owners. */
+final class PeopleController
+{
+    private const A_PAGE = 100;
+
+    public function index(#[CurrentUser] User $user): View
+    {
+        return view('people.index', ['people' => $user->shop->people, 'me' => $user]);
+    }
+
+    public function store(Request $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $request->merge(['email' => is_string($request->input('email')) ? Str::lower($request->input('email')) : $request->input('email')]);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'initials' => ['required', 'string', 'regex:/^\p{L}{1,3}$/u'],
+            'email' => ['required', 'string', 'email', 'max:200', Rule::unique('users', 'email')],
+            'role' => ['required', Rule::enum(Role::class)],
+        ], ['initials.regex' => 'One to three letters.', 'email.unique' => 'Somebody signs in with that address already.'], ['email' => 'address']);
+        $person = User::query()->create($given + ['shop_id' => $user->shop_id, 'password' => Str::random(60), 'at_bench' => $given['role'] !== Role::Viewer->value]);
+        $audit->note($user->shop_id, 'person_added', $user, ['for' => $person->name, 'role' => $given['role']]);
+
+        return $this->withLink($invites->make($person, $user), $person);
+    }
+
+    public function role(Request $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $role = Role::from((string) $request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
+        $this->keepAnOwner($person, $role === Role::Owner);
+        $before = $person->role;
+        $person->update(['role' => $role] + ($role->works() ? [] : ['at_bench' => false]));
+        $audit->note($user->shop_id, 'role_changed', $user, ['for' => $person->name, 'from' => $before->value, 'to' => $role->value]);
+
+        return redirect()->route('people')->with('notice', "{$person->name} is {$this->a($role)} now.");
+    }
+
+    /** A new one-time link: the one before is void, and so are all sign-ins once it is used. */
+    public function link(User $person, Invites $invites, #[CurrentUser] User $user): RedirectResponse
+    {
+        if ($person->left_at !== null) {
+            throw ValidationException::withMessages(['act' => "{$person->name} has left. Take them back first."]);
+        }
+
+        return $this->withLink($invites->make($person, $user), $person);
+    }
+
+    /** Who leaves can't sign in; acts stay theirs. */
+    public function leave(User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $this->keepAnOwner($person, false);
+        $person->update(['left_at' => now(), 'at_bench' => false]);
+        $person->voidSignIns();
+        $user->shop->feeds()->where('user_id', $person->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
+        $audit->note($user->shop_id, 'person_left', $user, ['for' => $person->name]);
+
+        return redirect()->route('people')->with('notice', "{$person->name} can't sign in any more. What they recorded stays theirs.");
+    }
+
+    public function back(User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $person->update(['left_at' => null, 'at_bench' => $person->role->works()]);
+        $audit->note($user->shop_id, 'person_back', $user, ['for' => $person->name]);
+
+        return redirect()->route('people')->with('notice', "{$person->name} is back, with the password of before. A new link sets another.");
+    }
+
+    public function audit(#[CurrentUser] User $user): View
+    {
+        return view('people.audit', ['entries' => AuditEntry::query()->where('shop_id', $user->shop_id)->with('user')->latest('id')->simplePaginate(self::A_PAGE)]);
+    }
+
+    private function withLink(string $link, User $person): RedirectResponse
+    {
+        return redirect()->route('people')->with('link', ['for' => $person->name, 'address' => $link]);
+    }
+
+    private function keepAnOwner(User $person, bool $staysOwner): void
+    {
+        if (! $staysOwner && $person->role === Role::Owner && $person->shop->staff()->where('role', Role::Owner)->count() < 2) {
+            throw ValidationException::withMessages(['act' => "{$person->name} is the only owner. Make somebody else one first."]);
+        }
+    }
+
+    private function a(Role $role): string
+    {
+        return $role === Role::Owner ? 'an owner' : "a {$role->value}";
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something that matters for safety, and who did it. Append-only.
+ *
+ * @property int                  $id
+ * @property int                  $shop_id
+ * @property int|null             $user_id
+ * @property string               $what        key of lang/en/audit.php
+ * @property array<string, mixed> $about
+ * @property string|null          $address     of the network that it came from
+ * @property CarbonImmutable      $happened_at
+ * @property User|null            $user
+ */
+final class AuditEntry extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['about' => 'array', 'happened_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => 'prehashed',
+    'bcrypt' => ['rounds' => env('BCRYPT_ROUNDS', 12), 'verify' => false],
+    'rehash_on_login' => true,
+];

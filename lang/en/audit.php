@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'signed_in' => 'signed in',
+    'signed_out' => 'signed out',
+    'signed_out_everywhere' => 'signed out everywhere',
+    'sign_in_refused' => 'A sign-in for :for was refused',
+    'link_made' => 'made a one-time link for :for',
+    'password_set' => 'set a password',
+    'person_added' => 'added :for as :role',
+    'person_left' => 'let :for go',
+    'person_back' => 'took :for back',
+    'role_changed' => 'changed :for from :from to :to',
+    'settings_changed' => 'changed the shop: :fields',
+    'sheet_added' => 'put :name on the shelf',
+    'sheet_changed' => 'changed the sheet of :name',
+    'device_address' => 'set a device address: :address',
+    'exported' => 'took out :file',
+    'feed_opened' => 'opened a private calendar address',
+    'feed_revoked' => 'revoked a private calendar address',
+    'restored' => 'The data was restored from :file',
+];

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Feed;
+use App\Models\HourException;
+use App\Models\Part;
+use App\Models\PlanOffer;
+use App\Models\PracticeRun;
+use App\Models\User;
+use App\People\Role;
+use Illuminate\Routing\Route as LaravelRoute;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What each role may do, of every route there is; a route that is missing here fails. */
+final class PolicyTest extends ShopCase
+{
+    private const GUESTS = ['login', 'login.store', 'join', 'join.store', 'feed'];
+    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shop.edit', 'air', 'feeds.revoke'];
+    private const WORKERS = ['parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store',
+        'practice', 'practice.begin', 'practice.show', 'practice.act', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
+        'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip'];
+    private const OWNERS = ['shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
+
+    /** Of each only the maker's own. */
+    private const OWN = ['practice.show', 'practice.act', 'practice.finish', 'feeds.revoke'];
+
+    /** Named for nobody's shop: what they reach is the own. */
+    private const OF_NO_SHOP = ['parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'audit',
+        'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shop.edit', 'air'];
+
+    public function testEveryRouteIsInTheTable(): void
+    {
+        $known = [...self::GUESTS, ...self::ALL, ...self::WORKERS, ...self::OWNERS];
+        $there = array_keys($this->routes());
+        self::assertSame([], array_values(array_diff($there, $known)), 'routes without a row');
+        self::assertSame([], array_values(array_diff($known, $there)), 'rows without a route');
+        self::assertSame($known, array_values(array_unique($known)));
+        $nameless = array_filter(Route::getRoutes()->getRoutes(), fn (LaravelRoute $r): bool => $r->getName() === null && $r->uri() !== 'up');
+        self::assertSame([], array_map(fn (LaravelRoute $r): string => $r->uri(), $nameless));
+    }
+
+    /** @return iterable<string, array{Role}> */
+    public static function roles(): iterable
+    {
+        foreach (Role::cases() as $role) {
+            yield $role->value => [$role];
+        }
+    }
+
+    #[DataProvider('roles')]
+    public function testARoleReachesWhatIsItsAndNothingElse(Role $role): void
+    {
+        config(['oak.demo' => true]);
+        $values = $this->values($this->user);
+        $person = $this->makeUser($this->shop, 'bo@sample.example', $role);
+        $mine = $this->values($person, $values);
+        foreach ($this->routes() as $name => $route) {
+            if (in_array($name, self::GUESTS, true)) {
+                continue;
+            }
+            $may = in_array($name, self::ALL, true) || ($role->works() && in_array($name, self::WORKERS, true)) || ($role === Role::Owner && in_array($name, self::OWNERS, true));
+            $status = $this->ask($person, $route, in_array($name, self::OWN, true) ? $mine : $values);
+            self::assertSame(! $may, $status === 403, "{$role->value} at {$name}: {$status}");
+            self::assertLessThan(500, $status, $name);
+        }
+    }
+
+    #[DataProvider('roles')]
+    public function testAnotherShopsPeopleReachNothingOfIt(Role $role): void
+    {
+        config(['oak.demo' => true]);
+        $values = $this->values($this->user);
+        $stranger = $this->makeUser($this->makeShop('Other Works'), 'eve@other.example', $role);
+        foreach ($this->routes() as $name => $route) {
+            if (! in_array($name, [...self::GUESTS, ...self::OF_NO_SHOP], true)) {
+                self::assertContains($this->ask($stranger, $route, $values), [403, 404], $name);
+            }
+        }
+    }
+
+    public function testWhoIsNotSignedInReachesTheDoorOnly(): void
+    {
+        $values = $this->values($this->user);
+        foreach ($this->routes() as $name => $route) {
+            if (! in_array($name, self::GUESTS, true)) {
+                self::assertSame(302, $this->ask(null, $route, $values), $name);
+            }
+        }
+    }
+
+    /** @return array<string, LaravelRoute> by name */
+    private function routes(): array
+    {
+        return Route::getRoutes()->getRoutesByName();
+    }
+
+    /**
+     * @param array<string, int|string>|null $others
+     *
+     * @return array<string, int|string> by parameter
+     */
+    private function values(User $user, ?array $others = null): array
+    {
+        $part = $others === null ? $this->partWithBuildCoat() : Part::query()->findOrFail($others['part']);
+        $begun = ['step' => 'build-2', 'part' => $part->id, 'fact' => $part->facts()->where('kind', 'coat_on')->latest('id')->value('id')];
+        $this->keep();
+
+        return $begun + [
+            'kind' => 'cloths', 'id' => $part->getAttribute('cloth_id'), 'person' => $user->id,
+            'run' => PracticeRun::query()->create(['user_id' => $user->id, 'lesson' => 'dust', 'seed' => 4, 'acts' => []])->id,
+            'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
+            'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'token_hash' => bin2hex(random_bytes(8)), 'made_at' => now()])->id,
+            'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $user->id])->id,
+            'token' => str_repeat('a', 48),
+        ];
+    }
+
+    /** @param array<string, int|string> $values */
+    private function ask(?User $user, LaravelRoute $route, array $values): int
+    {
+        Auth::logout();
+        $this->flushSession();
+        app()->forgetScopedInstances();
+        if ($user !== null) {
+            $this->actingAs($user->fresh() ?? self::fail('gone'));
+        }
+        // A part's brief can be changed until it is begun.
+        if (in_array($route->getName(), ['parts.edit', 'parts.update'], true)) {
+            $values['part'] = Part::query()->where('letter', 'N')->value('id') ?? $this->makePart(['letter' => 'N', 'shop_id' => $this->shop->id])->id;
+        }
+        $values = array_intersect_key($values, array_flip($route->parameterNames()));
+
+        return $this->call($route->methods()[0], route((string) $route->getName(), $values))->baseResponse->getStatusCode();
+    }
+}
