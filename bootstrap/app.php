@@ -2,23 +2,30 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Planning\UnplannablePart;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SecurityHeaders::class], replace: [LaravelStartSession::class => StartSession::class]);
+        $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
+        $middleware->web(append: [PlainInput::class], replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // A page that is only read can't go back to its form: it says what is wrong itself.
+        $exceptions->render(fn (ValidationException $e, Request $request) => $request->isMethodSafe() || $request->header('HX-Request') === 'true' ? response()->view('errors.words', ['words' => $e->validator->errors()->all()], $e->status) : null);
         $exceptions->dontReport(UnplannablePart::class);
         $exceptions->render(fn (UnplannablePart $e) => response()->view('parts.unplannable', ['part' => $e->part, 'why' => $e->getMessage()], 422));
     })->create();

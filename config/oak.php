@@ -6,6 +6,9 @@ return [
     // Shows the demo login and the bar that skips the clock.
     'demo' => (bool) env('OAK_DEMO', false),
 
+    // Names under which the server answers besides this machine's own and that of APP_URL, with commas between.
+    'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('OAK_HOSTS', ''))))),
+
     // A fixed moment (UTC, ISO 8601) for tests and screenshots; empty or “no” lets the clock run.
     'frozen_at' => in_array(env('OAK_FROZEN_AT'), [null, '', 'no'], true) ? null : env('OAK_FROZEN_AT'),
 

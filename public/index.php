@@ -5,6 +5,10 @@ use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
+// What the shop writes (sessions, cache, logs) is for its own user, and nobody is told what it runs on.
+umask(0077);
+header_remove('X-Powered-By');
+
 // Determine if the application is in maintenance mode...
 if (file_exists($maintenance = __DIR__.'/../storage/framework/maintenance.php')) {
     require $maintenance;

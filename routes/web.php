@@ -86,9 +86,9 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice')->can('run', 'App\Models\Shop');
     Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin')->can('run', 'App\Models\Shop');
     Route::middleware('can:play,run')->group(function (): void {
-        Route::get('/practice/{run}', [PracticeController::class, 'show'])->whereNumber('run')->name('practice.show');
-        Route::post('/practice/{run}/acts', [PracticeController::class, 'act'])->whereNumber('run')->name('practice.act');
-        Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->whereNumber('run')->name('practice.finish');
+        Route::get('/practice/{run}', [PracticeController::class, 'show'])->name('practice.show');
+        Route::post('/practice/{run}/acts', [PracticeController::class, 'act'])->name('practice.act');
+        Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->name('practice.finish');
     });
 
     Route::post('/plan/look', [OfferController::class, 'look'])->withoutMiddleware(KeepThePlan::class)->name('offers.look')->can('run', 'App\Models\Shop');
@@ -112,8 +112,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
     Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create')->can('own', 'App\Models\Shop');
     Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store')->can('own', 'App\Models\Shop');
-    Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->whereNumber('id')->name('shelf.edit');
-    Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->whereNumber('id')->name('shelf.update')->can('own', 'App\Models\Shop');
+    Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->name('shelf.edit');
+    Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->name('shelf.update')->can('own', 'App\Models\Shop');
 
     Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit');
     Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('own', 'App\Models\Shop');

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -50,6 +51,11 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(Planner::class)->forget();
             }
         });
+        // A longer number is no row's.
+        foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id'] as $number) {
+            Route::pattern($number, '[0-9]{1,15}');
+        }
+        Route::pattern('step', '[a-z0-9-]{1,40}');
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));

@@ -24,13 +24,15 @@ final class Old
     /**
      * Rows of a group, each with text for its fields; null where none was typed.
      *
+     * @param array<string, mixed> $empty what a field has that was not typed
+     *
      * @return list<array<array-key, mixed>>|null
      */
-    public static function rows(string $field): ?array
+    public static function rows(string $field, array $empty): ?array
     {
         $typed = old($field);
 
-        return is_array($typed) ? array_values(array_map(fn (array $r): array => array_filter($r, is_scalar(...)), array_filter($typed, is_array(...)))) : null;
+        return is_array($typed) ? array_values(array_map(fn (array $r): array => array_filter($r, is_scalar(...)) + $empty, array_filter($typed, is_array(...)))) : null;
     }
 
     /** As text for one field; whatever else was sent in its place is not shown again. */

@@ -33,8 +33,10 @@ final class ClockController
         $clock->skip($shop, (int) ceil(60.0 * ($target - $floor->nowMin)));
         // What the probe would have said meanwhile: it is asked when the lock is free again.
         DB::afterCommit(function () use ($poller, $keeper, $shop): void {
-            $poller->poll($shop->refresh());
-            $keeper->keep($shop, isAct: false);
+            rescue(function () use ($poller, $keeper, $shop): void {
+                $poller->poll($shop->refresh());
+                $keeper->keep($shop, isAct: false);
+            });
         });
 
         return back();

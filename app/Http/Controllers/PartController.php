@@ -36,6 +36,8 @@ final class PartController
 
     private const FINISHED_SHOWN = 100;
 
+    private const EMPTY_ZONE = ['name' => '', 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];
+
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
         return view('parts.index', [
@@ -125,7 +127,7 @@ final class PartController
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
             'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition('kind', '!=', 'filler')->all(),
             'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
-            'zoneRows' => Old::rows('zones') ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
+            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
         ]);
     }
 
@@ -213,9 +215,9 @@ final class PartController
     private function zoneRows(Request $request, ?Part $part): array
     {
         /** @var list<array<string, mixed>> $rows */
-        $rows = array_values(array_filter((array) $request->input('zones', []), is_array(...)));
+        $rows = array_map(fn (array $r): array => array_filter($r, is_scalar(...)) + self::EMPTY_ZONE, array_values(array_filter((array) $request->input('zones', []), is_array(...))));
         if ($request->header('HX-Trigger-Name') === 'zones_add' || ($rows === [] && $request->input('shape') === 'faces')) {
-            $rows[] = ['name' => 'face '.(count($rows) + 1), 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];
+            $rows[] = ['name' => 'face '.(count($rows) + 1)] + self::EMPTY_ZONE;
         }
         if ($rows !== [] && ($request->boolean('zones_typed') || $request->input('shape') === 'faces')) {
             return $rows;

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What is typed is text: valid UTF-8 without NUL, of a length that a hand types; groups only where a form has groups.
+ * All else is answered in words before anything reads it.
+ */
+final class PlainInput
+{
+    /** Fields of forms that come in groups. */
+    private const GROUPS = ['zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'device_ranges'];
+
+    private const LONGEST = 4000;
+    private const MOST_FIELDS = 1500;
+    private const DEEPEST = 4;
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $wrong = $this->wrong($request);
+        if ($wrong === []) {
+            return $next($request);
+        }
+        // Only what is text comes back to the form.
+        $clean = array_diff_key($request->except(array_keys($request->allFiles())), $wrong);
+        $request->query->replace(array_intersect_key($request->query->all(), $clean));
+        $request->request->replace(array_intersect_key($request->request->all(), $clean));
+
+        throw ValidationException::withMessages($wrong + ['act' => implode(' ', array_unique($wrong))]);
+    }
+
+    /** @return array<string, string> by field */
+    private function wrong(Request $request): array
+    {
+        $wrong = [];
+        $fields = 0;
+        foreach ($request->input() as $name => $value) {
+            $name = (string) $name;
+            $said = mb_substr(mb_scrub(str_replace("\0", '', $name)), 0, 40);
+            if (is_array($value) && ! in_array($name, self::GROUPS, true)) {
+                $wrong[$name] = "The field {$said} takes one value.";
+            } elseif (! $this->isPlain($value, $fields) || ! $this->isText($name)) {
+                $wrong[$name] = "The field {$said} holds something that is no text, or too much of it.";
+            }
+        }
+
+        return $wrong;
+    }
+
+    private function isPlain(mixed $value, int &$fields, int $depth = 0): bool
+    {
+        if (++$fields > self::MOST_FIELDS || $depth > self::DEEPEST) {
+            return false;
+        }
+        if (! is_array($value)) {
+            return $value instanceof UploadedFile || ! is_string($value) || $this->isText($value);
+        }
+        foreach ($value as $key => $inner) {
+            if (! $this->isText((string) $key) || ! $this->isPlain($inner, $fields, $depth + 1)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isText(string $value): bool
+    {
+        return strlen($value) <= self::LONGEST && ! str_contains($value, "\0") && mb_check_encoding($value, 'UTF-8');
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Feed;
+use App\Models\HourException;
+use App\Models\PlanOffer;
+use App\Models\PracticeRun;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route as LaravelRoute;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\TestResponse;
+
+/** Whatever is sent into whichever field of whichever route, it is answered in words, and the form that comes back too. */
+final class HostileInputTest extends ShopCase
+{
+    /** Fields of each route, with what a hand would send. Routes without fields stand here too. */
+    private const FIELDS = [
+        'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
+        'join' => [], 'join.store' => ['password' => 'four plain brown words', 'password_confirmation' => 'x'], 'feed' => [],
+        'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [],
+        'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
+        'people.role' => ['role' => 'owner'], 'people.link' => [], 'people.leave' => [], 'people.back' => [],
+        'bench' => [], 'parts.index' => [], 'parts.create' => [],
+        'parts.answer' => ['shape' => 'bent_panel', 'unit' => 'mm', 'editing' => '1', 'sizes_for' => 'x', 'zones_typed' => '1', 'name' => 'x', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.length_mm' => '10', 'zones.0.above' => '1'],
+        'parts.store' => ['name' => 'x', 'letter' => 'M', 'substrate' => 'abs', 'tone' => 'black', 'shape' => 'bent_panel', 'unit' => 'in', 'finish' => 'gloss', 'needed_by' => '2027-04-01T10:00', 'wrap_mm' => '30', 'holes' => '0', 'finish_coats' => '1', 'base_resin_id' => '1', 'cloth_id' => '1', 'clear_id' => '1', 'zones_typed' => '1', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.kind' => 'level', 'zones.0.slope_deg' => '5', 'zones.0.above' => '1', 'primed' => '1'],
+        'parts.show' => ['after' => 'build-1'], 'parts.edit' => [], 'parts.update' => ['name' => 'x', 'letter' => 'N', 'sizes.length' => '400', 'zones.0.above' => '1', 'priority' => 'high'],
+        'parts.choice' => ['field' => 'build_coats', 'value' => '4'], 'ways.take' => ['way' => 'stay'],
+        'parts.film' => [], 'film.store' => ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'unit' => 'mm', 'um' => '0.2', 'n' => '3', 'part_g' => '800'],
+        'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
+        'parts.clear' => [], 'gloss.store' => ['by' => 'hand', 'gu' => '80'], 'parts.record' => [],
+        'facts.store' => ['kind' => 'coat_on', 'step' => 'build-2', 'touch' => 'print', 'paper' => 'dusts', 'grit' => '240', 'zone' => 'top', 'how' => 'orbital', 'minutes' => '3', 'end' => 'matt', 'at' => '16:00', 'days_ago' => '0', 'short' => '1', 'to' => 'bench'],
+        'facts.strike' => ['reason' => 'slip'], 'facts.judge' => ['counts' => '0', 'reason' => 'x'],
+        'weigh' => [], 'weigh.store' => ['component' => 'resin', 'grams' => '20'],
+        'practice' => [], 'practice.begin' => ['lesson' => 'dust', 'seed' => '7'], 'practice.show' => ['zone' => 'top'], 'practice.act' => ['kind' => 'mix', 'after' => '0', 'mix_amount' => '20', 'zone' => 'top', 'grit' => '240', 'how' => 'orbital', 'shown' => 'top'], 'practice.finish' => [],
+        'offers.look' => [], 'offers.take' => [], 'offers.refuse' => [],
+        'run-sheet' => ['span' => '3d', 'from' => '30000000', 'step' => '1:build-2'], 'run-sheet.reckon' => [], 'run-sheet.range' => ['span' => '3d', 'from' => '30000000'],
+        'run-sheet.try' => ['at' => '30080000', 'at_local' => '2027-03-11T09:00', 'span' => '3d'], 'run-sheet.pin' => ['at_local' => '2027-03-11T09:00', 'at' => '30080000', 'span' => '3d', 'from' => '1'], 'run-sheet.unpin' => ['span' => '3d'],
+        'run-sheet.climate' => ['kind' => 'warm_box', 'from' => '2027-03-10T17:00', 'until' => '2027-03-10T20:00', 'c' => '28', 'span' => '3d'],
+        'changes.seen' => [], 'turn' => ['part' => '1', 'free' => 'tomorrow 13:00 to 14:30', 'pool' => '1'], 'turn.take' => ['free' => 'tomorrow 13:00 to 14:30', 'part' => '1', 'pool' => '1', 'way' => '0'],
+        'calendar.file' => [], 'feeds.open' => [], 'feeds.revoke' => [],
+        'shelf' => [], 'shelf.create' => [], 'shelf.edit' => [],
+        'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
+        'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
+        'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
+        'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
+    ];
+
+    /** @var list<string> */
+    private array $failed = [];
+
+    /** @return list<mixed> */
+    private static function hostile(): array
+    {
+        return [[], ['x' => ['y' => ['z']]], "nul\0byte", "\xff\xfe\xc3(", str_repeat('9', 400), '-1e308', 'NaN', str_repeat('long ', 20000), '<script>alert(1)</script>\'"`--', '٣٤', ' ', '0x1A'];
+    }
+
+    public function testEveryFieldOfEveryRouteStandsWhatIsSent(): void
+    {
+        config(['oak.demo' => true]);
+        RateLimiter::for('acts', fn (): Limit => Limit::none());
+        RateLimiter::for('sign-ins', fn (): Limit => Limit::none());
+        $routes = Route::getRoutes()->getRoutesByName();
+        self::assertSame([], array_diff(array_keys($routes), array_keys(self::FIELDS)), 'routes whose fields are not known');
+        $values = $this->values();
+        $hostile = self::hostile();
+        $sent = 0;
+        foreach ($routes as $name => $route) {
+            foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
+                foreach ($hostile as $v => $value) {
+                    // Each field meets three of them, another three the next field; all with the long tests.
+                    if (getenv('OAK_LONG') === '1' || ($f + $v) % 4 === 0) {
+                        $this->send((string) $name, $route, $values, (string) $field, $value);
+                        $sent++;
+                    }
+                }
+            }
+        }
+        self::assertSame([], $this->failed);
+        self::assertGreaterThan(700, $sent);
+    }
+
+    public function testSignsThatAreNoTextInAnAddressAreAnsweredToo(): void
+    {
+        foreach (['/parts/%00', '/parts/%ff%fe', '/run-sheet?step=%00', '/run-sheet?step[]=1', '/run-sheet/turn?free[]=x', '/parts?%ff=1', '/shelf/%00/1', '/shelf/resins/99999999999999999999', '/parts/1/weigh/%c3%28', '/practice/99999999999999999999999', '/join/'.str_repeat('a', 48), '/calendar/'.str_repeat('a', 40).'.ics', '/run-sheet?from=1e308', '/people/audit?page=-9', '/people/audit?page=99999999999999999999'] as $path) {
+            $answer = $this->get($path);
+            self::assertLessThan(500, $answer->status(), $path);
+            self::assertStringNotContainsString('Stack trace', (string) $answer->getContent());
+        }
+    }
+
+    public function testNothingTypedIsLostBesideWhatIsNoText(): void
+    {
+        $this->from('/parts/new')->post('/parts', ['name' => "Stern\0cowl", 'wrap_mm' => '42', 'unit' => ['mm']])->assertRedirect('/parts/new')->assertSessionHasErrors(['name', 'unit'])->assertSessionHasInput('wrap_mm', '42');
+        self::assertArrayNotHasKey('name', session()->getOldInput());
+    }
+
+    private function note(TestResponse $answer, string $what): void
+    {
+        if ($answer->baseResponse->getStatusCode() >= 500) {
+            $this->failed[] = $what.': '.mb_substr((string) $answer->exception?->getMessage(), 0, 160);
+        }
+    }
+
+    /** @param array<string, int|string> $values */
+    private function send(string $name, LaravelRoute $route, array $values, string $field, mixed $value): void
+    {
+        app()->forgetScopedInstances();
+        in_array($name, ['login', 'login.store', 'join', 'join.store', 'feed'], true) ? Auth::logout() : $this->actingAs($this->user->fresh() ?? self::fail('gone'));
+        $form = ['token' => bin2hex(random_bytes(8))];
+        foreach (self::FIELDS[$name] as $key => $usual) {
+            data_set($form, $key, $usual);
+        }
+        data_set($form, $field, $value);
+        if ($name === 'air.import') {
+            $form['file'] = UploadedFile::fake()->createWithContent('air.csv', "time,c\n2027-03-10 10:00,20\n");
+        }
+        $method = $route->methods()[0];
+        $uri = route($name, array_intersect_key($values, array_flip($route->parameterNames())));
+        $answer = $this->from('/parts/new')->call($method, $method === 'GET' ? $uri.'?'.http_build_query($form) : $uri, $method === 'GET' ? [] : $form);
+        $what = "{$method} {$name} {$field}=".mb_substr((string) json_encode($value, JSON_INVALID_UTF8_SUBSTITUTE), 0, 40);
+        $this->note($answer, $what);
+        if (session('errors') !== null) {
+            foreach (self::SHOWN[explode('.', $name)[0]] ?? ['/parts/new'] as $page) {
+                $again = $this->get($page === '{sheet}' ? "/run-sheet?step={$values['part']}:build-2" : str_replace('{part}', (string) $values['part'], $page));
+                $this->note($again, "{$what}, shown on {$page}");
+            }
+        }
+        $this->flushSession();
+    }
+
+    /** Where the form of a route comes back. */
+    private const SHOWN = ['shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
+
+    /** @return array<string, int|string> by parameter */
+    private function values(): array
+    {
+        $part = $this->partWithBuildCoat();
+        $this->fact($part, 'ready', 'build-2', self::NOW);
+        $this->keep();
+
+        return [
+            'step' => 'build-2', 'part' => $part->id, 'fact' => (int) $part->facts()->where('kind', 'coat_on')->latest('id')->value('id'),
+            'kind' => 'cloths', 'id' => (int) $part->getAttribute('cloth_id'), 'person' => $this->makeUser($this->shop, 'zoe@sample.example')->id,
+            'run' => PracticeRun::query()->create(['user_id' => $this->user->id, 'lesson' => 'dust', 'seed' => 4, 'acts' => []])->id,
+            'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
+            'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => 'x', 'made_at' => now()])->id,
+            'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $this->user->id])->id,
+            'token' => str_repeat('a', 48),
+        ];
+    }
+}
