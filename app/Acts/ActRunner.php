@@ -11,6 +11,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 /**
  * An act and the repair of the plan that follows from it are one: judged and written under the database's write lock, all
@@ -27,6 +28,8 @@ final class ActRunner
     {
         DB::beginTransaction();
         try {
+            // A restore that began while this waited: the shop is closed, and nothing may be said to be kept.
+            app()->isDownForMaintenance() && throw new ServiceUnavailableHttpException(5);
             $same = $this->acts->answered($request, $user);
             if ($same !== null) {
                 DB::commit();

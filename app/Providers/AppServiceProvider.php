@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
+use App\Database\SqliteConnection;
 use App\Models\KeptPlan;
 use App\People\PrehashedBcrypt;
 use App\Planning\PaceBook;
@@ -14,6 +15,7 @@ use App\Planning\Planner;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
@@ -32,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopClock::class, fn (): ShopClock => new ShopClock((bool) config('oak.demo'), config('oak.frozen_at')));
         $this->app->alias(ShopClock::class, ClockInterface::class);
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        Connection::resolverFor('sqlite', fn (mixed ...$of): SqliteConnection => new SqliteConnection(...$of));
         $this->app->resolving('hash', fn (HashManager $hash) => $hash->extend('prehashed', fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')])));
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);

@@ -6,36 +6,19 @@ namespace Tests\Feature;
 
 use App\Models\Part;
 use App\Models\PartFact;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Symfony\Component\Process\Process;
 
 /** Devices in processes of their own, at one file, at the same moment. */
-final class RaceTest extends ShopCase
+final class RaceTest extends FileShopCase
 {
-    private string $file;
-
     private Part $part;
-
-    /** The shop in a file, since a memory is nobody else's. */
-    public function refreshDatabase(): void
-    {
-        $this->file = (string) tempnam(sys_get_temp_dir(), 'oak');
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge();
-        Artisan::call('migrate', ['--force' => true]);
-    }
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->part = $this->partWithBuildCoat();
         $this->keep();
-        $this->beforeApplicationDestroyed(function (): void {
-            DB::purge();
-            array_map(unlink(...), glob("{$this->file}*") ?: []);
-        });
     }
 
     public function testAConnectionHoldsTheWriteLockFromTheBeginOfItsTransaction(): void
@@ -113,23 +96,5 @@ final class RaceTest extends ShopCase
     private function struck(): array
     {
         return array_map(intval(...), PartFact::query()->where('kind', 'struck')->get()->pluck('data.target')->all());
-    }
-
-    /**
-     * @param list<array<string, mixed>> $acts
-     *
-     * @return list<array{status: int, errors: list<string>, notice: string|null}>
-     */
-    private function together(array $acts): array
-    {
-        $at = microtime(true) + 1.0;
-        $devices = array_map(fn (array $act): Process => new Process([PHP_BINARY, 'tests/Processes/act.php'], base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
-        array_walk($devices, fn (Process $d) => $d->start());
-
-        return array_map(function (Process $device): array {
-            $device->wait();
-
-            return json_decode($device->getOutput(), true) ?? self::fail($device->getErrorOutput().$device->getOutput());
-        }, $devices);
     }
 }

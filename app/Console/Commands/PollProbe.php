@@ -13,15 +13,18 @@ use Illuminate\Console\Command;
 /** Asks every shop's probe, once or again and again. */
 final class PollProbe extends Command
 {
+    private const PRUNE_EVERY_S = 3600;
+
     protected $signature = 'oak:poll-probe {--every= : seconds between two polls; once without}';
 
     protected $description = 'Ask the air probes and keep what they say';
 
     public function handle(): int
     {
+        $pruned = 0;
         do {
             app()->forgetScopedInstances();
-            foreach (Shop::query()->pluck('id') as $id) {
+            foreach (app()->isDownForMaintenance() ? [] : Shop::query()->pluck('id') as $id) {
                 // Nothing that goes wrong in one round or one shop ends the asking.
                 try {
                     $this->line($this->askShop($id));
@@ -29,6 +32,10 @@ final class PollProbe extends Command
                     report($e);
                     $this->line("Shop {$id}: not this time");
                 }
+            }
+            if (time() - $pruned > self::PRUNE_EVERY_S) {
+                $this->callSilently('oak:prune');
+                $pruned = time();
             }
             $every = (int) $this->option('every');
             sleep(max(0, $every));

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+
+/** The shop in a file that other processes open too; a memory is nobody else's. */
+abstract class FileShopCase extends ShopCase
+{
+    protected string $file;
+
+    public function refreshDatabase(): void
+    {
+        $directory = sys_get_temp_dir().'/oak-'.bin2hex(random_bytes(6));
+        mkdir($directory, 0700);
+        $this->file = "{$directory}/shop.sqlite";
+        touch($this->file);
+        config(['database.connections.sqlite.database' => $this->file]);
+        DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
+        $this->beforeApplicationDestroyed(function () use ($directory): void {
+            DB::purge();
+            array_map(unlink(...), glob("{$directory}/*") ?: []);
+            rmdir($directory);
+        });
+    }
+
+    /**
+     * @param list<array<string, mixed>> $acts
+     *
+     * @return list<array{status: int, errors: list<string>, notice: string|null}>
+     */
+    protected function together(array $acts): array
+    {
+        $at = microtime(true) + 1.0;
+        $devices = array_map(fn (array $act): Process => new Process([PHP_BINARY, 'tests/Processes/act.php'], base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
+        array_walk($devices, fn (Process $d) => $d->start());
+
+        return array_map(function (Process $device): array {
+            $device->wait();
+
+            return json_decode($device->getOutput(), true) ?? self::fail($device->getErrorOutput().$device->getOutput());
+        }, $devices);
+    }
+}
