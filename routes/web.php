@@ -127,7 +127,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         Route::post('/air', [AirController::class, 'store'])->name('air.store');
         Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe')->can('own', 'App\Models\Shop');
         Route::post('/air/poll', [AirController::class, 'poll'])->withoutMiddleware(KeepThePlan::class)->name('air.poll');
-        Route::post('/air/file', [AirController::class, 'import'])->name('air.import');
+        Route::post('/air/file', [AirController::class, 'import'])->withoutMiddleware(KeepThePlan::class)->name('air.import');
         Route::delete('/air/forecast', [AirController::class, 'forgetForecast'])->name('air.forget');
     });
     Route::post('/clock/skip', ClockController::class)->name('clock.skip')->can('skipClock', 'App\Models\Shop');

@@ -9,16 +9,17 @@ use Carbon\CarbonImmutable;
 
 /**
  * Air from a CSV file: a header in any order names a time, a temperature in °C and, if wanted, a relative humidity in %.
- * Comma or semicolon between; with semicolons a decimal comma may stand. All or nothing.
+ * Comma, semicolon or tab between; with the latter two a decimal comma may stand. UTF-8, UTF-16, or the Windows and Latin-1
+ * code page. All or nothing.
  */
 final class AirCsv
 {
     private const MOST_LINES = 20000;
 
     private const COLUMNS = [
-        'time' => ['time', 'at', 'when', 'timestamp', 'date time', 'datetime', 'measured_at'],
-        'c' => ['c', '°c', 'air_c', 'air', 'temperature', 'temp', 'temp_c', 'temperature_c'],
-        'rh' => ['rh', '%rh', 'rh_percent', 'humidity', 'rh %', '%'],
+        'time' => ['time', 'at', 'when', 'timestamp', 'date time', 'datetime', 'measured_at', 'zeit', 'datum', 'uhrzeit'],
+        'c' => ['c', '°c', 'air_c', 'air', 'temperature', 'temp', 'temp_c', 'temperature_c', 'temperature °c', 'temperature (°c)', 'temperatur', 'temperatur °c', 'temperatur (°c)'],
+        'rh' => ['rh', '%rh', 'rh_percent', 'humidity', 'rh %', '%', 'feuchte', 'luftfeuchte', 'luftfeuchtigkeit'],
     ];
 
     private const FORMATS = ['Y-m-d H:i:s', 'Y-m-d H:i', 'Y-m-d\TH:i:s', 'Y-m-d\TH:i', 'd.m.Y H:i:s', 'd.m.Y H:i', 'd/m/Y H:i:s', 'd/m/Y H:i'];
@@ -32,11 +33,13 @@ final class AirCsv
      */
     public static function read(string $path, string $zone): array
     {
-        $lines = preg_split('/\R/u', preg_replace('/^\xEF\xBB\xBF/', '', (string) file_get_contents($path)) ?? '') ?: [];
+        $lines = preg_split('/\R/u', self::text((string) file_get_contents($path))) ?: [];
         if (count($lines) > self::MOST_LINES) {
             throw BadLine::at(self::MOST_LINES + 1, null, 'the file is longer than '.self::MOST_LINES.' lines');
         }
-        $separator = substr_count($lines[0], ';') > 0 ? ';' : ',';
+        $separator = array_values(array_filter([';', "\t"], fn (string $s): bool => str_contains($lines[0], $s)))[0] ?? ',';
+        $zones = new \DateTimeZone($zone);
+        $format = self::FORMATS[0];
         $columns = self::columns(str_getcsv($lines[0], $separator, '"', ''));
         $points = $seen = [];
         foreach ($lines as $i => $line) {
@@ -44,7 +47,7 @@ final class AirCsv
                 continue;
             }
             $cells = array_map(fn (?string $c): string => trim((string) $c), str_getcsv($line, $separator, '"', ''));
-            $minute = self::minute($cells[$columns['time']] ?? '', $zone, $i + 1);
+            $minute = self::minute($cells[$columns['time']] ?? '', $zones, $format, $i + 1);
             if (isset($seen[(string) $minute])) {
                 throw BadLine::at($i + 1, 'time', "is the same as in line {$seen[(string) $minute]}");
             }
@@ -88,11 +91,28 @@ final class AirCsv
         return isset($found['c']) ? $found : throw BadLine::at(1, null, 'no column is called °C, air_c or temperature');
     }
 
-    private static function minute(string $said, string $zone, int $line): float
+    /** As UTF-8, by its mark or by what it can be; a file without one that is no UTF-8 is of the Windows code page, which holds Latin-1. */
+    private static function text(string $bytes): string
     {
-        foreach (self::FORMATS as $format) {
-            $local = \DateTimeImmutable::createFromFormat("!{$format}", $said, new \DateTimeZone($zone));
+        return match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => mb_scrub(substr($bytes, 3)),
+            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            // Each sign of a plain table has a zero byte beside it then.
+            substr_count(substr($bytes, 0, 400), "\0") > min(400, strlen($bytes)) / 3 => mb_convert_encoding($bytes, 'UTF-8', $bytes[0] === "\0" ? 'UTF-16BE' : 'UTF-16LE'),
+            mb_check_encoding($bytes, 'UTF-8') => $bytes,
+            default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
+        };
+    }
+
+    /** @param string $usual the format of the line before, tried first */
+    private static function minute(string $said, \DateTimeZone $zone, string &$usual, int $line): float
+    {
+        foreach ([$usual, ...self::FORMATS] as $format) {
+            $local = \DateTimeImmutable::createFromFormat("!{$format}", $said, $zone);
             if ($local !== false && $local->format($format) === $said) {
+                $usual = $format;
+
                 return ShopTime::minutes($local);
             }
         }
@@ -112,7 +132,7 @@ final class AirCsv
         if ($said === '') {
             return null;
         }
-        $plain = $separator === ';' ? str_replace(',', '.', $said) : $said;
+        $plain = $separator !== ',' ? str_replace(',', '.', $said) : $said;
         if (preg_match('/^[+-]?\d+(\.\d+)?$/', $plain) !== 1) {
             throw BadLine::at($line, $column, '“'.mb_substr($said, 0, 30).'” is no number');
         }

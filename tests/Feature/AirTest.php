@@ -193,6 +193,40 @@ final class AirTest extends ShopCase
         self::assertSame(ShopTime::minutes(CarbonImmutable::parse('2027-03-11 00:00', 'Europe/Vienna')), $this->minute($this->shop->typed_air[0]['at']));
     }
 
+    /** @return iterable<string, array{\Closure(string): string}> */
+    public static function encodings(): iterable
+    {
+        yield 'UTF-8' => [fn (string $s): string => $s];
+        yield 'UTF-8 with a mark' => [fn (string $s): string => "\xEF\xBB\xBF{$s}"];
+        yield 'Latin-1' => [fn (string $s): string => mb_convert_encoding($s, 'ISO-8859-1')];
+        yield 'Windows' => [fn (string $s): string => mb_convert_encoding($s, 'Windows-1252')];
+        yield 'UTF-16, little end first' => [fn (string $s): string => "\xFF\xFE".mb_convert_encoding($s, 'UTF-16LE')];
+        yield 'UTF-16, big end first' => [fn (string $s): string => "\xFE\xFF".mb_convert_encoding($s, 'UTF-16BE')];
+        yield 'UTF-16 without a mark' => [fn (string $s): string => mb_convert_encoding($s, 'UTF-16LE')];
+    }
+
+    /** @param \Closure(string): string $as */
+    #[DataProvider('encodings')]
+    public function testAFileIsReadInTheEncodingThatItHas(\Closure $as): void
+    {
+        $this->import($as("Gerät für Öl;Zeit;Temperatur (°C);Feuchte\r\nFühler süd;10.03.2027 14:00;16,5;55\r\nFühler süd;10.03.2027 14:05;17,0;\r\n"))->assertSessionHas('notice', 'Taken: 2 readings, 0 points of forecast.');
+        self::assertSame([16.5, 17.0], AirReading::query()->orderBy('measured_at')->pluck('air_c')->all());
+    }
+
+    public function testALongFileIsTakenWholeAndDatesFarOffAreNot(): void
+    {
+        $lines = "time,°C\n";
+        for ($i = 0; $i < 19000; $i++) {
+            $lines .= gmdate('Y-m-d\TH:i:s\Z', 1778000000 + 1300 * $i).",18.4\n";
+        }
+        $this->import($lines)->assertSessionHas('notice', 'Taken: 19000 readings, 0 points of forecast.');
+        $this->import($lines)->assertSessionHas('notice', 'Taken: 0 readings, 0 points of forecast. 19000 were there already.');
+        foreach (['0001-01-01 00:00', '2025-01-01 00:00', '2031-01-01 00:00', '9999-12-31 23:59'] as $far) {
+            $this->import("time,c\n{$far},18\n2027-03-10 10:00,18\n")->assertSessionHasErrors('file');
+        }
+        self::assertSame(19000, AirReading::query()->count());
+    }
+
     private function import(string $csv, string $zone = 'Europe/Vienna'): \Illuminate\Testing\TestResponse
     {
         app()->forgetScopedInstances();

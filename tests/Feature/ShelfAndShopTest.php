@@ -60,7 +60,24 @@ final class ShelfAndShopTest extends ShopCase
         self::assertEquals($before, $this->planned($begun)->next?->window);
         self::assertSame($new->id, $waiting->fresh()?->clearResin->id);
         $this->get('/shelf')->assertDontSee("/shelf/resins/{$resin->id}\"", false);
-        $this->get("/shelf/resins/{$resin->id}")->assertForbidden();
+        $this->get("/shelf/resins/{$resin->id}")->assertRedirect("/shelf/resins/{$new->id}");
+    }
+
+    public function testTheSecondOfTwoWhoChangeASheetIsShownWhatTheFirstChanged(): void
+    {
+        $resin = $this->resin('Tarn%medium%');
+        $this->put("/shelf/resins/{$resin->id}", $this->sheet($resin, ['tack_until_age_min' => 500]))->assertSessionHasNoErrors();
+        $new = Resin::query()->where('tack_until_age_min', 500)->sole();
+        $this->actingAs($this->makeUser($this->shop, 'bo@sample.example'));
+
+        $mine = $this->sheet($resin, ['min_c' => 12.5]);
+        $this->put("/shelf/resins/{$resin->id}", $mine)->assertRedirect("/shelf/resins/{$new->id}")->assertSessionHasErrors('tack_until_age_min');
+        self::assertStringContainsString("Ada Sample changed it from {$resin->tack_until_age_min} to 500", session('errors')->first('tack_until_age_min'));
+        self::assertNull($new->refresh()->superseded_by_id);
+        $this->get("/shelf/resins/{$new->id}")->assertOk()->assertSee('value="12.5"', false)->assertSee('Ada Sample changed it');
+
+        $this->put("/shelf/resins/{$new->id}", ['tack_until_age_min' => 500] + $mine)->assertSessionHasNoErrors();
+        self::assertSame([500.0, 12.5], [Resin::query()->current()->where('name', $resin->name)->sole()->tack_until_age_min, Resin::query()->current()->where('name', $resin->name)->sole()->min_c]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -93,6 +93,39 @@ final class SignInTest extends ShopCase
         }
     }
 
+    public function testEveryAnswerCarriesTheHeaders(): void
+    {
+        \Illuminate\Support\Facades\Route::get('/fails-for-a-test', fn () => throw new \RuntimeException('within'));
+        foreach ([['GET', '/nowhere', 404], ['DELETE', '/login', 405], ['GET', '/', 302], ['GET', '/login', 200], ['GET', '/up', 200], ['GET', '/fails-for-a-test', 500], ['GET', '/parts/%00', 404], ['GET', '/calendar/'.str_repeat('a', 40).'.ics', 404]] as [$method, $path, $status]) {
+            $answer = $this->call($method, $path)->assertStatus($status);
+            self::assertStringContainsString("default-src 'none'", (string) $answer->headers->get('Content-Security-Policy'), $path);
+            self::assertSame(['nosniff', 'DENY'], [$answer->headers->get('X-Content-Type-Options'), $answer->headers->get('X-Frame-Options')]);
+            self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
+            self::assertNull($answer->headers->get('X-Powered-By'));
+            self::assertNull($answer->headers->get('Strict-Transport-Security'));
+        }
+        $this->actingAs($this->user);
+        self::assertStringContainsString('no-store', (string) $this->get('/parts')->headers->get('Cache-Control'));
+        self::assertStringContainsString('max-age=31536000', (string) $this->get('https://localhost/login')->headers->get('Strict-Transport-Security'));
+    }
+
+    public function testAServersNameThatIsNotItsOwnIsNotAnswered(): void
+    {
+        $this->get('http://evil.example/login')->assertStatus(400)->assertDontSee('Sign in');
+        $this->get('http://127.0.0.1:8123/login')->assertOk();
+        config(['oak.hosts' => ['Bench.example']]);
+        $this->get('http://bench.example/login')->assertOk();
+    }
+
+    public function testAPressThatFailedIsNotSaidToBeKept(): void
+    {
+        $this->actingAs($this->user);
+        $part = $this->partWithBuildCoat();
+        \App\Models\PartFact::creating(fn () => throw new \RuntimeException('the disk is full'));
+        $this->act($part, 'coat_on', 'build-2')->assertStatus(500)->assertSee('What you pressed last was not recorded')->assertDontSee('the disk is full');
+        self::assertSame(0, $part->facts()->where('step', 'build-2')->count());
+    }
+
     public function testWhatIsTypedComesBackEscaped(): void
     {
         $this->actingAs($this->user);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Acts\ActRunner;
 use App\Clock\ShopClock;
 use App\Clock\ShopTime;
 use App\Devices\DeviceClient;
@@ -12,10 +13,12 @@ use App\Files\AirCsv;
 use App\Files\BadLine;
 use App\Models\AirReading;
 use App\Models\Resin;
+use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
+use App\Rules\NearDate;
 use App\View\Drawing\AirChart;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -23,12 +26,15 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The shop's air: measured by hand, by a probe, from a file; and what is expected of it. */
 final class AirController
 {
     /** A probe that was not asked for so long has nobody who asks it, minutes. */
     public const ASKED_WITHIN_MIN = 20.0;
+
+    private const ROWS_AT_ONCE = 500;
 
     public function show(Planner $planner, #[CurrentUser] User $user): View
     {
@@ -84,22 +90,36 @@ final class AirController
     }
 
     /** Past lines are readings, later ones a forecast. All or nothing. */
-    public function import(Request $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    public function import(Request $request, ShopClock $clock, ActRunner $acts, #[CurrentUser] User $user): Response
     {
-        $given = $request->validate(['file' => ['required', 'file', 'max:1024', 'mimetypes:text/plain,text/csv,application/csv'], 'zone' => ['required', 'timezone:all']], ['file.max' => 'The file is larger than 1 MB.', 'file.mimetypes' => 'The file is no CSV.']);
+        $given = $request->validate(['file' => ['required', 'file', 'max:2048'], 'zone' => ['required', 'timezone:all']], ['file.max' => 'The file is larger than 2 MB.']);
         $shop = $user->shop;
         try {
             $points = AirCsv::read($request->file('file')->getRealPath(), $given['zone']);
         } catch (BadLine $e) {
             throw ValidationException::withMessages(['file' => "{$e->getMessage()} Nothing was taken."]);
         }
+        $now = $clock->now();
+        foreach ([$points[0], end($points)] as $point) {
+            if (! NearDate::isNear((new ShopTime($shop->zone))->local($point['min']), $now)) {
+                throw ValidationException::withMessages(['file' => (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d').' lies too far off: from a year back to two ahead. Nothing was taken.']);
+            }
+        }
+
+        // The file is read before the lock is taken.
+        return $acts->run($request, $user, fn (): RedirectResponse => $this->take($points, $shop, $user, $clock));
+    }
+
+    /** @param non-empty-list<array{min: float, c: float, rh: float|null}> $points rising */
+    private function take(array $points, Shop $shop, User $user, ShopClock $clock): RedirectResponse
+    {
         $time = new ShopTime($shop->zone);
         $past = array_values(array_filter($points, fn (array $p): bool => $p['min'] <= $clock->nowMin()));
         $ahead = array_slice($points, count($past));
         $new = DB::transaction(function () use ($shop, $user, $time, $past, $ahead, $clock): int {
             $new = 0;
-            foreach ($past as $point) {
-                $new += AirReading::query()->firstOrCreate(['shop_id' => $shop->id, 'source' => 'csv', 'measured_at' => $time->local($point['min'])->utc()], ['user_id' => $user->id, 'air_c' => $point['c'], 'rh_percent' => $point['rh']])->wasRecentlyCreated ? 1 : 0;
+            foreach (array_chunk($past, self::ROWS_AT_ONCE) as $rows) {
+                $new += AirReading::query()->insertOrIgnore(array_map(fn (array $p): array => ['shop_id' => $shop->id, 'source' => 'csv', 'measured_at' => gmdate('Y-m-d H:i:s', (int) round(60.0 * $p['min'])), 'user_id' => $user->id, 'air_c' => $p['c'], 'rh_percent' => $p['rh'], 'created_at' => now(), 'updated_at' => now()], $rows));
             }
             if ($ahead !== []) {
                 $from = $time->local($ahead[0]['min'])->format('Y-m-d H:i');

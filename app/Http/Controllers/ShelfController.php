@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\AuditEntry;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Models\ShelfItem;
@@ -12,6 +13,7 @@ use App\People\Audit;
 use App\Planning\FromShelf;
 use App\Planning\PaceBook;
 use App\Planning\Planner;
+use App\Shelf\Field;
 use App\Shelf\ShelfKind;
 use App\View\Drawing\CoatLife;
 use App\View\Drawing\PaceChart;
@@ -52,12 +54,13 @@ final class ShelfController
         return $this->form($kind, new ($kind->model())(), $planner, $user);
     }
 
-    public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View
+    public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
     {
         $item = $kind->model()::query()->findOrFail($id);
         Gate::authorize('see', $item);
+        $newest = $this->newest($item);
 
-        return $this->form($kind, $item, $planner, $user);
+        return $newest->is($item) ? $this->form($kind, $item, $planner, $user) : redirect()->route('shelf.edit', [$kind->value, $newest->id]);
     }
 
     public function store(Request $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -71,7 +74,9 @@ final class ShelfController
 
     public function update(Request $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $old = $this->find($kind, $id);
+        $old = $kind->model()::query()->findOrFail($id);
+        Gate::authorize('see', $old);
+        $this->refuseWhereChangedMeanwhile($kind, $old);
         $new = $this->typed($request, $kind, $user);
         DB::transaction(function () use ($kind, $old, $new): void {
             $new->save();
@@ -81,7 +86,7 @@ final class ShelfController
                 Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
             }
         });
-        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name]);
+        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind->value]);
 
         return redirect()->route('shelf')->with('notice', "{$new->name} is changed. Parts already begun keep the sheet they were begun with.");
     }
@@ -96,12 +101,38 @@ final class ShelfController
         }
     }
 
-    private function find(ShelfKind $kind, int $id): ShelfItem
+    private function newest(ShelfItem $item): ShelfItem
     {
-        $item = $kind->model()::query()->findOrFail($id);
-        Gate::authorize('change', $item);
+        while ($item->superseded_by_id !== null) {
+            $item = $item->newQuery()->findOrFail($item->superseded_by_id);
+        }
 
         return $item;
+    }
+
+    /** @throws ValidationException At each field that somebody else changed while this form was open; what is typed stays. */
+    private function refuseWhereChangedMeanwhile(ShelfKind $kind, ShelfItem $old): void
+    {
+        $newest = $this->newest($old);
+        if ($newest->is($old)) {
+            return;
+        }
+        $entry = AuditEntry::query()->where('shop_id', $old->shop_id)->where('what', 'sheet_changed')->where('about->id', $newest->id)->where('about->kind', $kind->value)->with('user')->first();
+        $who = $entry->user->name ?? 'Somebody';
+        $said = fn (mixed $value): string => match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_array($value) => implode(', ', array_map(fn (array $r): string => "{$r['minutes']} min at {$r['c']} °C", $value)),
+            default => $value === null ? 'nothing' : (string) $value,
+        };
+        $messages = [];
+        foreach (['name', 'sheet', ...array_map(fn (Field $f): string => $f->name, $kind->fields())] as $field) {
+            [$was, $is] = [$old->getAttribute($field), $newest->getAttribute($field)];
+            if ($was != $is) {
+                $messages[$field] = "{$who} changed it from {$said($was)} to {$said($is)} while this was open. Keep again to put yours in its place.";
+            }
+        }
+
+        throw ValidationException::withMessages($messages ?: ['name' => "{$who} kept this sheet anew while it was open. Keep again to put yours in its place."])->redirectTo(route('shelf.edit', [$kind->value, $newest->id]));
     }
 
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
