@@ -14,6 +14,9 @@ use OakGloss\Schedule\WorkingTime;
 /** A whole shop's run sheet: `shop-sheet`. Its JSON schema is docs/shop-sheet.schema.json. */
 final class ShopSheetCalc implements Calculation
 {
+    /** Squares of the steps of all parts, times the starts of the grid. */
+    private const MOST_WORK = 6e7;
+
     public function run(Fields $in): array
     {
         [$from, $until, $grid, $penalty, $air, $clock] = RunSheetCalc::frame($in);
@@ -40,7 +43,11 @@ final class ShopSheetCalc implements Calculation
             throw $in->bad('parts', 'must have ids of their own');
         }
 
-        $plan = (new ShopSheet($chains, new Crew($people, $things), $from, $until, $grid, $penalty))->plan();
+        // Long chains on a long, fine sheet take longer than anybody waits.
+        if (array_sum(array_map(fn (Chain $c): int => count($c->steps) ** 2, $chains)) * ($until - $from) / $grid > self::MOST_WORK) {
+            throw $in->bad('parts', 'make more than is reckoned in two seconds; take a coarser grid, a shorter sheet or fewer steps');
+        }
+        $plan = (new ShopSheet($chains, new Crew($people, $things), $from, $until, $grid, $penalty, self::effort($chains, count($people), ($until - $from) / $grid)))->plan();
 
         return [
             'cost_min' => $plan->costMin,
@@ -52,5 +59,19 @@ final class ShopSheetCalc implements Calculation
                 'steps' => array_map(fn (PlacedStep $p): array => ['id' => $p->step->id, 'start_min' => $p->startMin, 'end_min' => $p->endMin, 'way' => $p->way->value, 'people' => $p->people], $plan->placed[$c->id] ?? []),
             ], $chains),
         ];
+    }
+
+    /**
+     * Steps placed for each part: fewer in a large shop and on a long, fine sheet, so that the answer comes within two
+     * seconds. The cost and its proven bound say how good it is.
+     *
+     * @param list<Chain> $chains
+     */
+    private static function effort(array $chains, int $people, float $starts): ?int
+    {
+        $steps = array_sum(array_map(fn (Chain $c): int => count($c->steps), $chains));
+        $load = max(count($chains) / 12.0, $steps / 150.0) ** 1.7 * max(1.0, $starts / 2000.0) ** 0.7 * max(1.0, $people / 3.0);
+
+        return $load <= 1.0 ? null : max(1, (int) (300.0 / $load));
     }
 }

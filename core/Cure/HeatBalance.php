@@ -7,24 +7,22 @@ namespace OakGloss\Cure;
 /**
  * A reacting mass of one temperature (Kamal & Sourour 1973 with a lumped heat balance):
  * dα/dt = e^(lnA − E/RT)(k0 + α^m)(1 − α)^n, m = 1, n = 2; dT/dt = heats·dα/dt − cools·(T − Tair). Integrated by the
- * embedded pair of Dormand & Prince 1980, to 0.01 K a step; what lies between steps by Hermite's cubic.
+ * method of Rosenbrock with the coefficients of Shampine (Kaps & Rentrop 1979; Shampine 1982), to 0.01 K a step: a thin
+ * layer that follows the air within a second takes no more steps than a full cup. What lies between by Hermite's cubic.
  */
 final readonly class HeatBalance
 {
     private const SEED = 0.2;
     private const TOLERANCE_K = 0.01;
     private const TOLERANCE_ALPHA = 1e-5;
+
+    /** No step is longer than this, or than so small a share of the time that is followed. */
     private const LONGEST_STEP_S = 600.0;
-    private const STAGES = [
-        [1 / 5],
-        [3 / 40, 9 / 40],
-        [44 / 45, -56 / 15, 32 / 9],
-        [19372 / 6561, -25360 / 2187, 64448 / 6561, -212 / 729],
-        [9017 / 3168, -355 / 33, 46732 / 5247, 49 / 176, -5103 / 18656],
-        [35 / 384, 0.0, 500 / 1113, 125 / 192, -2187 / 6784, 11 / 84],
-    ];
-    /** The fifth order less the fourth. */
-    private const ERROR = [71 / 57600, 0.0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 / 40];
+    private const LONGEST_SHARE = 0.002;
+    private const SHORTEST_STEP_S = 1e-9;
+
+    /** A balance that needs more is none of a cup; what was reached by then stands. */
+    private const MOST_STEPS = 20000;
 
     /**
      * @param float $logRate ln A, 1/s
@@ -44,14 +42,17 @@ final readonly class HeatBalance
      */
     public function run(float $startK, float $airK, float $untilS, float $gel, bool $gelOnly = false): array
     {
-        [$t, $h, $alpha, $warm] = [0.0, 1.0, 0.0, $startK];
+        [$t, $h, $alpha, $warm, $steps] = [0.0, 1.0, 0.0, $startK, 0];
         [$gelAt, $peak, $peakAt, $curve] = [null, $startK, 0.0, [[0.0, $startK]]];
         $first = $this->slopes($alpha, $warm, $airK);
         while ($t < $untilS) {
-            $h = min($h, $untilS - $t, self::LONGEST_STEP_S);
+            $h = min($h, $untilS - $t, max(self::LONGEST_STEP_S, self::LONGEST_SHARE * $untilS));
+            if (++$steps > self::MOST_STEPS) {
+                break;
+            }
             [$nextAlpha, $nextWarm, $last, $error] = $this->step($alpha, $warm, $airK, $h, $first);
-            if ($error > 1.0 && $h > 1e-3) {
-                $h *= max(0.2, 0.9 * $error ** -0.2);
+            if ($error > 1.0 && $h > self::SHORTEST_STEP_S) {
+                $h *= max(0.2, 0.9 * $error ** -0.25);
                 continue;
             }
             if ($gelAt === null && $nextAlpha >= $gel) {
@@ -71,7 +72,7 @@ final readonly class HeatBalance
             if ($gelAt !== null && $alpha > 0.9 && $warm - $airK < 0.5 * ($peak - $airK)) {
                 break;
             }
-            $h *= min(5.0, 0.9 * max(1e-4, $error) ** -0.2);
+            $h *= max(0.2, min(5.0, 0.9 * max(1e-4, $error) ** -0.25));
         }
 
         return ['gelS' => $gelAt, 'peakK' => $peak, 'peakAtS' => $peakAt, 'curve' => $curve];
@@ -81,7 +82,7 @@ final readonly class HeatBalance
     private function slopes(float $alpha, float $warm, float $air): array
     {
         $alpha = max(0.0, min(1.0, $alpha));
-        $rate = exp($this->logRate - $this->energyK / $warm) * (self::SEED + $alpha) * (1.0 - $alpha) ** 2;
+        $rate = exp($this->logRate - $this->energyK / max(1.0, $warm)) * (self::SEED + $alpha) * (1.0 - $alpha) ** 2;
 
         return [$rate, $this->heats * $rate - $this->cools * ($warm - $air)];
     }
@@ -93,24 +94,37 @@ final readonly class HeatBalance
      */
     private function step(float $alpha, float $warm, float $air, float $h, array $first): array
     {
-        $k = [$first];
-        [$a, $w] = [$alpha, $warm];
-        foreach (self::STAGES as $weights) {
-            [$a, $w] = [$alpha, $warm];
-            foreach ($weights as $i => $weight) {
-                [$da, $dw] = $k[$i] ?? $first;
-                $a += $h * $weight * $da;
-                $w += $h * $weight * $dw;
-            }
-            $k[] = $this->slopes($a, $w, $air);
+        // The Jacobian of the slopes, and (I/γh − J)⁻¹ with γ = ½.
+        $a = max(0.0, min(1.0, $alpha));
+        $arrhenius = exp($this->logRate - $this->energyK / $warm);
+        $byAlpha = $arrhenius * ((1.0 - $a) ** 2 - 2.0 * (self::SEED + $a) * (1.0 - $a));
+        $byWarm = $first[0] * $this->energyK / $warm ** 2;
+        $d = 2.0 / $h;
+        [$m11, $m12, $m21, $m22] = [$d - $byAlpha, -$byWarm, -$this->heats * $byAlpha, $d - $this->heats * $byWarm + $this->cools];
+        $det = $m11 * $m22 - $m12 * $m21;
+        if (abs($det) < 1e-300) {
+            return [$alpha, $warm, $first, INF];
         }
-        [$ea, $ew] = [0.0, 0.0];
-        foreach (self::ERROR as $i => $weight) {
-            $ea += $h * $weight * $k[$i][0];
-            $ew += $h * $weight * $k[$i][1];
-        }
+        $solve = fn (float $x, float $y): array => [($m22 * $x - $m12 * $y) / $det, ($m11 * $y - $m21 * $x) / $det];
 
-        return [min(1.0, $a), $w, $k[6], max(abs($ea) / self::TOLERANCE_ALPHA, abs($ew) / self::TOLERANCE_K)];
+        [$a1, $w1] = $solve($first[0], $first[1]);
+        [$fa, $fw] = $this->slopes($alpha + 2.0 * $a1, $warm + 2.0 * $w1, $air);
+        [$a2, $w2] = $solve($fa - 8.0 * $a1 / $h, $fw - 8.0 * $w1 / $h);
+        [$fa, $fw] = $this->slopes($alpha + 1.92 * $a1 + 0.24 * $a2, $warm + 1.92 * $w1 + 0.24 * $w2, $air);
+        [$a3, $w3] = $solve($fa + (14.88 * $a1 + 2.4 * $a2) / $h, $fw + (14.88 * $w1 + 2.4 * $w2) / $h);
+        [$a4, $w4] = $solve($fa - (0.896 * $a1 + 0.432 * $a2 + 0.4 * $a3) / $h, $fw - (0.896 * $w1 + 0.432 * $w2 + 0.4 * $w3) / $h);
+
+        $nextAlpha = min(1.0, $alpha + 19 / 9 * $a1 + 0.5 * $a2 + 25 / 108 * $a3 + 125 / 108 * $a4);
+        $nextWarm = $warm + 19 / 9 * $w1 + 0.5 * $w2 + 25 / 108 * $w3 + 125 / 108 * $w4;
+        if (! is_finite($nextWarm) || $nextWarm < 1.0) {
+            return [$alpha, $warm, $first, INF];
+        }
+        $error = max(
+            abs(17 / 54 * $a1 + 7 / 36 * $a2 + 125 / 108 * $a4) / self::TOLERANCE_ALPHA,
+            abs(17 / 54 * $w1 + 7 / 36 * $w2 + 125 / 108 * $w4) / self::TOLERANCE_K,
+        );
+
+        return [$nextAlpha, $nextWarm, $this->slopes($nextAlpha, $nextWarm, $air), $error];
     }
 
     private static function hermite(float $from, float $to, float $slopeFrom, float $slopeTo, float $x): float
