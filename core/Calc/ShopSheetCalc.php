@@ -14,8 +14,8 @@ use OakGloss\Schedule\WorkingTime;
 /** A whole shop's run sheet: `shop-sheet`. Its JSON schema is docs/shop-sheet.schema.json. */
 final class ShopSheetCalc implements Calculation
 {
-    /** Squares of the steps of all parts, times the starts of the grid. */
-    private const MOST_WORK = 6e7;
+    /** Squares of the steps of all parts, ten more each, times the starts of the grid, times the people over two and a half. */
+    private const MOST_WORK = 9e7;
 
     public function run(Fields $in): array
     {
@@ -44,7 +44,7 @@ final class ShopSheetCalc implements Calculation
         }
 
         // Long chains on a long, fine sheet take longer than anybody waits.
-        if (array_sum(array_map(fn (Chain $c): int => count($c->steps) ** 2, $chains)) * ($until - $from) / $grid > self::MOST_WORK) {
+        if (array_sum(array_map(fn (Chain $c): int => (count($c->steps) + 10) ** 2, $chains)) * ($until - $from) / $grid * max(1.0, count($people) / 2.5) > self::MOST_WORK) {
             throw $in->bad('parts', 'make more than is reckoned in two seconds; take a coarser grid, a shorter sheet or fewer steps');
         }
         $plan = (new ShopSheet($chains, new Crew($people, $things), $from, $until, $grid, $penalty, self::effort($chains, count($people), ($until - $from) / $grid)))->plan();
