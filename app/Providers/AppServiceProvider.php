@@ -60,7 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         Route::pattern('step', '[a-z0-9-]{1,40}');
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
-        RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
+        RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
     }
 }

@@ -17,11 +17,11 @@ final class Forecast
     private const FOLLOWED_MIN = 5.0 * self::MEMORY_MIN;
 
     /** Between typed points farther apart than this the day curve says more than a straight line, minutes (ours). */
-    public const TYPED_GAP_MIN = 720.0;
+    public const TYPED_GAP_MIN = 960.0;
 
     /**
      * @param list<array{start: float, curve: DayCurve}> $days  local midnights in minutes, rising
-     * @param list<array{float, float}>                  $typed [minute, °C] that replace the curve between neighbours up to 12 h apart
+     * @param list<array{float, float}>                  $typed [minute, °C] that replace the curve between neighbours up to 16 h apart
      */
     public static function fromDays(array $days, array $typed = []): AirCurve
     {

@@ -51,7 +51,7 @@ return [
     'way_out' => ['coat_now' => 'Coat it now', 'coat_earlier' => 'Coat the one below now', 'stay' => 'Stay until :until', 'warm' => ':climate at :c °C until :until', 'cool' => 'Cool place at :c °C until :until', 'key' => 'Cure, key, coat :at', 'tomorrow' => 'Begin the coat below tomorrow'],
     'source' => ['hand' => 'typed', 'probe' => 'from the probe', 'csv' => 'from a file'],
     'way' => ['first' => 'first', 'timed' => 'after the one before', 'bonded' => 'in the window', 'cured' => 'once cured', 'keyed' => 'keyed first'],
-    'role' => ['owner' => 'everything', 'finisher' => 'bench, weighing, parts, air, practice', 'viewer' => 'read'],
+    'role' => ['owner' => 'Owner: everything', 'finisher' => 'Finisher: all work', 'viewer' => 'Viewer: reads'],
     'priority' => ['low' => 'can wait', 'normal' => 'in its turn', 'high' => 'goes first'],
     'paper' => ['clogs' => 'clogs', 'dusts' => 'dusts'],
     'climate' => ['warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place'],

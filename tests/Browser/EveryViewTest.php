@@ -87,6 +87,25 @@ final class EveryViewTest extends BrowserCase
         $this->sees('Courier-trike fairing');
     }
 
+    public function testPeopleLinksAndTheAuditListFitAPhone(): void
+    {
+        $this->reopen(width: 390, height: 844);
+        foreach (['people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account', 'shop' => '/shop'] as $name => $path) {
+            $this->visit($path);
+            $this->assertFits($name);
+            self::assertSame([], $this->axe(), $name);
+        }
+        $this->visit('/people');
+        $this->press('New one-time link');
+        $link = (string) $this->one('#link')->getAttribute('value');
+        $this->assertFits('a link');
+        $this->press('Sign out');
+        $this->bench->browser->get($link);
+        $this->sees('Welcome, Ines Tarrow');
+        $this->assertFits('a first password');
+        self::assertSame([], $this->axe(), 'a first password');
+    }
+
     /** @return array<string, string> */
     private function views(): array
     {
@@ -96,6 +115,7 @@ final class EveryViewTest extends BrowserCase
         return [
             'bench' => '/', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
             'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-5", 'run sheet' => '/run-sheet', 'a step on the run sheet' => "/run-sheet?span=1d&step={$w}:build-5", 'turned window' => '/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+19%3A00+to+21%3A00', 'air' => '/air', 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
+            'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account',
             'film' => "/parts/{$w}/film", 'sand room' => '/parts/'.$this->partId('Q').'/sand', 'top' => "/parts/{$w}/clear", 'practice' => '/practice', 'a lesson' => $this->lesson(),
         ];
     }

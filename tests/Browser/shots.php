@@ -38,7 +38,6 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
     }
 };
 $script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);
-$pour = fn (string $grams): Closure => $script("document.querySelector('#grams').value = '{$grams}'; document.querySelector('.pour-form button').click()");
 $part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5];
 
 $take(1280, 800, [
@@ -70,13 +69,9 @@ $take(1280, 800, [
     'shelf' => ['/shelf', null],
     'resin' => ['/shelf/resins/1', null],
     'shop' => ['/shop', null],
+    'people' => ['/people', $script("document.querySelector('.people form[action$=link]').requestSubmit()")],
 ]);
 $take(390, 844, [
     'phone-bench' => ['/', null],
     'phone-weigh' => ["/parts/{$part['open']}/weigh/build-5", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
-    'phone-overpour' => [null, function (RemoteWebDriver $browser) use ($pour): void {
-        $pour('25.9')($browser);
-        usleep(700000);
-        $pour('10.4')($browser);
-    }],
 ]);

@@ -95,6 +95,8 @@ final class ClimateTest extends TestCase
         $typed = Forecast::fromDays($days, [[1500.0, 17.0], [700.0, 25.0]]);
         self::assertSame([12.0, 25.0, 17.0], array_map($typed->at(...), [360.0, 700.0, 1500.0]));
         self::assertNear(21.0, $typed->at(1100.0), 1e-9, '°C');
+        $far = Forecast::fromDays($days, [[300.0, 17.0], [1500.0, 17.0]]);
+        self::assertNear(20.0, $far->at(840.0), 1e-9, 'points a day apart say nothing of the noon between');
     }
 
     public function testAReadingMovesTheNextHoursAndFades(): void

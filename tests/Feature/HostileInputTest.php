@@ -73,8 +73,8 @@ final class HostileInputTest extends ShopCase
         foreach ($routes as $name => $route) {
             foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
                 foreach ($hostile as $v => $value) {
-                    // Each field meets three of them, another three the next field; all with the long tests.
-                    if (getenv('OAK_LONG') === '1' || ($f + $v) % 4 === 0) {
+                    // Each field meets two of them, another two the next field; all with the long tests.
+                    if (getenv('OAK_LONG') === '1' || ($f + $v) % 6 === 0) {
                         $this->send((string) $name, $route, $values, (string) $field, $value);
                         $sent++;
                     }
@@ -82,7 +82,7 @@ final class HostileInputTest extends ShopCase
             }
         }
         self::assertSame([], $this->failed);
-        self::assertGreaterThan(700, $sent);
+        self::assertGreaterThan(480, $sent);
     }
 
     public function testSignsThatAreNoTextInAnAddressAreAnsweredToo(): void

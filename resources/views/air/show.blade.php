@@ -42,8 +42,8 @@
             </form>
         </section>
         <section class="card" aria-labelledby="points-title"><h2 id="points-title">Forecast</h2>
-            @if ($points === [])<p>The week's day curves. Points that are typed on the <a href="{{ route('shop.edit') }}">shop's page</a> or come from a file replace them between points up to 12 hours apart.</p>
-            @else<p>{{ count($points) }} {{ count($points) === 1 ? 'point' : 'points' }}from {{ $say->when(min($points)) }} to {{ $say->when(max($points)) }} stand in place of the day curve between neighbours up to 12 hours apart.</p>
+            @if ($points === [])<p>The week's day curves. Points that are typed on the <a href="{{ route('shop.edit') }}">shop's page</a> or come from a file replace them between points up to 16 hours apart.</p>
+            @else<p>{{ count($points) }} {{ count($points) === 1 ? 'point' : 'points' }}from {{ $say->when(min($points)) }} to {{ $say->when(max($points)) }} stand in place of the day curve between neighbours up to 16 hours apart.</p>
                 <form method="post" action="{{ route('air.forget') }}">@marks @method('DELETE')<button class="btn quiet">Back to the day curves</button></form>@endif
             <p class="soft">A reading's difference from it fades with a memory of 4 h (assumed) and moves every window. A part lags behind the air by its own time.</p>
         </section>

@@ -1,3 +1,4 @@
+@can('work', $part)
 @php($key = $step->step->key)
 @php($kind = $step->step->kind->value)
 @php($to ??= 'bench')
@@ -65,3 +66,4 @@
     </details>
     @endif
 </div>
+@endcan

@@ -6,7 +6,6 @@
         <section class="card" aria-labelledby="link-title"><h2 id="link-title">One-time link for {{ session('link')['for'] }}</h2>
             <p>It is shown this once, works once and for seven days. Whoever holds it sets the password: hand it over, or print it.</p>
             <div class="field"><label for="link">Link</label><input id="link" readonly value="{{ session('link')['address'] }}"></div>
-            <p class="print-only one-time">{{ session('link')['address'] }}</p>
             <p><button type="button" class="btn" data-print>Print</button></p>
         </section>
     @endif
@@ -20,7 +19,7 @@
                     <form method="post" action="{{ route('people.back', $person) }}">@marks<button class="btn quiet">Take back</button></form>
                 @else
                     <form method="post" action="{{ route('people.role', $person) }}" class="one-line">@marks @method('PUT')
-                        <div class="field"><label for="role-{{ $person->id }}">May</label><select id="role-{{ $person->id }}" name="role">@foreach (App\People\Role::cases() as $role)<option value="{{ $role->value }}" @selected($person->role === $role)>{{ __('words.role.'.$role->value) }}</option>@endforeach</select></div>
+                        <div class="field"><label for="role-{{ $person->id }}">Is</label><select id="role-{{ $person->id }}" name="role">@foreach (App\People\Role::cases() as $role)<option value="{{ $role->value }}" @selected($person->role === $role)>{{ __('words.role.'.$role->value) }}</option>@endforeach</select></div>
                         <button class="btn">Keep</button></form>
                     <div class="acts"><form method="post" action="{{ route('people.link', $person) }}">@marks<button class="btn quiet">New one-time link</button></form>
                     @if (! $person->is($me))<form method="post" action="{{ route('people.leave', $person) }}">@marks<button class="btn quiet">Has left</button></form>@endif</div>
@@ -34,7 +33,7 @@
             <x-field name="name" label="Name" maxlength="80" autocomplete="off" />
             <x-field name="initials" label="Initials" maxlength="3" autocomplete="off" hint="on the run sheet" />
             <x-field name="email" label="Address to sign in with" type="email" autocomplete="off" />
-            <x-pick name="role" label="May" :choices="collect(App\People\Role::cases())->mapWithKeys(fn ($r) => [$r->value => __('words.role.'.$r->value)])->all()" value="finisher" />
+            <x-pick name="role" label="Is" :choices="collect(App\People\Role::cases())->mapWithKeys(fn ($r) => [$r->value => __('words.role.'.$r->value)])->all()" value="finisher" />
             <p class="form-foot"><button class="btn go">Add, and show a link</button></p>
         </form>
     </section>

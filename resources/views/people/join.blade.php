@@ -6,7 +6,7 @@
             <p class="mark big"><img src="/mark.svg" alt="" width="40" height="40"> Oak Gloss</p>
             <h1>Welcome, {{ $person->name }}</h1>
             <p>This link works once. Set your password; you sign in with <b>{{ $person->email }}</b>.</p>
-            <input type="hidden" name="username" autocomplete="username" value="{{ $person->email }}">
+            <input type="text" name="username" autocomplete="username" value="{{ $person->email }}" hidden>
             <x-field name="password" label="Password" type="password" autocomplete="new-password" hint="12 to 200 characters. Four words in a row are a good one." required autofocus />
             <x-field name="password_confirmation" label="The same again" type="password" autocomplete="new-password" required />
             <button class="btn go wide-btn">Set it and sign in</button>

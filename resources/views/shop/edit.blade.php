@@ -51,7 +51,7 @@
             <x-field name="cool_place_c" label="Cool place has" type="number" unit="°C" :value="$shop->cool_place_c" />
         </div></fieldset>
         <fieldset class="card"><legend>Typed points</legend>
-            <p class="soft">Where more is known than the day curve: between points up to 12 hours apart only these hold.</p>
+            <p class="soft">Where more is known than the day curve: between points up to 16 hours apart only these hold.</p>
             @if (count($points) > 12)<p>{{ count($points) }} points stand, more than are typed by hand. <a href="{{ route('air') }}">See the air</a>.</p>@else
             <div class="sheet-rows">
             @for ($i = 0; $i < max(3, count($points) + 1); $i++)

@@ -30,10 +30,10 @@
     </p>
     <button type="button" class="plain" data-open="keys" aria-label="Keys">?</button>
     @can('own', App\Models\Shop::class)<a class="plain wide" href="{{ route('people') }}">People</a>@endcan
-    <a class="plain" href="{{ route('account') }}" aria-label="Your sign-in, {{ auth()->user()->name }}">{{ auth()->user()->initials }}</a>
+    <a class="plain" href="{{ route('account') }}" aria-label="{{ auth()->user()->initials }}: your sign-in, {{ auth()->user()->name }}">{{ auth()->user()->initials }}</a>
     <form method="post" action="{{ route('logout') }}">@marks<button class="plain" title="Signed in as {{ auth()->user()->name }}">Sign out</button></form>
 </header>
-@if ($clock->canSkip())
+@can('skipClock', App\Models\Shop::class)
 <section class="clockbar" aria-label="Demo clock">
     <p>Demo clock <b class="num" id="demo-clock">{{ $say->time()->local($clock->nowMin())->format('D j M H:i') }}</b></p>
     <form method="post" action="{{ route('clock.skip') }}">@marks
@@ -44,7 +44,7 @@
         <button name="to" value="tomorrow">tomorrow<span class="wide"> 08:00</span></button>
     </form>
 </section>
-@endif
+@endcan
 @endauth
 @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
 @if (isset($errors) && $errors->hasAny(['act', 'at', 'choice', 'strike', 'minutes']))

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Clear;
+use App\Models\Cloth;
+use App\Models\Resin;
+use App\Models\ShelfItem;
+use App\Shelf\ShelfKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A sheet that the shelf takes, however thin, slow or heavy, stops no page of a part that is made with it. */
+final class AnySheetTest extends ShopCase
+{
+    /** Those that flow, cups and drawings hang on; the others with the long tests. */
+    private const OFTEN = ['viscosity_pa_s', 'gel_age_min', 'pot_life_min', 'pot_mass_g', 'tack_from_age_min', 'areal_g_m2', 'texture_ratio', 'wet_um', 'volume_solids'];
+
+    /** @return iterable<string, array{ShelfKind, string, float}> */
+    public static function ends(): iterable
+    {
+        foreach ([ShelfKind::Resins, ShelfKind::Cloths, ShelfKind::Clears] as $kind) {
+            foreach ($kind->fields() as $field) {
+                if (getenv('OAK_LONG') !== '1' && ! in_array($field->name, self::OFTEN, true)) {
+                    continue;
+                }
+                foreach ($field->rules as $rule) {
+                    if (is_string($rule) && preg_match('/^between:([\d.-]+),([\d.-]+)$/', $rule, $ends) === 1) {
+                        yield "{$kind->value} {$field->name} {$ends[1]}" => [$kind, $field->name, (float) $ends[1]];
+                        yield "{$kind->value} {$field->name} {$ends[2]}" => [$kind, $field->name, (float) $ends[2]];
+                    }
+                }
+            }
+        }
+    }
+
+    #[DataProvider('ends')]
+    public function testTheEndsOfItsRangesStopNoPage(ShelfKind $kind, string $field, float $value): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->fact($part, 'part_weighed', 'build-1', self::NOW, ['grams' => 700.0]);
+        $item = match ($kind) {
+            ShelfKind::Resins => Resin::query()->findOrFail($part->getAttribute('clear_resin_id')),
+            ShelfKind::Cloths => Cloth::query()->findOrFail($part->getAttribute('cloth_id')),
+            default => Clear::query()->findOrFail($part->clear_id),
+        };
+        $new = $this->with($item, $field, $value);
+        if ($new === null) {
+            // The shelf refuses it in words.
+            $this->get('/shelf')->assertOk();
+
+            return;
+        }
+        $part->update([match ($kind) {
+            ShelfKind::Resins => 'clear_resin_id',
+            ShelfKind::Cloths => 'cloth_id',
+            default => 'clear_id',
+        } => $new->id]);
+        foreach (['/', "/parts/{$part->id}", "/parts/{$part->id}/film", "/parts/{$part->id}/clear", "/parts/{$part->id}/weigh/build-2", '/shelf', "/shelf/{$kind->value}/{$new->id}"] as $page) {
+            app()->forgetScopedInstances();
+            $answer = $this->get($page);
+            self::assertContains($answer->status(), [200, 302, 422], $page.': '.$answer->exception?->getMessage());
+            self::assertStringNotContainsString('rows can&#039;t be read', (string) $answer->getContent(), $page);
+        }
+    }
+
+    private function with(ShelfItem $item, string $field, float $value): ?ShelfItem
+    {
+        $kind = ShelfKind::from($item->getTable());
+        $form = collect($item->getAttributes())->except(['id', 'shop_id', 'superseded_by_id', 'created_at', 'updated_at'])->all();
+        if ($item instanceof Resin) {
+            $form['sheet'] = $item->sheet;
+        }
+        $answer = $this->post("/shelf/{$kind->value}", [$field => $value, 'name' => 'An end'] + $form);
+        self::assertSame(302, $answer->status());
+
+        return $kind->model()::query()->where('name', 'An end')->first();
+    }
+}
