@@ -15,9 +15,28 @@ final class ImmediatePdo extends PDO
 {
     private bool $isOpen = false;
 
+    /** @var resource|null held from the begin to the end of a transaction */
+    private mixed $turn = null;
+
+    /**
+     * @param array<int, mixed>|null $options
+     * @param string|null            $file    whose writers wait in a row; null for a memory that has one
+     */
+    public function __construct(string $dsn, ?string $user, ?string $password, ?array $options, private readonly ?string $file)
+    {
+        parent::__construct($dsn, $user, $password, $options);
+    }
+
     public function beginTransaction(): bool
     {
-        $this->exec('BEGIN IMMEDIATE');
+        $this->takeTurn();
+        try {
+            $this->exec('BEGIN IMMEDIATE');
+        } catch (\PDOException $e) {
+            $this->turn = null;
+
+            throw $e;
+        }
 
         return $this->isOpen = true;
     }
@@ -26,6 +45,7 @@ final class ImmediatePdo extends PDO
     {
         $this->exec('COMMIT');
         $this->isOpen = false;
+        $this->turn = null;
 
         return true;
     }
@@ -34,9 +54,25 @@ final class ImmediatePdo extends PDO
     {
         // SQLite itself rolls back when the disk is full: then there is nothing left to end.
         $this->isOpen = false;
-        $this->exec('ROLLBACK');
+        try {
+            $this->exec('ROLLBACK');
+        } finally {
+            $this->turn = null;
+        }
 
         return true;
+    }
+
+    /**
+     * SQLite lets its waiting writers ask again now and then, and the unlucky one waits long: a lock of the file beside it
+     * lets them in as they came. A process that dies gives its turn back.
+     */
+    private function takeTurn(): void
+    {
+        if ($this->file !== null) {
+            $this->turn = fopen("{$this->file}.turn", 'c') ?: null;
+            $this->turn === null ?: flock($this->turn, LOCK_EX);
+        }
     }
 
     public function inTransaction(): bool

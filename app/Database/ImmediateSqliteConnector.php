@@ -12,6 +12,8 @@ final class ImmediateSqliteConnector extends SQLiteConnector
     /** @param array<int, mixed> $options */
     protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): ImmediatePdo
     {
-        return new ImmediatePdo($dsn, $username, $password, $options);
+        $file = substr($dsn, strlen('sqlite:'));
+
+        return new ImmediatePdo($dsn, $username, $password, $options, is_file($file) ? $file : null);
     }
 }

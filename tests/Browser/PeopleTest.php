@@ -80,7 +80,7 @@ final class PeopleTest extends BrowserCase
 
     private function of(RemoteWebDriver $browser): string
     {
-        return $browser->findElement(WebDriverBy::cssSelector('body'))->getText();
+        return (string) $browser->executeScript('return document.body?.innerText ?? ""');
     }
 
     private function type(RemoteWebDriver $browser, string $name, string $value): void

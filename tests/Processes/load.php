@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // The demo workshop under load, in a file of its own. Usage: load.php CLIENTS SECONDS [kill|restore] [TIMES]
-// Prints what was answered; ends with 1 if an acknowledged act is missing or doubled, or anything failed.
+// OAK_READERS=1 lets the clients only read, while two more write all the time. Prints what was answered; ends with 1 if an acknowledged act is missing or doubled, or anything failed.
 
 use Symfony\Component\Process\Process;
 
@@ -11,6 +11,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $root = dirname(__DIR__, 2);
 [$clients, $seconds, $mode, $times] = [(int) ($argv[1] ?? 20), (int) ($argv[2] ?? 180), $argv[3] ?? '', (int) ($argv[4] ?? 20)];
+$readers = getenv('OAK_READERS') === '1';
 $share = (float) (getenv('OAK_WRITES') ?: 0.3);
 $directory = sys_get_temp_dir().'/oak-load-'.getmypid();
 mkdir($directory, 0700);
@@ -45,19 +46,19 @@ $artisan('migrate', '--seed', '--force');
 $db = new PDO("sqlite:{$data}");
 $db->exec('pragma busy_timeout = 60000');
 $hash = 'sha384:'.password_hash(base64_encode(hash('sha384', 'load-and-long-enough', true)), PASSWORD_BCRYPT, ['cost' => 4]);
-for ($c = 0; $c < $clients; $c++) {
+for ($c = 0; $c < $clients + 2; $c++) {
     $db->exec("insert into users (shop_id, name, initials, email, password, role, at_bench) values (1, 'Load {$c}', 'L', 'load{$c}@hollowquay.example', '{$hash}', 'finisher', 0)");
 }
 if ($mode === 'restore') {
     $artisan('oak:backup', "{$directory}/copy.sqlite");
 }
 $server = $serve();
-$devices = array_map(function (int $c) use ($port, $seconds, $share): Process {
-    $device = new Process([PHP_BINARY, __DIR__.'/client.php', "http://127.0.0.1:{$port}", "load{$c}@hollowquay.example", (string) $seconds, (string) $share], null, null, null, null);
+$devices = array_map(function (int $c) use ($port, $seconds, $share, $clients, $readers): Process {
+    $device = new Process([PHP_BINARY, __DIR__.'/client.php', "http://127.0.0.1:{$port}", "load{$c}@hollowquay.example", (string) $seconds, (string) ($readers ? ($c < $clients ? 0 : 1) : $share)], null, null, null, null);
     $device->start();
 
     return $device;
-}, range(0, $clients - 1));
+}, range(0, $clients + ($readers ? 2 : 0) - 1));
 
 $restores = [];
 $end = microtime(true) + $seconds;
@@ -82,7 +83,7 @@ foreach ($devices as $device) {
 $kill($server);
 
 $writes = array_values(array_filter($answers, fn (array $a): bool => $a['what'] === 'write'));
-$pages = array_values(array_filter($answers, fn (array $a): bool => $a['what'] === 'page'));
+$pages = array_values(array_filter($answers, fn (array $a): bool => $a['what'] === 'page' && $a['status'] === 200));
 $kept = array_values(array_filter($writes, fn (array $w): bool => $w['kept']));
 $has = function (string $file, string $token): bool {
     static $open = [];
