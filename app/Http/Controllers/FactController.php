@@ -84,9 +84,8 @@ final class FactController
         if ($isStruck || in_array($fact->kind, [FactKind::Struck->value, FactKind::Chosen->value], true)) {
             throw ValidationException::withMessages(['strike' => 'This line can\'t be struck out, or already is.']);
         }
-        $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')]);
-
         $tag = $part->letter;
+        $recorder->record($part, $user, $planner->floor($part->shop), FactKind::Struck, $fact->step, ['target' => $fact->id, 'reason' => (string) ($given['reason'] ?? '')]);
 
         return $this->backTo($request, $part)->with('notice', ($part->refresh()->letter === $tag ? '' : "Another part carries {$tag} by now: this one goes on as {$part->letter}. ").'Struck out. It stays in the record and is left out of the plan.');
     }
