@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
+use Closure;
 use OakGloss\Quantity\OakGlossFault;
 
 /** All models by name, for whoever wants a number without the screens. */
@@ -34,11 +35,13 @@ final class Calculator
     }
 
     /**
+     * @param (Closure(): bool)|null $isSpent asked before each entry of an array: whether it took too long already
+     *
      * @return array<array-key, mixed> one result, or one for each of an array of inputs
      *
      * @throws BadField If the model is unknown, the text is no JSON, or an input is bad.
      */
-    public static function run(string $name, string $json): array
+    public static function run(string $name, string $json, ?Closure $isSpent = null): array
     {
         $class = self::MODELS[$name] ?? throw new BadField('model', "unknown model {$name}; known are ".implode(', ', self::names()));
         try {
@@ -52,6 +55,9 @@ final class Calculator
         }
         $results = [];
         foreach (array_values($input) as $i => $entry) {
+            if ($i > 0 && $isSpent !== null && $isSpent()) {
+                throw new BadField("[{$i}]", 'comes too late: so many entries take longer than two seconds; send fewer at once');
+            }
             $results[] = self::one($model, $entry, "[{$i}]");
         }
 

@@ -89,4 +89,36 @@ final class CalcRefusalTest extends TestCase
     {
         return '{"from_min": 0, '.$bounds.', "air": [{"min": 0, "c": 20}], "resin": {"reference_c": 20}, "work": [[480, 1080]], "steps": ['.$steps.']}';
     }
+
+    public function testAnArrayThatTakesTooLongIsRefusedAtTheEntryThatCameTooLate(): void
+    {
+        $asked = 0;
+        try {
+            Calculator::run('dew-point', (string) json_encode(array_fill(0, 9, ['air_c' => 20, 'rh_percent' => 50])), function () use (&$asked): bool {
+                return ++$asked === 4;
+            });
+            self::fail('it went on');
+        } catch (BadField $e) {
+            self::assertSame('[4]', $e->field);
+        }
+    }
+
+    public function testACupAtTheEndsOfItsRangesIsReckonedInFewSteps(): void
+    {
+        foreach ([[0.1, 2000.0, 1.0, 10000.0], [20000.0, 10.0, 10000.0, 0.5], [0.1, 10.0, 10000.0, 10000.0], [20000.0, 2000.0, 1.0, 0.5]] as [$mass, $cup, $potG, $potMin]) {
+            foreach ([-40.0, 120.0] as $air) {
+                $answer = Calculator::run('cup', (string) json_encode(['resin' => ['density_g_cm3' => 1.1, 'activation_j_mol' => 300000, 'pot' => ['mass_g' => $potG, 'c' => 20, 'minutes' => $potMin]], 'mass_g' => $mass, 'air_c' => $air, 'cup_diameter_mm' => $cup]));
+                self::assertTrue(is_finite((float) $answer['peak_c']));
+                self::assertGreaterThanOrEqual($air - 1e-6, $answer['peak_c']);
+            }
+        }
+    }
+
+    public function testAWholeShopThatTakesTooLongIsRefused(): void
+    {
+        $parts = array_map(fn (int $p): array => ['id' => "p{$p}", 'steps' => array_map(fn (int $s): array => ['id' => "s{$s}", 'hands_min' => 10], range(1, 60))], range(1, 60));
+        $this->expectException(BadField::class);
+        $this->expectExceptionMessage('two seconds');
+        Calculator::run('shop-sheet', (string) json_encode(['grid_min' => 10, 'from_min' => 0, 'until_min' => 100000, 'air' => [['min' => 0, 'c' => 20]], 'resin' => ['reference_c' => 20], 'people' => [['work' => [[0, 90000]]]], 'parts' => $parts]));
+    }
 }

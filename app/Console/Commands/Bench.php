@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\LockUp;
+use App\Files\AirCsv;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\PracticeRun;
@@ -29,6 +30,7 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\Activation;
+use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\Spread;
@@ -153,6 +155,8 @@ final class Bench extends Command
                     $estimate = $estimate->afterCoat(array_fill(0, 12, 60.0))->weighed(0.5, array_fill(0, 12, 0.04), 2.0, 1.0);
                 }
             }],
+            'thinnest cup at the end of its ranges' => [2000.0, fn () => CupHeat::fitted(Activation::given(300000.0), 1.1, 1.0, Temperature::fromCelsius(20.0), 10000.0 - 0.001 * mt_rand(0, 1000))->batch(0.1, Temperature::fromCelsius(120.0), 2000.0)],
+            'an air file of 20 000 lines' => [3000.0, fn () => AirCsv::read($this->airFile(), 'UTC')],
             'practice, one simulated week of 44 acts' => [100.0, fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek())],
             'section drawing of one part' => [null, fn () => SectionDrawing::of(app(Planner::class)->plan($part)->plan)],
             'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
@@ -212,6 +216,17 @@ final class Bench extends Command
         }
 
         return new ShopSheet($chains, new Crew(array_fill(0, (int) ceil($parts / 18), $work)), 480.0, 480.0 + 14 * 1440.0, 15.0, 180.0, $effort);
+    }
+
+    private function airFile(): string
+    {
+        static $file = null;
+        if ($file === null) {
+            $file = (string) tempnam(sys_get_temp_dir(), 'oak-air');
+            file_put_contents($file, "Temperatur (°C);Zeit;Feuchte\n".implode("\n", array_map(fn (int $i): string => '18,4;'.gmdate('d.m.Y H:i:s', 1778000000 + 1300 * $i).';55', range(1, 19998))));
+        }
+
+        return $file;
     }
 
     private function lessonUnderWay(): int
