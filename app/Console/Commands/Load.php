@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Load\Device;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Hash;
+use PDO;
+use Symfony\Component\Process\Process;
+
+/**
+ * The made-up workshop under load, in a file of its own: many devices at once, and if wanted the power that goes or copies
+ * that are put back meanwhile. Fails if an acknowledged act is missing or doubled, or a page answers with an error.
+ */
+final class Load extends Command
+{
+    /** Share of what a device does that it writes. */
+    private const WRITES = 0.3;
+
+    protected $signature = 'oak:load {clients=20} {seconds=180} {--readers : the clients read while two more write} {--kill=0 : how often the server is killed} {--restore=0 : how often a copy is put back}';
+
+    protected $description = 'Put the made-up workshop under load and count what is kept';
+
+    private string $directory;
+
+    private string $data;
+
+    /** @var array<string, string> */
+    private array $environment;
+
+    private int $port;
+
+    private ?Process $server = null;
+
+    /** @var list<array{float, string}> when each restore ended, and its safety copy */
+    private array $restores = [];
+
+    public function handle(): int
+    {
+        [$clients, $seconds] = [(int) $this->argument('clients'), (int) $this->argument('seconds')];
+        $this->open($clients + 2);
+        try {
+            $devices = $this->devices($clients, $seconds);
+            $this->disturb($seconds);
+            $told = [];
+            foreach ($devices as $device) {
+                $device->wait();
+                $told = [...$told, ...array_filter(array_map(fn (string $line): mixed => json_decode($line, true), explode("\n", $device->getOutput())))];
+            }
+            $this->stop();
+
+            return $this->report($told, $clients, $seconds) ? self::SUCCESS : self::FAILURE;
+        } finally {
+            $this->stop();
+            array_map(unlink(...), glob("{$this->directory}/*") ?: []);
+            rmdir($this->directory);
+        }
+    }
+
+    private function open(int $people): void
+    {
+        $this->directory = sys_get_temp_dir().'/oak-load-'.getmypid();
+        mkdir($this->directory, 0700);
+        $this->data = "{$this->directory}/shop.sqlite";
+        touch($this->data);
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('no port is free');
+        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => '16', 'SESSION_COOKIE' => "load_{$this->port}"];
+        $this->line('Seeding');
+        $this->artisan('migrate', '--seed', '--force');
+        $db = new PDO("sqlite:{$this->data}");
+        $add = $db->prepare("insert into users (shop_id, name, initials, email, password, role, at_bench) values (1, 'Load', 'L', ?, ?, 'finisher', 0)");
+        $hash = Hash::make(Device::PASSWORD, ['rounds' => 4]);
+        for ($person = 0; $person < $people; $person++) {
+            $add->execute([self::email($person), $hash]);
+        }
+        if ((int) $this->option('restore') > 0) {
+            $this->artisan('oak:backup', "{$this->directory}/copy.sqlite");
+        }
+        $this->serve();
+    }
+
+    /** @return list<Process> */
+    private function devices(int $clients, int $seconds): array
+    {
+        $reads = (bool) $this->option('readers');
+        $devices = [];
+        for ($c = 0; $c < $clients + ($reads ? 2 : 0); $c++) {
+            $share = $reads ? ($c < $clients ? 0.0 : 1.0) : self::WRITES;
+            $devices[] = $device = new Process([PHP_BINARY, 'artisan', 'oak:load-device', "http://127.0.0.1:{$this->port}", self::email($c), (string) $seconds, (string) $share], base_path(), null, null, null);
+            $device->start();
+        }
+
+        return $devices;
+    }
+
+    private function disturb(int $seconds): void
+    {
+        [$kills, $restores] = [(int) $this->option('kill'), (int) $this->option('restore')];
+        $until = microtime(true) + $seconds;
+        for ($n = 0; $n < $kills + $restores && microtime(true) < $until; $n++) {
+            usleep((int) (1e6 * $seconds / ($kills + $restores + 2)));
+            if ($n < $kills) {
+                // All its workers at once, as when the power goes.
+                $this->stop();
+                $this->serve();
+            } else {
+                $said = $this->artisan('oak:restore', "{$this->directory}/copy.sqlite");
+                $this->restores[] = [microtime(true), preg_match('~is in (\S+)~', $said, $m) === 1 ? $m[1] : ''];
+            }
+        }
+        $this->line("Disturbed {$n} times");
+    }
+
+    /** @param array<int, array{at: float, what: string, status: int, ms: float, token: string, kept: bool}> $told */
+    private function report(array $told, int $clients, int $seconds): bool
+    {
+        $writes = array_filter($told, fn (array $t): bool => $t['what'] === 'write');
+        $pages = array_filter($told, fn (array $t): bool => $t['what'] === 'page' && $t['status'] === 200);
+        $kept = array_filter($writes, fn (array $t): bool => $t['kept']);
+        $lost = array_filter($kept, fn (array $t): bool => ! $this->isThere($t['token'], $t['at']));
+        // While a copy is put back the shop is closed, and says so.
+        $failed = array_filter($told, fn (array $t): bool => $t['status'] >= 500 && ! ($t['status'] === 503 && $this->restores !== []));
+        $db = new PDO("sqlite:{$this->data}");
+        $doubled = (int) self::scalar($db, "select count(*) from (select 1 from facts f where kind in ('coat_on', 'wiped', 'done', 'ready') and not exists (select 1 from facts s where s.kind = 'struck' and json_extract(s.data, '$.target') = f.id) group by part_id, step, kind having count(*) > 1)");
+        $whole = self::scalar($db, 'pragma integrity_check');
+        $this->table(['clients', 'seconds', 'pages a second', 'writes', 'said to be kept', 'lost', 'doubled', 'failed', 'slowest write ms', 'file'], [[$clients, $seconds, round(count($pages) / $seconds, 1), count($writes), count($kept), count($lost), $doubled, count($failed), max([0, ...array_column($writes, 'ms')]), $whole]]);
+
+        return $lost === [] && $doubled === 0 && $failed === [] && $whole === 'ok';
+    }
+
+    /** In the live data, or in the safety copy of a restore that had not ended when it was acknowledged. */
+    private function isThere(string $token, float $at): bool
+    {
+        $files = [$this->data, ...array_column(array_filter($this->restores, fn (array $r): bool => $at <= $r[0]), 1)];
+        foreach ($files as $file) {
+            $found = (new PDO("sqlite:{$file}"))->prepare('select count(*) from acts where token = ?');
+            $found->execute([$token]);
+            if ((int) $found->fetchColumn() > 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function artisan(string ...$arguments): string
+    {
+        return (new Process([PHP_BINARY, 'artisan', ...$arguments], base_path(), $this->environment, null, null))->mustRun()->getOutput();
+    }
+
+    private function serve(): void
+    {
+        $this->server = new Process(['setsid', PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-d', 'log_errors=0', '-S', "127.0.0.1:{$this->port}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path(), $this->environment, null, null);
+        $this->server->disableOutput()->start();
+        for ($try = 0; $try < 300 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
+            usleep(20000);
+        }
+    }
+
+    private function stop(): void
+    {
+        if ($this->server?->getPid() !== null) {
+            posix_kill(-$this->server->getPid(), SIGKILL);
+        }
+        $this->server = null;
+    }
+
+    private static function scalar(PDO $db, string $sql): mixed
+    {
+        $found = $db->query($sql);
+
+        return $found === false ? null : $found->fetchColumn();
+    }
+
+    private static function email(int $person): string
+    {
+        return "load{$person}@hollowquay.example";
+    }
+}
