@@ -43,7 +43,7 @@ Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middle
 Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::class])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
-    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->name('account.password');
     Route::post('/account/everywhere', [AccountController::class, 'everywhere'])->name('account.everywhere');
     Route::middleware('can:own,App\Models\Shop')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people');

@@ -73,6 +73,8 @@ final class Planner
     {
         try {
             return $this->planNow($part);
+        } catch (\PDOException $e) {
+            throw $e;
         } catch (\Throwable $e) {
             throw $part->exists ? UnplannablePart::of($part, $e) : $e;
         }
@@ -214,6 +216,8 @@ final class Planner
                 $this->chain($part, $floor);
 
                 return $part;
+            } catch (\PDOException $e) {
+                throw $e;
             } catch (\Throwable $e) {
                 return $this->leftOut[$shop->id][] = UnplannablePart::of($part, $e);
             }
