@@ -59,12 +59,13 @@ final class Device
     private function press(string $bench): array
     {
         [$path, $form] = (mt_rand(0, 1) === 0 ? null : $this->offered($bench)) ?? ['/air', ['token' => bin2hex(random_bytes(12)), 'air_c' => (string) (mt_rand(150, 220) / 10)]];
+        $began = microtime(true);
         $answer = $this->ask($path, $form + ['_token' => (string) $this->mark($bench)]);
         // Only what the page that follows says to be kept counts as acknowledged.
         $after = $answer['status'] === 302 ? $this->ask((string) preg_replace('~^https?://[^/]+~', '', $answer['to'])) : ['body' => ''];
         $said = preg_match('~<p class="notice" role="status">(.*?)</p>~s', $after['body'], $m) === 1 ? $m[1] : '';
 
-        return ['kept' => str_contains($said, 'kept'), 'token' => $form['token'] ?? ''] + $this->told('write', $answer);
+        return ['at' => $began, 'kept' => str_contains($said, 'kept'), 'token' => $form['token'] ?? ''] + $this->told('write', $answer);
     }
 
     /** @return array{string, array<string, string>}|null */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Clock\DaySpans;
 use App\Clock\ShopClock;
 use App\Models\HourException;
 use App\Models\Part;
@@ -297,8 +298,8 @@ final class Planner
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
-            'shop' => md5(serialize($shop->only(['working_hours', 'day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min']))),
-            'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, $u->hours], $floor->people)])),
+            'shop' => md5(serialize([self::week($shop->working_hours), $shop->only(['day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min'])])),
+            'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.
             'content' => md5(serialize([
@@ -308,6 +309,16 @@ final class Planner
             'air' => round($this->meanAir($floor), 2),
             'papers' => [ShelfPapers::all($this->papersBy($shop->id)), $this->papersBy($shop->id)],
         ];
+    }
+
+    /**
+     * However its rows were written, the same hours are the same.
+     *
+     * @return array<array-key, list<array{int, int}>>|null
+     */
+    private static function week(mixed $hours): ?array
+    {
+        return is_array($hours) ? array_map(fn (mixed $spans): array => DaySpans::read($spans)[0], $hours) : null;
     }
 
     private function meanAir(ShopFloor $floor): float

@@ -89,7 +89,7 @@ final class SurfaceTest extends BrowserCase
         self::assertMatchesRegularExpression('/1[2-5]\.\d meter, three places [+-]\d\.\d, within/', preg_replace('/\s+/', ' ', $this->text('.gloss-readings')) ?? '');
         $this->bench->stopProbe();
         $this->press('Read the meter');
-        $this->sees('The meter gives no reading: nothing answers there.');
+        $this->sees('The meter gives no answer that can be used. Type what its display shows.');
     }
 
     public function testALessonIsLostAndThenWonOnTheSamePart(): void

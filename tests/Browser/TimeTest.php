@@ -110,7 +110,7 @@ final class TimeTest extends BrowserCase
         $this->bench->stopProbe();
         $this->press('Ask it now');
         $this->sees('Silent');
-        $this->sees('nothing listens there');
+        $this->sees('no answer that can be used');
         $this->visit('/');
         $this->sees('Probe silent', '.bench-side');
         $this->visit('/parts');

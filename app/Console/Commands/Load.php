@@ -16,6 +16,8 @@ use Symfony\Component\Process\Process;
  */
 final class Load extends Command
 {
+    private const SIGNED_IN_AFTER_S = 8;
+
     /** Share of what a device does that it writes. */
     private const WRITES = 0.3;
 
@@ -68,7 +70,7 @@ final class Load extends Command
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('no port is free');
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => '16', 'SESSION_COOKIE' => "load_{$this->port}"];
+        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => '16', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => "load_{$this->port}"];
         $this->line('Seeding');
         $this->artisan('migrate', '--seed', '--force');
         $db = new PDO("sqlite:{$this->data}");
@@ -100,6 +102,12 @@ final class Load extends Command
     private function disturb(int $seconds): void
     {
         [$kills, $restores] = [(int) $this->option('kill'), (int) $this->option('restore')];
+        if ($kills + $restores === 0) {
+            return;
+        }
+        // All come in before it begins.
+        sleep(self::SIGNED_IN_AFTER_S);
+        $seconds -= 2 * self::SIGNED_IN_AFTER_S;
         $until = microtime(true) + $seconds;
         for ($n = 0; $n < $kills + $restores && microtime(true) < $until; $n++) {
             usleep((int) (1e6 * $seconds / ($kills + $restores + 2)));
@@ -132,7 +140,7 @@ final class Load extends Command
         return $lost === [] && $doubled === 0 && $failed === [] && $whole === 'ok';
     }
 
-    /** In the live data, or in the safety copy of a restore that had not ended when it was acknowledged. */
+    /** In the live data, or in the safety copy of a restore that had not ended when it was pressed. */
     private function isThere(string $token, float $at): bool
     {
         $files = [$this->data, ...array_column(array_filter($this->restores, fn (array $r): bool => $at <= $r[0]), 1)];
