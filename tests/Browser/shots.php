@@ -69,7 +69,7 @@ $take(1280, 800, [
     'shelf' => ['/shelf', null],
     'resin' => ['/shelf/resins/1', null],
     'shop' => ['/shop', null],
-    'people' => ['/people', $script("document.querySelector('.people form[action$=link]').requestSubmit()")],
+    'people' => ['/people', null],
 ]);
 $take(390, 844, [
     'phone-bench' => ['/', null],

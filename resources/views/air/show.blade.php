@@ -26,7 +26,9 @@
                 <p>@if ($shop->probe_asked_at) Asked {{ $say->span(max(0, $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at))) }} ago. It answers. @else Not asked yet. @endif</p>
             @endif
             <form method="post" action="{{ route('air.poll') }}">@marks<button class="btn" @disabled($shop->probeAddress() === null)>Ask it now</button></form>
+            @can('own', App\Models\Shop::class)
             <form method="post" action="{{ route('air.probe') }}" class="one-line" novalidate>@marks @method('PUT')<x-field name="probe_url" label="Its address" :value="$shop->probe_url" inputmode="url" :hint="$shop->probe_url === null && $shop->probeAddress() ? 'Empty: the stand-in at '.$shop->probeAddress() : null" /><button class="btn">Keep</button></form>
+            @endcan
             @if ($leftOut->isNotEmpty())
                 <h3>Left out</h3>
                 <ul class="left-out">@foreach ($leftOut as $reading)<li class="num">{{ $say->when(App\Clock\ShopTime::minutes($reading->measured_at)) }} said {{ $reading->said }}: {{ $reading->left_out_because }}</li>@endforeach</ul>

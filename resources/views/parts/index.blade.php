@@ -1,7 +1,7 @@
 @inject('say', 'App\Words\Say')
 <x-layouts.app title="Parts">
 <div class="page">
-    <header class="page-head"><h1>Parts</h1><a class="btn go" data-key="n" href="{{ route('parts.create') }}">New part</a></header>
+    <header class="page-head"><h1>Parts</h1>@can('run', App\Models\Shop::class)<a class="btn go" data-key="n" href="{{ route('parts.create') }}">New part</a>@endcan</header>
     @if ($planned->isEmpty() && $finished->isEmpty())
         <section class="card calm"><p>No part yet. The first one takes two minutes to describe.</p></section>
     @else

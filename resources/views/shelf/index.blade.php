@@ -4,7 +4,7 @@
     <header class="page-head"><h1>Shelf</h1><p class="soft">Made-up examples; set your own sheets in their place.</p></header>
     @foreach (App\Shelf\ShelfKind::cases() as $kind)
     <section class="card" aria-labelledby="shelf-{{ $kind->value }}">
-        <div class="card-head"><h2 id="shelf-{{ $kind->value }}">{{ ucfirst($kind->value) }}</h2><a class="btn quiet" href="{{ route('shelf.create', $kind->value) }}">Add a {{ $kind->singular() }}</a></div>
+        <div class="card-head"><h2 id="shelf-{{ $kind->value }}">{{ ucfirst($kind->value) }}</h2>@can('own', App\Models\Shop::class)<a class="btn quiet" href="{{ route('shelf.create', $kind->value) }}">Add a {{ $kind->singular() }}</a>@endcan</div>
         <ul class="shelf-list shelf-{{ $kind->value }}">
         @foreach ($items[$kind->value] as $item)
             <li @class(['is-out' => $kind->value === 'papers' && $item->sheets === 0])><a href="{{ route('shelf.edit', [$kind->value, $item->id]) }}">
