@@ -82,6 +82,7 @@ final class ShopTimeTest extends ShopCase
         self::assertLessThan($at, $this->planned($part)->schedule->slot('build-2')?->startMin);
         app()->forgetScopedInstances();
         $this->post("/run-sheet/{$part->id}/build-2", ['at' => $this->minute('2027-03-10 09:00')])->assertSessionHasErrors('act');
+        $this->post("/run-sheet/{$part->id}/build-2", ['at' => $this->minute('2031-03-10 09:00')])->assertSessionHasErrors('act');
         $this->post("/run-sheet/{$part->id}/strip", ['at' => $at])->assertSessionHasErrors('act');
         $this->get("/run-sheet/{$other->id}/nothing/range")->assertNotFound();
     }

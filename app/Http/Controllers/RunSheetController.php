@@ -179,6 +179,9 @@ final class RunSheetController
         if ($at < $planned->floor->nowMin - PartSchedule::GRID_MIN) {
             throw ValidationException::withMessages(['act' => 'That time has passed; a step can start now or later.']);
         }
+        if (! NearDate::isNear($planned->floor->time->local($at), $planned->floor->time->local($planned->floor->nowMin))) {
+            throw ValidationException::withMessages(['act' => 'That lies too far off; no step is planned more than two years ahead.']);
+        }
 
         return $at;
     }
