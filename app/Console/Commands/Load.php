@@ -17,11 +17,12 @@ use Symfony\Component\Process\Process;
 final class Load extends Command
 {
     private const SIGNED_IN_AFTER_S = 8;
+    private const WORKERS = 16;
 
     /** Share of what a device does that it writes. */
     private const WRITES = 0.3;
 
-    protected $signature = 'oak:load {clients=20} {seconds=180} {--readers : the clients read while two more write} {--kill=0 : how often the server is killed} {--restore=0 : how often a copy is put back}';
+    protected $signature = 'oak:load {clients=20} {seconds=180} {--readers : the clients read while two more write} {--kill=0 : how often a worker of the server is killed} {--restore=0 : how often a copy is put back}';
 
     protected $description = 'Put the made-up workshop under load and count what is kept';
 
@@ -70,7 +71,7 @@ final class Load extends Command
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('no port is free');
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => '16', 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => "load_{$this->port}"];
+        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => "load_{$this->port}"];
         $this->line('Seeding');
         $this->artisan('migrate', '--seed', '--force');
         $db = new PDO("sqlite:{$this->data}");
@@ -112,9 +113,7 @@ final class Load extends Command
         for ($n = 0; $n < $kills + $restores && microtime(true) < $until; $n++) {
             usleep((int) (1e6 * $seconds / ($kills + $restores + 2)));
             if ($n < $kills) {
-                // All its workers at once, as when the power goes.
-                $this->stop();
-                $this->serve();
+                $this->kill();
             } else {
                 $said = $this->artisan('oak:restore', "{$this->directory}/copy.sqlite");
                 $this->restores[] = [microtime(true), preg_match('~is in (\S+)~', $said, $m) === 1 ? $m[1] : ''];
@@ -166,6 +165,18 @@ final class Load extends Command
         $this->server->disableOutput()->start();
         for ($try = 0; $try < 300 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
             usleep(20000);
+        }
+    }
+
+    /** One worker in the midst of what it does; when few are left all at once, as when the power goes. */
+    private function kill(): void
+    {
+        $workers = array_filter(array_map(intval(...), explode("\n", (new Process(['pgrep', '-P', (string) $this->server?->getPid()]))->mustRun()->getOutput())));
+        if (count($workers) > self::WORKERS / 2) {
+            posix_kill($workers[array_rand($workers)], SIGKILL);
+        } else {
+            $this->stop();
+            $this->serve();
         }
     }
 
