@@ -194,7 +194,13 @@ final class Planner
     /** @return Collection<int, Part> the open parts that can be planned */
     public function open(Shop $shop): Collection
     {
-        return $this->open[$shop->id] ??= $this->sorted($shop)->filter(fn (Part|UnplannablePart $p): bool => $p instanceof Part)->values();
+        if (! isset($this->open[$shop->id])) {
+            $this->leftOut[$shop->id] = [];
+            $parts = $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+            $this->open[$shop->id] = $parts->filter($this->canBePlanned(...))->values();
+        }
+
+        return $this->open[$shop->id];
     }
 
     /** @return list<UnplannablePart> open parts that can't */
@@ -202,27 +208,23 @@ final class Planner
     {
         $this->open($shop);
 
-        return $this->leftOut[$shop->id] ?? [];
+        return $this->leftOut[$shop->id];
     }
 
-    /** @return Collection<int, Part|UnplannablePart> */
-    private function sorted(Shop $shop): Collection
+    /** Tried, and noted if it can't. */
+    private function canBePlanned(Part $part): bool
     {
-        $floor = $this->floor($shop);
-        $this->leftOut[$shop->id] = [];
-        $parts = $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+        try {
+            $this->chain($part, $this->floor($part->shop));
 
-        return $parts->toBase()->map(function (Part $part) use ($shop, $floor): Part|UnplannablePart {
-            try {
-                $this->chain($part, $floor);
+            return true;
+        } catch (\PDOException $e) {
+            throw $e;
+        } catch (\Throwable $e) {
+            $this->leftOut[$part->shop_id][] = UnplannablePart::of($part, $e);
 
-                return $part;
-            } catch (\PDOException $e) {
-                throw $e;
-            } catch (\Throwable $e) {
-                return $this->leftOut[$shop->id][] = UnplannablePart::of($part, $e);
-            }
-        });
+            return false;
+        }
     }
 
     /** @return array<int, PlannedPart> all open parts, by id */

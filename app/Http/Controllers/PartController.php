@@ -138,7 +138,7 @@ final class PartController
     {
         $form = PartRequest::createFrom($request)->setContainer(app());
         // A tag and a name decide nothing about resin: the answer does not wait for them.
-        $form->merge(['name' => $request->input('name') ?: 'part', ]);
+        $form->merge(['name' => $request->input('name') ?: 'part']);
         // The answer does not wait for a tag that another part carries.
         $form->merge(['letter' => Letters::free($user->shop, $user->shop->parts()->find($request->integer('editing')))[0]]);
         // The shape's own zones are the first that one edits.

@@ -17,7 +17,6 @@ use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -85,7 +84,7 @@ final class ShopController
         ]);
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
-        DB::transaction(function () use ($shop, $given, $typed, $people, $clock, $audit): void {
+        DB::transaction(function () use ($shop, $given, $typed, $people, $clock, $audit, $user): void {
             foreach ($people as $id => $columns) {
                 $shop->people()->whereKey($id)->firstOrFail()->update($columns);
             }
@@ -106,7 +105,7 @@ final class ShopController
                 'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
             ]);
             $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));
-            $fields === [] ?: $audit->note($shop->id, 'settings_changed', $shop->people()->findOrFail(Auth::id()), ['fields' => $fields]);
+            $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
         });
 
         return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');

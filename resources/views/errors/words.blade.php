@@ -1,19 +1,4 @@
-<!doctype html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>That can't be read · Oak Gloss</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    @vite(['resources/css/app.scss', 'resources/js/app.js'])
-</head>
-<body>
-<main class="page">
-    <p class="mark big"><img src="/mark.svg" alt="" width="40" height="40"> Oak Gloss</p>
-    <section class="card calm"><h1>That can't be read</h1>
-        @foreach ($words as $word)<p class="finding is-stop" role="alert"><b>Not this</b> {{ $word }}</p>@endforeach
-        <p><a class="btn go" href="/">To the bench</a></p>
-    </section>
-</main>
-</body>
-</html>
+<x-layouts.bare title="That can't be read">
+    <h1>That can't be read</h1>
+    @foreach ($words as $word)<p class="finding is-stop" role="alert"><b>Not this</b> {{ $word }}</p>@endforeach
+</x-layouts.bare>
