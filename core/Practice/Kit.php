@@ -32,10 +32,13 @@ final class Kit
     /** Gloss as a clear dries, gloss units at 60°. */
     private const CLEAR_GU = ['gloss' => 89.0, 'satin' => 38.0, 'matt' => 12.0];
 
-    /** @return list<Zone> */
+    /** @var list<Zone>|null */
+    private static ?array $zones = null;
+
+    /** @return list<Zone> made once: each place of the part asks for its own */
     public static function zones(): array
     {
-        return FallOrder::down(
+        return self::$zones ??= FallOrder::down(
             new Zone('top', ZoneKind::Level, 2.0, 0.30, 0.090),
             new Zone('flank', ZoneKind::Flank, 60.0, 0.20, 0.050),
             new Zone('rim', ZoneKind::Edge, 60.0, 0.006, 0.008, radiusMm: 2.5),

@@ -13,30 +13,36 @@ use PHPUnit\Framework\TestCase;
 abstract class BrowserCase extends TestCase
 {
     /** A busy machine may keep a page waiting. */
-    private const PATIENCE_S = 30;
+    private const PATIENCE_S = 6;
 
-    protected Workbench $bench;
+    protected ServedShop $shop;
 
     protected function setUp(): void
     {
-        $this->bench = Workbench::open();
-        $this->signIn();
+        $this->open();
     }
 
     protected function tearDown(): void
     {
-        $this->bench->close();
+        $this->shop->close();
     }
 
     /** Another browser and shop in place of the first, such as a phone's. */
     protected function reopen(bool $runningClock = false, int $width = 1280, int $height = 800): void
     {
-        $this->bench->close();
-        $this->bench = Workbench::open($runningClock, $width, $height);
-        $this->signIn();
+        $this->shop->close();
+        $this->open($runningClock, $width, $height);
     }
 
-    protected function signIn(): void
+    private function open(bool $runningClock = false, int $width = 1280, int $height = 800): void
+    {
+        $this->shop = ServedShop::open($runningClock, $width, $height);
+        $this->shop->signIn();
+        $this->visit('/');
+        $this->waitFor('#live');
+    }
+
+    protected function signInByForm(): void
     {
         $this->visit('/login');
         $this->fill('email', 'ines@hollowquay.example');
@@ -47,23 +53,23 @@ abstract class BrowserCase extends TestCase
 
     protected function visit(string $path): void
     {
-        $this->bench->browser->get($this->bench->url.$path);
+        $this->shop->browser->get($this->shop->url.$path);
     }
 
     protected function path(): string
     {
-        return (string) parse_url($this->bench->browser->getCurrentURL(), PHP_URL_PATH);
+        return (string) parse_url($this->shop->browser->getCurrentURL(), PHP_URL_PATH);
     }
 
     protected function one(string $css): RemoteWebElement
     {
-        return $this->bench->browser->findElement(WebDriverBy::cssSelector($css));
+        return $this->shop->browser->findElement(WebDriverBy::cssSelector($css));
     }
 
     /** @return list<RemoteWebElement> */
     protected function all(string $css): array
     {
-        return array_values($this->bench->browser->findElements(WebDriverBy::cssSelector($css)));
+        return array_values($this->shop->browser->findElements(WebDriverBy::cssSelector($css)));
     }
 
     protected function text(string $css = 'body'): string
@@ -104,18 +110,18 @@ abstract class BrowserCase extends TestCase
         $leads = $element->getTagName() !== 'summary' && $element->getAttribute('type') !== 'button' && $element->getAttribute('hx-get') === null;
         $element->click();
         if ($leads) {
-            $this->bench->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->script('return window.leaving === undefined && document.readyState === "complete"') === true);
+            $this->shop->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->script('return window.leaving === undefined && document.readyState === "complete"') === true);
         }
     }
 
     protected function waitFor(string $css): void
     {
-        $this->bench->browser->wait(self::PATIENCE_S, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+        $this->shop->browser->wait(self::PATIENCE_S, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
     }
 
     protected function waitForText(string $words, string $css = 'body'): void
     {
-        $this->bench->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words, $css): bool {
+        $this->shop->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words, $css): bool {
             try {
                 return str_contains($this->text($css), $words);
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
@@ -136,7 +142,7 @@ abstract class BrowserCase extends TestCase
 
     protected function script(string $javascript, mixed ...$arguments): mixed
     {
-        return $this->bench->browser->executeScript($javascript, $arguments);
+        return $this->shop->browser->executeScript($javascript, $arguments);
     }
 
     protected function partId(string $letter): int

@@ -22,7 +22,7 @@ final class EveryViewTest extends BrowserCase
         $views = $this->views();
         foreach (['bench', 'plan', 'sand room', 'film', 'top', 'a lesson', 'weigh', 'run sheet', 'air'] as $name) {
             $this->visit($views[$name]);
-            $this->bench->emulateDark();
+            $this->shop->emulateDark();
             self::assertSame('dark', $this->script('return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light"'));
             self::assertSame([], $this->axe(), $name);
         }
@@ -30,11 +30,11 @@ final class EveryViewTest extends BrowserCase
 
     public function testNoViewBreaksItsOwnPolicyOrThrows(): void
     {
-        $this->bench->browser->manage()->getLog('browser');
+        $this->shop->browser->manage()->getLog('browser');
         foreach ($this->views() as $name => $path) {
             $this->visit($path);
             usleep(150000);
-            self::assertSame([], array_column($this->bench->browser->manage()->getLog('browser'), 'message'), $name);
+            self::assertSame([], array_column($this->shop->browser->manage()->getLog('browser'), 'message'), $name);
         }
     }
 
@@ -81,7 +81,7 @@ final class EveryViewTest extends BrowserCase
     {
         $this->visit('/parts/'.$this->partId('D').'/record');
         self::assertTrue($this->one('.no-print .btn')->isDisplayed());
-        $this->bench->emulatePrint();
+        $this->shop->emulatePrint();
         self::assertFalse($this->one('.no-print .btn')->isDisplayed());
         self::assertFalse($this->one('.bar')->isDisplayed());
         $this->sees('Courier-trike fairing');
@@ -100,7 +100,7 @@ final class EveryViewTest extends BrowserCase
         $link = (string) $this->one('#link')->getAttribute('value');
         $this->assertFits('a link');
         $this->press('Sign out');
-        $this->bench->browser->get($link);
+        $this->shop->browser->get($link);
         $this->sees('Welcome, Ines Tarrow');
         $this->assertFits('a first password');
         self::assertSame([], $this->axe(), 'a first password');
@@ -134,7 +134,7 @@ final class EveryViewTest extends BrowserCase
         // What is folded away is read by somebody too.
         $this->script('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->bench->browser->executeAsyncScript(<<<'JS'
+        $found = $this->shop->browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations
                 .filter((v) => ['serious', 'critical'].includes(v.impact))

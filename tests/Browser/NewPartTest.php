@@ -17,7 +17,7 @@ final class NewPartTest extends BrowserCase
         $this->press('Sign in');
         $this->sees('No such address and password here');
         self::assertSame('ines@hollowquay.example', $this->one('[name=email]')->getAttribute('value'));
-        $this->signIn();
+        $this->signInByForm();
         self::assertSame('/', $this->path());
     }
 
@@ -86,14 +86,14 @@ final class NewPartTest extends BrowserCase
         $this->waitFor('.part-list');
         $body()->sendKeys('?');
         self::assertTrue($this->one('#keys')->isDisplayed());
-        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         self::assertFalse($this->one('#keys')->isDisplayed());
         $body()->sendKeys('n');
         $this->waitFor('.new-part');
         $this->one('[name=name]')->sendKeys('bps');
         self::assertSame('/parts/new', $this->path(), 'letters typed in a field are letters');
         $this->visit('/');
-        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
         self::assertSame('Skip to the work', $this->script('return document.activeElement.textContent'));
         $body()->sendKeys('t');
         self::assertStringStartsWith('too wet', (string) $this->script('return document.activeElement.innerText'));

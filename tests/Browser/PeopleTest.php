@@ -20,7 +20,7 @@ final class PeopleTest extends BrowserCase
         $link = (string) $this->one('#link')->getAttribute('value');
         self::assertStringContainsString('/join/', $link);
 
-        $bo = $this->bench->second();
+        $bo = $this->shop->second();
         $bo->get($link);
         self::assertStringContainsString('Welcome, Bo Reed', $this->of($bo));
         $this->type($bo, 'password', 'password1234');
@@ -31,16 +31,16 @@ final class PeopleTest extends BrowserCase
         $this->type($bo, 'password_confirmation', 'four plain brown words');
         $this->go($bo);
         self::assertStringContainsString('Build coat 5 of 6', $this->of($bo));
-        $bo->get("{$this->bench->url}/people");
+        $bo->get("{$this->shop->url}/people");
         self::assertStringContainsString('not yours to see', $this->of($bo));
-        $bo->get("{$this->bench->url}/");
+        $bo->get("{$this->shop->url}/");
         $bo->findElement(WebDriverBy::xpath("//button[contains(., 'Coat is on')]"))->click();
         $bo->wait(30, 50)->until(fn (): bool => str_contains($this->of($bo), 'kept'));
 
         $this->visit('/people');
         $this->press('Has left', '.people li:last-child');
         $this->sees("can't sign in any more");
-        $bo->get("{$this->bench->url}/");
+        $bo->get("{$this->shop->url}/");
         self::assertStringContainsString('Sign in', $this->of($bo));
         $this->visit('/people/audit');
         foreach (['let Bo Reed go', 'set a password', 'made a one-time link for Bo Reed', 'added Bo Reed as finisher'] as $line) {
@@ -73,7 +73,7 @@ final class PeopleTest extends BrowserCase
             const again = new FormData(form);
             window.both = Promise.all([0, 1].map(() => fetch(form.action, { method: 'POST', body: new URLSearchParams(again) }))).then((a) => a.map((r) => r.status));
             JS);
-        self::assertSame([200, 200], $this->bench->browser->executeAsyncScript('window.both.then(arguments[arguments.length - 1])'));
+        self::assertSame([200, 200], $this->shop->browser->executeAsyncScript('window.both.then(arguments[arguments.length - 1])'));
         $this->visit('/parts/'.$this->partId('W').'/record');
         self::assertSame(1, substr_count($this->text(), 'Build coat 5 of 6 on'));
     }

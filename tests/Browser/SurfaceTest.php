@@ -29,7 +29,7 @@ final class SurfaceTest extends BrowserCase
     public function testAFullFinish(string $columns, array $passed, array $never, string $gloss): void
     {
         $id = $this->partId(self::PART);
-        $this->bench->alter("UPDATE parts SET {$columns}, needed_by = NULL WHERE id = {$id}");
+        $this->shop->alter("UPDATE parts SET {$columns}, needed_by = NULL WHERE id = {$id}");
         $seen = $this->finish($id);
         foreach ($passed as $step) {
             self::assertNotSame([], array_filter($seen, fn (string $s): bool => str_contains($s, $step)), "{$step} was passed: ".implode(' · ', $seen));
@@ -82,12 +82,12 @@ final class SurfaceTest extends BrowserCase
     public function testTheGlossMeterIsReadAndComparedOrSaidToBeSilent(): void
     {
         $id = $this->partId(self::PART);
-        $url = $this->bench->startMeter('matt');
-        $this->bench->alter("UPDATE shops SET meter_url = '{$url}'");
+        $url = $this->shop->startMeter('matt');
+        $this->shop->alter("UPDATE shops SET meter_url = '{$url}'");
         $this->visit("/parts/{$id}/clear");
         $this->press('Read the meter');
         self::assertMatchesRegularExpression('/1[2-5]\.\d meter, three places [+-]\d\.\d, within/', preg_replace('/\s+/', ' ', $this->text('.gloss-readings')) ?? '');
-        $this->bench->stopProbe();
+        $this->shop->stopDevice();
         $this->press('Read the meter');
         $this->sees('The meter gives no answer that can be used. Type what its display shows.');
     }

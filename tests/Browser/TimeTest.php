@@ -39,7 +39,7 @@ final class TimeTest extends BrowserCase
         $mouse->moveByOffset(250, 0)->perform();
         $this->waitForText('no place', '.sheet-live');
         self::assertStringContainsString('is-off', (string) $this->block('build-5')->getAttribute('class'));
-        (new WebDriverActions($this->bench->browser))->release()->perform();
+        (new WebDriverActions($this->shop->browser))->release()->perform();
         $this->waitFor('.trial');
         $this->sees('It has no place there', '.trial');
         self::assertSame([], $this->all('.trial form'));
@@ -50,7 +50,7 @@ final class TimeTest extends BrowserCase
         $this->visit('/run-sheet?span=1d');
         $start = $this->startOf('flat');
         $this->script("document.querySelector('.block[data-step=flat][aria-label^=\"N,\"]').focus()");
-        $keys = $this->bench->browser->getKeyboard();
+        $keys = $this->shop->browser->getKeyboard();
         $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
         $this->waitForText(':', '.sheet-live');
         $keys->sendKeys(WebDriverKeys::ESCAPE);
@@ -60,7 +60,7 @@ final class TimeTest extends BrowserCase
         $this->press('Accept, pin it there', '.trial');
         self::assertEqualsWithDelta($start + 15.0, $this->startOf('flat'), 1e-6);
         $this->script("document.querySelector('.block[data-step=flat][aria-label^=\"N,\"]').focus()");
-        $this->bench->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->waitFor('.move-form');
         $this->press('Unpin', '#step-card');
         self::assertEqualsWithDelta($start, $this->startOf('flat'), 1e-6);
@@ -101,13 +101,13 @@ final class TimeTest extends BrowserCase
     {
         $this->visit('/parts');
         $ready = array_map(fn ($p): string => $p->getText(), $this->all('.part-ready'));
-        $probe = $this->bench->startProbe();
+        $probe = $this->shop->startProbe();
         $this->visit('/air');
         $this->fill('probe_url', $probe);
         $this->press('Keep', '.one-line');
         $this->press('Ask it now');
         $this->sees('It answers');
-        $this->bench->stopProbe();
+        $this->shop->stopDevice();
         $this->press('Ask it now');
         $this->sees('Silent');
         $this->sees('no answer that can be used');
@@ -118,12 +118,12 @@ final class TimeTest extends BrowserCase
         foreach (['hot' => 'no workshop is that warm', 'nan' => 'no temperature'] as $says => $why) {
             $this->reopen();
             $this->visit('/air');
-            $this->fill('probe_url', $this->bench->startProbe($says));
+            $this->fill('probe_url', $this->shop->startProbe($says));
             $this->press('Keep', '.one-line');
             $this->press('Ask it now');
             $this->sees('Left out');
             $this->sees($why);
-            $this->bench->stopProbe();
+            $this->shop->stopDevice();
         }
     }
 
@@ -148,9 +148,9 @@ final class TimeTest extends BrowserCase
         $this->visit('/run-sheet');
         $this->press('New private address');
         $address = (string) $this->one('#feed-address')->getAttribute('value');
-        self::assertStringStartsWith("{$this->bench->url}/calendar/", $address);
+        self::assertStringStartsWith("{$this->shop->url}/calendar/", $address);
         self::assertStringStartsWith('BEGIN:VCALENDAR', (string) file_get_contents($address));
-        $file = $this->bench->browser->executeAsyncScript('const done = arguments[0]; fetch("/run-sheet.ics").then(async (r) => done([r.headers.get("content-disposition"), await r.text()]))');
+        $file = $this->shop->browser->executeAsyncScript('const done = arguments[0]; fetch("/run-sheet.ics").then(async (r) => done([r.headers.get("content-disposition"), await r.text()]))');
         self::assertSame('attachment; filename="run-sheet.ics"', $file[0]);
         self::assertStringContainsString('BEGIN:VALARM', $file[1]);
         $this->press('Revoke');
@@ -203,17 +203,17 @@ final class TimeTest extends BrowserCase
     /** Presses the mouse on a block and moves it so many pixels. */
     private function hold(\Facebook\WebDriver\Remote\RemoteWebElement $block, int $px): WebDriverActions
     {
-        (new WebDriverActions($this->bench->browser))->clickAndHold($block->findElement(WebDriverBy::cssSelector('rect')))->moveByOffset((int) ($px / 2), 0)->perform();
-        (new WebDriverActions($this->bench->browser))->moveByOffset((int) ($px / 2), 0)->perform();
+        (new WebDriverActions($this->shop->browser))->clickAndHold($block->findElement(WebDriverBy::cssSelector('rect')))->moveByOffset((int) ($px / 2), 0)->perform();
+        (new WebDriverActions($this->shop->browser))->moveByOffset((int) ($px / 2), 0)->perform();
 
-        return new WebDriverActions($this->bench->browser);
+        return new WebDriverActions($this->shop->browser);
     }
 
     private function drag(string $step, int $px): void
     {
         $this->hold($this->block($step), $px);
         $this->waitFor('#range rect');
-        (new WebDriverActions($this->bench->browser))->release()->perform();
+        (new WebDriverActions($this->shop->browser))->release()->perform();
         $this->waitFor('.trial');
     }
 }

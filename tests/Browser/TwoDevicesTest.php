@@ -12,7 +12,7 @@ final class TwoDevicesTest extends BrowserCase
 {
     public function testTheOtherDeviceFollowsAndKeepsItsFirstThing(): void
     {
-        $other = $this->bench->second();
+        $other = $this->shop->second();
         $this->signInOn($other);
         $first = self::textOn($other, '#now-title');
         self::assertSame($first, $this->text('#now-title'));
@@ -37,8 +37,8 @@ final class TwoDevicesTest extends BrowserCase
     public function testABetterPlanIsTakenOnOneAndToldOnTheOther(): void
     {
         $long = json_encode(array_fill(1, 7, [['06:00', '21:00']]));
-        $this->bench->alter("UPDATE users SET hours = '{$long}' WHERE id = 1");
-        $other = $this->bench->second();
+        $this->shop->alter("UPDATE users SET hours = '{$long}' WHERE id = 1");
+        $other = $this->shop->second();
         $this->signInOn($other);
         $this->visit('/run-sheet');
         $this->press('Look for better');
@@ -53,7 +53,7 @@ final class TwoDevicesTest extends BrowserCase
 
     private function signInOn(RemoteWebDriver $browser): void
     {
-        $browser->get("{$this->bench->url}/login");
+        $browser->get("{$this->shop->url}/login");
         $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
         $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
         $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();

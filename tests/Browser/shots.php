@@ -9,16 +9,16 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
-use Tests\Browser\Workbench;
+use Tests\Browser\ServedShop;
 
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 
 /** Signs in and takes each view: path, and what is done on the page before the picture. */
 $take = function (int $width, int $height, array $views) use ($folder): void {
-    $bench = Workbench::open(false, $width, $height);
-    $browser = $bench->browser;
+    $shop = ServedShop::open(false, $width, $height);
+    $browser = $shop->browser;
     try {
-        $browser->get("{$bench->url}/login");
+        $browser->get("{$shop->url}/login");
         $browser->findElement(WebDriverBy::name('email'))->sendKeys('ines@hollowquay.example');
         $browser->findElement(WebDriverBy::name('password'))->sendKeys('oak-and-resin');
         $browser->findElement(WebDriverBy::cssSelector('button.go'))->click();
@@ -26,7 +26,7 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
         $browser->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('#live, .weigh')));
         foreach ($views as $name => [$path, $act]) {
             if ($path !== null) {
-                $browser->get($bench->url.$path);
+                $browser->get($shop->url.$path);
             }
             $act === null ?: $act($browser);
             usleep(700000);
@@ -34,7 +34,7 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
             echo "{$name}.png\n";
         }
     } finally {
-        $bench->close();
+        $shop->close();
     }
 };
 $script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Cookie\CookieValuePrefix;
+use Illuminate\Encryption\Encrypter;
+
+/**
+ * The demo shop with its own data behind a server, and a browser in front of it. The server stays for the process, one
+ * for the frozen clock and one for the running; each shop that is opened is a fresh copy of the seeded one behind it.
+ * Used by the browser tests and by the screenshots.
+ */
+final class ServedShop
+{
+    /** Wednesday 16:34 in the demo's zone. */
+    public const FROZEN_AT = '2027-03-10T15:34:00Z';
+
+    private const KEY = 'kkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkk';
+
+    private const COOKIE = 'oak_gloss_session';
+
+    private const PHP = [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M'];
+
+    /** @var array<string, array{url: string, database: string}> by its clock */
+    private static array $servers = [];
+
+    /** @var list<Background> */
+    private array $devices = [];
+
+    private function __construct(public readonly string $url, public readonly RemoteWebDriver $browser, private readonly string $database)
+    {
+    }
+
+    public static function open(bool $runningClock = false, int $width = 1280, int $height = 800): self
+    {
+        $server = self::server($runningClock);
+        $browser = Chrome::fresh(0, $width, $height, $server['url']);
+        // A request that is still under way keeps the file that it has open.
+        array_map(unlink(...), glob("{$server['database']}-*") ?: []);
+        copy(self::seed(), "{$server['database']}.next");
+        rename("{$server['database']}.next", $server['database']);
+        $shop = new self($server['url'], $browser, $server['database']);
+        if ($runningClock) {
+            // Seeded under the frozen clock: from now on it runs from the same moment.
+            $shop->alter('UPDATE shops SET clock_offset_s = '.(strtotime(self::FROZEN_AT) - time()));
+        }
+
+        return $shop;
+    }
+
+    /** Signed in as the owner, by a session such as the form would have begun. */
+    public function signIn(): void
+    {
+        $id = bin2hex(random_bytes(20));
+        $seal = new Encrypter(self::KEY, 'aes-256-cbc');
+        $session = ['_token' => bin2hex(random_bytes(20)), 'login_web_'.sha1(SessionGuard::class) => 1];
+        file_put_contents(dirname(__DIR__, 2)."/storage/framework/sessions/{$id}", $seal->encrypt(serialize($session)));
+        $value = $seal->encrypt(CookieValuePrefix::create(self::COOKIE, self::KEY).$id, false);
+        Chrome::tell($this->browser, 'Network.setCookie', ['name' => self::COOKIE, 'value' => urlencode($value), 'url' => $this->url, 'httpOnly' => true, 'sameSite' => 'Lax']);
+    }
+
+    /** Another device before the same shop, not signed in yet. */
+    public function second(): RemoteWebDriver
+    {
+        return Chrome::fresh(1, 1280, 800, $this->url);
+    }
+
+    /** The stand-in probe on a port of its own; what it says makes it misbehave. */
+    public function startProbe(string $says = ''): string
+    {
+        return $this->startDevice('stand-in-probe.php', ['OAK_PROBE_SAYS' => $says]);
+    }
+
+    /** The stand-in gloss meter, standing on a surface. */
+    public function startMeter(string $surface): string
+    {
+        return $this->startDevice('stand-in-meter.php', ['OAK_METER_SURFACE' => $surface]);
+    }
+
+    /** @param array<string, string> $environment */
+    private function startDevice(string $script, array $environment): string
+    {
+        $port = Background::freePort();
+        $this->devices[] = Background::start([PHP_BINARY, '-S', "127.0.0.1:{$port}", "app/Devices/{$script}"], $environment + getenv());
+        Background::waitFor($port);
+
+        return "http://127.0.0.1:{$port}/";
+    }
+
+    /** Ends the device that was started last. */
+    public function stopDevice(): void
+    {
+        (array_pop($this->devices) ?? throw new \LogicException('no device runs'))->end();
+    }
+
+    /** Changes the shop's data behind its back, as another day or another brief would have made it. */
+    public function alter(string $sql): void
+    {
+        (new \PDO("sqlite:{$this->database}"))->exec($sql);
+    }
+
+    public function emulateDark(): void
+    {
+        Chrome::tell($this->browser, 'Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+    }
+
+    public function emulatePrint(): void
+    {
+        Chrome::tell($this->browser, 'Emulation.setEmulatedMedia', ['media' => 'print']);
+    }
+
+    public function close(): void
+    {
+        $this->browser->get('about:blank');
+        array_map(fn (Background $d) => $d->end(), $this->devices);
+    }
+
+    /** @return array{url: string, database: string} */
+    private static function server(bool $runningClock): array
+    {
+        return self::$servers[$runningClock ? 'running' : 'frozen'] ??= self::serve($runningClock);
+    }
+
+    /** @return array{url: string, database: string} */
+    private static function serve(bool $runningClock): array
+    {
+        $root = dirname(__DIR__, 2);
+        $database = self::directory().'/'.($runningClock ? 'running' : 'frozen').'.sqlite';
+        $port = Background::freePort();
+        $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
+        register_shutdown_function(fn () => $server->end());
+        Background::waitFor($port);
+
+        return ['url' => "http://127.0.0.1:{$port}", 'database' => $database];
+    }
+
+    /** Where this process keeps its shops; gone with it. */
+    private static function directory(): string
+    {
+        static $directory = null;
+        if ($directory === null) {
+            $directory = sys_get_temp_dir().'/oak-shops-'.bin2hex(random_bytes(6));
+            mkdir($directory, 0700);
+            register_shutdown_function(function () use ($directory): void {
+                array_map(unlink(...), glob("{$directory}/*") ?: []);
+                rmdir($directory);
+            });
+        }
+
+        return $directory;
+    }
+
+    /** The seeded shop, made once for each state of the code that makes it. */
+    private static function seed(): string
+    {
+        $root = dirname(__DIR__, 2);
+        $made = md5(implode('', array_map(fn (string $f): string => (string) md5_file($f), [
+            ...glob("{$root}/database/*/*.*") ?: [], ...glob("{$root}/core/*/*.php") ?: [], ...glob("{$root}/app/*/*.php") ?: [],
+        ])));
+        $file = "{$root}/storage/framework/testing/seed-{$made}.sqlite";
+        // Another process may be at it.
+        $turn = fopen("{$root}/storage/framework/testing/seed.turn", 'c') ?: throw new \RuntimeException('no turn to seed');
+        flock($turn, LOCK_EX);
+        if (! is_file($file)) {
+            array_map(unlink(...), glob("{$root}/storage/framework/testing/seed-*.sqlite*") ?: []);
+            touch("{$file}.part");
+            $command = proc_open([...self::PHP, 'artisan', 'migrate:fresh', '--seed', '--force', '--quiet'], [], $pipes, $root, self::environment("{$file}.part", false));
+            if ($command === false || proc_close($command) !== 0) {
+                throw new \RuntimeException('the demo shop could not be seeded');
+            }
+            // A copy must not miss what still lies in the write-ahead log.
+            $pdo = new \PDO("sqlite:{$file}.part");
+            $pdo->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+            unset($pdo);
+            rename("{$file}.part", $file);
+        }
+        fclose($turn);
+
+        return $file;
+    }
+
+    /** @return array<string, string> */
+    private static function environment(string $database, bool $runningClock): array
+    {
+        return [
+            'APP_ENV' => 'testing-browser',
+            'APP_DEBUG' => 'true',
+            'APP_KEY' => 'base64:'.base64_encode(self::KEY),
+            'DB_DATABASE' => $database,
+            'OAK_DEMO' => 'true',
+            'OAK_FROZEN_AT' => $runningClock ? 'no' : self::FROZEN_AT,
+            'SESSION_DRIVER' => 'file',
+            'SESSION_COOKIE' => self::COOKIE,
+            'CACHE_STORE' => 'file',
+            'LOG_CHANNEL' => 'single',
+            'BCRYPT_ROUNDS' => '4',
+        ] + getenv();
+    }
+}
