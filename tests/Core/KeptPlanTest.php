@@ -23,15 +23,16 @@ use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Thorough;
 
 /** A plan that keeps still: shops lived by what they were told, and each thing that may break it. */
 final class KeptPlanTest extends TestCase
 {
-    /** @return iterable<string, array{int}> fixed seeds; with OAK_LONG thirty, fresh ones among them */
+    /** @return iterable<string, array{int}> fixed seeds; in a long run thirty, fresh ones among them */
     public static function shops(): iterable
     {
         $seeds = [1, 2, 6];
-        if (getenv('OAK_LONG') === '1') {
+        if (Thorough::isLong()) {
             $fresh = array_map(fn (): int => random_int(1000, 999999), range(1, 10));
             fwrite(STDERR, 'Fresh shops: '.implode(', ', $fresh)."\n");
             $seeds = [...range(1, 20), ...$fresh];
@@ -58,7 +59,7 @@ final class KeptPlanTest extends TestCase
     /** @return iterable<string, array{int, float, float}> */
     public static function livedOtherwise(): iterable
     {
-        foreach (getenv('OAK_LONG') === '1' ? range(1, 10) : [1, 2] as $seed) {
+        foreach (Thorough::seeds(8) as $seed) {
             yield "shop {$seed}, a fifth slower" => [$seed, 1.2, 0.0];
             yield "shop {$seed}, 1 °C colder" => [$seed, 1.0, -1.0];
             yield "shop {$seed}, 1 °C warmer" => [$seed, 1.0, 1.0];

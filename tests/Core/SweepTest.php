@@ -48,6 +48,7 @@ use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Thorough;
 
 /** Some hundred plans over areas, substrates, shapes, finishes, airs, cloths, resins and schools, drawn from a seed. */
 final class SweepTest extends TestCase
@@ -55,7 +56,7 @@ final class SweepTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        for ($seed = 1; $seed <= (getenv('OAK_LONG') === '1' ? 480 : 120); $seed++) {
+        foreach (Thorough::seeds(300) as $seed) {
             yield "plan {$seed}" => [$seed];
         }
     }
@@ -98,7 +99,7 @@ final class SweepTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function aFew(): iterable
     {
-        for ($seed = 1; $seed <= (getenv('OAK_LONG') === '1' ? 50 : 12); $seed++) {
+        foreach (Thorough::seeds(30) as $seed) {
             yield "shop {$seed}" => [1000 + $seed];
         }
     }

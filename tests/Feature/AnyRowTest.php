@@ -8,6 +8,7 @@ use App\Models\AirReading;
 use App\Models\HourException;
 use App\Models\Part;
 use App\Planning\Planner;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -137,7 +138,8 @@ final class AnyRowTest extends ShopCase
         $this->user->refresh()->load('shop');
 
         $this->assertPages();
-        foreach (Part::query()->get() as $part) {
+        // Where no part is left out, the plan of one stands for both.
+        foreach (Part::query()->when($named === null, fn (Builder $parts) => $parts->where('letter', 'K'))->get() as $part) {
             foreach ($named === 'K Test fender' ? ['', '/edit', '/film', '/sand', '/clear', '/record'] : [''] as $room) {
                 $this->assertContains($this->get("/parts/{$part->id}{$room}")->status(), [200, 302, 403, 422], "{$part->letter}{$room}");
             }

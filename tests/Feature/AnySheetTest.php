@@ -10,6 +10,7 @@ use App\Models\Resin;
 use App\Models\ShelfItem;
 use App\Shelf\ShelfKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Thorough;
 
 /** A sheet that the shelf takes, however thin, slow or heavy, stops no page of a part that is made with it. */
 final class AnySheetTest extends ShopCase
@@ -22,7 +23,7 @@ final class AnySheetTest extends ShopCase
     {
         foreach ([ShelfKind::Resins, ShelfKind::Cloths, ShelfKind::Clears] as $kind) {
             foreach ($kind->fields() as $field) {
-                if (getenv('OAK_LONG') !== '1' && ! in_array($field->name, self::OFTEN, true)) {
+                if (! Thorough::isLong() && ! in_array($field->name, self::OFTEN, true)) {
                     continue;
                 }
                 foreach ($field->rules as $rule) {

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
+use Tests\Thorough;
 
 /** Whatever is sent into whichever field of whichever route, it is answered in words, and the form that comes back too. */
 final class HostileInputTest extends ShopCase
@@ -57,7 +58,7 @@ final class HostileInputTest extends ShopCase
     /** @return list<mixed> */
     private static function hostile(): array
     {
-        $more = getenv('OAK_LONG') === '1' ? ['1e309', "\u{202E}abc", '2027-02-30T25:61', '../../.env%00', '9999-12-31'] : [];
+        $more = Thorough::isLong() ? ['1e309', "\u{202E}abc", '2027-02-30T25:61', '../../.env%00', '9999-12-31'] : [];
 
         return [...$more, [], ['x' => ['y' => ['z']]], "nul\0byte", "\xff\xfe\xc3(", str_repeat('9', 400), '-1e308', 'NaN', str_repeat('long ', 20000), '<script>alert(1)</script>\'"`--', '٣٤', ' ', '0x1A'];
     }
@@ -76,7 +77,7 @@ final class HostileInputTest extends ShopCase
             foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
                 foreach ($hostile as $v => $value) {
                     // Each field meets two of them, another two the next field; all with the long tests.
-                    if (getenv('OAK_LONG') === '1' || ($f + $v) % 6 === 0) {
+                    if (Thorough::isLong() || ($f + $v) % 6 === 0) {
                         $this->send((string) $name, $route, $values, (string) $field, $value);
                         $sent++;
                     }

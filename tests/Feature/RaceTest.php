@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\Thorough;
 
 /** Devices in processes of their own, at one file, at the same moment. */
 final class RaceTest extends FileShopCase
@@ -49,7 +50,7 @@ final class RaceTest extends FileShopCase
 
     public function testTwoDevicesOnOneStepDoItOnce(): void
     {
-        $races = getenv('OAK_LONG') === '1' ? 100 : 4;
+        $races = Thorough::isLong() ? 100 : 4;
         for ($race = 0; $race < $races; $race++) {
             $was = $this->coats('build-2');
             $answers = $this->together([
