@@ -8,14 +8,15 @@ use App\Planning\PlannedPart;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\Ready;
+use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Material\Resin;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Cups;
 use OakGloss\Mixing\Pour;
 use OakGloss\Plan\CupNotices;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
@@ -104,14 +105,14 @@ final readonly class Cup
 
     private function lastReady(): ?Fact
     {
-        return $this->planned->plan->log->last($this->step->step->key, FactKind::Ready);
+        return $this->planned->plan->log->last($this->step->step->key, Ready::class);
     }
 
     private function fullCheckToday(): ?Fact
     {
         $floor = $this->planned->floor;
-        foreach ($this->planned->plan->log->facts as $fact) {
-            if ($fact->kind === FactKind::Ready && $fact->number('short') === null && $floor->time->local($fact->atMin)->isSameDay($floor->time->local($floor->nowMin))) {
+        foreach ($this->planned->plan->log->all(Ready::class) as $fact) {
+            if ($fact->content->short !== true && $floor->time->local($fact->atMin)->isSameDay($floor->time->local($floor->nowMin))) {
                 return $fact;
             }
         }
@@ -158,8 +159,8 @@ final readonly class Cup
     /** When hardener first met resin, minutes; null before. */
     public function mixedAtMin(): ?float
     {
-        $weighed = $this->planned->plan->log->of($this->step->step->key, FactKind::Weighed);
-        $hardener = array_values(array_filter($weighed, fn (Fact $f): bool => $f->word('component') === 'hardener'));
+        $weighed = $this->planned->plan->log->of($this->step->step->key, Weighed::class);
+        $hardener = array_values(array_filter($weighed, fn (Fact $f): bool => $f->content->component === 'hardener'));
 
         return $hardener === [] ? null : $hardener[0]->atMin;
     }

@@ -13,10 +13,11 @@ use App\Planning\ShopFloor;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
+use OakGloss\Fact\Draft;
+use OakGloss\Fact\Kind\AirChanged;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Method\FollowKind;
 use OakGloss\Plan\ClimateLimit;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\Leniency;
 use OakGloss\Schedule\MinuteAges;
@@ -130,11 +131,11 @@ final class LockUp
         $onMin = $below === null ? ($planned->next->coatOnMin ?? $floor->nowMin) : $below[1]->endMin;
         $isOpen = $opens <= $floor->nowMin;
         $ways = array_filter($isOpen ? [
-            $this->bonding('coat_now', $planned, $key, [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['at' => 5.0 * floor($floor->nowMin / 5.0)]]], $closes),
+            $this->bonding('coat_now', $planned, $key, [new Draft($key, new Decided(at: 5.0 * floor($floor->nowMin / 5.0)))], $closes),
             $this->cool($planned, $floor, $key, $floor->nowMin, $closes),
             $this->keyed($planned, $key),
         ] : [
-            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonding('coat_earlier', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below[0]->step->key, 'data' => ['at' => 5.0 * ceil($floor->nowMin / 5.0)]]], $closes),
+            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonding('coat_earlier', $planned, $key, [new Draft($below[0]->step->key, new Decided(at: 5.0 * ceil($floor->nowMin / 5.0)))], $closes),
             $this->warm($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->stay($planned, $floor, $key, $opens + $step->handsMin, $closes),
             $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
@@ -149,17 +150,13 @@ final class LockUp
     /**
      * The plan mended for the part under these facts.
      *
-     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts
+     * @param list<Draft> $facts
      *
      * @return array{PlannedPart, float} and how much later the others are ready
      */
     private function trial(PlannedPart $planned, array $facts, ?ShopFloor $floor = null): array
     {
-        $log = $planned->plan->log;
-        foreach ($facts as $fact) {
-            $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $planned->floor->nowMin, null, $fact['data']));
-        }
-        $trial = $this->planner->repaired($planned, $log, $floor);
+        $trial = $this->planner->repaired($planned, $planned->plan->log->drafted($facts, $planned->floor->nowMin), $floor);
         // Against the same repair without the change: what that would win is no merit of the way.
         $as = $this->asNow[$planned->part->id] ??= $this->planner->repaired($planned, $planned->plan->log);
         $later = 0.0;
@@ -173,11 +170,11 @@ final class LockUp
     /**
      * Facts under which a step bonds, before a time if one is given.
      *
-     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts
+     * @param list<Draft> $facts
      */
     private function bonding(string $code, PlannedPart $planned, string $key, array $facts, ?float $before = null, ?float $untilMin = null, ?float $celsius = null, string $climate = ''): ?WayOut
     {
-        $facts[] = ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['bond' => 1, 'key' => 0]];
+        $facts[] = new Draft($key, new Decided(key: false, bond: true));
         [$trial, $later] = $this->trial($planned, $facts);
         $time = $trial->schedule->slot($key);
 
@@ -196,7 +193,7 @@ final class LockUp
             $bears = $coat?->layer === null ? null : $planned->plan->materials->resinFor($coat)->maxC;
             $warmest = min(ClimateLimit::warmestC($kind, $planned->plan->brief->substrate), $bears ?? INF);
             $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0 && $this->opensBy($planned, $key, new ClimateChange($kind, $from, $closes, $c), $closes)));
-            $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => ['kind' => $kind->value, 'from' => round($from), 'until' => round($closes), 'c' => $c]]], $closes, $closes, $c, $kind->value));
+            $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [new Draft($key, new AirChanged($kind, round($from), round($closes), $c))], $closes, $closes, $c, $kind->value));
             if ($way !== null) {
                 return $way;
             }
@@ -252,7 +249,7 @@ final class LockUp
             if ($stays <= $closes || $stays - $closes > self::LONGEST_STAY_MIN) {
                 continue;
             }
-            $facts = [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['bond' => 1, 'key' => 0]]];
+            $facts = [new Draft($key, new Decided(key: false, bond: true))];
             [$trial, $later] = $this->trial($planned, $facts, $floor->stayingUntil($stays));
             $time = $trial->schedule->slot($key);
             if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $stays) {
@@ -273,9 +270,9 @@ final class LockUp
         if ($coat === null || ! ClimateLimit::suits($floor->shop->cool_place_c, ClimateKind::CoolPlace, $planned->plan->materials->resinFor($coat->step), $planned->plan->brief->substrate, $floor->dewPointC())) {
             return null;
         }
-        $data = ['kind' => ClimateKind::CoolPlace->value, 'from' => round($from), 'until' => round($opens), 'c' => $floor->shop->cool_place_c];
+        $cool = new AirChanged(ClimateKind::CoolPlace, round($from), round($opens), $floor->shop->cool_place_c);
 
-        return $this->bonding('cool', $planned, $key, [['kind' => FactKind::Warmed, 'step' => $key, 'data' => $data], ['kind' => FactKind::Decided, 'step' => $key, 'data' => ['not_before' => $opens]]], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
+        return $this->bonding('cool', $planned, $key, [new Draft($key, $cool), new Draft($key, new Decided(notBefore: $opens))], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
     }
 
     private function keyed(PlannedPart $planned, string $key): ?WayOut
@@ -283,14 +280,14 @@ final class LockUp
         $time = $planned->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Keyed ? null
-            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [['kind' => FactKind::Decided, 'step' => $key, 'data' => ['key' => 1, 'bond' => 0]]], isPlanned: true);
+            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [new Draft($key, new Decided(key: true, bond: false))], isPlanned: true);
     }
 
     private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WayOut
     {
         $opens = $floor->work->opensAfter($closes);
 
-        return $opens === null ? null : $this->bonding('tomorrow', $planned, $key, [['kind' => FactKind::Decided, 'step' => $below, 'data' => ['not_before' => $opens]]]);
+        return $opens === null ? null : $this->bonding('tomorrow', $planned, $key, [new Draft($below, new Decided(notBefore: $opens))]);
     }
 
     /** Whether one more part fits into a thing for a while. */

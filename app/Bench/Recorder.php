@@ -13,7 +13,7 @@ use App\Planning\ShopFloor;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Content;
 
 /** Writes facts. Called under the write lock of the act that they belong to. */
 final class Recorder
@@ -24,22 +24,21 @@ final class Recorder
     {
     }
 
-    /** @param array<string, string|int|float> $data */
-    public function record(Part $part, User $user, ShopFloor $floor, FactKind $kind, string $step, array $data, ?float $atMin = null): PartFact
+    public function record(Part $part, User $user, ShopFloor $floor, string $step, Content $content, ?float $atMin = null): PartFact
     {
         $at = $atMin ?? $floor->nowMin;
 
-        return DB::transaction(function () use ($part, $user, $floor, $kind, $step, $data, $at): PartFact {
+        return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at): PartFact {
             $fact = PartFact::query()->create([
                 'part_id' => $part->id,
                 'token' => $this->token(),
                 'user_id' => $user->id,
-                'kind' => $kind->value,
+                'kind' => $content::KIND,
                 'step' => $step,
                 'happened_at' => $floor->time->local($at)->utc(),
                 'recorded_at' => $floor->time->local($floor->nowMin)->utc(),
                 'air_c' => round($floor->air->at($at), 1),
-                'data' => $data,
+                'data' => $content->data(),
             ]);
             $this->settle($part, $floor);
 

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Draft;
 
 /** One priced way out of a window that falls into closed hours. */
 final readonly class WayOut
 {
     /**
-     * @param string                                                                           $code      coat_earlier, stay, warm, cool, key or tomorrow
-     * @param float|null                                                                       $readyMin  when the part is ready on that way
-     * @param float                                                                            $atMin     when the step is done on that way
-     * @param float                                                                            $handsMin  hands-on minutes ahead
-     * @param float                                                                            $overMin   minutes past closing
-     * @param float|null                                                                       $untilMin  how long somebody stays, or the part is in another air
-     * @param list<array{kind: FactKind, step: string, data: array<string, string|int|float>}> $facts     what taking it records
-     * @param bool                                                                             $isPlanned what the run sheet does if nothing is taken
+     * @param string      $code      coat_earlier, stay, warm, cool, key or tomorrow
+     * @param float|null  $readyMin  when the part is ready on that way
+     * @param float       $atMin     when the step is done on that way
+     * @param float       $handsMin  hands-on minutes ahead
+     * @param float       $overMin   minutes past closing
+     * @param float|null  $untilMin  how long somebody stays, or the part is in another air
+     * @param list<Draft> $facts     what taking it records
+     * @param bool        $isPlanned what the run sheet does if nothing is taken
      */
     public function __construct(
         public string $code,

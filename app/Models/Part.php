@@ -10,7 +10,8 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kinds;
 
 /**
  * @phpstan-type ZoneRow array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}
@@ -131,9 +132,9 @@ final class Part extends Model
     protected function unbegun(Builder $query): void
     {
         $query->whereNotExists(fn (\Illuminate\Database\Query\Builder $q) => $q->from('facts')->whereColumn('facts.part_id', 'parts.id')
-            ->whereNotIn('facts.kind', [FactKind::Chosen->value, FactKind::Decided->value, FactKind::Struck->value])
+            ->whereNotIn('facts.kind', Kinds::where(fn (string $kind): bool => ! $kind::IS_WORK))
             ->whereNotExists(fn (\Illuminate\Database\Query\Builder $s) => $s->from('facts as strikes')->whereColumn('strikes.part_id', 'facts.part_id')
-                ->where('strikes.kind', FactKind::Struck->value)->whereRaw("json_extract(strikes.data, '$.target') = facts.id")));
+                ->where('strikes.kind', Struck::KIND)->whereRaw("json_extract(strikes.data, '$.target') = facts.id")));
     }
 
     public function isBegun(): bool

@@ -7,6 +7,9 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Kinds;
+use OakGloss\Fact\Targets;
 
 /**
  * Something that was recorded. Append-only: a mistake is struck out by another fact.
@@ -34,6 +37,20 @@ final class PartFact extends Model
     protected function casts(): array
     {
         return ['happened_at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'air_c' => 'float', 'data' => 'array'];
+    }
+
+    /** @throws \UnexpectedValueException If the row is of no kind, or not whole. */
+    public function content(): Content
+    {
+        return Kinds::named($this->kind)::read($this->data);
+    }
+
+    /** The fact that this one is about. */
+    public function target(): int
+    {
+        $content = $this->content();
+
+        return $content instanceof Targets ? $content->target() : throw new \LogicException("{$this->kind} is about no other fact");
     }
 
     /** @return BelongsTo<User, $this> */

@@ -7,6 +7,8 @@ namespace App\Planning;
 use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\PartFact;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
 use OakGloss\Film\Face;
 use OakGloss\Geometry\Tiltable;
 use OakGloss\Geometry\Visibility;
@@ -21,9 +23,6 @@ use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Plan\PartBrief;
 
 /** A row of parts, and of facts, as the core's values. */
@@ -100,7 +99,7 @@ final class FromPart
 
     private static function fact(PartFact $row): Fact
     {
-        return new Fact($row->id, FactKind::from($row->kind), $row->step, ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']), $row->air_c, $row->data);
+        return Fact::read($row->id, $row->kind, $row->step, ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']), $row->air_c, $row->data);
     }
 
     /** @return non-empty-list<Zone> */

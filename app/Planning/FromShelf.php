@@ -12,6 +12,8 @@ use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Material as Core;
@@ -19,8 +21,6 @@ use OakGloss\Material\Blend;
 use OakGloss\Material\Chemistry;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Quantity\Temperature;
 
 /** Rows of the shelf as the core's materials. */
@@ -66,14 +66,14 @@ final class FromShelf
     public static function mixed(FactLog $log, int $shopId, Closure $resin): array
     {
         $mixed = [];
-        foreach ($log->facts as $fact) {
-            $id = $fact->kind === FactKind::Decided ? (int) $fact->number('resin_id') : 0;
-            $row = $id === 0 ? null : Resin::query()->where('shop_id', $shopId)->find($id);
+        foreach ($log->all(Decided::class) as $fact) {
+            $decided = $fact->content;
+            $row = (int) $decided->resinId === 0 ? null : Resin::query()->where('shop_id', $shopId)->find($decided->resinId);
             if ($row === null) {
                 continue;
             }
-            $fast = (int) $fact->number('fast_id') === 0 ? null : Resin::query()->where('shop_id', $shopId)->find((int) $fact->number('fast_id'));
-            $mixed[$fact->step] = $fast === null ? $resin($row) : Blend::of($resin($row), $resin($fast), (float) $fact->number('fast_share'));
+            $fast = (int) $decided->fastId === 0 ? null : Resin::query()->where('shop_id', $shopId)->find($decided->fastId);
+            $mixed[$fact->step] = $fast === null ? $resin($row) : Blend::of($resin($row), $resin($fast), (float) $decided->fastShare);
         }
 
         return $mixed;

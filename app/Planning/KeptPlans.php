@@ -8,7 +8,8 @@ use App\Models\KeptPlan;
 use App\Models\PartFact;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kinds;
 use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\KeptStep;
 use OakGloss\Schedule\Leniency;
@@ -18,8 +19,6 @@ use OakGloss\Schedule\Way;
 /** The plans that were kept, as rows: added, never edited. */
 final class KeptPlans
 {
-    private const DECISIONS = [FactKind::Decided->value, FactKind::Chosen->value, FactKind::Warmed->value];
-
     public function newest(Shop $shop): ?KeptPlan
     {
         return KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
@@ -58,7 +57,7 @@ final class KeptPlans
         foreach ($was === [] ? [] : $restsOn['parts'] as $id => $row) {
             $since = (int) ($was['facts'][$id] ?? 0);
             $isOther = isset($was['parts'][$id]) && $was['parts'][$id] !== $row;
-            if ($isOther || ((int) ($restsOn['facts'][$id] ?? 0) > $since && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn('kind', self::DECISIONS)->exists())) {
+            if ($isOther || ((int) ($restsOn['facts'][$id] ?? 0) > $since && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn('kind', Kinds::where(fn (string $kind): bool => $kind::IS_DECISION))->exists())) {
                 $decided[] = (int) $id;
             }
         }
@@ -81,10 +80,10 @@ final class KeptPlans
             $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where('rests_on->hours', $restsOn['hours'])->orderByDesc('id')->value('id');
             $found = $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
         }
-        $struck = $newest === null ? [] : PartFact::query()->whereIn('part_id', array_keys($restsOn['parts']))->where('kind', FactKind::Struck->value)->whereIn('id', array_values($restsOn['facts']))->get();
+        $struck = $newest === null ? [] : PartFact::query()->whereIn('part_id', array_keys($restsOn['parts']))->where('kind', Struck::KIND)->whereIn('id', array_values($restsOn['facts']))->get();
         foreach ($struck as $fact) {
             if ($fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0)) {
-                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where("rests_on->facts->{$fact->part_id}", '<', (int) ($fact->data['target'] ?? 0))->orderByDesc('id')->value('id');
+                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where("rests_on->facts->{$fact->part_id}", '<', $fact->target())->orderByDesc('id')->value('id');
                 $found = ($before === null ? [] : $this->places([$fact->part_id], $floor, (int) $before)) + $found;
             }
         }

@@ -6,6 +6,8 @@ namespace App\Planning;
 
 use Closure;
 use Illuminate\Support\Facades\Cache;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Coat;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Visibility;
@@ -16,7 +18,6 @@ use OakGloss\Method\Choices;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Runs;
 use OakGloss\Quantity\Temperature;
@@ -102,7 +103,7 @@ final class OpenChoices
             'filler_id' => $isOpen('filler', 'clear', 'varnish-1', 'polish'),
             // Resin that is flatted for polish has no tooth for a clear.
             'clear_id', 'stripes' => $isOpen('clear', 'varnish-1', 'mask-line-1', 'polish') && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
-            default => $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [],
+            default => $plan->log->of('flat', Sanded::class, Skipped::class) === [],
         }));
     }
 

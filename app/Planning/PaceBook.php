@@ -12,7 +12,11 @@ use Illuminate\Support\Facades\Cache;
 use OakGloss\Cure\PaceCheck;
 use OakGloss\Cure\PaceEvidence;
 use OakGloss\Cure\ShopPace;
-use OakGloss\Cure\Touch;
+use OakGloss\Fact\ChecksCoat;
+use OakGloss\Fact\Kind\LeftOut;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kinds;
+use OakGloss\Fact\Targets;
 use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Plan\ModelVersion;
 
@@ -54,7 +58,7 @@ final class PaceBook
         if (array_key_exists($key, $this->paces)) {
             return $this->paces[$key];
         }
-        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->selectRaw('count(*) as n, max(id) as newest, max(token) as last')->toBase()->first();
+        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', self::kinds())->selectRaw('count(*) as n, max(id) as newest, max(token) as last')->toBase()->first();
         $kept = Cache::remember('pace-'.md5(serialize([ModelVersion::NOW, $key, $row->getAttributes(), (array) $state])), self::KEPT_S, function () use ($row): array {
             $pace = $this->checks($row) === [] ? null : ShopPace::learnt(self::counted($this->checks($row)));
 
@@ -78,44 +82,56 @@ final class PaceBook
     private function load(int $shopId): array
     {
         $facts = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $shopId)->select('id'))
-            ->whereIn('kind', ['touched', 'tried', 'left_out', 'struck'])->with('user')->orderBy('happened_at')->orderBy('id')->get();
-        if ($facts->whereIn('kind', ['touched', 'tried'])->isEmpty()) {
-            return [];
-        }
-        $struck = $facts->where('kind', 'struck')->map(fn (PartFact $f): int => (int) $f->data['target'])->flip();
-        $leftOut = $facts->where('kind', 'left_out')->reject(fn (PartFact $f): bool => $struck->has($f->id))->keyBy(fn (PartFact $f): int => (int) $f->data['target']);
+            ->whereIn('kind', self::kinds())->with('user')->orderBy('happened_at')->orderBy('id')->get();
+        $targets = fn (string $kind): Collection => $facts->where('kind', $kind)->keyBy(fn (PartFact $f): int => $f->target());
+        $struck = $targets(Struck::KIND);
+        $leftOut = $targets(LeftOut::KIND)->reject(fn (PartFact $f): bool => $struck->has($f->id));
         $resins = Resin::query()->where('shop_id', $shopId)->get()->keyBy('id');
         $kept = [];
-        foreach ($facts->whereIn('kind', ['touched', 'tried']) as $fact) {
-            $row = $resins->get((int) ($fact->data['resin_id'] ?? 0));
-            $age = (float) ($fact->data['age_min'] ?? 0.0);
-            if ($row !== null && $age > 0.0 && ! $struck->has($fact->id)) {
-                $kept[$row->name][] = [$fact, $row, $age];
+        foreach ($facts as $fact) {
+            $check = $fact->content();
+            $row = $check instanceof ChecksCoat ? $resins->get($check->resinId()) : null;
+            if ($check instanceof ChecksCoat && $row !== null && $check->ageMin() > 0.0 && ! $struck->has($fact->id)) {
+                $kept[$row->name][] = [$fact, $row, $check];
             }
         }
 
         return array_map(fn (array $rows): array => self::judged($rows, $leftOut), $kept);
     }
 
+    /** @return list<string> kinds of facts that a pace is learnt from */
+    private static function kinds(): array
+    {
+        return Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true) || is_a($kind, Targets::class, true));
+    }
+
     /**
      * Each check against what the ones before it that count say: far off, it asks. Kept for as long as all of them stay.
      *
-     * @param list<array{PartFact, Resin, float}> $rows
-     * @param Collection<int, PartFact>           $leftOut by the check's number
+     * @param list<array{PartFact, Resin, ChecksCoat}> $rows
+     * @param Collection<int, PartFact>                $leftOut by the check's number
      *
      * @return list<KeptCheck>
      */
     private static function judged(array $rows, Collection $leftOut): array
     {
-        $state = array_map(fn (array $r): array => [$r[0]->token, $r[1]->getAttributes(), $r[2], $leftOut->get($r[0]->id)?->token], $rows);
+        $state = array_map(fn (array $r): array => [$r[0]->token, $r[1]->getAttributes(), $r[2]->ageMin(), $leftOut->get($r[0]->id)?->token], $rows);
         $verdicts = Cache::remember('judged-'.md5(serialize([ModelVersion::NOW, $state])), self::KEPT_S, fn (): array => self::verdicts($rows, $leftOut));
 
-        return array_map(fn (array $r, array $verdict): KeptCheck => new KeptCheck($r[0], self::check(...$r), $r[2], (string) ($r[0]->data['touch'] ?? $r[0]->data['paper'] ?? ''), CheckStands::from($verdict[0]), $verdict[1], (string) ($leftOut->get($r[0]->id)->data['reason'] ?? '')), $rows, $verdicts);
+        return array_map(fn (array $r, array $verdict): KeptCheck => new KeptCheck(
+            $r[0],
+            self::check($r[1], $r[2]),
+            (float) $r[2]->ageMin(),
+            $r[2]->found(),
+            CheckStands::from($verdict[0]),
+            $verdict[1],
+            (string) self::judgement($leftOut, $r[0])?->reason,
+        ), $rows, $verdicts);
     }
 
     /**
-     * @param list<array{PartFact, Resin, float}> $rows
-     * @param Collection<int, PartFact>           $leftOut
+     * @param list<array{PartFact, Resin, ChecksCoat}> $rows
+     * @param Collection<int, PartFact>                $leftOut
      *
      * @return list<array{string, float}> how each stands, and its likelihood
      */
@@ -123,14 +139,14 @@ final class PaceBook
     {
         $verdicts = [];
         $evidence = PaceEvidence::none();
-        foreach ($rows as [$fact, $row, $age]) {
-            $check = self::check($fact, $row, $age);
-            $because = $leftOut->get($fact->id);
+        foreach ($rows as [$fact, $row, $content]) {
+            $check = self::check($row, $content);
+            $judged = self::judgement($leftOut, $fact);
             $pace = $evidence->pace();
             $likelihood = $check->likelihood(log($pace->factor), $pace->rateSigma);
             $stands = match (true) {
-                $because !== null && ($because->data['counts'] ?? 0) == 0 => CheckStands::LeftOut,
-                $because !== null || $likelihood >= self::FAR_OFF => CheckStands::Counts,
+                $judged?->counts === false => CheckStands::LeftOut,
+                $judged !== null || $likelihood >= self::FAR_OFF => CheckStands::Counts,
                 default => CheckStands::Asks,
             };
             if ($stands === CheckStands::Counts) {
@@ -142,11 +158,17 @@ final class PaceBook
         return $verdicts;
     }
 
-    private static function check(PartFact $fact, Resin $row, float $age): PaceCheck
+    /** @param Collection<int, PartFact> $leftOut */
+    private static function judgement(Collection $leftOut, PartFact $check): ?LeftOut
     {
-        return $fact->kind === 'tried'
-            ? PaceCheck::ofSanding($fact->data['paper'] === 'dusts', $age, $row->sandable_age_min)
-            : PaceCheck::ofTack(Touch::from((string) $fact->data['touch']), $age, $row->tack_from_age_min, $row->tack_until_age_min);
+        $content = $leftOut->get($check->id)?->content();
+
+        return $content instanceof LeftOut ? $content : null;
+    }
+
+    private static function check(Resin $row, ChecksCoat $check): PaceCheck
+    {
+        return $check->paceCheck((float) $check->ageMin(), ['tack_from' => $row->tack_from_age_min, 'tack_until' => $row->tack_until_age_min, 'sandable' => $row->sandable_age_min]);
     }
 
     /**

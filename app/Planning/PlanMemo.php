@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use Closure;
 use Illuminate\Support\Facades\Cache;
-use OakGloss\Plan\FactLog;
+use OakGloss\Fact\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\ModelVersion;

@@ -8,13 +8,14 @@ use App\Models\Resin;
 use App\Models\Shop;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\CupHeat;
+use OakGloss\Fact\Draft;
+use OakGloss\Fact\Kind\AirChanged;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Material\Blend;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\CupNotices;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
@@ -63,7 +64,7 @@ final class Turning
      * @param array<int, PlannedPart>   $parts pooled in this order
      * @param list<array{float, float}> $free
      *
-     * @return list<array{way: TurnedWay, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>>}>
+     * @return list<array{way: TurnedWay, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<Draft>>}>
      */
     public function ways(array $parts, array $free): array
     {
@@ -175,7 +176,7 @@ final class Turning
         if ($coat->step->name !== 'build') {
             return null;
         }
-        $trial = $this->planner->trial($planned, $planned->plan->log->with(new Fact(PHP_INT_MAX, FactKind::Decided, $coat->step->key, $planned->floor->nowMin, null, ['g_m2' => $weight])));
+        $trial = $this->planner->trial($planned, $planned->plan->log->drafted([new Draft($coat->step->key, new Decided(gM2: $weight))], $planned->floor->nowMin));
 
         return $trial->plan->buildCoats < $planned->plan->buildCoats ? $weight : null;
     }
@@ -184,7 +185,7 @@ final class Turning
      * @param list<int>                                   $ids
      * @param array<int, array{PlannedStep, PlannedStep}> $pairs
      *
-     * @return array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>> by part
+     * @return array<int, list<Draft>> by part
      */
     private function facts(TurnedWay $way, array $ids, array $pairs): array
     {
@@ -192,14 +193,20 @@ final class Turning
         $after = 0.0;
         foreach ($ids as $n => $id) {
             [$coat, $next] = $pairs[$id];
-            $mix = ['resin_id' => $way->hardener->resinId, 'fast_id' => $way->hardener->fastId ?? 0, 'fast_share' => $way->hardener->fastShare ?? 0.0];
+            $mixed = $way->hardener;
             $facts[$id] = [
-                ['kind' => FactKind::Decided, 'step' => $coat->step->key, 'data' => ['at' => 5.0 * round($way->starts[$n] / 5.0)] + $mix],
-                ['kind' => FactKind::Decided, 'step' => $next->step->key, 'data' => ['bond' => 1, 'key' => 0, 'not_before' => 5.0 * floor(($way->nextMin + $after) / 5.0)]],
+                new Draft($coat->step->key, new Decided(
+                    at: 5.0 * round($way->starts[$n] / 5.0),
+                    resinId: $mixed->resinId,
+                    fastId: $mixed->fastId ?? 0,
+                    fastShare: $mixed->fastShare ?? 0.0,
+                )),
+                new Draft($next->step->key, new Decided(notBefore: 5.0 * floor(($way->nextMin + $after) / 5.0), key: false, bond: true)),
             ];
             $after = 5.0 * ceil(($after + $next->handsMin) / 5.0);
             if ($way->climate !== null) {
-                $facts[$id][] = ['kind' => FactKind::Warmed, 'step' => $next->step->key, 'data' => ['kind' => $way->climate->kind->value, 'from' => round($way->climate->fromMin), 'until' => round($way->climate->untilMin), 'c' => $way->climate->celsius]];
+                $air = $way->climate;
+                $facts[$id][] = new Draft($next->step->key, new AirChanged($air->kind, round($air->fromMin), round($air->untilMin), $air->celsius));
             }
         }
 
@@ -223,8 +230,8 @@ final class Turning
     /**
      * When each part would be ready, placed first, with somebody there in the free hours.
      *
-     * @param array<int, PlannedPart>                                                                      $parts
-     * @param array<int, list<array{kind: FactKind, step: string, data: array<string, string|int|float>}>> $facts
+     * @param array<int, PlannedPart> $parts
+     * @param array<int, list<Draft>> $facts
      *
      * @param list<array{float, float}> $free
      *
@@ -233,10 +240,7 @@ final class Turning
     private function ready(array $parts, array $facts, array $free): array
     {
         return array_map(function (PlannedPart $p) use ($facts, $free): ?float {
-            $log = $p->plan->log;
-            foreach ($facts[$p->part->id] as $fact) {
-                $log = $log->with(new Fact(PHP_INT_MAX, $fact['kind'], $fact['step'], $p->floor->nowMin, null, $fact['data']));
-            }
+            $log = $p->plan->log->drafted($facts[$p->part->id], $p->floor->nowMin);
 
             return $this->planner->repaired($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
         }, $parts);

@@ -15,10 +15,11 @@ use Illuminate\Support\Str;
 use OakGloss\Cloth\Piece;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Finding;
@@ -26,7 +27,7 @@ use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
 
 /** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
-final class Say
+final class Say implements Words
 {
     private ?ShopTime $time = null;
 
@@ -200,22 +201,29 @@ final class Say
         return (string) __("steps.{$step->name}.cue", $step->args);
     }
 
-    /**
-     * What a fact says in short: `Sanded P240, matt`, `Tack check: print, nothing lifts`.
-     *
-     * @param array<string, string|int|float> $data
-     */
-    public function fact(FactKind $kind, array $data): string
+    /** What a fact says in short: `Sanded P240, matt`, `Tack check: print, nothing lifts`. */
+    public function fact(Content $content): string
     {
-        $said = array_filter([
-            isset($data['grit']) ? 'P'.$data['grit'] : null,
-            isset($data['zone']) && $data['zone'] !== '' ? (string) $data['zone'] : null,
-            isset($data['end']) ? $this->word('pass_end', (string) $data['end']) : null,
-            isset($data['touch']) ? $this->word('touch', (string) $data['touch']) : null,
-            isset($data['paper']) ? $this->word('paper', (string) $data['paper']) : null,
-        ]);
+        $details = $content->details($this);
 
-        return $this->word('fact', $kind->value).($said === [] ? '' : ' '.implode(', ', $said));
+        return $this->label($content::KIND).($details === [] ? '' : ' '.implode(', ', $details));
+    }
+
+    /** The name of a kind of fact, as it stands on its button. */
+    public function label(string $kind): string
+    {
+        return (string) __("facts.{$kind}.label");
+    }
+
+    /** Its line in the record. */
+    public function record(Content $content): string
+    {
+        return $content->record($this);
+    }
+
+    public function phrase(Content $of, string $name, array $args = []): string
+    {
+        return (string) __('facts.'.$of::KIND.".{$name}", $args);
     }
 
     /** A value of a choice, as it stands on its button: `4 coats`, `70 g/m²`, `at once + second coat at tack`. */
@@ -263,7 +271,7 @@ final class Say
     {
         $with = $change['with'];
         $args = [
-            'fact' => isset($with['kind']) ? lcfirst($this->word('fact', (string) $with['kind'])) : '',
+            'fact' => isset($with['kind']) ? lcfirst($this->label((string) $with['kind'])) : '',
             'step' => isset($with['step']) ? lcfirst($this->stepName((string) $with['step'])) : '',
             'at' => isset($with['at']) ? $this->when((float) $with['at']) : '',
             'planned' => isset($with['planned']) ? $this->when((float) $with['planned']) : '',
@@ -272,28 +280,6 @@ final class Say
         ];
 
         return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
-    }
-
-    /**
-     * What was decided for a step, in short.
-     *
-     * @param array<string, string|int|float> $data
-     */
-    public function decided(string $kind, array $data): string
-    {
-        if ($kind === 'warmed') {
-            return lcfirst($this->word('climate', (string) $data['kind'])).' at '.round((float) $data['c'], 1).' °C, '.$this->between((float) $data['from'], (float) $data['until']);
-        }
-        $said = array_filter([
-            isset($data['at']) ? 'pinned to '.$this->when((float) $data['at']) : null,
-            isset($data['not_before']) ? 'not before '.$this->when((float) $data['not_before']) : null,
-            ($data['key'] ?? 0) == 1 ? 'cures and is keyed' : null,
-            ($data['bond'] ?? 0) == 1 ? 'goes into the window' : null,
-            isset($data['driven']) ? $this->word('driven', (string) $data['driven']).', from P'.(int) ($data['from_grit'] ?? 0) : null,
-            (float) ($data['fast_share'] ?? 0) > 0 ? round(100 * (float) $data['fast_share']).' % fast hardener' : null,
-        ]);
-
-        return 'decided: '.implode(', ', $said === [] ? ['free again'] : $said);
     }
 
     /** A way out of a window in the night, as it stands on its button. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Bond;
@@ -166,7 +170,7 @@ final class BuildUp
     private function tackCoats(): int
     {
         $begun = 0;
-        for ($n = 1; $this->log->of("key-base-{$n}", FactKind::Sanded, FactKind::Skipped) !== [] || $this->log->last("tack-{$n}", FactKind::CoatOn) !== null; $n++) {
+        for ($n = 1; $this->log->of("key-base-{$n}", Sanded::class, Skipped::class) !== [] || $this->log->last("tack-{$n}", CoatOn::class) !== null; $n++) {
             $begun = $n;
         }
 
@@ -177,7 +181,7 @@ final class BuildUp
     private static function boundByFacts(Choices $choices, FactLog $log): Choices
     {
         $choices = $choices->but(secondPasses: max($choices->secondPasses, self::laid($log, 'pass')));
-        if ($log->last('second', FactKind::CoatOn) !== null) {
+        if ($log->last('second', CoatOn::class) !== null) {
             return $choices->but(afterWetOut: AfterWetOut::SecondAtTack);
         }
 
@@ -188,7 +192,7 @@ final class BuildUp
     {
         $laid = 0;
         for ($n = 1; $n <= FinishPlan::MOST_BUILD_COATS; $n++) {
-            $laid = $log->last("{$coat}-{$n}", FactKind::CoatOn) === null ? $laid : $n;
+            $laid = $log->last("{$coat}-{$n}", CoatOn::class) === null ? $laid : $n;
         }
 
         return $laid;
@@ -199,7 +203,7 @@ final class BuildUp
     {
         $zones = [];
         for ($n = 1; $n <= 3; $n++) {
-            $zones = [...$zones, ...($log->last("pass-{$n}", FactKind::CoatOn)?->words('only') ?? [])];
+            $zones = [...$zones, ...($log->last("pass-{$n}", CoatOn::class)?->content->only ?? [])];
         }
 
         return array_values(array_unique($zones));
@@ -207,6 +211,6 @@ final class BuildUp
 
     private function isFlatted(): bool
     {
-        return $this->log->of('flat', FactKind::Sanded, FactKind::Skipped) !== [];
+        return $this->log->of('flat', Sanded::class, Skipped::class) !== [];
     }
 }

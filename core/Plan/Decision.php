@@ -6,6 +6,8 @@ namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\Decided;
 
 /** What was decided for a step that is ahead: when it starts, whether it waits for a key, what goes on. */
 final readonly class Decision
@@ -26,14 +28,20 @@ final readonly class Decision
     /** The newest decision of each kind stands; a pin that has gone by with the step undone binds nobody. */
     public static function of(FactLog $log, string $step, float $nowMin = -INF): self
     {
-        $data = [];
-        foreach ($log->of($step, FactKind::Decided) as $fact) {
-            $data = $fact->data + $data;
+        $last = new Decided();
+        foreach ($log->of($step, Decided::class) as $fact) {
+            $last = $fact->content->after($last);
         }
-        $number = fn (string $name): ?float => isset($data[$name]) && is_numeric($data[$name]) ? (float) $data[$name] : null;
-        $at = $number('at');
 
-        return new self($at !== null && $at >= $nowMin - self::LATE_MIN ? $at : null, $number('not_before') ?? -INF, ($data['key'] ?? 0) == 1, ($data['key'] ?? 0) == 0 && ($data['bond'] ?? 0) == 1, $number('g_m2'), SandingMethod::tryFrom((string) ($data['driven'] ?? '')), isset(Grit::MEAN_GRAIN_UM[(int) $number('from_grit')]) ? (int) $number('from_grit') : null);
+        return new self(
+            $last->at !== null && $last->at >= $nowMin - self::LATE_MIN ? $last->at : null,
+            $last->notBefore ?? -INF,
+            $last->key === true,
+            $last->key !== true && $last->bond === true,
+            $last->gM2,
+            $last->driven,
+            isset(Grit::MEAN_GRAIN_UM[(int) $last->fromGrit]) ? $last->fromGrit : null,
+        );
     }
 
     /** A step that should have begun this long ago did not, minutes. */

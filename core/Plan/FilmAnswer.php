@@ -7,6 +7,8 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Method\StepKind;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
@@ -62,7 +64,7 @@ final readonly class FilmAnswer
 
     private static function isStillBuilding(FinishPlan $plan): bool
     {
-        return $plan->log->of('flat', FactKind::Sanded, FactKind::Skipped) === [];
+        return $plan->log->of('flat', Sanded::class, Skipped::class) === [];
     }
 
     /** Whether the weave was seen since the newest coat. */

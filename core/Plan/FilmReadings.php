@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\PassEnd;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\FilmBook;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\ReadsFilm;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
@@ -13,7 +18,7 @@ use OakGloss\Geometry\Zone;
  * What was read of the film, taken in at its place between coats and passes. Where nothing was ever read there is no
  * estimate and the film model's own doubt stands.
  */
-final class FilmReadings
+final class FilmReadings implements FilmBook
 {
     /** Of a base coat's thickness under a slug: where the cloth sank in nobody knows. */
     private const BASE_DOUBT = 0.2;
@@ -28,6 +33,9 @@ final class FilmReadings
     public float $baseUm = 0.0;
 
     private ?FilmEstimate $estimate;
+
+    /** @var array<int, SkinSection> by zone, as they stand before the fact that is taken in */
+    private array $sections = [];
 
     /** Gained since the part was last weighed, by the model, and what of it ran down, grams; null where the weight says nothing of the film. */
     private ?float $gainedG = null;
@@ -49,7 +57,7 @@ final class FilmReadings
     {
         return new self($zones, array_values(array_filter(
             $log->facts,
-            fn (Fact $f): bool => $f->kind === FactKind::PartWeighed || $f->kind === FactKind::Measured || ($f->kind === FactKind::Sanded && $f->word('end') !== ''),
+            fn (Fact $f): bool => $f->content instanceof ReadsFilm || ($f->content instanceof Sanded && $f->content->end !== null),
         )), $shop, $plyUm);
     }
 
@@ -122,36 +130,39 @@ final class FilmReadings
     /** @param array<int, SkinSection> $sections */
     private function take(Fact $fact, array $sections): void
     {
-        if ($this->estimate === null || $sections === [] || $fact->kind === FactKind::Sanded) {
+        if ($this->estimate === null || $sections === [] || ! $fact->content instanceof ReadsFilm) {
             return;
         }
+        $this->sections = $sections;
         $this->cureDensityGM2Um = $sections[0]->cureDensityGM2Um();
-        if ($fact->kind === FactKind::PartWeighed) {
-            $grams = (float) $fact->number('grams');
-            $this->estimate = $this->gainedG === null
-                ? $this->estimate->marked()
-                : $this->estimate->weighed($grams - $this->lastG - $this->gainedG, array_map(fn (Zone $z): float => $z->areaM2 * $this->cureDensityGM2Um, $this->zones), $this->ranDownG, $this->shop->partScaleStepAt($fact->atMin));
-            [$this->lastG, $this->gainedG, $this->ranDownG] = [$grams, 0.0, 0.0];
-
-            return;
-        }
-        foreach ($this->zones as $i => $zone) {
-            if ($zone->name === $fact->word('zone')) {
-                $this->measured($i, $fact, $sections[$i]);
-            }
-        }
+        $fact->content->intoFilm($this, $fact->atMin);
     }
 
-    /** A skin's whole thickness, less ply and base, or the cover over the crowns itself. */
-    private function measured(int $zone, Fact $fact, SkinSection $skin): void
+    public function weighed(float $grams, float $atMin): void
     {
-        $isSkin = $fact->word('way') !== 'cut_face';
-        $coverUm = (float) $fact->number('um') - ($isSkin ? $this->plyUm + $this->baseUm : 0.0);
-        $scatter = $skin->scatterUm() / sqrt(max(1.0, (float) $fact->number('n')));
-        // An off-cut comes from beyond the zone's edge.
-        $scatter *= $fact->word('way') === 'offcut' ? 1.5 : 1.0;
-        $doubt = sqrt($scatter ** 2 + (float) $fact->number('step_um') ** 2 / 12.0 + ($isSkin ? self::BASE_DOUBT * $this->baseUm : 0.0) ** 2 + self::HAND_UM ** 2);
-        $this->estimate = $this->estimate?->measured($zone, $coverUm - $skin->crownCover()->inMicrometres(), $doubt);
+        $this->estimate = $this->gainedG === null
+            ? $this->estimate?->marked()
+            : $this->estimate?->weighed(
+                $grams - $this->lastG - $this->gainedG,
+                array_map(fn (Zone $z): float => $z->areaM2 * $this->cureDensityGM2Um, $this->zones),
+                $this->ranDownG,
+                $this->shop->partScaleStepAt($atMin),
+            );
+        [$this->lastG, $this->gainedG, $this->ranDownG] = [$grams, 0.0, 0.0];
+    }
+
+    public function measured(string $zone, float $um, int $readings, float $stepUm, bool $withPly, float $scatters): void
+    {
+        foreach ($this->zones as $i => $of) {
+            if ($of->name !== $zone) {
+                continue;
+            }
+            $skin = $this->sections[$i];
+            $coverUm = $um - ($withPly ? $this->plyUm + $this->baseUm : 0.0);
+            $scatter = $scatters * $skin->scatterUm() / sqrt($readings);
+            $doubt = sqrt($scatter ** 2 + $stepUm ** 2 / 12.0 + ($withPly ? self::BASE_DOUBT * $this->baseUm : 0.0) ** 2 + self::HAND_UM ** 2);
+            $this->estimate = $this->estimate?->measured($i, $coverUm - $skin->crownCover()->inMicrometres(), $doubt);
+        }
     }
 
     /** @param array<int, float> $perM2 by zone */

@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\FactLog;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;

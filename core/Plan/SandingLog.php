@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 
@@ -18,21 +19,25 @@ use OakGloss\Geometry\ZoneKind;
 final readonly class SandingLog
 {
     /**
-     * @param list<Fact> $facts    in the order of time
-     * @param int        $lastGrit with which the step ends
+     * @param list<Fact<Sanded>> $facts    in the order of time
+     * @param int                $lastGrit with which the step ends
      */
     public function __construct(public array $facts, private SandingMethod $driven, private int $lastGrit)
     {
     }
 
-    /** Whether this pass, recorded without a zone or for this one, went over it. */
+    /**
+     * Whether this pass, recorded without a zone or for this one, went over it.
+     *
+     * @param Fact<Sanded> $fact
+     */
     public function goesOver(Fact $fact, Zone $zone): bool
     {
-        if ($fact->word('zone') !== '' || ! $zone->kind->isSandedByHand()) {
-            return in_array($fact->word('zone'), ['', $zone->name], true);
+        if (! $fact->content->isWholePart() || ! $zone->kind->isSandedByHand()) {
+            return $fact->content->isWholePart() || $fact->content->zone === $zone->name;
         }
-        $whole = array_values(array_filter($this->facts, fn (Fact $f): bool => $f->word('zone') === ''));
-        $last = $whole === [] ? 0 : (int) $whole[count($whole) - 1]->number('grit');
+        $whole = array_values(array_filter($this->facts, fn (Fact $f): bool => $f->content->isWholePart()));
+        $last = $whole === [] ? 0 : $whole[count($whole) - 1]->content->grit;
 
         return $last >= $this->lastGrit && in_array($fact, array_slice($whole, $zone->kind === ZoneKind::Corner ? -2 : -1), true);
     }
@@ -43,22 +48,28 @@ final readonly class SandingLog
         return array_values(array_map(fn (Fact $f): Pass => $this->pass($f, $zone), array_filter($this->facts, fn (Fact $f): bool => $this->goesOver($f, $zone))));
     }
 
+    /** @param Fact<Sanded> $fact */
     public function pass(Fact $fact, Zone $zone): Pass
     {
         return new Pass(
-            Grit::p((int) $fact->number('grit')),
-            $zone->kind->isSandedByHand() ? SandingMethod::WetBlock : SandingMethod::tryFrom($fact->word('how')) ?? $this->driven,
-            $fact->word('zone') === '' ? null : $fact->number('minutes'),
-            PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt,
+            $fact->content->grit(),
+            $zone->kind->isSandedByHand() ? SandingMethod::WetBlock : $fact->content->how ?? $this->driven,
+            $fact->content->isWholePart() ? null : $fact->content->minutes,
+            $fact->content->ended(),
         );
     }
 
-    /** The pass with which a paper of this number or finer had ended matt on the zone, or with which its weave showed: there no paper goes any more. */
+    /**
+     * The pass with which a paper of this number or finer had ended matt on the zone, or with which its weave showed: there no paper goes any more.
+     *
+     * @return Fact<Sanded>|null
+     */
     public function through(Zone $zone, int $grit): ?Fact
     {
         foreach ($this->facts as $fact) {
-            $end = PassEnd::tryFrom($fact->word('end')) ?? PassEnd::Matt;
-            if (in_array($fact->word('zone'), ['', $zone->name], true) && ($end === PassEnd::Weave || $end === PassEnd::Matt && (int) $fact->number('grit') >= $grit)) {
+            $pass = $fact->content;
+            $end = $pass->ended();
+            if (($pass->isWholePart() || $pass->zone === $zone->name) && ($end === PassEnd::Weave || $end === PassEnd::Matt && $pass->grit >= $grit)) {
                 return $fact;
             }
         }
@@ -70,6 +81,8 @@ final readonly class SandingLog
      * The pass with which every one of the zones was through a paper; null while one is not.
      *
      * @param list<Zone> $zones
+     *
+     * @return Fact<Sanded>|null
      */
     public function allThrough(array $zones, int $grit): ?Fact
     {

@@ -8,6 +8,12 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
 use OakGloss\Film\Rheology;
@@ -120,13 +126,9 @@ final class SkinForecast
     /** @param Fact|null $coat the newest one below: passes before it belong to what lies under it */
     private function completion(Step $step, ?Fact $coat): ?Fact
     {
-        $skipped = $this->log->last($step->key, FactKind::Skipped);
+        $skipped = $this->log->last($step->key, Skipped::class);
         if ($skipped !== null || ! $step->kind->isSanding()) {
-            return $skipped ?? $this->log->last($step->key, match ($step->kind) {
-                StepKind::Coat => FactKind::CoatOn,
-                StepKind::Wipe => FactKind::Wiped,
-                default => FactKind::Done,
-            });
+            return $skipped ?? $this->log->completing($step->key, $step->kind);
         }
 
         return $this->sanding($step, $coat)->allThrough($step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zones, $step->grits->to ?? 0);
@@ -135,7 +137,7 @@ final class SkinForecast
     private function sanding(Step $step, ?Fact $coat): SandingLog
     {
         return new SandingLog(
-            array_values(array_filter($this->log->of($step->key, FactKind::Sanded), fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat))),
+            array_values(array_filter($this->log->of($step->key, Sanded::class), fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat))),
             Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
             $step->grits->to ?? 0,
         );
@@ -144,7 +146,7 @@ final class SkinForecast
     private function step(int $i, Step $step, bool $passedOver): PlannedStep
     {
         $fact = $this->completion($step, $this->lastCoat);
-        $skipped = $fact?->kind === FactKind::Skipped || ($fact === null && $passedOver);
+        $skipped = $fact?->content instanceof Skipped || ($fact === null && $passedOver);
         $doneAt = $fact->atMin ?? ($passedOver ? -INF : null);
         if ($step->kind === StepKind::Flat && $step->grits !== null) {
             return $this->flat($step, $doneAt, $skipped);
@@ -168,25 +170,26 @@ final class SkinForecast
     private function coat(int $i, Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
     {
         $layer = $step->layer ?? throw new \LogicException('a coat step lays a layer');
-        $only = $fact?->words('only') ?: $layer->only;
+        $on = $fact?->content instanceof CoatOn ? $fact->content : null;
+        $only = $on->only ?? $layer->only;
         $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->areaOf($only));
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
         $loss = $this->shop->cupLossAt($fact?->atMin);
         $batch = Batch::weighable($planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(), $resin->ratio, $this->shop->scaleStepAt($fact?->atMin), $pigment);
-        $used = $fact?->number('grams');
+        $used = $on?->grams;
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
         $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
         $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
-        $keyed = $this->log->last($step->key, FactKind::Sanded);
+        $keyed = $this->log->last($step->key, Sanded::class);
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
                 new Coat($laid, Temperature::fromCelsius($airC), only: $only, turns: $this->turns($i, $fact, $resin->rheology, Temperature::fromCelsius($airC))),
-                $keyed === null ? null : self::KEYED_BY->scratchUm(Grit::p((int) $keyed->number('grit'))),
+                $keyed === null ? null : self::KEYED_BY->scratchUm($keyed->content->grit()),
                 $resin->rheology,
-                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $fact->number('tilted') === 1.0),
+                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $on?->tilted === true),
             )
             : $this->skins->unchanged();
         if ($fact !== null && ! $skipped) {
@@ -210,9 +213,9 @@ final class SkinForecast
      */
     private function turns(int $i, ?Fact $coat, Rheology $flow, Temperature $t): array
     {
-        $turned = $this->log->last("turn-{$this->steps[$i]->key}", FactKind::Done, FactKind::Skipped);
+        $turned = $this->log->last("turn-{$this->steps[$i]->key}", Done::class, Skipped::class);
         if ($turned !== null) {
-            return $turned->kind === FactKind::Skipped || $coat === null ? [] : [$flow->flownBy($turned->atMin - $coat->atMin, $t)];
+            return $turned->content instanceof Skipped || $coat === null ? [] : [$flow->flownBy($turned->atMin - $coat->atMin, $t)];
         }
         $isAhead = ($this->steps[$i + 1] ?? null)?->kind === StepKind::Turn && $i + 1 > $this->doneUpTo;
 
@@ -279,7 +282,7 @@ final class SkinForecast
     private function throughEverywhere(SandingLog $sanding, ?Ladder $ladder): array
     {
         $faces = array_values(array_filter($this->zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand()));
-        $papers = array_map(fn (Fact $f): int => (int) $f->number('grit'), $sanding->facts);
+        $papers = array_map(fn (Fact $f): int => $f->content->grit, $sanding->facts);
         sort($papers);
         $last = $ladder?->last()->number ?? 0;
 

@@ -11,6 +11,7 @@ use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
+use OakGloss\Fact\Fact;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
@@ -96,7 +97,7 @@ final class Skins
             }
             $this->readings->afterPass($cut, $beyond);
             foreach ($this->zones as $i => $zone) {
-                if ($fact->word('end') !== '' && $sanding->goesOver($fact, $zone)) {
+                if ($fact->content->end !== null && $sanding->goesOver($fact, $zone)) {
                     $this->readings->saw($i, $sanding->pass($fact, $zone)->end, $this->sections[$i]);
                 }
             }

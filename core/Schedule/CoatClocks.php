@@ -10,8 +10,7 @@ use OakGloss\Cure\CoatPace;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\Spread;
-use OakGloss\Cure\Touch;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\ChecksCoat;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 
@@ -58,16 +57,9 @@ final class CoatClocks
         }
         $kinetics = $this->plan->materials->resinFor($coat->step)->kinetics;
         $ranges = [];
-        foreach ($this->plan->log->of($key, FactKind::Touched, FactKind::Tried) as $fact) {
-            if ($fact->atMin <= $coat->doneAtMin) {
-                continue;
-            }
-            $age = $this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin);
-            $touch = Touch::tryFrom($fact->word('touch'));
-            if ($fact->kind === FactKind::Tried) {
-                $ranges[] = CoatPace::paperRange($fact->word('paper') === 'dusts', $age, $kinetics);
-            } elseif ($touch !== null) {
-                $ranges[] = $touch->paceRange($age, $kinetics);
+        foreach ($this->plan->log->ofStep($key) as $fact) {
+            if ($fact->content instanceof ChecksCoat && $fact->atMin > $coat->doneAtMin) {
+                $ranges[] = $fact->content->paceRange($this->forecastOf($coat)->age($coat->doneAtMin, $fact->atMin), $kinetics);
             }
         }
 

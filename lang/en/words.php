@@ -44,7 +44,6 @@ return [
     ],
     'touch' => ['too_wet' => 'too wet', 'print' => 'print, nothing lifts', 'dents' => 'no print, nail dents', 'hard' => 'hard'],
     'touch_says' => ['too_wet' => 'wait', 'print' => 'bonds', 'dents' => 'still bonds', 'hard' => 'key first'],
-    'fact' => ['ready' => 'Ready check', 'weighed' => 'Weighed', 'coat_on' => 'Coat is on', 'touched' => 'Tack check', 'sanded' => 'Sanded', 'wiped' => 'Wiped', 'done' => 'Done', 'skipped' => 'Not needed', 'struck' => 'Struck out', 'chosen' => 'Choice changed', 'decided' => 'Decided', 'warmed' => 'Other air', 'tried' => 'Sanding check', 'left_out' => 'Check judged', 'part_weighed' => 'Part weighed', 'measured' => 'Thickness read', 'changed' => 'Changed', 'gloss_read' => 'Gloss read'],
     'touch_says_set' => ['too_wet' => 'wait', 'print' => 'not set yet', 'dents' => 'nearly set', 'hard' => 'set: go on'],
     'follow' => ['sandable' => 'sandable', 'cured' => 'cured through', 'settled' => 'settled'],
     'event' => ['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable', 'full' => 'full cure'],

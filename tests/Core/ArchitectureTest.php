@@ -25,9 +25,10 @@ final class ArchitectureTest extends TestCase
         'Cloth' => ['Quantity', 'Geometry'],
         'Material' => ['Quantity', 'Cure', 'Mixing', 'Film', 'Clear', 'Optics'],
         'Method' => ['Quantity', 'Abrasion', 'Material', 'Optics', 'Safety'],
-        'Plan' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
+        'Fact' => ['Quantity', 'Abrasion', 'Climate', 'Cure', 'Method'],
+        'Plan' => ['Fact', 'Quantity', 'Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Film', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics'],
         'Practice' => ['Quantity', 'Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Material', 'Mixing', 'Optics'],
-        'Schedule' => ['Quantity', 'Climate', 'Cloth', 'Cure', 'Film', 'Material', 'Method', 'Plan'],
+        'Schedule' => ['Fact', 'Quantity', 'Climate', 'Cloth', 'Cure', 'Film', 'Material', 'Method', 'Plan'],
         'Calc' => ['Quantity', 'Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Schedule'],
     ];
 

@@ -8,6 +8,12 @@ use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Film\Rheology;
 use OakGloss\Geometry\Panel;
 use OakGloss\Material\Blend;
@@ -22,9 +28,6 @@ use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\CupNotices;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -60,7 +63,7 @@ final class BeforeHardenerTest extends TestCase
 
     public function testATackCoatThatIsOnStaysInThePlanAndTheClothGoesIntoItsWindow(): void
     {
-        $facts = [...self::upToBase(480.0), new Fact(20, FactKind::Sanded, 'key-base-1', 1700.0, 20.0, ['grit' => 180]), new Fact(21, FactKind::Wiped, 'wipe-base-1', 1705.0), new Fact(22, FactKind::CoatOn, 'tack-1', 1720.0, 20.0, ['grams' => 15.0])];
+        $facts = [...self::upToBase(480.0), Fact::read(20, Sanded::KIND, 'key-base-1', 1700.0, 20.0, ['grit' => 180]), Fact::read(21, Wiped::KIND, 'wipe-base-1', 1705.0), Fact::read(22, CoatOn::KIND, 'tack-1', 1720.0, 20.0, ['grams' => 15.0])];
         $schedule = PartSchedule::of(Sample::plan(facts: $facts), AirCurve::constant(20.0), Sample::openDaily(), 1720.0 + 200.0);
         self::assertSame(['lay', ActState::Open, 1720.0], [$schedule->next()?->step->step->key, $schedule->next()?->state, $schedule->next()?->coatOnMin]);
         // Missed once more, it is keyed once more.
@@ -196,13 +199,13 @@ final class BeforeHardenerTest extends TestCase
     /** @return list<Fact> */
     private static function prepared(): array
     {
-        return [new Fact(1, FactKind::Done, 'strip', 400.0), new Fact(2, FactKind::Wiped, 'wipe-1', 410.0), new Fact(3, FactKind::Sanded, 'key', 430.0, null, ['grit' => 150]), new Fact(4, FactKind::Wiped, 'wipe-2', 450.0)];
+        return [Fact::read(1, Done::KIND, 'strip', 400.0), Fact::read(2, Wiped::KIND, 'wipe-1', 410.0), Fact::read(3, Sanded::KIND, 'key', 430.0, null, ['grit' => 150]), Fact::read(4, Wiped::KIND, 'wipe-2', 450.0)];
     }
 
     /** @return list<Fact> */
     private static function upToBase(float $at): array
     {
-        return [...self::prepared(), new Fact(5, FactKind::CoatOn, 'base', $at, 20.0, ['grams' => 24.0])];
+        return [...self::prepared(), Fact::read(5, CoatOn::KIND, 'base', $at, 20.0, ['grams' => 24.0])];
     }
 
     private function quick(float $areaM2, float $airC): FinishPlan

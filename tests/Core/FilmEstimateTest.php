@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Abrasion\Grit;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Measured;
+use OakGloss\Fact\Kind\PartWeighed;
+use OakGloss\Fact\ReadsFilm;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
 use OakGloss\Film\FilmEstimate;
@@ -17,9 +24,6 @@ use OakGloss\Material\Tone;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -132,7 +136,7 @@ final class FilmEstimateTest extends TestCase
         for ($seed = 1; $seed <= $runs; $seed++) {
             [$truth, $facts] = self::livedThrough($seed);
             $measured = self::planned($facts)->zonesNow;
-            $blind = self::planned(array_values(array_filter($facts, fn (Fact $f): bool => ! in_array($f->kind, [FactKind::PartWeighed, FactKind::Measured], true))))->zonesNow;
+            $blind = self::planned(array_values(array_filter($facts, fn (Fact $f): bool => ! $f->content instanceof ReadsFilm)))->zonesNow;
             foreach ($measured as $i => $state) {
                 $off = $state->crownCover($state->after)->inMicrometres() - $truth[$state->zone->name];
                 $held[$state->zone->name] = ($held[$state->zone->name] ?? 0) + (int) (abs($off) <= 2.0 * $state->meanDoubtUm());
@@ -153,13 +157,13 @@ final class FilmEstimateTest extends TestCase
     private static function livedThrough(int $seed): array
     {
         $chance = new Chance($seed + 100000);
-        $facts = [self::fact(1, FactKind::CoatOn, 'base', 0.0, 18.0, ['grams' => 25.0]), self::fact(2, FactKind::Done, 'lay', 60.0, 18.0), self::fact(3, FactKind::CoatOn, 'wet-out', 120.0, self::sim($seed, [])->airC(), ['grams' => Kit::WET_OUT_GM2 * self::brief()->clothAreaM2() + 8.0])];
+        $facts = [self::fact(1, CoatOn::KIND, 'base', 0.0, 18.0, ['grams' => 25.0]), self::fact(2, Done::KIND, 'lay', 60.0, 18.0), self::fact(3, CoatOn::KIND, 'wet-out', 120.0, self::sim($seed, [])->airC(), ['grams' => Kit::WET_OUT_GM2 * self::brief()->clothAreaM2() + 8.0])];
         $acts = [];
         [$hanging, $ranOff] = [0.0, 0.0];
         $weigh = function (int $id) use (&$acts, &$facts, &$hanging, $seed): void {
             $part = self::sim($seed, $acts);
             $grams = 500.0 + $part->part->filmG() + $hanging;
-            $facts[] = self::fact($id, FactKind::PartWeighed, 'wet-out', 1000.0 + $part->nowMin(), $part->airC(), ['grams' => round($grams)]);
+            $facts[] = self::fact($id, PartWeighed::KIND, 'wet-out', 1000.0 + $part->nowMin(), $part->airC(), ['grams' => round($grams)]);
         };
         $weigh(10);
         for ($n = 1; $n <= 4; $n++) {
@@ -168,7 +172,7 @@ final class FilmEstimateTest extends TestCase
             // Of what runs down some drips off, and some hardens on the edges and is weighed.
             $hanging += ($part->ledger->ranOffG - $ranOff) * $chance->even("hangs/{$n}");
             $ranOff = $part->ledger->ranOffG;
-            $facts[] = self::fact(10 * $n + 1, FactKind::CoatOn, "build-{$n}", 1000.0 + $part->nowMin(), $part->airC(), ['grams' => 26.0]);
+            $facts[] = self::fact(10 * $n + 1, CoatOn::KIND, "build-{$n}", 1000.0 + $part->nowMin(), $part->airC(), ['grams' => 26.0]);
             $acts[] = Act::wait(170.0);
             if ($n % 2 === 0) {
                 $weigh(10 * $n + 2);
@@ -178,7 +182,7 @@ final class FilmEstimateTest extends TestCase
         $part = self::sim($seed, $acts);
         $places = $part->patch('flank')->cells;
         $skin = Kit::weave()->thicknessUm() + self::baseUm() * (1.0 + 0.15 * $chance->normal('base')) + $places[(int) floor(count($places) * $chance->even('spot'))]['filmUm'];
-        $facts[] = self::fact(60, FactKind::Measured, 'build-4', 1000.0 + $part->nowMin(), 18.0, ['zone' => 'flank', 'way' => 'slug', 'um' => 10.0 * round($skin / 10.0), 'n' => 1, 'step_um' => 10.0]);
+        $facts[] = self::fact(60, Measured::KIND, 'build-4', 1000.0 + $part->nowMin(), 18.0, ['zone' => 'flank', 'way' => 'slug', 'um' => 10.0 * round($skin / 10.0), 'n' => 1, 'step_um' => 10.0]);
 
         return [array_map(fn (array $film): float => $film[1], $part->part->section()), $facts];
     }
@@ -190,9 +194,9 @@ final class FilmEstimateTest extends TestCase
     }
 
     /** @param array<string, string|int|float> $data */
-    private static function fact(int $id, FactKind $kind, string $step, float $at, float $airC, array $data = []): Fact
+    private static function fact(int $id, string $kind, string $step, float $at, float $airC, array $data = []): Fact
     {
-        return new Fact($id, $kind, $step, $at, $airC, $data);
+        return Fact::read($id, $kind, $step, $at, $airC, $data);
     }
 
     private static function brief(): PartBrief

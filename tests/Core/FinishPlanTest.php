@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
@@ -18,8 +24,6 @@ use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Mixing\Batch;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Workshop;
@@ -203,8 +207,8 @@ final class FinishPlanTest extends TestCase
 
     public function testACoatThatReallyWentOnTakesThePlannedOnesPlace(): void
     {
-        $heavy = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 40.0])]);
-        $light = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 15.0])]);
+        $heavy = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, CoatOn::KIND, 'build-1', 3000.0, ['grams' => 40.0])]);
+        $light = Sample::plan(facts: [...self::upToWetOut(), self::fact(20, CoatOn::KIND, 'build-1', 3000.0, ['grams' => 15.0])]);
         self::assertNear((40.0 - 8.0) / $heavy->brief->coatedAreaM2(), $heavy->step('build-1')?->laidGM2 ?? 0.0, 1e-9, 'g/m²');
         self::assertGreaterThan($heavy->buildCoats - 1, $light->buildCoats);
         self::assertGreaterThan(
@@ -216,7 +220,7 @@ final class FinishPlanTest extends TestCase
 
     public function testAWarmerCoatRunsFurtherDownAFlank(): void
     {
-        $flank = fn (float $c): float => Sample::plan(facts: [...self::upToWetOut(), self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 30.0], $c)])
+        $flank = fn (float $c): float => Sample::plan(facts: [...self::upToWetOut(), self::fact(20, CoatOn::KIND, 'build-1', 3000.0, ['grams' => 30.0], $c)])
             ->step('build-1')?->zones[2]->after->lastDrainedGM2 ?? 0.0;
         self::assertNotEqualsWithDelta($flank(12.0), $flank(28.0), 0.01);
     }
@@ -224,8 +228,8 @@ final class FinishPlanTest extends TestCase
     public function testAStruckOutFactLeavesNoTrace(): void
     {
         $before = self::upToWetOut();
-        $coat = self::fact(20, FactKind::CoatOn, 'build-1', 3000.0, ['grams' => 40.0]);
-        $struck = self::fact(21, FactKind::Struck, 'build-1', 3010.0, ['target' => 20]);
+        $coat = self::fact(20, CoatOn::KIND, 'build-1', 3000.0, ['grams' => 40.0]);
+        $struck = self::fact(21, Struck::KIND, 'build-1', 3010.0, ['target' => 20]);
         self::assertEquals(Sample::plan(facts: $before), Sample::plan(facts: [...$before, $coat, $struck]));
         self::assertNotEquals(Sample::plan(facts: $before), Sample::plan(facts: [...$before, $coat]));
     }
@@ -238,7 +242,7 @@ final class FinishPlanTest extends TestCase
 
     public function testAStepThatWasPassedOverIsNotDueAnyMore(): void
     {
-        $plan = Sample::plan(facts: [self::fact(1, FactKind::Wiped, 'wipe-2', 100.0)]);
+        $plan = Sample::plan(facts: [self::fact(1, Wiped::KIND, 'wipe-2', 100.0)]);
         self::assertSame('base', $plan->next()?->step->key);
         self::assertTrue($plan->step('key')?->skipped);
         self::assertFalse($plan->step('wipe-2')?->skipped);
@@ -247,24 +251,24 @@ final class FinishPlanTest extends TestCase
     public function testAFlattingIsDoneWithItsLastPaperAndSoFarItIsNot(): void
     {
         $facts = self::builtUp();
-        $half = Sample::plan(facts: [...$facts, self::fact(60, FactKind::Sanded, 'flat', 6000.0, ['grit' => 150])]);
+        $half = Sample::plan(facts: [...$facts, self::fact(60, Sanded::KIND, 'flat', 6000.0, ['grit' => 150])]);
         self::assertSame('flat', $half->next()?->step->key);
         self::assertSame(240, $half->next()?->nextGrit());
-        $done = Sample::plan(facts: [...$facts, self::fact(60, FactKind::Sanded, 'flat', 6000.0, ['grit' => 150]), self::fact(61, FactKind::Sanded, 'flat', 6020.0, ['grit' => 240])]);
+        $done = Sample::plan(facts: [...$facts, self::fact(60, Sanded::KIND, 'flat', 6000.0, ['grit' => 150]), self::fact(61, Sanded::KIND, 'flat', 6020.0, ['grit' => 240])]);
         self::assertSame('wipe-4', $done->next()?->step->key);
         self::assertSame($half->buildCoats, $done->buildCoats);
     }
 
     public function testAChoiceThatWasOvertakenByTheWorkStandsAsTheWorkDid(): void
     {
-        $facts = [...self::upToWetOut(), self::fact(19, FactKind::CoatOn, 'second', 1500.0, ['grams' => 24.0])];
+        $facts = [...self::upToWetOut(), self::fact(19, CoatOn::KIND, 'second', 1500.0, ['grams' => 24.0])];
         self::assertContains('second', self::keys(Sample::plan(facts: $facts)));
     }
 
     public function testADryWetOutIsSaid(): void
     {
         $facts = self::upToWetOut();
-        $facts[count($facts) - 1] = self::fact(7, FactKind::CoatOn, 'wet-out', 1000.0, ['grams' => 20.0]);
+        $facts[count($facts) - 1] = self::fact(7, CoatOn::KIND, 'wet-out', 1000.0, ['grams' => 20.0]);
         self::assertContains('film.dry_wet_out', self::codes(Sample::plan(facts: $facts)));
         self::assertNotContains('film.dry_wet_out', self::codes(Sample::plan()));
     }
@@ -295,31 +299,31 @@ final class FinishPlanTest extends TestCase
     public static function upToWetOut(): array
     {
         return [
-            self::fact(1, FactKind::Done, 'strip', 10.0),
-            self::fact(2, FactKind::Wiped, 'wipe-1', 20.0),
-            self::fact(3, FactKind::Sanded, 'key', 40.0, ['grit' => 150]),
-            self::fact(4, FactKind::Wiped, 'wipe-2', 60.0),
-            self::fact(5, FactKind::CoatOn, 'base', 500.0, ['grams' => 27.0]),
-            self::fact(6, FactKind::Done, 'lay', 680.0),
-            self::fact(7, FactKind::CoatOn, 'wet-out', 1000.0, ['grams' => 36.0]),
+            self::fact(1, Done::KIND, 'strip', 10.0),
+            self::fact(2, Wiped::KIND, 'wipe-1', 20.0),
+            self::fact(3, Sanded::KIND, 'key', 40.0, ['grit' => 150]),
+            self::fact(4, Wiped::KIND, 'wipe-2', 60.0),
+            self::fact(5, CoatOn::KIND, 'base', 500.0, ['grams' => 27.0]),
+            self::fact(6, Done::KIND, 'lay', 680.0),
+            self::fact(7, CoatOn::KIND, 'wet-out', 1000.0, ['grams' => 36.0]),
         ];
     }
 
     /** @return list<Fact> */
     public static function builtUp(): array
     {
-        $facts = [...self::upToWetOut(), self::fact(8, FactKind::Sanded, 'nibs', 2200.0, ['grit' => 240]), self::fact(9, FactKind::Wiped, 'wipe-3', 2210.0)];
+        $facts = [...self::upToWetOut(), self::fact(8, Sanded::KIND, 'nibs', 2200.0, ['grit' => 240]), self::fact(9, Wiped::KIND, 'wipe-3', 2210.0)];
         for ($n = 1; $n <= 4; $n++) {
-            $facts[] = self::fact(10 + $n, FactKind::CoatOn, "build-{$n}", 2220.0 + 160.0 * $n, ['grams' => 24.0]);
+            $facts[] = self::fact(10 + $n, CoatOn::KIND, "build-{$n}", 2220.0 + 160.0 * $n, ['grams' => 24.0]);
         }
 
         return $facts;
     }
 
     /** @param array<string, string|int|float> $data */
-    public static function fact(int $id, FactKind $kind, string $step, float $at, array $data = [], ?float $airC = 20.0): Fact
+    public static function fact(int $id, string $kind, string $step, float $at, array $data = [], ?float $airC = 20.0): Fact
     {
-        return new Fact($id, $kind, $step, $at, $airC, $data);
+        return Fact::read($id, $kind, $step, $at, $airC, $data);
     }
 
     /** @return list<string> */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Climate\AirCurve;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Schedule\BetterPlan;
 use OakGloss\Schedule\Breach;
 use OakGloss\Schedule\Chain;
@@ -179,7 +179,7 @@ final class KeptPlanTest extends TestCase
         [$chains, $kept, $crew] = self::two();
         foreach (['at' => 0.0, 'not_before' => 30.0] as $what => $more) {
             $to = $kept['a']->steps['wet-flat']->startMin + 1440.0;
-            $plan = Sample::plan(facts: [new Fact(1, FactKind::Decided, 'wet-flat', 480.0, null, [$what => $to])]);
+            $plan = Sample::plan(facts: [Fact::read(1, Decided::KIND, 'wet-flat', 480.0, null, [$what => $to])]);
             $mended = CurrentPlan::of(['a' => new PartChain($plan, AirCurve::constant(20.0), 480.0)] + $chains, $kept, $crew, 480.0);
             self::assertSame(Breach::DECIDED, $mended->broke['a']->code ?? null);
             self::assertEqualsWithDelta($to, $mended->kept['a']->steps['wet-flat']->startMin, $more + 0.5, $what);

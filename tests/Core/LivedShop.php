@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Geometry\BentPanel;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\AfterWetOut;
@@ -12,9 +18,6 @@ use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
@@ -182,7 +185,7 @@ final class LivedShop
     {
         $step = $this->plans[$id]->next() ?? throw new \LogicException('nothing is ahead');
         foreach ($this->factsOf($step) as [$kind, $data]) {
-            $this->logs[$id] = $this->logs[$id]->with(new Fact(++$this->lastFact, $kind, $step->step->key, $this->nowMin, round($this->real->at($this->nowMin), 1), $data));
+            $this->logs[$id] = $this->logs[$id]->with(Fact::read(++$this->lastFact, $kind, $step->step->key, $this->nowMin, round($this->real->at($this->nowMin), 1), $data));
         }
         unset($this->plans[$id]);
         $this->acts++;
@@ -191,19 +194,19 @@ final class LivedShop
         }
     }
 
-    /** @return list<array{FactKind, array<string, string|int|float>}> */
+    /** @return list<array{string, array<string, string|int|float>}> */
     private function factsOf(PlannedStep $step): array
     {
         if ($step->batch !== null) {
-            return [[FactKind::CoatOn, ['grams' => round($step->batch->totalG(), 1)]]];
+            return [[CoatOn::KIND, ['grams' => round($step->batch->totalG(), 1)]]];
         }
         if ($step->step->kind->isSanding()) {
             $grits = $step->ladder === null ? [$step->step->grits->to ?? 180] : array_map(fn ($s): int => $s->grit->number, $step->ladder->steps);
 
-            return array_map(fn (int $g): array => [FactKind::Sanded, ['grit' => $g]], $grits);
+            return array_map(fn (int $g): array => [Sanded::KIND, ['grit' => $g]], $grits);
         }
 
-        return [[$step->step->kind === StepKind::Wipe ? FactKind::Wiped : FactKind::Done, []]];
+        return [[$step->step->kind === StepKind::Wipe ? Wiped::KIND : Done::KIND, []]];
     }
 
     /** @return array<string, float|null> */

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Touched;
+use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Method\Choices;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\WetOut;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\ActState;
@@ -92,7 +96,7 @@ final class PartScheduleTest extends TestCase
 
     public function testOnceKeyedTheCoatMayGoOn(): void
     {
-        $plan = self::withBuildCoat([FinishPlanTest::fact(40, FactKind::Sanded, 'build-2', self::COAT_ON + 1500.0, ['grit' => 180])]);
+        $plan = self::withBuildCoat([FinishPlanTest::fact(40, Sanded::KIND, 'build-2', self::COAT_ON + 1500.0, ['grit' => 180])]);
         $schedule = Sample::schedule($plan, self::COAT_ON + 1510.0);
         self::assertSame(ActState::Keyed, $schedule->next()?->state);
         self::assertTrue($schedule->next()?->needsHandsNow());
@@ -104,11 +108,11 @@ final class PartScheduleTest extends TestCase
         $at = self::COAT_ON + 200.0;
         $plain = Sample::schedule(self::withBuildCoat(), $at);
         self::assertSame(ActState::Open, $plain->next()?->state);
-        $wet = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, FactKind::Touched, 'build-1', $at, ['touch' => 'too_wet'])]), $at);
+        $wet = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, Touched::KIND, 'build-1', $at, ['touch' => 'too_wet'])]), $at);
         self::assertSame(ActState::Waiting, $wet->next()?->state);
-        $hard = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, FactKind::Touched, 'build-1', $at, ['touch' => 'hard'])]), $at);
+        $hard = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, Touched::KIND, 'build-1', $at, ['touch' => 'hard'])]), $at);
         self::assertSame(ActState::MissedWait, $hard->next()?->state);
-        $print = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, FactKind::Touched, 'build-1', self::COAT_ON + 90.0, ['touch' => 'print'])]), self::COAT_ON + 90.0);
+        $print = Sample::schedule(self::withBuildCoat([FinishPlanTest::fact(40, Touched::KIND, 'build-1', self::COAT_ON + 90.0, ['touch' => 'print'])]), self::COAT_ON + 90.0);
         self::assertSame(ActState::Open, $print->next()?->state);
     }
 
@@ -154,10 +158,10 @@ final class PartScheduleTest extends TestCase
         $facts = [];
         foreach (Sample::plan()->steps as $i => $step) {
             $kind = match ($step->step->kind) {
-                StepKind::Coat => FactKind::CoatOn,
-                StepKind::Wipe => FactKind::Wiped,
-                StepKind::Key, StepKind::Flat => FactKind::Sanded,
-                default => FactKind::Done,
+                StepKind::Coat => CoatOn::KIND,
+                StepKind::Wipe => Wiped::KIND,
+                StepKind::Key, StepKind::Flat => Sanded::KIND,
+                default => Done::KIND,
             };
             $facts[] = FinishPlanTest::fact($i + 1, $kind, $step->step->key, 100.0 * $i, $step->step->grits === null ? [] : ['grit' => $step->step->grits->to]);
         }
@@ -183,9 +187,9 @@ final class PartScheduleTest extends TestCase
     {
         return Sample::plan(facts: [
             ...FinishPlanTest::upToWetOut(),
-            FinishPlanTest::fact(8, FactKind::Sanded, 'nibs', 4000.0, ['grit' => 240]),
-            FinishPlanTest::fact(9, FactKind::Wiped, 'wipe-3', 4010.0),
-            FinishPlanTest::fact(30, FactKind::CoatOn, 'build-1', self::COAT_ON, ['grams' => 24.0]),
+            FinishPlanTest::fact(8, Sanded::KIND, 'nibs', 4000.0, ['grit' => 240]),
+            FinishPlanTest::fact(9, Wiped::KIND, 'wipe-3', 4010.0),
+            FinishPlanTest::fact(30, CoatOn::KIND, 'build-1', self::COAT_ON, ['grams' => 24.0]),
             ...$more,
         ]);
     }

@@ -8,6 +8,14 @@ use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Decided;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Measured;
+use OakGloss\Fact\Kind\PartWeighed;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\ClearCoat;
@@ -16,8 +24,6 @@ use OakGloss\Method\FollowKind;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
@@ -118,7 +124,7 @@ final class SurfacePlanTest extends TestCase
         self::assertTrue($plan->step('flat')?->isDone());
         self::assertSame('wipe-4', $plan->next()?->step->key);
         self::assertTrue(FilmAnswer::of($plan)->bare, 'it still wants its coats');
-        $coated = [...$facts, $this->fact(FactKind::Wiped, 'wipe-4'), $this->coat('finish-1')];
+        $coated = [...$facts, $this->fact(Wiped::KIND, 'wipe-4'), $this->coat('finish-1')];
         self::assertFalse(FilmAnswer::of(Sample::plan(facts: $coated))->bare);
         self::assertSame(FilmAnswer::ONE_MORE, FilmAnswer::of(Sample::plan(facts: $coated))->code, 'and one is not enough');
     }
@@ -127,14 +133,14 @@ final class SurfacePlanTest extends TestCase
     {
         $built = $this->built();
         self::assertSame(FilmAnswer::GO_ON, FilmAnswer::of(Sample::plan(facts: $built))->code);
-        $thin = [...$built, $this->fact(FactKind::Measured, 'build-5', ['zone' => 'flank', 'way' => 'cut_face', 'um' => 60.0, 'n' => 4, 'step_um' => 10.0])];
+        $thin = [...$built, $this->fact(Measured::KIND, 'build-5', ['zone' => 'flank', 'way' => 'cut_face', 'um' => 60.0, 'n' => 4, 'step_um' => 10.0])];
         $answer = FilmAnswer::of($this->fixed($thin));
         self::assertSame(FilmAnswer::ONE_MORE, $answer->code);
         self::assertSame('build_coats', $answer->choice);
         self::assertGreaterThan(Sample::plan(facts: $built)->buildCoats, Sample::plan(facts: $thin)->buildCoats, 'a free plan takes the coat itself');
         $begun = [...$thin, $this->pass('flat', 150, 'top')];
         self::assertSame(FilmAnswer::STOP, FilmAnswer::of($this->fixed($begun))->code);
-        $slug = $this->fact(FactKind::Measured, 'build-5', ['zone' => 'top', 'way' => 'slug', 'um' => 1300.0, 'n' => 1, 'step_um' => 10.0]);
+        $slug = $this->fact(Measured::KIND, 'build-5', ['zone' => 'top', 'way' => 'slug', 'um' => 1300.0, 'n' => 1, 'step_um' => 10.0]);
         self::assertGreaterThan(20.0, self::state(Sample::plan(facts: [...$built, $slug]), 'flat', 'top')->offUm());
     }
 
@@ -143,8 +149,8 @@ final class SurfacePlanTest extends TestCase
         $zones = [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1)];
         $from = null;
         for ($um = 120.0; $um <= 400.0; $um += 4.0) {
-            $thin = $this->fact(FactKind::Measured, 'build-5', ['zone' => 'top', 'way' => 'cut_face', 'um' => $um, 'n' => 20, 'step_um' => 1.0]);
-            $answer = FilmAnswer::of(Sample::plan(Sample::brief(zones: $zones, choices: new Choices(buildCoats: 5)), [...$this->built(), new Fact(900, $thin->kind, $thin->step, $this->at + 10.0, 20.0, $thin->data)]));
+            $thin = $this->fact(Measured::KIND, 'build-5', ['zone' => 'top', 'way' => 'cut_face', 'um' => $um, 'n' => 20, 'step_um' => 1.0]);
+            $answer = FilmAnswer::of(Sample::plan(Sample::brief(zones: $zones, choices: new Choices(buildCoats: 5)), [...$this->built(), new Fact(900, $thin->step, $this->at + 10.0, 20.0, $thin->content)]));
             if ($answer->code === FilmAnswer::GO_ON) {
                 break;
             }
@@ -167,13 +173,13 @@ final class SurfacePlanTest extends TestCase
         self::assertLessThan(0.0, self::state(Sample::plan(facts: $sanded), 'flat', 'top')->offUm());
         // Trimmed between: the weight says nothing of the film.
         $id = $this->weighed(900.0);
-        $lost = [$this->fact(FactKind::CoatOn, 'wet-out', ['grams' => 36.0]), $id, $this->fact(FactKind::Sanded, 'nibs', ['grit' => 240]), $this->weighed(700.0)];
+        $lost = [$this->fact(CoatOn::KIND, 'wet-out', ['grams' => 36.0]), $id, $this->fact(Sanded::KIND, 'nibs', ['grit' => 240]), $this->weighed(700.0)];
         self::assertFalse(self::state(Sample::plan(facts: [...$this->begun(), ...$lost]), 'wet-out', 'top')->isMeasured());
     }
 
     public function testFinishCoatsMayBeAddedAfterAnEarlyFlattingAndLieOnWhatItLeft(): void
     {
-        $facts = [...$this->built(), $this->pass('flat', 150), $this->pass('flat', 240), $this->fact(FactKind::Wiped, 'wipe-4'), $this->coat('finish-1'), $this->pass('wet-flat', 320, 'flank', PassEnd::Weave)];
+        $facts = [...$this->built(), $this->pass('flat', 150), $this->pass('flat', 240), $this->fact(Wiped::KIND, 'wipe-4'), $this->coat('finish-1'), $this->pass('wet-flat', 320, 'flank', PassEnd::Weave)];
         $before = Sample::plan(facts: $facts);
         self::assertSame('wet-flat', $before->next()?->step->key);
         $more = Sample::brief(choices: new Choices(finishCoats: 2));
@@ -189,7 +195,7 @@ final class SurfacePlanTest extends TestCase
 
     public function testAFlattingMayBeDrivenInAnotherWayFromAnotherPaper(): void
     {
-        $decided = $this->fact(FactKind::Decided, 'flat', ['driven' => 'orbital', 'from_grit' => 180]);
+        $decided = $this->fact(Decided::KIND, 'flat', ['driven' => 'orbital', 'from_grit' => 180]);
         $flat = Sample::plan(facts: [...$this->built(), $decided])->step('flat');
         self::assertSame(SandingMethod::Orbital, $flat?->ladder?->method);
         self::assertSame(180, $flat->ladder->first()->number);
@@ -214,8 +220,8 @@ final class SurfacePlanTest extends TestCase
         $facts = [...$this->built(), $this->pass('flat', 150, 'top'), $this->pass('flat', 600, 'top')];
         $skipped = self::finding(Sample::plan(facts: $facts), 'scratch.skipped');
         self::assertSame(['from' => 150, 'to' => 600, 'zone' => 'top', 'cure' => 320], $skipped?->args);
-        $done = [...$this->built(), $this->pass('flat', 150), $this->pass('flat', 240), $this->fact(FactKind::Wiped, 'wipe-4'), $this->coat('finish-1')];
-        $orbital = $this->fact(FactKind::Decided, 'wet-flat', ['driven' => 'dry_block', 'from_grit' => 320]);
+        $done = [...$this->built(), $this->pass('flat', 150), $this->pass('flat', 240), $this->fact(Wiped::KIND, 'wipe-4'), $this->coat('finish-1')];
+        $orbital = $this->fact(Decided::KIND, 'wet-flat', ['driven' => 'dry_block', 'from_grit' => 320]);
         self::assertNull(self::finding(Sample::plan(facts: [...$done, $orbital]), 'scratch.too_coarse'), 'P600 dry still suits a clear');
         self::assertNull(self::finding(Sample::plan(), 'scratch.too_coarse'));
     }
@@ -321,7 +327,7 @@ final class SurfacePlanTest extends TestCase
     /** @return list<Fact> a part with its wet-out still to come */
     private function begun(): array
     {
-        return [$this->fact(FactKind::Done, 'strip'), $this->fact(FactKind::Wiped, 'wipe-2'), $this->coat('base', 30.0), $this->fact(FactKind::Done, 'lay')];
+        return [$this->fact(Done::KIND, 'strip'), $this->fact(Wiped::KIND, 'wipe-2'), $this->coat('base', 30.0), $this->fact(Done::KIND, 'lay')];
     }
 
     /** @return list<Fact> a part with so many build coats, cured */
@@ -329,7 +335,7 @@ final class SurfacePlanTest extends TestCase
     {
         $this->id = 0;
         $this->at = 480.0;
-        $facts = [...$this->begun(), $this->coat('wet-out', 36.0), $this->fact(FactKind::Sanded, 'nibs', ['grit' => 240]), $this->fact(FactKind::Wiped, 'wipe-3')];
+        $facts = [...$this->begun(), $this->coat('wet-out', 36.0), $this->fact(Sanded::KIND, 'nibs', ['grit' => 240]), $this->fact(Wiped::KIND, 'wipe-3')];
         for ($n = 1; $n <= $coats; $n++) {
             $facts[] = $this->coat("build-{$n}");
         }
@@ -340,25 +346,25 @@ final class SurfacePlanTest extends TestCase
 
     private function coat(string $step, float $grams = 28.0): Fact
     {
-        return $this->fact(FactKind::CoatOn, $step, ['grams' => $grams]);
+        return $this->fact(CoatOn::KIND, $step, ['grams' => $grams]);
     }
 
     private function weighed(float $grams): Fact
     {
-        return $this->fact(FactKind::PartWeighed, 'build-4', ['grams' => $grams]);
+        return $this->fact(PartWeighed::KIND, 'build-4', ['grams' => $grams]);
     }
 
     private function pass(string $step, int $grit, string $zone = '', ?PassEnd $end = null, ?float $minutes = null): Fact
     {
-        return $this->fact(FactKind::Sanded, $step, array_filter(['grit' => $grit, 'zone' => $zone, 'end' => $end->value ?? '', 'minutes' => $minutes ?? '']));
+        return $this->fact(Sanded::KIND, $step, array_filter(['grit' => $grit, 'zone' => $zone, 'end' => $end->value ?? '', 'minutes' => $minutes ?? '']));
     }
 
     /** @param array<string, string|int|float> $data */
-    private function fact(FactKind $kind, string $step, array $data = []): Fact
+    private function fact(string $kind, string $step, array $data = []): Fact
     {
         $this->at += 130.0;
 
-        return new Fact(++$this->id, $kind, $step, $this->at, 20.0, $data);
+        return Fact::read(++$this->id, $kind, $step, $this->at, 20.0, $data);
     }
 
     /** @param list<Fact> $facts with five coats, no more */

@@ -11,12 +11,13 @@ use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\Decided;
+use OakGloss\Fact\Kind\Struck;
 use OakGloss\Material\Blend;
 use OakGloss\Material\Resin;
 use OakGloss\Plan\Decision;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
-use OakGloss\Plan\FactLog;
 use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\AirGates;
 use OakGloss\Schedule\HardenerChoice;
@@ -73,8 +74,8 @@ final class TurnedTimeTest extends TestCase
 
     public function testTheNewestDecisionOfEachKindStandsAndAPinThatWentByBindsNobody(): void
     {
-        $fact = fn (int $id, array $data): Fact => new Fact($id, FactKind::Decided, 'build-2', (float) $id, null, $data);
-        $log = FactLog::standing([$fact(1, ['at' => 500.0]), $fact(2, ['key' => 1]), $fact(3, ['at' => 700.0]), new Fact(4, FactKind::Struck, 'build-2', 4.0, null, ['target' => 2])]);
+        $fact = fn (int $id, array $data): Fact => Fact::read($id, Decided::KIND, 'build-2', (float) $id, null, $data);
+        $log = FactLog::standing([$fact(1, ['at' => 500.0]), $fact(2, ['key' => 1]), $fact(3, ['at' => 700.0]), Fact::read(4, Struck::KIND, 'build-2', 4.0, null, ['target' => 2])]);
         $decision = Decision::of($log, 'build-2', 600.0);
         self::assertSame([700.0, false, false, null], [$decision->pinnedAt, $decision->mustKey, $decision->mustBond, $decision->gM2]);
         self::assertNull(Decision::of($log, 'build-2', 710.0)->pinnedAt);

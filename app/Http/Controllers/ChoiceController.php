@@ -19,12 +19,12 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\ValidationException;
+use OakGloss\Fact\Kind\Chosen;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FinishPlan;
 
 /** Takes one priced choice. The change is kept in the record. */
@@ -47,7 +47,7 @@ final class ChoiceController
                 throw ValidationException::withMessages(['choice' => implode(' ', $say->finding($finding))]);
             }
             foreach ($values as $field => $value) {
-                $recorder->record($part, $user, $planned->floor, FactKind::Chosen, $field, ['from' => (string) ($before[$field] ?? 'fewest'), 'to' => (string) ($value ?? 'none')]);
+                $recorder->record($part, $user, $planned->floor, $field, new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')));
             }
         });
 

@@ -25,11 +25,10 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Clear\ClearKind;
+use OakGloss\Fact\Kind\GlossRead;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
@@ -52,7 +51,7 @@ final class ClearController
                 default => null,
             },
             'scale' => $planned->plan->brief->choices->top === Top::Clear && $planned->plan->clear !== null ? ClearScale::of($planned->plan->clear) : null,
-            'readings' => array_values(array_filter($planned->plan->log->facts, fn (Fact $f): bool => $f->kind === FactKind::GlossRead)),
+            'readings' => $planned->plan->log->all(GlossRead::class),
             'hasMeter' => $part->shop->meterAddress() !== null,
         ]);
     }
@@ -74,7 +73,7 @@ final class ClearController
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
-        $recorder->record($part, $user, $planned->floor, FactKind::GlossRead, $on, ['gu' => round($gu, 1), 'by' => $by]);
+        $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();
         $says = match (true) {
             $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',

@@ -17,13 +17,14 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Fact\Kind\Measured;
+use OakGloss\Fact\Kind\PartWeighed;
 use OakGloss\Film\BrushMarks;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Drainage;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\Schools;
 use OakGloss\Quantity\Temperature;
@@ -54,10 +55,10 @@ final class FilmController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
         $given = $request->validate([
-            'kind' => ['required', Rule::in([FactKind::PartWeighed->value, FactKind::Measured->value])],
+            'kind' => ['required', Rule::in([PartWeighed::KIND, Measured::KIND])],
             'part_g' => ['required_if:kind,part_weighed', 'nullable', 'numeric', 'between:1,200000'],
             'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
-            'way' => ['required_if:kind,measured', 'nullable', Rule::in(['slug', 'offcut', 'gauge', 'cut_face'])],
+            'way' => ['required_if:kind,measured', 'nullable', Rule::in(Measured::WAYS)],
             'unit' => ['sometimes', Rule::in(['um', 'mm'])],
             'um' => ['required_if:kind,measured', 'nullable', 'numeric', $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000'],
             'n' => ['nullable', 'integer', 'between:1,50'],
@@ -66,15 +67,14 @@ final class FilmController
         if (($planned->plan->step($on)->zones ?? []) === []) {
             throw ValidationException::withMessages(['act' => 'The film begins with the wet-out; before it there is nothing to measure.']);
         }
-        $kind = FactKind::from($given['kind']);
-        $data = $kind === FactKind::PartWeighed ? ['grams' => (float) $given['part_g']] : [
-            'zone' => (string) $given['zone'],
-            'way' => (string) $given['way'],
-            'um' => (float) $given['um'] * (($given['unit'] ?? 'um') === 'mm' ? 1000.0 : 1.0),
-            'n' => (int) ($given['n'] ?? 1),
-            'step_um' => $given['way'] === 'cut_face' ? 10.0 : ($given['way'] === 'gauge' ? 5.0 : 1000.0 * $user->shop->calliper_step_mm),
-        ];
-        $recorder->record($part, $user, $planned->floor, $kind, $on, $data);
+        $read = $given['kind'] === PartWeighed::KIND ? new PartWeighed((float) $given['part_g']) : Measured::with(
+            (string) $given['zone'],
+            (string) $given['way'],
+            (float) $given['um'] * (($given['unit'] ?? 'um') === 'mm' ? 1000.0 : 1.0),
+            (int) ($given['n'] ?? 1),
+            1000.0 * $user->shop->calliper_step_mm,
+        );
+        $recorder->record($part, $user, $planned->floor, $on, $read);
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
         return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$say->answer($answer)['do']);
@@ -89,12 +89,9 @@ final class FilmController
 
     private function lastWeighed(PlannedPart $planned): ?float
     {
-        $last = null;
-        foreach ($planned->plan->log->facts as $fact) {
-            $last = $fact->kind === FactKind::PartWeighed ? $fact->number('grams') : $last;
-        }
+        $weighed = $planned->plan->log->all(PartWeighed::class);
 
-        return $last;
+        return $weighed === [] ? null : $weighed[count($weighed) - 1]->content->grams;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Planning\Planner;
 use Illuminate\View\View;
+use OakGloss\Fact\Kind\Struck;
 
 final class RecordController
 {
@@ -16,14 +17,14 @@ final class RecordController
         $part->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler', 'facts.user']);
         $struck = [];
         foreach ($part->facts as $fact) {
-            if ($fact->kind === 'struck') {
-                $struck[(int) $fact->data['target']] = $fact;
+            if ($fact->kind === Struck::KIND) {
+                $struck[$fact->target()] = $fact;
             }
         }
 
         return view('parts.record', [
             'planned' => $planner->plan($part),
-            'facts' => $part->facts->reject(fn (PartFact $f): bool => $f->kind === 'struck')->values(),
+            'facts' => $part->facts->reject(fn (PartFact $f): bool => $f->kind === Struck::KIND)->values(),
             'struck' => $struck,
         ]);
     }

@@ -24,9 +24,11 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Climate\ClimateKind;
+use OakGloss\Fact\Draft;
+use OakGloss\Fact\Kind\AirChanged;
+use OakGloss\Fact\Kind\Decided;
+use OakGloss\Fact\Kind\Struck;
 use OakGloss\Plan\ClimateLimit;
-use OakGloss\Plan\Fact;
-use OakGloss\Plan\FactKind;
 use OakGloss\Schedule\PartSchedule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -73,14 +75,14 @@ final class RunSheetController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
 
-        return $this->view($request, $planner, $user, $planner->repaired($planned, $planned->plan->log->with(new Fact(PHP_INT_MAX, FactKind::Decided, $step, $planned->floor->nowMin, null, ['at' => $at]))), ['part' => $planned, 'step' => $step, 'at' => $at]);
+        return $this->view($request, $planner, $user, $planner->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)), ['part' => $planned, 'step' => $step, 'at' => $at]);
     }
 
     public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['at' => $at]);
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$say->when($at)}. The others are placed around it.");
     }
@@ -89,8 +91,8 @@ final class RunSheetController
     public function unpin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        foreach ($planned->plan->log->of($step, FactKind::Decided) as $fact) {
-            $recorder->record($part, $user, $planned->floor, FactKind::Struck, $step, ['target' => $fact->id, 'reason' => '']);
+        foreach ($planned->plan->log->of($step, Decided::class) as $fact) {
+            $recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
         }
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', 'Free again. The run sheet places it.');
@@ -123,7 +125,7 @@ final class RunSheetController
         if ($wrong !== null) {
             throw ValidationException::withMessages($wrong)->errorBag('climate');
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Warmed, $step, ['kind' => $kind->value, 'from' => $from, 'until' => $until, 'c' => (float) $given['c']]);
+        $recorder->record($part, $user, $planned->floor, $step, new AirChanged($kind, $from, $until, (float) $given['c']));
 
         return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$say->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
     }

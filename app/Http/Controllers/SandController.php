@@ -25,8 +25,9 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PaperUse;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\Kind\Changed;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Method\StepKind;
-use OakGloss\Plan\FactKind;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\PlannedStep;
 
@@ -66,7 +67,7 @@ final class SandController
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
             throw ValidationException::withMessages(['act' => 'What was sanded has settled how this flatting goes.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['driven' => $driven, 'from_grit' => (int) $from]);
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
         return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$say->word('driven', $driven).', from P'.$from.'.');
     }
@@ -79,7 +80,7 @@ final class SandController
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
             throw ValidationException::withMessages(['act' => 'There is nothing to wait for.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Decided, $step, ['not_before' => $print['waitUntilMin']]);
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
 
         return back()->with('notice', $say->step($print['step']->step).' waits until '.$say->date($print['waitUntilMin']).'.');
     }
@@ -87,12 +88,12 @@ final class SandController
     /** Clean water, or a fresh piece of the same paper. */
     public function change(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['what' => ['required', Rule::in(['water', 'paper', 'wipe', 'guide'])]]);
+        $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => 'The plan has no such flatting.']);
         }
-        $recorder->record($part, $user, $planned->floor, FactKind::Changed, $step, ['what' => $given['what']]);
+        $recorder->record($part, $user, $planned->floor, $step, new Changed($given['what']));
 
         return redirect()->route('parts.sand', $part)->with('notice', 'Kept.');
     }
@@ -157,9 +158,9 @@ final class SandController
     /** @return array<string, int> how often water and paper were changed, wiped, and guide coat laid */
     private function changes(PlannedPart $planned, PlannedStep $flat): array
     {
-        $counts = ['water' => 0, 'paper' => 0, 'wipe' => 0, 'guide' => 0];
-        foreach ($planned->plan->log->of($flat->step->key, FactKind::Changed) as $fact) {
-            $counts[$fact->word('what')] = ($counts[$fact->word('what')] ?? 0) + 1;
+        $counts = array_fill_keys(Changed::WHAT, 0);
+        foreach ($planned->plan->log->of($flat->step->key, Changed::class) as $fact) {
+            $counts[$fact->content->what]++;
         }
 
         return $counts;

@@ -72,7 +72,7 @@ final class TurnController
             }
             foreach ($way['facts'] as $id => $facts) {
                 foreach ($facts as $fact) {
-                    $recorder->record($parts[$id]->part, $user, $floor, $fact['kind'], $fact['step'], $fact['data']);
+                    $recorder->record($parts[$id]->part, $user, $floor, $fact->step, $fact->content);
                 }
             }
         });

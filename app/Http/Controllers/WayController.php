@@ -32,7 +32,7 @@ final class WayController
                 Hours::alsoOpen($floor, $user, $floor->nowMin, (float) $way->untilMin, 'stays for a window');
             }
             foreach ($way->facts as $fact) {
-                $recorder->record($part, $user, $floor, $fact['kind'], $fact['step'], $fact['data']);
+                $recorder->record($part, $user, $floor, $fact->step, $fact->content);
             }
         });
 

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Kind\Weighed;
 
 /** The cup on the scale, one component after the other. */
 final class WeighController
@@ -54,7 +54,7 @@ final class WeighController
         }
         DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step): void {
             foreach ($poured as $component => $grams) {
-                $recorder->record($part, $user, $cup->planned->floor, FactKind::Weighed, $step, ['component' => (string) $component, 'grams' => $grams]);
+                $recorder->record($part, $user, $cup->planned->floor, $step, new Weighed((string) $component, $grams));
             }
         });
 

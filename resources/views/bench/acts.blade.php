@@ -14,7 +14,7 @@
         @elseif ($next->state->value === 'key_first')
             <x-act :part="$part" kind="sanded" :step="$key" :to="$to" grit="180"><button @class(['btn', 'go' => $primary])>Keyed P180 and wiped</button></x-act>
         @endif
-    @elseif ($primary && $kind === 'spray' && $plan->log->last($key, OakGloss\Plan\FactKind::Ready) === null)
+    @elseif ($primary && $kind === 'spray' && $plan->log->last($key, OakGloss\Fact\Kind\Ready::class) === null)
         <details class="fold" @if ($primary) data-fold="r" @endif><summary class="btn go">Ready check</summary>
             <x-act :part="$part" kind="ready" :step="$key" :to="$to" class="touches">
                 @foreach (['booth', 'mask', 'gun', 'clean'] as $item)<label class="tick big"><input type="checkbox" required> <span>{{ __('words.clear_check.'.$item) }}</span></label>@endforeach
@@ -22,7 +22,7 @@
             </x-act>
         </details>
     @else
-        <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled($act === 'sanded' && ! $next->needsHandsNow())>{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }}</button></x-act>
+        <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled($act === 'sanded' && ! $next->needsHandsNow())>{{ $say->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }}</button></x-act>
         @if ($primary && $kind === 'flat' && ! request()->routeIs('parts.sand'))<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
     @endif
     @if ($touchable)
@@ -57,10 +57,10 @@
                 <x-act :part="$part" kind="skipped" :step="$key" :to="$to"><button class="btn">Not needed on this part</button></x-act>
             @endif
             <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null" class="late">
-                <label for="at-{{ $part->id }}">{{ $say->word('fact', $act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
+                <label for="at-{{ $part->id }}">{{ $say->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
             </x-act>
             @if ($lastFact)
-                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->word('fact', $lastFact->kind->value) }}, {{ $say->when($lastFact->atMin) }}</button></form>
+                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->label($lastFact->content::KIND) }}, {{ $say->when($lastFact->atMin) }}</button></form>
             @endif
         </div>
     </details>

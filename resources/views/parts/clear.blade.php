@@ -48,7 +48,7 @@
         <h2 id="gloss-title">Gloss at 60°</h2>
         @if ($plan->gloss())<p class="num gloss-now"><b class="huge is-calm">{{ round($plan->gloss()->gu) }}</b> GU expected, {{ round($plan->gloss()->leastGu) }} to {{ round($plan->gloss()->mostGu) }}</p>@endif
         @if ($readings !== [])<table class="num gloss-readings"><thead><tr><th scope="col">Read</th><th scope="col">After</th><th scope="col">GU</th><th scope="col">Against expected</th></tr></thead><tbody>
-        @foreach (array_reverse($readings) as $fact)<tr><td>{{ $say->date($fact->atMin) }}</td><td>{{ lcfirst($say->stepName($fact->step)) }}</td><td><b>{{ number_format($fact->number('gu'), 1) }}</b> <small>{{ $fact->word('by') === 'meter' ? 'meter, three places' : 'typed' }}</small></td><td>{{ $plan->gloss() ? sprintf('%+.1f', $fact->number('gu') - $plan->gloss()->gu).($plan->gloss()->holds($fact->number('gu')) ? ', within' : ', outside') : '–' }}</td></tr>@endforeach
+        @foreach (array_reverse($readings) as $fact)<tr><td>{{ $say->date($fact->atMin) }}</td><td>{{ lcfirst($say->stepName($fact->step)) }}</td><td><b>{{ number_format($fact->content->gu, 1) }}</b> <small>{{ $fact->content->isByMeter() ? 'meter, three places' : 'typed' }}</small></td><td>{{ $plan->gloss() ? sprintf('%+.1f', $fact->content->gu - $plan->gloss()->gu).($plan->gloss()->holds($fact->content->gu) ? ', within' : ', outside') : '–' }}</td></tr>@endforeach
         </tbody></table>@endif
         @can('work', $part)
         <form method="post" action="{{ route('gloss.store', $part) }}" novalidate>@marks

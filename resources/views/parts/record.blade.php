@@ -14,25 +14,12 @@
             <tr @class(['is-struck' => $strike])>
                 <td>{{ $say->date(App\Clock\ShopTime::minutes($fact->happened_at)) }}@if ($fact->recorded_at->diffInMinutes($fact->happened_at, true) > 2)<small>kept {{ $say->when(App\Clock\ShopTime::minutes($fact->recorded_at)) }}</small>@endif</td>
                 <td>
-                    @if ($fact->kind === 'chosen') {{ $say->word('choice', $fact->step) }}: {{ $fact->data['from'] }} → {{ $fact->data['to'] }}
+                    @if ($fact->kind === 'chosen') {{ $say->word('choice', $fact->step) }}: {{ $say->record($fact->content()) }}
                     @else
                         <b>{{ $step ? $say->step($step->step) : $fact->step }}</b>
-                        @switch($fact->kind)
-                            @case('weighed') {{ $say->grams((float) $fact->data['grams']) }} {{ $say->word('component', $fact->data['component']) }} @break
-                            @case('touched') tack check: {{ $say->word('touch', $fact->data['touch']) }} @break
-                            @case('sanded') sanded P{{ $fact->data['grit'] }}{{ isset($fact->data['zone']) ? ' on '.$fact->data['zone'] : '' }}{{ isset($fact->data['how']) ? ', '.$say->word('driven', $fact->data['how']) : '' }}{{ isset($fact->data['minutes']) ? ', '.$fact->data['minutes'].' min' : '' }}{{ isset($fact->data['end']) ? ': '.$say->word('pass_end', $fact->data['end']) : '' }} @break
-                            @case('part_weighed') the part weighs {{ $say->grams((float) $fact->data['grams']) }} @break
-                            @case('measured') {{ $say->um((float) $fact->data['um']) }} on {{ $fact->data['zone'] }}, {{ $say->word('measured_by', $fact->data['way']) }}{{ ($fact->data['n'] ?? 1) > 1 ? ', mean of '.$fact->data['n'] : '' }} @break
-                            @case('changed') {{ $say->word('sand_change', $fact->data['what']) }} @break
-                            @case('gloss_read') gloss {{ number_format((float) $fact->data['gu'], 1) }} GU{{ $fact->data['by'] === 'meter' ? ', by the meter' : '' }} @break
-                            @case('coat_on') on{{ isset($fact->data['grams']) ? ', '.$say->grams((float) $fact->data['grams']) : '' }} @break
-                            @case('tried') paper {{ $say->word('paper', $fact->data['paper']) }} @break
-                            @case('warmed') {{ $say->decided($fact->kind, $fact->data) }} @break
-                            @case('decided') {{ $say->decided($fact->kind, $fact->data) }} @break
-                            @default {{ lcfirst($say->word('fact', $fact->kind)) }}
-                        @endswitch
+                        {{ $say->record($fact->content()) }}
                     @endif
-                    @if ($strike)<small>struck out {{ $say->when(App\Clock\ShopTime::minutes($strike->happened_at)) }} by {{ $strike->user->initials }}@if ($strike->data['reason'] ?? ''): {{ $strike->data['reason'] }}@endif</small>@endif
+                    @if ($strike)<small>struck out {{ $say->when(App\Clock\ShopTime::minutes($strike->happened_at)) }} by {{ $strike->user->initials }}@if ($strike->content()->reason): {{ $strike->content()->reason }}@endif</small>@endif
                 </td>
                 <td>{{ $fact->air_c === null ? '–' : $say->celsius($fact->air_c) }}</td><td>{{ $fact->user->initials }}</td>
                 <td class="no-print">@if (! $strike && $fact->kind !== 'chosen')

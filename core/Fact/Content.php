@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact;
+
+use OakGloss\Method\StepKind;
+
+/**
+ * What a fact says happened. One class for each kind: what it holds and what that may be (`entries`), its words
+ * (`phrases`, `details`, `record`), and what it does: `fits` and `completes` a step of the plan, and as ReadsFilm,
+ * ChecksCoat or ChangesAir it reaches film, pace and air. Entries are the constructor's parameters, in their order.
+ */
+abstract readonly class Content
+{
+    /** @var string the name of the kind in the table of facts */
+    public const KIND = '';
+
+    /** It is pressed at the bench as it happens. */
+    public const IS_ACT = false;
+
+    /** Work on the part; without it a part is not begun. */
+    public const IS_WORK = true;
+
+    /** It changes what is planned, not what was done. */
+    public const IS_DECISION = false;
+
+    /** @return list<Entry> */
+    public static function entries(): array
+    {
+        return [];
+    }
+
+    /**
+     * English, by name: `label` on its button, what `record` and `details` need, what `refused` is said with.
+     *
+     * @return array<string, string>
+     */
+    abstract public static function phrases(): array;
+
+    /**
+     * As a row has it. What a kind does not hold is passed over.
+     *
+     * @param array<string, mixed> $data
+     *
+     * @throws \UnexpectedValueException If something is missing without which it says nothing.
+     */
+    final public static function read(array $data): static
+    {
+        $values = [];
+        foreach (static::entries() as $entry) {
+            $value = $entry->read($data[$entry->name] ?? null);
+            if ($value === null && $entry->isRequired) {
+                throw new \UnexpectedValueException(sprintf('%s is kept without %s', static::KIND, $entry->name));
+            }
+            $values[] = $value;
+        }
+
+        return (new \ReflectionClass(static::class))->newInstanceArgs($values);
+    }
+
+    /**
+     * As it is recorded now: what was typed, with what the bench reckons of it.
+     *
+     * @param array<string, mixed> $typed checked against the entries
+     *
+     * @throws Refused If it makes no sense on this part.
+     */
+    public static function typed(array $typed, Situation $now): static
+    {
+        return static::read($typed);
+    }
+
+    /** @return array<string, string|int|float> as it is kept */
+    final public function data(): array
+    {
+        $data = [];
+        $values = array_values(get_object_vars($this));
+        foreach (static::entries() as $i => $entry) {
+            $kept = $entry->keep($values[$i] ?? null);
+            if ($kept !== null) {
+                $data[$entry->name] = $kept;
+            }
+        }
+
+        return $data;
+    }
+
+    /** Whether it may be recorded of a step of this kind. */
+    public static function fits(StepKind $kind): bool
+    {
+        return false;
+    }
+
+    /** Whether a step of this kind is done with it. */
+    public static function completes(StepKind $kind): bool
+    {
+        return false;
+    }
+
+    /**
+     * What stands behind its label in short: `P240`, `matt`.
+     *
+     * @return list<string>
+     */
+    public function details(Words $say): array
+    {
+        return [];
+    }
+
+    /** Its line in the record. */
+    public function record(Words $say): string
+    {
+        return lcfirst($say->phrase($this, 'label'));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact;
+
+use OakGloss\Climate\ClimateChange;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kind\Weighed;
+use OakGloss\Method\StepKind;
+
+/** What stands of everything that was recorded: struck-out facts and the strikes are gone. In the order of time. */
+final readonly class FactLog
+{
+    /** @var array<string, list<Fact<Content>>> by step */
+    private array $ofStep;
+
+    /** @param list<Fact<Content>> $facts */
+    private function __construct(public array $facts)
+    {
+        $ofStep = [];
+        foreach ($facts as $fact) {
+            $ofStep[$fact->step][] = $fact;
+        }
+        $this->ofStep = $ofStep;
+    }
+
+    /** @param list<Fact<Content>> $recorded in any order */
+    public static function standing(array $recorded): self
+    {
+        $struck = [];
+        foreach ($recorded as $fact) {
+            if ($fact->content instanceof Struck) {
+                $struck[$fact->content->target] = true;
+            }
+        }
+        $standing = array_values(array_filter(
+            $recorded,
+            fn (Fact $f): bool => ! $f->content instanceof Struck && ! $f->content instanceof Kind\Chosen && ! isset($struck[$f->id]),
+        ));
+        usort($standing, fn (Fact $a, Fact $b): int => [$a->atMin, $a->id] <=> [$b->atMin, $b->id]);
+
+        return new self($standing);
+    }
+
+    /**
+     * With one more fact, the newest; for reckoning what it would bring.
+     *
+     * @param Fact<Content> $fact
+     */
+    public function with(Fact $fact): self
+    {
+        return new self([...$this->facts, $fact]);
+    }
+
+    /** @param list<Draft> $drafts recorded one after the other at a minute */
+    public function drafted(array $drafts, float $atMin): self
+    {
+        return new self([...$this->facts, ...array_map(fn (Draft $d): Fact => $d->at($atMin), $drafts)]);
+    }
+
+    /**
+     * Facts of a step, of some kinds.
+     *
+     * @template K of Content
+     *
+     * @param class-string<K> ...$kinds
+     *
+     * @return list<Fact<K>>
+     */
+    public function of(string $step, string ...$kinds): array
+    {
+        return self::only($this->ofStep[$step] ?? [], ...$kinds);
+    }
+
+    /** @return list<Fact<Content>> all that was recorded of a step */
+    public function ofStep(string $step): array
+    {
+        return $this->ofStep[$step] ?? [];
+    }
+
+    /**
+     * Facts of every step, of some kinds.
+     *
+     * @template K of Content
+     *
+     * @param class-string<K> ...$kinds
+     *
+     * @return list<Fact<K>>
+     */
+    public function all(string ...$kinds): array
+    {
+        return self::only($this->facts, ...$kinds);
+    }
+
+    /**
+     * @template K of Content
+     *
+     * @param class-string<K> ...$kinds
+     *
+     * @return Fact<K>|null
+     */
+    public function last(string $step, string ...$kinds): ?Fact
+    {
+        $found = $this->of($step, ...$kinds);
+
+        return $found === [] ? null : $found[count($found) - 1];
+    }
+
+    /**
+     * The last fact with which a step of a kind is done.
+     *
+     * @return Fact<Content>|null
+     */
+    public function completing(string $step, StepKind $kind): ?Fact
+    {
+        foreach (array_reverse($this->ofStep[$step] ?? []) as $fact) {
+            if ($fact->content::completes($kind) && ! $fact->content instanceof Skipped) {
+                return $fact;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Other airs that the part was or will be put into.
+     *
+     * @return list<ClimateChange>
+     */
+    public function climateChanges(): array
+    {
+        $changes = [];
+        foreach ($this->facts as $fact) {
+            if ($fact->content instanceof ChangesAir) {
+                $changes[] = $fact->content->change();
+            }
+        }
+
+        return $changes;
+    }
+
+    /** Grams of one component that went into a step's cup. */
+    public function weighedG(string $step, string $component): float
+    {
+        return array_sum(array_map(fn (Fact $f): float => $f->content->component === $component ? $f->content->grams : 0.0, $this->of($step, Weighed::class)));
+    }
+
+    /**
+     * Papers sanded on a step, in their order.
+     *
+     * @return list<int>
+     */
+    public function grits(string $step): array
+    {
+        return array_map(fn (Fact $f): int => $f->content->grit, $this->of($step, Sanded::class));
+    }
+
+    /**
+     * @template K of Content
+     *
+     * @param list<Fact<Content>> $facts
+     * @param class-string<K>     ...$kinds
+     *
+     * @return list<Fact<K>>
+     */
+    private static function only(array $facts, string ...$kinds): array
+    {
+        $found = [];
+        foreach ($facts as $fact) {
+            if (in_array($fact->content::class, $kinds, true)) {
+                $found[] = $fact;
+            }
+        }
+
+        /** @var list<Fact<K>> $found */
+        return $found;
+    }
+}

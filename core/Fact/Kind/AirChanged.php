@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact\Kind;
+
+use OakGloss\Climate\ClimateChange;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Fact\ChangesAir;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Words;
+
+/** The part is put into another air for a while. */
+final readonly class AirChanged extends Content implements ChangesAir
+{
+    public const KIND = 'warmed';
+
+    public const IS_DECISION = true;
+
+    /**
+     * @param float $from  minute
+     * @param float $until minute
+     * @param float $c     °C
+     */
+    public function __construct(public ClimateKind $kind, public float $from, public float $until, public float $c)
+    {
+    }
+
+    public static function entries(): array
+    {
+        return [Entry::choice('kind', ClimateKind::class), Entry::number('from'), Entry::number('until'), Entry::number('c', -5.0, 80.0)];
+    }
+
+    public static function phrases(): array
+    {
+        return ['label' => 'Other air', 'record' => ':climate at :c °C, :between'];
+    }
+
+    public function record(Words $say): string
+    {
+        return $say->phrase($this, 'record', ['climate' => lcfirst($say->word('climate', $this->kind->value)), 'c' => (string) round($this->c, 1), 'between' => $say->between($this->from, $this->until)]);
+    }
+
+    public function change(): ClimateChange
+    {
+        return new ClimateChange($this->kind, $this->from, $this->until, $this->c);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact\Kind;
+
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Words;
+
+/** When, how or with how much a step that is ahead is to be done. What one does not speak of stays as it was decided before. */
+final readonly class Decided extends Content
+{
+    public const KIND = 'decided';
+
+    public const IS_WORK = false;
+
+    public const IS_DECISION = true;
+
+    /**
+     * @param float|null         $at        the minute at which it starts
+     * @param float|null         $notBefore earliest start, minute
+     * @param bool|null          $key       the window goes by, it is keyed
+     * @param bool|null          $bond      it goes into the window
+     * @param float|null         $gM2       another weight for a coat
+     * @param SandingMethod|null $driven    another way to drive the papers of a flatting
+     * @param int|null           $fromGrit  another paper to begin a flatting with
+     * @param int|null           $resinId   another hardener's sheet
+     * @param int|null           $fastId    a fast one blended in; 0 for none
+     * @param float|null         $fastShare its share
+     */
+    public function __construct(
+        public ?float $at = null,
+        public ?float $notBefore = null,
+        public ?bool $key = null,
+        public ?bool $bond = null,
+        public ?float $gM2 = null,
+        public ?SandingMethod $driven = null,
+        public ?int $fromGrit = null,
+        public ?int $resinId = null,
+        public ?int $fastId = null,
+        public ?float $fastShare = null,
+    ) {
+    }
+
+    public static function entries(): array
+    {
+        return array_map(fn (Entry $e): Entry => $e->optional(), [
+            Entry::number('at'), Entry::number('not_before'), Entry::flag('key'), Entry::flag('bond'), Entry::number('g_m2', 0.0, 3000.0), Entry::choice('driven', SandingMethod::class),
+            Entry::whole('from_grit', choices: array_keys(Grit::MEAN_GRAIN_UM)), Entry::whole('resin_id'), Entry::whole('fast_id'), Entry::number('fast_share', 0.0, 1.0),
+        ]);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            'label' => 'Decided', 'record' => 'decided: :what', 'at' => 'pinned to :at', 'not_before' => 'not before :at', 'key' => 'cures and is keyed', 'bond' => 'goes into the window',
+            'driven' => ':driven, from P:grit', 'fast' => ':percent % fast hardener', 'free' => 'free again',
+        ];
+    }
+
+    public function record(Words $say): string
+    {
+        $what = array_filter([
+            $this->at === null ? null : $say->phrase($this, 'at', ['at' => $say->when($this->at)]),
+            $this->notBefore === null ? null : $say->phrase($this, 'not_before', ['at' => $say->when($this->notBefore)]),
+            $this->key === true ? $say->phrase($this, 'key') : null,
+            $this->bond === true ? $say->phrase($this, 'bond') : null,
+            $this->driven === null ? null : $say->phrase($this, 'driven', ['driven' => $say->word('driven', $this->driven->value), 'grit' => (int) $this->fromGrit]),
+            $this->fastShare > 0.0 ? $say->phrase($this, 'fast', ['percent' => (int) round(100.0 * $this->fastShare)]) : null,
+        ]);
+
+        return $say->phrase($this, 'record', ['what' => $what === [] ? $say->phrase($this, 'free') : implode(', ', $what)]);
+    }
+
+    /** This one, and what an earlier one said of which it says nothing. */
+    public function after(self $earlier): self
+    {
+        return self::read($this->data() + $earlier->data());
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact\Kind;
+
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Words;
+
+/** Gloss at 60° was read. */
+final readonly class GlossRead extends Content
+{
+    public const KIND = 'gloss_read';
+
+    /**
+     * @param float  $gu gloss units
+     * @param string $by meter, or hand where it was typed
+     */
+    public function __construct(public float $gu, public string $by)
+    {
+    }
+
+    public static function entries(): array
+    {
+        return [Entry::number('gu', 0.0, 200.0), Entry::text('by', 20)];
+    }
+
+    public static function phrases(): array
+    {
+        return ['label' => 'Gloss read', 'record' => 'gloss :gu GU', 'meter' => ', by the meter'];
+    }
+
+    public function isByMeter(): bool
+    {
+        return $this->by === 'meter';
+    }
+
+    public function record(Words $say): string
+    {
+        return $say->phrase($this, 'record', ['gu' => number_format($this->gu, 1)]).($this->isByMeter() ? $say->phrase($this, 'meter') : '');
+    }
+}

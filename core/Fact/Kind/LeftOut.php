@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact\Kind;
+
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Targets;
+use OakGloss\Fact\Words;
+
+/** Whether a check is to count for the pace of its resin in the shop. */
+final readonly class LeftOut extends Content implements Targets
+{
+    public const KIND = 'left_out';
+
+    public function __construct(public int $target, public bool $counts, public ?string $reason = null)
+    {
+    }
+
+    public static function entries(): array
+    {
+        return [Entry::whole('target'), Entry::flag('counts'), Entry::text('reason', 200)->optional()];
+    }
+
+    public static function phrases(): array
+    {
+        return ['label' => 'Check judged', 'counts' => 'its check counts', 'record' => 'its check is left out', 'reason' => ': :reason'];
+    }
+
+    public function target(): int
+    {
+        return $this->target;
+    }
+
+    public function record(Words $say): string
+    {
+        return $say->phrase($this, $this->counts ? 'counts' : 'record').((string) $this->reason === '' ? '' : $say->phrase($this, 'reason', ['reason' => (string) $this->reason]));
+    }
+}
