@@ -32,12 +32,18 @@ final class PlanMemo
             return $this->plans[$key] ??= $reckon();
         }
         // One for each part: an older one is of no use to anybody.
-        [$of, $plan] = Cache::get("plan-{$part}") ?? [null, null];
+        [$of, $plan] = Cache::get(self::name($part)) ?? [null, null];
         if ($of !== $key || ! $plan instanceof FinishPlan) {
             $plan = $reckon();
-            Cache::put("plan-{$part}", [$key, $plan], self::KEPT_S);
+            Cache::put(self::name($part), [$key, $plan], self::KEPT_S);
         }
 
         return $this->plans[$key] = $plan;
+    }
+
+    /** What another version of the models has kept is of another shape. */
+    private static function name(int $part): string
+    {
+        return 'plan-'.ModelVersion::NOW."-{$part}";
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-/** The version of the models: raised where the same facts give another plan than before. */
+/**
+ * The version of the models: raised where the same facts give another plan than before, or where what is kept of
+ * a plan takes another shape.
+ */
 final class ModelVersion
 {
-    public const NOW = '2027.5';
+    public const NOW = '2027.6';
 }

@@ -131,7 +131,7 @@ final class ServedShop
         $root = dirname(__DIR__, 2);
         $database = self::directory().'/'.($runningClock ? 'running' : 'frozen').'.sqlite';
         $port = Background::freePort();
-        $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
+        $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"], self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
         register_shutdown_function(fn () => $server->end());
         Background::waitFor($port);
 

@@ -13,7 +13,7 @@ use App\Planning\PricedChoice;
 use App\Words\Say;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use OakGloss\Plan\FactKind;
+use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Schedule\ActState;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -295,7 +295,7 @@ final class TrueAnswersTest extends ShopCase
         $isShort = $cup->wasReadyToday();
         $this->ticks = $isShort ? 0 : count($cup->readyCheck());
 
-        return [['ready', $isShort ? ['short' => '1'] : []], ['all', []], [FactKind::CoatOn->value, []]];
+        return [['ready', $isShort ? ['short' => '1'] : []], ['all', []], [CoatOn::KIND, []]];
     }
 
     private function pour(Part $part, string $step, string $component, ?float $grams = null, ?string $token = null): TestResponse

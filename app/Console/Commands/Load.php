@@ -161,7 +161,7 @@ final class Load extends Command
 
     private function serve(): void
     {
-        $this->server = new Process(['setsid', PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-d', 'log_errors=0', '-S', "127.0.0.1:{$this->port}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path(), $this->environment, null, null);
+        $this->server = new Process(['setsid', PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-d', 'log_errors=0', '-S', "127.0.0.1:{$this->port}", base_path('server.php')], public_path(), $this->environment, null, null);
         $this->server->disableOutput()->start();
         for ($try = 0; $try < 300 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
             usleep(20000);
