@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 abstract class BrowserCase extends TestCase
 {
     /** A busy machine may keep a page waiting. */
-    private const PATIENCE_S = 6;
+    private const PATIENCE_S = 30;
 
     protected ServedShop $shop;
 

@@ -196,6 +196,7 @@ final class ServedShop
             'SESSION_DRIVER' => 'file',
             'SESSION_COOKIE' => self::COOKIE,
             'CACHE_STORE' => 'file',
+            'CACHE_LIMITER' => 'array',
             'LOG_CHANNEL' => 'single',
             'BCRYPT_ROUNDS' => '4',
         ] + getenv();
