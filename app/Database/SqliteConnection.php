@@ -10,6 +10,29 @@ use Illuminate\Database\SQLiteConnection as LaravelConnection;
 /** SQLite rolls back what changes tables, too: a migration that fails half-way leaves nothing and can be run again. */
 final class SqliteConnection extends LaravelConnection
 {
+    private int $rowsRead = 0;
+
+    /** Rows that queries of this connection have given, for the bench. */
+    public function rowsRead(): int
+    {
+        return $this->rowsRead;
+    }
+
+    /**
+     * @param string      $query
+     * @param list<mixed> $bindings
+     * @param bool        $useReadPdo
+     *
+     * @return array<array-key, mixed>
+     */
+    public function select($query, $bindings = [], $useReadPdo = true): array
+    {
+        $rows = parent::select($query, $bindings, $useReadPdo);
+        $this->rowsRead += count($rows);
+
+        return $rows;
+    }
+
     protected function getDefaultSchemaGrammar(): SQLiteGrammar
     {
         return new class ($this) extends SQLiteGrammar {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use OakGloss\Cure\PaceCheck;
 use OakGloss\Cure\PaceEvidence;
 use OakGloss\Cure\ShopPace;
@@ -22,25 +22,50 @@ use OakGloss\Plan\ModelVersion;
 
 /**
  * What the shop's own checks say of each resin's pace. A check keeps the thermal age that its coat had when it was
- * made; all versions of a resin's sheet under one name learn together.
+ * made; all versions of a resin's sheet under one name learn together. Each check is judged once, when it is recorded,
+ * by what those before it said; a fact that changes an earlier one has what follows it judged anew.
  */
 final class PaceBook
 {
     /** Less likely than this under what the others say, a check asks before it counts. */
     public const FAR_OFF = 0.002;
 
-    /** What was not asked for so long is reckoned again, seconds. */
-    private const KEPT_S = 30 * 86400;
+    /** The page of a resin shows so many, the newest. */
+    public const SHOWN = 60;
 
-    /** @var array<int, array<string, list<KeptCheck>>> by shop and resin name */
-    private array $checks = [];
+    /** After so many checks the evidence is kept beside them, to begin anew from there. */
+    private const CHECKPOINT = 64;
 
-    /** @var array<string, ShopPace|null> by shop and resin name */
-    private array $paces = [];
+    /** @var array<int, Collection<string, \stdClass>> rows of paces by shop */
+    private array $rows = [];
+
+    /** Something was recorded: what was judged after it is judged anew when it is next asked for. */
+    public function follow(PartFact $fact): void
+    {
+        $check = $fact;
+        while ($check !== null && ($content = $check->content()) instanceof Targets) {
+            $check = PartFact::query()->find($content->target());
+        }
+        $content = $check?->content();
+        $row = $content instanceof ChecksCoat ? Resin::query()->find($content->resinId()) : null;
+        if ($check === null || $row === null) {
+            return;
+        }
+        $this->rows = [];
+        $pace = $this->row($row);
+        $isNewest = $check === $fact && ($pace === null || [$pace->last_at, $pace->last_fact_id] < [$check->getAttributes()['happened_at'], $check->id]);
+        if (! $isNewest) {
+            $this->judged($row)->where(fn (Builder $q) => $q->where('happened_at', '>', $check->getAttributes()['happened_at'])
+                ->orWhere(fn (Builder $same) => $same->where('happened_at', $check->getAttributes()['happened_at'])->where('fact_id', '>=', $check->id)))->delete();
+            DB::table('resin_paces')->where('shop_id', $row->shop_id)->where('name', $row->name)->delete();
+            $this->rows = [];
+        }
+        $this->judge($row);
+    }
 
     public function forget(): void
     {
-        $this->checks = $this->paces = [];
+        $this->rows = [];
     }
 
     public function paced(Resin $row): CoreResin
@@ -51,111 +76,163 @@ final class PaceBook
         return $pace === null ? $resin : $resin->paced($pace);
     }
 
-    /** Null without a check. Kept for as long as no check comes in or is judged. */
+    /** Null without a check. */
     public function pace(Resin $row): ?ShopPace
     {
-        $key = "{$row->shop_id}/{$row->name}";
-        if (array_key_exists($key, $this->paces)) {
-            return $this->paces[$key];
+        $pace = $this->row($row);
+        if ($pace === null || $pace->model !== ModelVersion::NOW) {
+            $pace === null || $this->begin($row);
+            $this->judge($row);
+            $pace = $this->row($row);
         }
-        $state = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $row->shop_id)->select('id'))->whereIn('kind', self::kinds())->selectRaw('count(*) as n, max(id) as newest, max(token) as last')->toBase()->first();
-        $kept = Cache::remember('pace-'.md5(serialize([ModelVersion::NOW, $key, $row->getAttributes(), (array) $state])), self::KEPT_S, function () use ($row): array {
-            $pace = $this->checks($row) === [] ? null : ShopPace::learnt(self::counted($this->checks($row)));
 
-            return $pace === null ? [] : [$pace->factor, $pace->sigma];
-        });
-
-        return $this->paces[$key] = $kept === [] ? null : ShopPace::of(log($kept[0]), $kept[1], ShopPace::CHECK_SIGMA);
+        return $pace === null || $pace->checks === 0 ? null : ShopPace::of(log($pace->factor), $pace->sigma, ShopPace::CHECK_SIGMA);
     }
 
-    /**
-     * @return list<KeptCheck> in the order of time, each with how it stands
-     */
+    /** @return array<string, array{int, float, float}> checks, factor and doubt by resin, of those that have any */
+    public function known(int $shopId): array
+    {
+        return $this->rowsOf($shopId)->where('checks', '>', 0)->map(fn (\stdClass $p): array => [$p->checks, $p->factor, $p->sigma])->all();
+    }
+
+    /** @return array{all: int, counted: int} how many checks there are of a resin */
+    public function count(Resin $row): array
+    {
+        $this->pace($row);
+
+        return ['all' => $this->judged($row)->count(), 'counted' => $this->judged($row)->where('stands', CheckStands::Counts->value)->count()];
+    }
+
+    /** @return list<KeptCheck> the newest, in the order of time, each with how it stands */
     public function checks(Resin $row): array
     {
-        $this->checks[$row->shop_id] ??= $this->load($row->shop_id);
-
-        return $this->checks[$row->shop_id][$row->name] ??= [];
-    }
-
-    /** @return array<string, list<KeptCheck>> */
-    private function load(int $shopId): array
-    {
-        $facts = PartFact::query()->whereIn('part_id', Part::query()->where('shop_id', $shopId)->select('id'))
-            ->whereIn('kind', self::kinds())->with('user')->orderBy('happened_at')->orderBy('id')->get();
-        $targets = fn (string $kind): Collection => $facts->where('kind', $kind)->keyBy(fn (PartFact $f): int => $f->target());
-        $struck = $targets(Struck::KIND);
-        $leftOut = $targets(LeftOut::KIND)->reject(fn (PartFact $f): bool => $struck->has($f->id));
-        $resins = Resin::query()->where('shop_id', $shopId)->get()->keyBy('id');
-        $kept = [];
+        $this->pace($row);
+        $judged = $this->judged($row)->orderByDesc('happened_at')->orderByDesc('fact_id')->limit(self::SHOWN)->get()->keyBy('fact_id');
+        $facts = PartFact::query()->with('user')->whereKey($judged->keys())->orderBy('happened_at')->orderBy('id')->get();
+        $leftOut = $this->about($facts, LeftOut::KIND);
+        $resins = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->get()->keyBy('id');
+        $checks = [];
         foreach ($facts as $fact) {
-            $check = $fact->content();
-            $row = $check instanceof ChecksCoat ? $resins->get($check->resinId()) : null;
-            if ($check instanceof ChecksCoat && $row !== null && $check->ageMin() > 0.0 && ! $struck->has($fact->id)) {
-                $kept[$row->name][] = [$fact, $row, $check];
+            $content = $fact->content();
+            $of = $content instanceof ChecksCoat ? $resins->get($content->resinId()) : null;
+            $verdict = $judged->get($fact->id);
+            if ($content instanceof ChecksCoat && $of !== null && $verdict !== null) {
+                $checks[] = new KeptCheck($fact, self::check($of, $content), (float) $content->ageMin(), $content->found(), CheckStands::from($verdict->stands), $verdict->likelihood, (string) self::judgement($leftOut, $fact)?->reason);
             }
         }
 
-        return array_map(fn (array $rows): array => self::judged($rows, $leftOut), $kept);
+        return $checks;
     }
 
-    /** @return list<string> kinds of facts that a pace is learnt from */
-    private static function kinds(): array
+    /** Judges what is not yet, each check against what the ones before it that count say: far off, it asks. */
+    private function judge(Resin $row): void
     {
-        return Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true) || is_a($kind, Targets::class, true));
-    }
-
-    /**
-     * Each check against what the ones before it that count say: far off, it asks. Kept for as long as all of them stay.
-     *
-     * @param list<array{PartFact, Resin, ChecksCoat}> $rows
-     * @param Collection<int, PartFact>                $leftOut by the check's number
-     *
-     * @return list<KeptCheck>
-     */
-    private static function judged(array $rows, Collection $leftOut): array
-    {
-        $state = array_map(fn (array $r): array => [$r[0]->token, $r[1]->getAttributes(), $r[2]->ageMin(), $leftOut->get($r[0]->id)?->token], $rows);
-        $verdicts = Cache::remember('judged-'.md5(serialize([ModelVersion::NOW, $state])), self::KEPT_S, fn (): array => self::verdicts($rows, $leftOut));
-
-        return array_map(fn (array $r, array $verdict): KeptCheck => new KeptCheck(
-            $r[0],
-            self::check($r[1], $r[2]),
-            (float) $r[2]->ageMin(),
-            $r[2]->found(),
-            CheckStands::from($verdict[0]),
-            $verdict[1],
-            (string) self::judgement($leftOut, $r[0])?->reason,
-        ), $rows, $verdicts);
-    }
-
-    /**
-     * @param list<array{PartFact, Resin, ChecksCoat}> $rows
-     * @param Collection<int, PartFact>                $leftOut
-     *
-     * @return list<array{string, float}> how each stands, and its likelihood
-     */
-    private static function verdicts(array $rows, Collection $leftOut): array
-    {
-        $verdicts = [];
-        $evidence = PaceEvidence::none();
-        foreach ($rows as [$fact, $row, $content]) {
-            $check = self::check($row, $content);
-            $judged = self::judgement($leftOut, $fact);
-            $pace = $evidence->pace();
-            $likelihood = $check->likelihood(log($pace->factor), $pace->rateSigma);
+        $pace = $this->row($row);
+        [$evidence, $after, $n] = $pace === null ? $this->checkpoint($row) : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks];
+        $facts = $this->unjudged($row, $after);
+        $struck = $this->about($facts, Struck::KIND);
+        $leftOut = $this->about($facts, LeftOut::KIND);
+        $resins = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->get()->keyBy('id');
+        $judged = [];
+        foreach ($facts as $fact) {
+            $content = $fact->content();
+            $of = $content instanceof ChecksCoat ? $resins->get($content->resinId()) : null;
+            if (! $content instanceof ChecksCoat || $of === null || $content->ageMin() <= 0.0 || $struck->has($fact->id)) {
+                continue;
+            }
+            $check = self::check($of, $content);
+            $now = $evidence->pace();
+            $likelihood = $check->likelihood(log($now->factor), $now->rateSigma);
+            $judgement = self::judgement($leftOut, $fact);
             $stands = match (true) {
-                $judged?->counts === false => CheckStands::LeftOut,
-                $judged !== null || $likelihood >= self::FAR_OFF => CheckStands::Counts,
+                $judgement?->counts === false => CheckStands::LeftOut,
+                $judgement !== null || $likelihood >= self::FAR_OFF => CheckStands::Counts,
                 default => CheckStands::Asks,
             };
             if ($stands === CheckStands::Counts) {
                 $evidence = $evidence->with($check);
             }
-            $verdicts[] = [$stands->value, $likelihood];
+            $n++;
+            $after = [$fact->getAttributes()['happened_at'], $fact->id];
+            $judged[] = [
+                'fact_id' => $fact->id, 'shop_id' => $row->shop_id, 'name' => $row->name, 'happened_at' => $after[0], 'stands' => $stands->value, 'likelihood' => $likelihood,
+                'evidence' => $n % self::CHECKPOINT === 0 ? self::kept($evidence, $n) : null,
+            ];
         }
+        DB::transaction(function () use ($row, $judged, $evidence, $n, $after): void {
+            array_map(DB::table('judged_checks')->insert(...), array_chunk($judged, 200));
+            $pace = $evidence->pace();
+            DB::table('resin_paces')->upsert([
+                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
+                'evidence' => self::kept($evidence, $n), 'last_at' => $after[0], 'last_fact_id' => $after[1],
+            ], ['shop_id', 'name']);
+        });
+        $this->rows = [];
+    }
 
-        return $verdicts;
+    /** Forgets what another version of the models has judged. */
+    private function begin(Resin $row): void
+    {
+        $this->judged($row)->delete();
+        DB::table('resin_paces')->where('shop_id', $row->shop_id)->where('name', $row->name)->delete();
+        $this->rows = [];
+    }
+
+    /**
+     * The newest evidence that was kept beside a check, which check that is, and how many there were until then.
+     *
+     * @return array{PaceEvidence, array{string|null, int}, int}
+     */
+    private function checkpoint(Resin $row): array
+    {
+        $last = $this->judged($row)->whereNotNull('evidence')->orderByDesc('happened_at')->orderByDesc('fact_id')->first();
+        $after = $last === null ? [null, 0] : [$last->happened_at, $last->fact_id];
+        $this->later($this->judged($row), $after, 'fact_id')->delete();
+
+        return [$last === null ? PaceEvidence::none() : self::evidence($last->evidence), $after, $last === null ? 0 : (int) json_decode($last->evidence, true)['n']];
+    }
+
+    /**
+     * Checks of a resin after one, in the order of time.
+     *
+     * @param array{string|null, int} $after
+     *
+     * @return Collection<int, PartFact>
+     */
+    private function unjudged(Resin $row, array $after): Collection
+    {
+        $ids = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->pluck('id');
+        $kinds = Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true));
+        $facts = PartFact::query()->whereIn('kind', $kinds)->whereIn('data->resin_id', $ids);
+        $this->later($facts->getQuery(), $after, 'id');
+
+        return $facts->orderBy('happened_at')->orderBy('id')->get()->toBase();
+    }
+
+    /** @param array{string|null, int} $after */
+    private function later(Builder $query, array $after, string $id): Builder
+    {
+        return $after[0] === null ? $query : $query->where('happened_at', '>=', $after[0])
+            ->where(fn (Builder $q) => $q->where('happened_at', '>', $after[0])->orWhere($id, '>', $after[1]));
+    }
+
+    /**
+     * What was recorded of these facts and stands, the newest of each.
+     *
+     * @param Collection<int, PartFact> $facts
+     *
+     * @return Collection<int, PartFact> by the fact that it is about
+     */
+    private function about(Collection $facts, string $kind): Collection
+    {
+        $found = collect();
+        foreach ($facts->pluck('id')->chunk(500) as $ids) {
+            // The expression is the index's own.
+            $found = $found->merge(PartFact::query()->whereIn(DB::raw("json_extract(data, '$.target')"), $ids->all())->where('kind', $kind)->orderBy('happened_at')->orderBy('id')->get());
+        }
+        $struck = $kind === Struck::KIND || $found->isEmpty() ? collect() : $this->about($found, Struck::KIND);
+
+        return $found->reject(fn (PartFact $f): bool => $struck->has($f->id))->keyBy(fn (PartFact $f): int => $f->target());
     }
 
     /** @param Collection<int, PartFact> $leftOut */
@@ -171,13 +248,29 @@ final class PaceBook
         return $check->paceCheck((float) $check->ageMin(), ['tack_from' => $row->tack_from_age_min, 'tack_until' => $row->tack_until_age_min, 'sandable' => $row->sandable_age_min]);
     }
 
-    /**
-     * @param list<KeptCheck> $checks
-     *
-     * @return list<PaceCheck>
-     */
-    private static function counted(array $checks): array
+    private static function kept(PaceEvidence $evidence, int $n): string
     {
-        return array_map(fn (KeptCheck $c): PaceCheck => $c->check, array_values(array_filter($checks, fn (KeptCheck $c): bool => $c->stands === CheckStands::Counts)));
+        return (string) json_encode(['n' => $n, 'logs' => $evidence->toKeep()]);
+    }
+
+    private static function evidence(string $kept): PaceEvidence
+    {
+        return PaceEvidence::kept(array_values(array_map(floatval(...), json_decode($kept, true)['logs'])));
+    }
+
+    private function judged(Resin $row): Builder
+    {
+        return DB::table('judged_checks')->where('shop_id', $row->shop_id)->where('name', $row->name);
+    }
+
+    private function row(Resin $row): ?\stdClass
+    {
+        return $this->rowsOf($row->shop_id)->get($row->name);
+    }
+
+    /** @return Collection<string, \stdClass> by the resin's name */
+    private function rowsOf(int $shopId): Collection
+    {
+        return $this->rows[$shopId] ??= DB::table('resin_paces')->where('shop_id', $shopId)->get()->keyBy('name');
     }
 }

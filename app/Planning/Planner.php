@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Clock\DaySpans;
 use App\Clock\ShopClock;
+use App\Clock\ShopTime;
 use App\Models\HourException;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -83,9 +84,14 @@ final class Planner
 
     private function planNow(Part $part): PlannedPart
     {
+        if ($part->exists && $part->finished_at !== null) {
+            $first = $part->facts->min('happened_at');
+
+            return $this->planOn($part, ShopFloor::of($part->shop, $this->clock->nowMin(), $first === null ? null : ShopTime::minutes($first)));
+        }
         $floor = $this->floor($part->shop);
-        if (! $part->exists || $part->finished_at !== null) {
-            return $this->planOn($part, $floor, $part->exists ? null : $this->sheet($part->shop)->freeBut($part->inPlaceOf, $floor));
+        if (! $part->exists) {
+            return $this->planOn($part, $floor, $this->sheet($part->shop)->freeBut($part->inPlaceOf, $floor));
         }
         $chain = $this->chain($part, $floor);
         $placed = $this->sheet($part->shop)->placed($chain, $part->id, $floor);
@@ -295,11 +301,12 @@ final class Planner
     public function restsOn(Shop $shop): array
     {
         $floor = $this->floor($shop);
-        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
+        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
         return [
             'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
+            'paces' => md5(serialize($this->paces->known($shop->id))),
             'shop' => md5(serialize([self::week($shop->working_hours), $shop->only(['day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min'])])),
             'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people)])),
             'reading' => (int) $shop->airReadings()->max('id'),

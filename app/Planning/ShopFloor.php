@@ -8,6 +8,7 @@ use App\Acts\ShopNumbersBook;
 use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Models\HourException;
+use App\Models\PartFact;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Support\Collection;
@@ -31,9 +32,8 @@ final readonly class ShopFloor
     /** Coats ahead are reckoned with another air once its mean is off by so much, °C (ours). */
     private const AIR_MOVED_C = 1.0;
 
-    /** Readings closer to each other than this are one in the forecast, minutes: of the last day and a half, and before. */
-    private const THINNED_MIN = 15;
-    private const THINNED_BEFORE_MIN = 60;
+    /** What a forecast is corrected by reaches so far back before the first thing that was done of an open part, minutes. */
+    private const BEFORE_OPEN_MIN = 2 * 1440.0;
 
     /**
      * @param list<User>   $people  in the order of the crew
@@ -54,16 +54,16 @@ final readonly class ShopFloor
     ) {
     }
 
-    public static function of(Shop $shop, float $nowMin): self
+    /** @param float|null $since a minute from which on the air is needed; null for what the open parts need */
+    public static function of(Shop $shop, float $nowMin, ?float $since = null): self
     {
         $time = new ShopTime($shop->zone);
         $from = $nowMin - self::DAYS_BACK * 1440.0;
         $until = $nowMin + self::DAYS_AHEAD * 1440.0;
-        $trusted = fn () => $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()]);
-        $readings = $trusted()->orderBy('measured_at')->toBase()->get(['measured_at', 'air_c', 'source']);
+        $trusted = $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()]);
         [$hours, $curves, $typed, $things] = array_map(fn (mixed $row): array => is_array($row) ? $row : [], [$shop->working_hours, $shop->day_curves, $shop->typed_air, $shop->things]);
         $dayCurve = $time->forecast($curves, $typed, $from, $until);
-        $air = Forecast::corrected($dayCurve, self::thinned($readings, $nowMin));
+        $air = Forecast::corrected($dayCurve, AirMeans::of($shop->id, max($from, $since ?? self::neededFrom($shop, $nowMin)), $nowMin));
         $exceptions = $shop->hourExceptions()->standing()->get();
         $people = array_values($shop->staff()->where('at_bench', true)->get()->all());
         $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $hours, $from, $until, self::spans($exceptions, $u)), $people);
@@ -71,7 +71,7 @@ final readonly class ShopFloor
         $together = $crew->together();
         $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g, earlier: ShopNumbersBook::earlier($shop));
 
-        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted()->orderByDesc('measured_at')->first(), UnreadableRows::of($hours, $curves, $typed, $people, $exceptions));
+        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted->orderByDesc('measured_at')->first(), UnreadableRows::of($hours, $curves, $typed, $people, $exceptions));
     }
 
     /** The same air and hours at another moment of their span. */
@@ -139,23 +139,13 @@ final readonly class ShopFloor
         return $this->lastReading === null ? null : $this->nowMin - ShopTime::minutes($this->lastReading->measured_at);
     }
 
-    /**
-     * Means of readings that lie close together: a probe that speaks every minute says no more of the air.
-     *
-     * @param Collection<int, \stdClass> $readings rows in the order of time
-     *
-     * @return list<array{float, float}> [minute, °C]
-     */
-    private static function thinned(Collection $readings, float $nowMin): array
+    /** Air of a time at which nothing lay on an open part is of no use to anybody. */
+    private static function neededFrom(Shop $shop, float $nowMin): float
     {
-        $groups = [];
-        foreach ($readings as $reading) {
-            $minute = ShopTime::minutesOfColumn($reading->measured_at);
-            $step = $reading->source === 'hand' ? 0.0 : ($nowMin - $minute < 2160.0 ? self::THINNED_MIN : self::THINNED_BEFORE_MIN);
-            $groups[$step > 0.0 ? "{$step}/".floor($minute / $step) : "hand/{$minute}"][] = [$minute, (float) $reading->air_c];
-        }
+        $open = $shop->parts()->whereNull('finished_at')->select('id');
+        $first = PartFact::query()->whereIn('part_id', $open)->min('happened_at');
 
-        return array_values(array_map(fn (array $g): array => [array_sum(array_column($g, 0)) / count($g), array_sum(array_column($g, 1)) / count($g)], $groups));
+        return min($nowMin, $first === null ? $nowMin : ShopTime::minutesOfColumn((string) $first)) - self::BEFORE_OPEN_MIN;
     }
 
     /**

@@ -30,6 +30,30 @@ final readonly class PaceEvidence
         return new self($logs, $checkSigma);
     }
 
+    /**
+     * As it was kept.
+     *
+     * @param list<float> $logs by point of the grid, from the least
+     *
+     * @throws \InvalidArgumentException If these are not the points of the grid.
+     */
+    public static function kept(array $logs, float $checkSigma = ShopPace::CHECK_SIGMA): self
+    {
+        if (count($logs) !== 2 * self::GRID_HALF + 1) {
+            throw new \InvalidArgumentException('this evidence is of another grid');
+        }
+
+        return new self(array_combine(range(-self::GRID_HALF, self::GRID_HALF), $logs), $checkSigma);
+    }
+
+    /** @return list<float> as it may be kept: by point of the grid, from the least, the highest being 0 */
+    public function toKeep(): array
+    {
+        $highest = max($this->logs);
+
+        return array_values(array_map(fn (float $log): float => $log - $highest, $this->logs));
+    }
+
     public function with(PaceCheck $check): self
     {
         $logs = [];

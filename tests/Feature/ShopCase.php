@@ -101,11 +101,15 @@ abstract class ShopCase extends TestCase
         return parent::call($method, $uri, $method === 'GET' ? $parameters : $parameters + ['token' => Str::random(24)], $cookies, $files, $server, $content);
     }
 
-    /** @param array<string, string|int|float> $data */
+    /**
+     * Its token is that of no other fact, and the same where a test begins alike.
+     *
+     * @param array<string, string|int|float> $data
+     */
     protected function fact(Part $part, string $kind, string $step, string $at, array $data = []): PartFact
     {
         return PartFact::query()->create([
-            'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => $kind, 'step' => $step, 'data' => $data, 'air_c' => 20.0, 'token' => 'fact '.++$this->facts,
+            'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => $kind, 'step' => $step, 'data' => $data, 'air_c' => 20.0, 'token' => ++$this->facts.md5(serialize([$part->id, $kind, $step, $at, $data])),
             'happened_at' => CarbonImmutable::parse($at, 'Europe/Vienna')->utc(), 'recorded_at' => CarbonImmutable::parse($at, 'Europe/Vienna')->utc(),
         ]);
     }

@@ -6,11 +6,10 @@ namespace App\Console\Commands;
 
 use App\Bench\LockUp;
 use App\Files\AirCsv;
+use App\Load\PageTimer;
 use App\Models\Part;
 use App\Models\PartFact;
-use App\Models\PracticeRun;
 use App\Models\Shop;
-use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
@@ -18,10 +17,7 @@ use Closure;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Command;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use OakGloss\Abrasion\Grit;
@@ -79,12 +75,12 @@ final class Bench extends Command
         foreach ($this->coreCases() as $name => [$target, $case]) {
             $rows[] = $this->row($name, $target, $case);
         }
-        foreach ($this->pages() as $path) {
-            $rows[] = $this->row("page {$path}", 100.0, fn () => $this->visit($path));
+        foreach (PageTimer::paths() as $path) {
+            $rows[] = $this->row("page {$path}", 100.0, fn () => PageTimer::visit($path));
         }
         $rows[] = $this->row('page /, nothing cached', 300.0, function (): void {
             Cache::flush();
-            $this->visit('/');
+            PageTimer::visit('/');
         });
         $rows[] = $this->row('mending the plan of 12 parts after an act', 100.0, $this->mendingOf(12));
         $air = AirCurve::constant(20.0);
@@ -109,7 +105,7 @@ final class Bench extends Command
             }
         }
         sort($times);
-        $median = $times[intdiv(count($times), 2)];
+        $median = PageTimer::median($times);
 
         return [$name, number_format($median, 2), number_format(end($times) ?: 0.0, 2), $target === null ? '' : (string) $target, $target !== null && $median > $target ? 'over' : ''];
     }
@@ -227,29 +223,6 @@ final class Bench extends Command
         }
 
         return $file;
-    }
-
-    private function lessonUnderWay(): int
-    {
-        return PracticeRun::query()->create(['user_id' => User::query()->orderBy('id')->value('id'), 'lesson' => 'dust', 'seed' => 42, 'acts' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]])->id;
-    }
-
-    /** @return list<string> */
-    private function pages(): array
-    {
-        $id = fn (string $letter): int => (int) Part::query()->where('letter', $letter)->value('id');
-
-        return ['/', '/parts', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film", "/parts/{$id('W')}/clear", "/parts/{$id('D')}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet', '/run-sheet?span=2w', '/air', '/practice', "/practice/{$this->lessonUnderWay()}"];
-    }
-
-    private function visit(string $path): void
-    {
-        app()->forgetScopedInstances();
-        Auth::login(User::query()->orderBy('id')->firstOrFail());
-        $response = app(Kernel::class)->handle(Request::create($path));
-        if ($response->getStatusCode() !== 200) {
-            throw new \RuntimeException("{$path} answers {$response->getStatusCode()}");
-        }
     }
 
     /** @return list<Act> a week of a learner who tries everything */

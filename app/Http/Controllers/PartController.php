@@ -34,7 +34,7 @@ final class PartController
     /** Tags have eight colours of their own. */
     private const COLOURS = 8;
 
-    private const FINISHED_SHOWN = 100;
+    private const FINISHED_SHOWN = 20;
 
     private const EMPTY_ZONE = ['name' => '', 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];
 
@@ -42,7 +42,7 @@ final class PartController
     {
         return view('parts.index', [
             'planned' => collect($planner->all($user->shop)),
-            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->limit(self::FINISHED_SHOWN)->get(),
+            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(self::FINISHED_SHOWN, pageName: 'finished'),
         ]);
     }
 

@@ -138,7 +138,8 @@ final class ShelfController
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
     {
         $paces = app(PaceBook::class);
-        $hasPace = $item instanceof Resin && $item->exists && $paces->checks($item) !== [];
+        $checks = $item instanceof Resin && $item->exists ? $paces->checks($item) : [];
+        $hasPace = $item instanceof Resin && $checks !== [];
 
         return view('shelf.form', [
             'kind' => $kind,
@@ -146,7 +147,8 @@ final class ShelfController
             'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC()) : null,
             'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
             'pace' => $hasPace ? $paces->pace($item) : null,
-            'paceChart' => $hasPace ? PaceChart::of($item, $paces->checks($item), $paces->pace($item)) : null,
+            'paceChart' => $hasPace ? PaceChart::of($item, $checks, $paces->pace($item)) : null,
+            'paceCount' => $hasPace ? $paces->count($item) : null,
             'floor' => $planner->floor($user->shop),
         ]);
     }

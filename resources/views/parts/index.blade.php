@@ -24,12 +24,17 @@
         @endforeach
     </ul>
     @if ($finished->isNotEmpty())
-        <h2 class="finished-head">Finished</h2>
+        <h2 class="finished-head">Finished <span class="soft num">{{ $finished->total() }}</span></h2>
         <ul class="part-list finished">
         @foreach ($finished as $part)
             <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $say->word('substrate', $part->substrate) }} · {{ $say->word('finish', $part->finish) }}</span> <span class="num">{{ $say->date(App\Clock\ShopTime::minutes($part->finished_at)) }}</span></li>
         @endforeach
         </ul>
+    @if ($finished->hasPages())<nav class="pages" aria-label="Finished parts">
+            @if (! $finished->onFirstPage())<a class="btn quiet" rel="prev" href="{{ $finished->previousPageUrl() }}">Newer</a>@endif
+            <span class="soft num">{{ $finished->currentPage() }} of {{ $finished->lastPage() }}</span>
+            @if ($finished->hasMorePages())<a class="btn quiet" rel="next" href="{{ $finished->nextPageUrl() }}">Older</a>@endif
+        </nav>@endif
     @endif
     @endif
 </div>

@@ -5,7 +5,7 @@
         <p>No check yet. Every tack check and paper check at the bench tells a little; the sheet's ages stand until then, with a doubt of 12 %.</p>
     @else
         @php($checks = array_column($paceChart->dots, 'check'))
-        @php($counted = count(array_filter($checks, fn ($c) => $c->stands === App\Planning\CheckStands::Counts)))
+        @php($counted = $paceCount['counted'])
         @php($off = round(100 * ($pace->factor - 1)))
         <div><b>{{ abs($off) < 1 ? 'As its sheet says' : ($off > 0 ? "{$off} % slower than its sheet" : abs($off).' % faster than its sheet') }}</b>, give or take {{ max(1, round(100 * $pace->sigma)) }} %, from {{ $counted === 1 ? 'one check' : "{$counted} checks" }}. One coat's window is known to {{ round(100 * $pace->rateSigma) }} %; the sheet alone leaves 12 %.
             <x-why what="the pace"><p>Each check only says between which events a coat was. The factor on all ages of this resin is the mean of what fits them, on a log scale, beginning with no more than 15 % trust against the sheet (assumed); one coat scatters by 8 % (assumed).</p></x-why></div>
@@ -25,7 +25,7 @@
             @endforeach
         </svg>
         <p class="soft">▾ by the sheet · lines and bands by this shop · × left out</p>
-        <details class="as-table" @if (collect($checks)->contains(fn ($c) => $c->stands === App\Planning\CheckStands::Asks)) open @endif><summary>{{ count($checks) }} checks</summary>
+        <details class="as-table" @if (collect($checks)->contains(fn ($c) => $c->stands === App\Planning\CheckStands::Asks)) open @endif><summary>{{ count($checks) < $paceCount['all'] ? 'the newest '.count($checks).' of '.$paceCount['all'] : count($checks) }} checks</summary>
         <ul class="checks">
         @foreach (array_reverse($checks) as $check)
             <li @class(['is-asking' => $check->stands === App\Planning\CheckStands::Asks, 'is-out' => $check->stands === App\Planning\CheckStands::LeftOut])>
