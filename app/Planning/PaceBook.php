@@ -31,7 +31,7 @@ final class PaceBook
     public const FAR_OFF = 0.002;
 
     /** The page of a resin shows so many, the newest. */
-    public const SHOWN = 60;
+    public const SHOWN = 30;
 
     /** After so many checks the evidence is kept beside them, to begin anew from there. */
     private const CHECKPOINT = 64;
@@ -100,7 +100,7 @@ final class PaceBook
     {
         $this->pace($row);
 
-        return ['all' => $this->judged($row)->count(), 'counted' => $this->judged($row)->where('stands', CheckStands::Counts->value)->count()];
+        return ['all' => $this->row($row)->checks ?? 0, 'counted' => $this->row($row)->counted ?? 0];
     }
 
     /** @return list<KeptCheck> the newest, in the order of time, each with how it stands */
@@ -128,7 +128,7 @@ final class PaceBook
     private function judge(Resin $row): void
     {
         $pace = $this->row($row);
-        [$evidence, $after, $n] = $pace === null ? $this->checkpoint($row) : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks];
+        [$evidence, $after, $n, $counted] = $pace === null ? $this->checkpoint($row) : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
         $facts = $this->unjudged($row, $after);
         $struck = $this->about($facts, Struck::KIND);
         $leftOut = $this->about($facts, LeftOut::KIND);
@@ -151,20 +151,21 @@ final class PaceBook
             };
             if ($stands === CheckStands::Counts) {
                 $evidence = $evidence->with($check);
+                $counted++;
             }
             $n++;
             $after = [$fact->getAttributes()['happened_at'], $fact->id];
             $judged[] = [
                 'fact_id' => $fact->id, 'shop_id' => $row->shop_id, 'name' => $row->name, 'happened_at' => $after[0], 'stands' => $stands->value, 'likelihood' => $likelihood,
-                'evidence' => $n % self::CHECKPOINT === 0 ? self::kept($evidence, $n) : null,
+                'evidence' => $n % self::CHECKPOINT === 0 ? self::kept($evidence, $n, $counted) : null,
             ];
         }
-        DB::transaction(function () use ($row, $judged, $evidence, $n, $after): void {
+        DB::transaction(function () use ($row, $judged, $evidence, $n, $counted, $after): void {
             array_map(DB::table('judged_checks')->insert(...), array_chunk($judged, 200));
             $pace = $evidence->pace();
             DB::table('resin_paces')->upsert([
-                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
-                'evidence' => self::kept($evidence, $n), 'last_at' => $after[0], 'last_fact_id' => $after[1],
+                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n, 'counted' => $counted, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
+                'evidence' => self::kept($evidence, $n, $counted), 'last_at' => $after[0], 'last_fact_id' => $after[1],
             ], ['shop_id', 'name']);
         });
         $this->rows = [];
@@ -179,9 +180,9 @@ final class PaceBook
     }
 
     /**
-     * The newest evidence that was kept beside a check, which check that is, and how many there were until then.
+     * The newest evidence that was kept beside a check, which check that is, how many there were until then and how many counted.
      *
-     * @return array{PaceEvidence, array{string|null, int}, int}
+     * @return array{PaceEvidence, array{string|null, int}, int, int}
      */
     private function checkpoint(Resin $row): array
     {
@@ -189,7 +190,9 @@ final class PaceBook
         $after = $last === null ? [null, 0] : [$last->happened_at, $last->fact_id];
         $this->later($this->judged($row), $after, 'fact_id')->delete();
 
-        return [$last === null ? PaceEvidence::none() : self::evidence($last->evidence), $after, $last === null ? 0 : (int) json_decode($last->evidence, true)['n']];
+        $kept = $last === null ? ['n' => 0, 'counted' => 0] : json_decode($last->evidence, true);
+
+        return [$last === null ? PaceEvidence::none() : self::evidence($last->evidence), $after, (int) $kept['n'], (int) $kept['counted']];
     }
 
     /**
@@ -248,9 +251,9 @@ final class PaceBook
         return $check->paceCheck((float) $check->ageMin(), ['tack_from' => $row->tack_from_age_min, 'tack_until' => $row->tack_until_age_min, 'sandable' => $row->sandable_age_min]);
     }
 
-    private static function kept(PaceEvidence $evidence, int $n): string
+    private static function kept(PaceEvidence $evidence, int $n, int $counted): string
     {
-        return (string) json_encode(['n' => $n, 'logs' => $evidence->toKeep()]);
+        return (string) json_encode(['n' => $n, 'counted' => $counted, 'logs' => $evidence->toKeep()]);
     }
 
     private static function evidence(string $kept): PaceEvidence

@@ -24,6 +24,7 @@ return new class () extends Migration {
             $table->string('name');
             $table->string('model');
             $table->integer('checks');
+            $table->integer('counted');
             $table->float('factor');
             $table->float('sigma');
             $table->text('evidence');
@@ -43,6 +44,7 @@ return new class () extends Migration {
         });
         Schema::table('facts', fn (Blueprint $table) => $table->index(['kind', 'happened_at']));
         DB::statement("CREATE INDEX facts_target ON facts (json_extract(data, '$.target'))");
+        DB::statement('CREATE INDEX air_left_out ON air_readings (shop_id, id) WHERE left_out_because IS NOT NULL');
         $this->airQuarters();
     }
 

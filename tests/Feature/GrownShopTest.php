@@ -99,6 +99,7 @@ final class GrownShopTest extends ShopCase
         $pace = ShopPace::learnt(array_values($all));
         self::assertEqualsWithDelta([$pace->factor, $pace->sigma], [$kept->factor, $kept->sigma], 1e-9);
         self::assertGreaterThan(30, count($all));
+        self::assertSame(['all' => DB::table('judged_checks')->count(), 'counted' => count($all)], $book->count($row));
         $struck = PartFact::query()->where('kind', 'struck')->get()->map(fn (PartFact $f): int => $f->target());
         self::assertSame([], array_intersect($struck->all(), array_map(fn (KeptCheck $c): int => $c->fact->id, $book->checks($row))));
     }
