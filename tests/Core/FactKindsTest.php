@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Kinds;
+use OakGloss\Fact\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What every kind of fact must do: keep what it holds, say what it is, and refuse a row that says nothing. */
+final class FactKindsTest extends TestCase
+{
+    /** @return iterable<string, array{class-string<Content>}> */
+    public static function kinds(): iterable
+    {
+        foreach (Kinds::all() as $name => $kind) {
+            yield $name => [$kind];
+        }
+    }
+
+    /** @param class-string<Content> $kind */
+    #[DataProvider('kinds')]
+    public function testWhatItHoldsIsKeptAndReadAsItWas(string $kind): void
+    {
+        foreach ([true, false] as $withAll) {
+            $data = [];
+            foreach ($kind::entries() as $entry) {
+                if ($withAll || $entry->isRequired) {
+                    $data[$entry->name] = self::example($entry);
+                }
+            }
+            $content = $kind::read($data);
+            self::assertSame($data, $content->data());
+            self::assertEquals($content, $kind::read((array) json_decode((string) json_encode($content->data()), true)));
+            self::assertSame($kind, Kinds::named($kind::KIND));
+        }
+    }
+
+    /** @param class-string<Content> $kind */
+    #[DataProvider('kinds')]
+    public function testARowWithoutWhatItNeedsIsRefused(string $kind): void
+    {
+        $needs = array_values(array_filter($kind::entries(), fn (Entry $e): bool => $e->isRequired));
+        foreach ($needs as $missing) {
+            $data = [];
+            foreach ($kind::entries() as $entry) {
+                $data += $entry->name === $missing->name ? [] : [$entry->name => self::example($entry)];
+            }
+            try {
+                $kind::read($data);
+                self::fail("{$kind} is read without {$missing->name}");
+            } catch (\UnexpectedValueException $e) {
+                self::assertStringContainsString($missing->name, $e->getMessage());
+            }
+        }
+        // What a row holds besides is passed over, such as what a later version kept.
+        $all = array_combine(array_column($kind::entries(), 'name'), array_map(self::example(...), $kind::entries()));
+        self::assertEquals($kind::read($all), $kind::read(['of_later' => 1] + $all));
+    }
+
+    /** @param class-string<Content> $kind */
+    #[DataProvider('kinds')]
+    public function testTheRecordCanPrintIt(string $kind): void
+    {
+        $data = array_combine(array_column($kind::entries(), 'name'), array_map(self::example(...), $kind::entries()));
+        $line = $kind::read($data)->record(self::english());
+        self::assertNotSame('', trim($line));
+        self::assertStringNotContainsString(':', (string) preg_replace('/: |:$/', '', $line), 'every name in it is filled in');
+    }
+
+    public function testNoKindHasAnothersName(): void
+    {
+        $classes = array_map(fn (string $f): string => basename($f, '.php'), glob(dirname(__DIR__, 2).'/core/Fact/Kind/*.php') ?: []);
+        $listed = array_map(fn (string $k): string => substr((string) strrchr($k, '\\'), 1), array_values(Kinds::all()));
+        sort($listed);
+        self::assertSame($classes, $listed, 'the registry lists every class once');
+        $this->expectExceptionMessage('no kind of fact');
+        Kinds::named('sung');
+    }
+
+    private static function example(Entry $entry): string|int|float
+    {
+        return match (true) {
+            $entry->choices !== [] => $entry->choices[0],
+            $entry->type === 'number' => is_finite($entry->most) ? ($entry->least + $entry->most) / 2.0 : 30080000.5,
+            $entry->type === 'whole' => is_finite($entry->most) ? (int) $entry->most : 7,
+            $entry->type === 'flag' => 1,
+            $entry->type === 'names' => 'top|rim',
+            default => 'top',
+        };
+    }
+
+    private static function english(): Words
+    {
+        return new class () implements Words {
+            public function phrase(Content $of, string $name, array $args = []): string
+            {
+                $said = $of::phrases()[$name] ?? throw new \LogicException($of::KIND." has no phrase {$name}");
+
+                return strtr($said, array_combine(array_map(fn (string $n): string => ":{$n}", array_keys($args)), array_map(strval(...), $args)));
+            }
+
+            public function word(string $group, ?string $value): string
+            {
+                return "{$group} {$value}";
+            }
+
+            public function grams(float $grams): string
+            {
+                return "{$grams} g";
+            }
+
+            public function um(float $micrometres): string
+            {
+                return "{$micrometres} µm";
+            }
+
+            public function when(?float $minutes): string
+            {
+                return "minute {$minutes}";
+            }
+
+            public function between(?float $from, ?float $until): string
+            {
+                return "{$from} to {$until}";
+            }
+        };
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Clock\ShopClock;
+use App\Models\Part;
+use App\Models\Shop;
+use App\Models\User;
+use App\Planning\PaceBook;
+use App\Planning\Planner;
+use App\Planning\ShopFloor;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use OakGloss\Fact\Kinds;
+use OakGloss\Plan\ZoneState;
+
+/**
+ * The data of the version before, as it was dumped: facts stay to the letter, and the plans and the record say what
+ * that version said of them, which lies beside the dump.
+ */
+final class VersionBeforeTest extends TestCase
+{
+    private const FIXTURE = 'tests/fixtures/shop-2027-06';
+
+    private string $file;
+
+    /** @var array<string, mixed> */
+    private array $said;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        $this->file = (string) tempnam(sys_get_temp_dir(), 'oak-before');
+        (new \PDO("sqlite:{$this->file}"))->exec((string) gzdecode((string) file_get_contents(base_path(self::FIXTURE.'.sql.gz'))));
+        config(['database.connections.sqlite.database' => $this->file, 'oak.demo' => true, 'oak.frozen_at' => '2027-03-10T15:34:00Z']);
+        DB::purge();
+        $this->said = json_decode((string) file_get_contents(base_path(self::FIXTURE.'.json')), true);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        array_map(unlink(...), glob("{$this->file}*") ?: []);
+        parent::tearDown();
+    }
+
+    public function testNoFactIsLostOrChangedAndEveryReferenceHolds(): void
+    {
+        $before = $this->facts();
+        Artisan::call('migrate', ['--force' => true]);
+        self::assertSame($before, $this->facts());
+        self::assertCount(177, $before);
+        self::assertSame([], DB::select('PRAGMA foreign_key_check'));
+        self::assertSame(array_keys(Kinds::all()), array_values(array_intersect(array_keys(Kinds::all()), array_column($before, 'kind'))), 'every kind of fact is in the dump');
+    }
+
+    public function testPlansAndRecordsSayWhatTheySaid(): void
+    {
+        Artisan::call('migrate', ['--force' => true]);
+        $this->actingAs(User::query()->orderBy('id')->firstOrFail());
+        foreach (app(Planner::class)->all(Shop::query()->sole()) as $planned) {
+            $said = $this->said[$planned->part->letter];
+            self::assertSame($said['next'], $planned->next?->step->step->key, $planned->part->letter);
+            self::assertSame($said['coats'], $planned->plan->buildCoats);
+            self::assertEqualsWithDelta($said['ready'], $planned->schedule->readyMin(), 1e-3, $planned->part->letter);
+            self::assertEqualsWithDelta($said['film'], array_map(fn (ZoneState $z): float => $z->left()->inMicrometres(), $planned->plan->zonesNow), 1e-3, $planned->part->letter);
+        }
+        foreach ($this->said['record'] as $id => $lines) {
+            app()->forgetScopedInstances();
+            self::assertSame($lines, $this->record((int) $id), 'record of '.Part::query()->findOrFail($id)->name);
+        }
+        foreach (['/', '/parts', '/run-sheet', '/shelf', '/shelf/resins/1', '/shop', '/air', '/people/audit'] as $page) {
+            app()->forgetScopedInstances();
+            $this->get($page)->assertOk();
+        }
+    }
+
+    public function testAirAndPacesAreMadeOfTheRowsThatWereThere(): void
+    {
+        Artisan::call('migrate', ['--force' => true]);
+        $shop = Shop::query()->sole();
+        $now = app(ShopClock::class)->nowMin();
+        self::assertSame(285, (int) DB::table('air_quarters')->sum('n') + DB::table('air_readings')->where('source', 'hand')->count());
+        self::assertEqualsWithDelta(19.9, ShopFloor::of($shop, $now)->airNowC(), 0.1);
+        $part = Part::query()->where('letter', 'W')->firstOrFail();
+        self::assertNotNull(app(PaceBook::class)->pace($part->clearResin));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function facts(): array
+    {
+        return DB::table('facts')->orderBy('id')->get()->map(fn (\stdClass $f): array => (array) $f)->all();
+    }
+
+    /** @return list<string> what stands in the column that says what was done */
+    private function record(int $part): array
+    {
+        preg_match('#record-table.*?</table>#s', (string) $this->get("/parts/{$part}/record")->assertOk()->getContent(), $table);
+        preg_match_all('#<tr.*?</tr>#s', $table[0] ?? '', $rows);
+
+        return array_map(function (string $row): string {
+            preg_match_all('#<td[^>]*>(.*?)</td>#s', $row, $cells);
+
+            return trim((string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags($cells[1][1]))));
+        }, array_slice($rows[0], 1));
+    }
+}
