@@ -19,6 +19,9 @@ abstract readonly class Content
     /** It is pressed at the bench as it happens. */
     public const IS_ACT = false;
 
+    /** It is offered beside the act that a step is done with. */
+    public const IS_BESIDES = false;
+
     /** Work on the part; without it a part is not begun. */
     public const IS_WORK = true;
 

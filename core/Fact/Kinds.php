@@ -22,6 +22,7 @@ final class Kinds
         Kind\PartWeighed::class,
         Kind\Measured::class,
         Kind\GlossRead::class,
+        Kind\Remark::class,
         Kind\Decided::class,
         Kind\AirChanged::class,
         Kind\Chosen::class,

@@ -6,8 +6,13 @@ namespace Tests\Core;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Entry;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Words;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\ZoneState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -80,6 +85,25 @@ final class FactKindsTest extends TestCase
         self::assertSame($classes, $listed, 'the registry lists every class once');
         $this->expectExceptionMessage('no kind of fact');
         Kinds::named('sung');
+    }
+
+    /** A kind of its own, in one file, that no other place knows by name. */
+    public function testANewKindReachesFilmAndPlanByItself(): void
+    {
+        $at = 100.0;
+        $facts = [];
+        foreach (Sample::plan()->steps as $step) {
+            $facts[] = new Fact(count($facts) + 1, $step->step->key, $at += 300.0, 20.0, $step->step->kind === StepKind::Coat ? new CoatOn($step->batch?->totalG()) : new ScrapedClean());
+            if ($step->step->key === 'build-2') {
+                break;
+            }
+        }
+        $plan = Sample::plan(facts: $facts);
+        self::assertSame('build-2', $plan->lastDone()?->step->key, 'each step is done with it');
+        $read = Sample::plan(facts: [...$facts, new Fact(99, 'build-2', $at + 100.0, 20.0, new ScrapedClean(40.0))]);
+        [$before, $after] = array_map(fn (FinishPlan $p): ZoneState => $p->zonesNow[0], [$plan, $read]);
+        self::assertGreaterThan(20.0, abs($after->crownCover($after->after)->inMicrometres() - $before->crownCover($before->after)->inMicrometres()), 'and what it reads sets the film');
+        self::assertLessThan($before->meanDoubtUm(), $after->meanDoubtUm());
     }
 
     private static function example(Entry $entry): string|int|float

@@ -59,6 +59,11 @@
             <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null" class="late">
                 <label for="at-{{ $part->id }}">{{ $say->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
             </x-act>
+            @foreach (OakGloss\Fact\Kinds::where(fn (string $kind): bool => $kind::IS_BESIDES) as $besides)
+                <x-act :part="$part" :kind="$besides" :step="$key" :to="$to" class="late">
+                    <x-entries :kind="OakGloss\Fact\Kinds::named($besides)" :id="$besides.'-'.$part->id" /><button class="btn">Keep</button>
+                </x-act>
+            @endforeach
             @if ($lastFact)
                 <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->label($lastFact->content::KIND) }}, {{ $say->when($lastFact->atMin) }}</button></form>
             @endif
