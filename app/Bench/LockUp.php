@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
+use App\Planning\Trials;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
@@ -39,7 +40,7 @@ final class LockUp
     /** @var array<int, array<int, PlannedPart>> by part: it first, nothing else changed */
     private array $asNow = [];
 
-    public function __construct(private readonly Planner $planner)
+    public function __construct(private readonly Planner $planner, private readonly Trials $trials)
     {
     }
 
@@ -156,9 +157,9 @@ final class LockUp
      */
     private function trial(PlannedPart $planned, array $facts, ?ShopFloor $floor = null): array
     {
-        $trial = $this->planner->repaired($planned, $planned->plan->log->drafted($facts, $planned->floor->nowMin), $floor);
+        $trial = $this->trials->repaired($planned, $planned->plan->log->drafted($facts, $planned->floor->nowMin), $floor);
         // Against the same repair without the change: what that would win is no merit of the way.
-        $as = $this->asNow[$planned->part->id] ??= $this->planner->repaired($planned, $planned->plan->log);
+        $as = $this->asNow[$planned->part->id] ??= $this->trials->repaired($planned, $planned->plan->log);
         $later = 0.0;
         foreach ($trial as $id => $other) {
             $later += $id === $planned->part->id ? 0.0 : ($other->schedule->readyMin() ?? 0.0) - ($as[$id]->schedule->readyMin() ?? 0.0);

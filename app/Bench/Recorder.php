@@ -40,6 +40,7 @@ final class Recorder
                 'air_c' => round($floor->air->at($at), 1),
                 'data' => $content->data(),
             ]);
+            $this->planner->forget();
             $this->settle($part, $floor);
 
             return $fact;
@@ -64,5 +65,6 @@ final class Recorder
             $part->update(['letter' => Letters::free($part->shop)[0]]);
         }
         $part->update(['finished_at' => $done === null ? null : $floor->time->local($done)->utc()]);
+        $this->planner->forget();
     }
 }

@@ -21,8 +21,13 @@ final class BetterPlans
     /** After so long without an act it is looked again: time closes some ways and opens others, seconds. */
     private const LOOK_AGAIN_S = 3600;
 
-    public function __construct(private readonly Planner $planner, private readonly KeptPlans $kept, private readonly PlanKeeper $keeper)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly OpenParts $open,
+        private readonly Fingerprint $fingerprint,
+        private readonly KeptPlans $kept,
+        private readonly PlanKeeper $keeper,
+    ) {
     }
 
     /** The better plan that stands to be taken; null if there is none, or what there was is not possible any more. */
@@ -56,9 +61,9 @@ final class BetterPlans
             return $offered;
         }
         $newest = $this->kept->newest($shop);
-        $state = $this->planner->restsOnFacts($shop);
+        $state = $this->fingerprint->ofFacts($this->planner->floor($shop));
         $floor = $this->planner->floor($shop);
-        $better = BetterPlan::of($this->planner->chains($shop), $this->planner->standing($shop), $floor->crew, $floor->nowMin, $this->planner->weights($shop), $this->planner->unrest($shop), progress: $progress);
+        $better = BetterPlan::of($this->planner->chains($shop), $this->planner->standing($shop), $floor->crew, $floor->nowMin, $this->open->weights($shop), $this->planner->unrest($shop), progress: $progress);
         if ($newest === null || $better === null || $this->isRefused($shop, $better)) {
             return null;
         }
@@ -66,7 +71,7 @@ final class BetterPlans
         return DB::transaction(function () use ($shop, $better, $newest, $state, $floor): ?PlanOffer {
             $this->planner->forget();
 
-            return $this->planner->restsOnFacts($shop) !== $state || $this->kept->newest($shop)?->id !== $newest->id ? null : PlanOffer::query()->create([
+            return $this->fingerprint->ofFacts($this->planner->floor($shop)) !== $state || $this->kept->newest($shop)?->id !== $newest->id ? null : PlanOffer::query()->create([
                 'shop_id' => $shop->id,
                 'kept_plan_id' => $newest->id,
                 'made_at' => $floor->time->local($floor->nowMin)->utc(),
@@ -149,7 +154,7 @@ final class BetterPlans
     private function moves(Shop $shop, array $places): array
     {
         $standing = $this->planner->standing($shop);
-        $letters = $this->planner->open($shop)->pluck('letter', 'id');
+        $letters = $this->open->of($shop)->pluck('letter', 'id');
         $moves = [];
         foreach ($places as $id => $part) {
             $moves[$id] = ['letter' => (string) $letters[$id], 'from' => ($standing[$id] ?? null)?->endMin(), 'to' => $part->endMin()];

@@ -31,7 +31,7 @@ final class OpenChoices
     /** Two choices at once are worth showing where they save this much over the better one, minutes. */
     private const PAIR_SAVES_MIN = 60.0;
 
-    public function __construct(private readonly Planner $planner)
+    public function __construct(private readonly Planner $planner, private readonly Trials $trials)
     {
     }
 
@@ -110,14 +110,14 @@ final class OpenChoices
     /** The same part placed anew, where that alone would bring something: no choice may claim it. */
     private function anew(PlannedPart $now): ?PlannedPart
     {
-        $anew = $this->planner->trial($now);
+        $anew = $this->trials->trial($now);
 
         return $anew->schedule->readyMin() !== null && PlanKeeper::isMove($now->schedule->readyMin(), $anew->schedule->readyMin()) ? $anew : null;
     }
 
     private function trial(PlannedPart $now, Choices $choices): PlannedPart
     {
-        return $this->planner->trial($now, brief: $now->plan->brief->with($choices));
+        return $this->trials->trial($now, brief: $now->plan->brief->with($choices));
     }
 
     /**

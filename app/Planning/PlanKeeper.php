@@ -14,7 +14,7 @@ use OakGloss\Schedule\Unrest;
 /** Keeps what the run sheet says: after every act, under the same lock, and when time has broken it. No page writes. */
 final class PlanKeeper
 {
-    public function __construct(private readonly Planner $planner, private readonly KeptPlans $kept)
+    public function __construct(private readonly Planner $planner, private readonly KeptPlans $kept, private readonly Fingerprint $fingerprint)
     {
     }
 
@@ -87,7 +87,7 @@ final class PlanKeeper
         $floor = $this->planner->floor($shop);
         $before = $this->kept->newest($shop);
         $air = $floor->workshop->workingAirC;
-        $restsOn = $this->planner->restsOn($shop);
+        $restsOn = $this->fingerprint->of($floor);
         if ($anew === [] && $before?->working_air_c === $air && (! $isAct || self::isSame($before->rests_on, $restsOn))) {
             return;
         }

@@ -40,6 +40,11 @@ final readonly class PlannedPart
     ) {
     }
 
+    public static function by(Part $part, PartSchedule $schedule, ShopFloor $floor): self
+    {
+        return new self($part, $schedule->chain->plan, $schedule, $floor, $schedule->next());
+    }
+
     /** Where the run sheet has what is next. */
     public function slot(): ?StepTime
     {

@@ -29,7 +29,7 @@ final class Turning
     /** Shares of the fast hardener that are tried where the sheets allow them. */
     private const SHARES = [0.25, 0.5, 0.75];
 
-    public function __construct(private readonly Planner $planner)
+    public function __construct(private readonly Planner $planner, private readonly PartChains $chains, private readonly Trials $trials)
     {
     }
 
@@ -155,11 +155,11 @@ final class Turning
         $rows = $own->system === null ? collect([$own]) : Resin::query()->where('shop_id', $own->shop_id)->current()->where('system', $own->system)->get()->prepend($own)->unique('id');
         $choices = [];
         foreach ($rows as $row) {
-            $choices[] = new HardenerChoice($this->planner->resin($row), $row->id);
+            $choices[] = new HardenerChoice($this->chains->resin($row), $row->id);
             foreach ($rows as $fast) {
                 foreach ($fast->tack_from_age_min < $row->tack_from_age_min ? self::SHARES : [] as $share) {
                     if ($share >= ($fast->blend_least ?? 1.0) && $share <= ($fast->blend_most ?? 0.0) && 1.0 - $share >= ($row->blend_least ?? 1.0) && 1.0 - $share <= ($row->blend_most ?? 0.0)) {
-                        $choices[] = new HardenerChoice(Blend::of($this->planner->resin($row), $this->planner->resin($fast), $share), $row->id, $fast->id, $share);
+                        $choices[] = new HardenerChoice(Blend::of($this->chains->resin($row), $this->chains->resin($fast), $share), $row->id, $fast->id, $share);
                     }
                 }
             }
@@ -176,7 +176,7 @@ final class Turning
         if ($coat->step->name !== 'build') {
             return null;
         }
-        $trial = $this->planner->trial($planned, $planned->plan->log->drafted([new Draft($coat->step->key, new Decided(gM2: $weight))], $planned->floor->nowMin));
+        $trial = $this->trials->trial($planned, $planned->plan->log->drafted([new Draft($coat->step->key, new Decided(gM2: $weight))], $planned->floor->nowMin));
 
         return $trial->plan->buildCoats < $planned->plan->buildCoats ? $weight : null;
     }
@@ -242,7 +242,7 @@ final class Turning
         return array_map(function (PlannedPart $p) use ($facts, $free): ?float {
             $log = $p->plan->log->drafted($facts[$p->part->id], $p->floor->nowMin);
 
-            return $this->planner->repaired($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
+            return $this->trials->repaired($p, $log, $p->floor->alsoOpen($free))[$p->part->id]->schedule->readyMin();
         }, $parts);
     }
 }

@@ -7,11 +7,13 @@ namespace App\Providers;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Database\SqliteConnection;
-use App\Models\KeptPlan;
 use App\People\PrehashedBcrypt;
+use App\Planning\OpenParts;
 use App\Planning\PaceBook;
+use App\Planning\PartChains;
 use App\Planning\PlanMemo;
 use App\Planning\Planner;
+use App\Planning\ShopFloors;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -20,7 +22,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -38,7 +39,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->resolving('hash', fn (HashManager $hash) => $hash->extend('prehashed', fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')])));
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        $this->app->scoped(Planner::class);
+        foreach ([ShopFloors::class, OpenParts::class, PartChains::class, Planner::class] as $ofOneRequest) {
+            $this->app->scoped($ofOneRequest);
+        }
     }
 
     public function boot(): void
@@ -49,11 +52,6 @@ final class AppServiceProvider extends ServiceProvider
         foreach (ShelfKind::cases() as $kind) {
             Gate::policy($kind->model(), ShelfItemPolicy::class);
         }
-        Event::listen('eloquent.saved: *', function (string $event, array $models): void {
-            if (! $models[0] instanceof KeptPlan && $this->app->resolved(Planner::class)) {
-                $this->app->make(Planner::class)->forget();
-            }
-        });
         // A longer number is no row's.
         foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id'] as $number) {
             Route::pattern($number, '[0-9]{1,15}');

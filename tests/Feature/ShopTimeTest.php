@@ -17,6 +17,7 @@ use App\Planning\PaceBook;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Trials;
 use App\Words\FreeHands;
 use App\Words\Spans;
 use Carbon\CarbonImmutable;
@@ -91,7 +92,7 @@ final class ShopTimeTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $planned = $this->planned($part);
-        $ranges = app(Planner::class)->startsOf($planned, 'build-2');
+        $ranges = app(Trials::class)->startsOf($planned, 'build-2');
         self::assertContains('bonded', array_column($ranges, 'way'));
         self::assertContains('keyed', array_column($ranges, 'way'));
         foreach (array_slice($ranges, 0, 3) as $range) {

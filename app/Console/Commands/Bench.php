@@ -10,6 +10,7 @@ use App\Load\PageTimer;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;
+use App\Planning\OpenParts;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
@@ -194,7 +195,7 @@ final class Bench extends Command
         $floor = $planner->floor($shop);
         $crew = new Crew(array_map(fn (WorkingTime $w): WorkingTime => WorkingTime::of(array_values(array_map(fn (array $h): array => $h[0] > $floor->nowMin ? [$h[0] + 60.0, $h[1]] : $h, array_filter($w->windows, fn (array $h): bool => $h[1] - $h[0] > 90.0)))), $floor->crew->people), $floor->crew->things);
 
-        return fn () => CurrentPlan::of($planner->chains($shop), $planner->keptPlaces($shop), $crew, $floor->nowMin, $planner->weights($shop));
+        return fn () => CurrentPlan::of($planner->chains($shop), $planner->keptPlaces($shop), $crew, $floor->nowMin, app(OpenParts::class)->weights($shop));
     }
 
     /** Parts like the trade's: keys, coats in windows, cures; three pairs of hands for each dozen and a half of parts. */

@@ -178,7 +178,7 @@ final class PartController
         if ($part !== null) {
             try {
                 $planned = $planner->plan($part);
-                $less = (new OpenChoices($planner))->oneCoatLess($planned);
+                $less = app(OpenChoices::class)->oneCoatLess($planned);
             } catch (OakGlossFault $e) {
                 $fault = ucfirst($e->getMessage()).'.';
             }

@@ -13,6 +13,7 @@ use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Trials;
 use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
 use App\Words\Say;
@@ -59,23 +60,23 @@ final class RunSheetController
     }
 
     /** Where a step may start, to be drawn while it is dragged. */
-    public function range(Request $request, Part $part, string $step, Planner $planner, #[CurrentUser] User $user): Response
+    public function range(Request $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): Response
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         abort_unless($planned->schedule->slot($step) !== null, 404);
 
         return response()->view('run-sheet.range', [
-            'ranges' => $this->drawing($request, $planner, $user, [])->ranges($planner->startsOf($planned, $step)),
+            'ranges' => $this->drawing($request, $planner, $user, [])->ranges($trials->startsOf($planned, $step)),
         ])->header('Content-Type', 'image/svg+xml');
     }
 
     /** The sheet as it would be with a step at another time. */
-    public function try(Request $request, Part $part, string $step, Planner $planner, #[CurrentUser] User $user): View
+    public function try(Request $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
 
-        return $this->view($request, $planner, $user, $planner->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)), ['part' => $planned, 'step' => $step, 'at' => $at]);
+        return $this->view($request, $planner, $user, $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)), ['part' => $planned, 'step' => $step, 'at' => $at]);
     }
 
     public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\People\Audit;
 use App\Planning\FromShelf;
 use App\Planning\PaceBook;
+use App\Planning\PartChains;
 use App\Planning\Planner;
 use App\Shelf\Field;
 use App\Shelf\ShelfKind;
@@ -32,7 +33,7 @@ final class ShelfController
 {
     private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id', 'filler_id']];
 
-    public function index(Planner $planner, #[CurrentUser] User $user): View
+    public function index(Planner $planner, PartChains $chains, #[CurrentUser] User $user): View
     {
         $shop = $user->shop;
         $items = [];
@@ -45,7 +46,7 @@ final class ShelfController
         return view('shelf.index', [
             'items' => $items,
             'airC' => $airC,
-            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($planner, $r, $airC)] : []),
+            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($chains, $r, $airC)] : []),
         ]);
     }
 
@@ -92,10 +93,10 @@ final class ShelfController
     }
 
     /** Null for a kept sheet that makes no sense. */
-    private function life(Planner $planner, Resin $resin, float $airC): ?CoatLife
+    private function life(PartChains $chains, Resin $resin, float $airC): ?CoatLife
     {
         try {
-            return CoatLife::of($planner->resin($resin), $airC);
+            return CoatLife::of($chains->resin($resin), $airC);
         } catch (OakGlossFault) {
             return null;
         }

@@ -1,6 +1,6 @@
-@inject('planner', 'App\Planning\Planner')
+@inject('open', 'App\Planning\OpenParts')
 @php($floor ??= $bench->floor)
-@php($parts = $planner->leftOut($floor->shop))
+@php($parts = $open->leftOut($floor->shop))
 @if ($floor->leftOut !== [] || $parts !== [])
 <section class="card" aria-label="Left out of the plan"><h2>Left out of the plan</h2>
     @foreach ($parts as $broken)<p class="finding is-warn"><b>{{ $broken->part->letter }} {{ $broken->part->name }}</b> {{ $broken->getMessage() }} <span><a href="{{ route('parts.edit', $broken->part) }}">Its brief</a></span></p>@endforeach

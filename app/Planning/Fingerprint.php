@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Clock\DaySpans;
+use App\Models\HourException;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Shelf\ShelfPapers;
+
+/** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
+final class Fingerprint
+{
+    public function __construct(private readonly PaceBook $paces, private readonly PartChains $chains)
+    {
+    }
+
+    /** What was done and decided, in short; the forecast of the air left out. */
+    public function ofFacts(ShopFloor $floor): string
+    {
+        return md5(serialize(array_diff_key($this->of($floor), ['air' => 0, 'reading' => 0, 'content' => 0])));
+    }
+
+    /**
+     * Rows of sheets never change, facts are only added to: their numbers stand for them.
+     *
+     * @return array<string, mixed>
+     */
+    public function of(ShopFloor $floor): array
+    {
+        $shop = $floor->shop;
+        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
+
+        return [
+            'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
+            'facts' => $facts,
+            'paces' => md5(serialize($this->paces->known($shop->id))),
+            'shop' => md5(serialize([self::week($shop->working_hours), $shop->only(['day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min'])])),
+            'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people)])),
+            'reading' => (int) $shop->airReadings()->max('id'),
+            // Numbers alone are not enough after a restore: other rows may have them then.
+            'content' => md5(serialize([
+                PartFact::query()->whereIn('id', array_values($facts))->orderBy('id')->pluck('token')->all(),
+                $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
+            ])),
+            'air' => round($this->meanAir($floor), 2),
+            'papers' => [ShelfPapers::all($this->chains->papersBy($shop->id)), $this->chains->papersBy($shop->id)],
+        ];
+    }
+
+    /**
+     * However its rows were written, the same hours are the same.
+     *
+     * @return array<array-key, list<array{int, int}>>|null
+     */
+    private static function week(mixed $hours): ?array
+    {
+        return is_array($hours) ? array_map(fn (mixed $spans): array => DaySpans::read($spans)[0], $hours) : null;
+    }
+
+    private function meanAir(ShopFloor $floor): float
+    {
+        $sum = 0.0;
+        for ($hour = 1; $hour <= 24; $hour++) {
+            $sum += $floor->air->at($floor->nowMin + 60.0 * $hour);
+        }
+
+        return $sum / 24.0;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Part;
+use App\Models\Resin;
+use App\Shelf\ShelfPapers;
+use OakGloss\Fact\FactLog;
+use OakGloss\Material\Resin as CoreResin;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\Materials;
+use OakGloss\Plan\PartBrief;
+use OakGloss\Schedule\PartChain;
+
+/** A part's rows, and what was recorded of it, as the core's chain of steps. What was made once is kept for the request. */
+final class PartChains
+{
+    /** @var array<string, PartChain> by part and what was recorded of it */
+    private array $chains = [];
+
+    /** @var array<string, CoreResin> */
+    private array $resins = [];
+
+    /** @var array<int, array<string, list<int>>> */
+    private array $papersBy = [];
+
+    public function __construct(private readonly PaceBook $paces, private readonly PlanMemo $plans)
+    {
+    }
+
+    public function of(Part $part, ShopFloor $floor): PartChain
+    {
+        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->asIfOf($part, FromPart::brief($part), FromPart::log($part), $floor, $part->id);
+    }
+
+    /** @param int|null $real whose plan it is; null for one that might be */
+    public function asIfOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): PartChain
+    {
+        $materials = $this->materials($part, $log);
+        $plan = $this->plans->of($real, $brief, $materials, $floor->workshop, $log, fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log));
+
+        return new PartChain($plan, $floor->air, $floor->nowMin);
+    }
+
+    private function materials(Part $part, FactLog $log): Materials
+    {
+        return new Materials(
+            $this->resin($part->baseResin),
+            $this->resin($part->clearResin),
+            FromShelf::cloth($part->cloth),
+            $part->clear === null ? null : FromShelf::clear($part->clear),
+            ShelfPapers::all($this->papersBy($part->shop_id)),
+            FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
+            $part->filler === null ? null : FromShelf::clear($part->filler),
+            $this->papersBy($part->shop_id),
+        );
+    }
+
+    /** A resin at the pace that the shop's own checks have found. */
+    public function resin(\App\Models\Resin $row): CoreResin
+    {
+        return $this->resins[$row->name.$row->id] ??= $this->paces->paced($row);
+    }
+
+    /** @return array<string, list<int>> papers on the shelf, by the way that they are driven */
+    public function papersBy(int $shopId): array
+    {
+        return $this->papersBy[$shopId] ??= ShelfPapers::by($shopId);
+    }
+
+    public function forget(): void
+    {
+        $this->chains = $this->resins = $this->papersBy = [];
+        $this->paces->forget();
+    }
+}
