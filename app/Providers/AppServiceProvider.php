@@ -16,6 +16,7 @@ use App\Planning\Planner;
 use App\Planning\ShopFloors;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\ShelfKind;
+use App\Shelf\ShelfKinds;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -49,13 +50,14 @@ final class AppServiceProvider extends ServiceProvider
         // Every form that writes carries both: the session's, against other sites, and its own, against being sent twice.
         Blade::directive('marks', fn (): string => '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>');
         Model::shouldBeStrict(! $this->app->isProduction());
-        foreach (ShelfKind::cases() as $kind) {
-            Gate::policy($kind->model(), ShelfItemPolicy::class);
+        foreach (ShelfKinds::all() as $kind) {
+            Gate::policy($kind::MODEL, ShelfItemPolicy::class);
         }
         // A longer number is no row's.
         foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id'] as $number) {
             Route::pattern($number, '[0-9]{1,15}');
         }
+        Route::bind('kind', fn (string $name): ShelfKind => ShelfKinds::named($name) ?? abort(404));
         Route::pattern('step', '[a-z0-9-]{1,40}');
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));

@@ -41,6 +41,24 @@ final readonly class Field
         return new self($name, $label, '', 'flag', ['boolean']);
     }
 
+    /**
+     * What it may be, as a JSON schema.
+     *
+     * @return array<string, mixed>
+     */
+    public function schema(): array
+    {
+        $type = ['number' => 'number', 'flag' => 'boolean', 'choice' => 'string'][$this->type];
+        $schema = ['type' => in_array('required', $this->rules, true) ? $type : [$type, 'null']];
+        foreach ($this->rules as $rule) {
+            if (is_string($rule) && preg_match('/^between:([\d.-]+),([\d.-]+)$/', $rule, $ends) === 1) {
+                $schema += ['minimum' => (float) $ends[1], 'maximum' => (float) $ends[2]];
+            }
+        }
+
+        return $schema + ($this->choices === [] ? [] : ['enum' => array_keys($this->choices)]);
+    }
+
     /** @param list<string> $unless rules that may still demand it */
     public function optional(array $unless = []): self
     {

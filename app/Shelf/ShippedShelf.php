@@ -11,10 +11,10 @@ final class ShippedShelf
 {
     public static function stock(Shop $shop): void
     {
-        foreach (ShelfKind::cases() as $kind) {
-            $rows = json_decode((string) file_get_contents(database_path("catalogue/{$kind->value}.json")), true, 32, JSON_THROW_ON_ERROR);
+        foreach (ShelfKinds::all() as $name => $kind) {
+            $rows = json_decode((string) file_get_contents(database_path("catalogue/{$name}.json")), true, 32, JSON_THROW_ON_ERROR);
             foreach ($rows as $row) {
-                $kind->model()::query()->create($row + ['shop_id' => $shop->id]);
+                $kind->make($row + ['shop_id' => $shop->id])->save();
             }
         }
     }

@@ -8,7 +8,11 @@ use App\Models\Clear;
 use App\Models\Cloth;
 use App\Models\Resin;
 use App\Models\ShelfItem;
+use App\Shelf\Kind\Clears;
+use App\Shelf\Kind\Cloths;
+use App\Shelf\Kind\Resins;
 use App\Shelf\ShelfKind;
+use App\Shelf\ShelfKinds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Thorough;
 
@@ -21,15 +25,15 @@ final class AnySheetTest extends ShopCase
     /** @return iterable<string, array{ShelfKind, string, float}> */
     public static function ends(): iterable
     {
-        foreach ([ShelfKind::Resins, ShelfKind::Cloths, ShelfKind::Clears] as $kind) {
+        foreach ([new Resins(), new Cloths(), new Clears()] as $kind) {
             foreach ($kind->fields() as $field) {
                 if (! Thorough::isLong() && ! in_array($field->name, self::OFTEN, true)) {
                     continue;
                 }
                 foreach ($field->rules as $rule) {
                     if (is_string($rule) && preg_match('/^between:([\d.-]+),([\d.-]+)$/', $rule, $ends) === 1) {
-                        yield "{$kind->value} {$field->name} {$ends[1]}" => [$kind, $field->name, (float) $ends[1]];
-                        yield "{$kind->value} {$field->name} {$ends[2]}" => [$kind, $field->name, (float) $ends[2]];
+                        yield $kind::NAME." {$field->name} {$ends[1]}" => [$kind, $field->name, (float) $ends[1]];
+                        yield $kind::NAME." {$field->name} {$ends[2]}" => [$kind, $field->name, (float) $ends[2]];
                     }
                 }
             }
@@ -41,9 +45,9 @@ final class AnySheetTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $this->fact($part, 'part_weighed', 'build-1', self::NOW, ['grams' => 700.0]);
-        $item = match ($kind) {
-            ShelfKind::Resins => Resin::query()->findOrFail($part->getAttribute('clear_resin_id')),
-            ShelfKind::Cloths => Cloth::query()->findOrFail($part->getAttribute('cloth_id')),
+        $item = match ($kind::NAME) {
+            'resins' => Resin::query()->findOrFail($part->getAttribute('clear_resin_id')),
+            'cloths' => Cloth::query()->findOrFail($part->getAttribute('cloth_id')),
             default => Clear::query()->findOrFail($part->clear_id),
         };
         $new = $this->with($item, $field, $value);
@@ -53,12 +57,12 @@ final class AnySheetTest extends ShopCase
 
             return;
         }
-        $part->update([match ($kind) {
-            ShelfKind::Resins => 'clear_resin_id',
-            ShelfKind::Cloths => 'cloth_id',
+        $part->update([match ($kind::NAME) {
+            'resins' => 'clear_resin_id',
+            'cloths' => 'cloth_id',
             default => 'clear_id',
         } => $new->id]);
-        foreach (['/', "/parts/{$part->id}", "/parts/{$part->id}/film", "/parts/{$part->id}/clear", "/parts/{$part->id}/weigh/build-2", '/shelf', "/shelf/{$kind->value}/{$new->id}"] as $page) {
+        foreach (['/', "/parts/{$part->id}", "/parts/{$part->id}/film", "/parts/{$part->id}/clear", "/parts/{$part->id}/weigh/build-2", '/shelf', '/shelf/'.$kind::NAME."/{$new->id}"] as $page) {
             app()->forgetScopedInstances();
             $answer = $this->get($page);
             self::assertContains($answer->status(), [200, 302, 422], $page.': '.$answer->exception?->getMessage());
@@ -68,14 +72,14 @@ final class AnySheetTest extends ShopCase
 
     private function with(ShelfItem $item, string $field, float $value): ?ShelfItem
     {
-        $kind = ShelfKind::from($item->getTable());
+        $kind = ShelfKinds::named($item->getTable()) ?? self::fail('no such kind');
         $form = collect($item->getAttributes())->except(['id', 'shop_id', 'superseded_by_id', 'created_at', 'updated_at'])->all();
         if ($item instanceof Resin) {
             $form['sheet'] = $item->sheet;
         }
-        $answer = $this->post("/shelf/{$kind->value}", [$field => $value, 'name' => 'An end'] + $form);
+        $answer = $this->post('/shelf/'.$kind::NAME, [$field => $value, 'name' => 'An end'] + $form);
         self::assertSame(302, $answer->status());
 
-        return $kind->model()::query()->where('name', 'An end')->first();
+        return $kind::MODEL::query()->where('name', 'An end')->first();
     }
 }

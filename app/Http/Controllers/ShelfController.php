@@ -16,6 +16,7 @@ use App\Planning\PartChains;
 use App\Planning\Planner;
 use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use App\Shelf\ShelfKinds;
 use App\View\Drawing\CoatLife;
 use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
@@ -31,16 +32,13 @@ use OakGloss\Quantity\OakGlossFault;
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */
 final class ShelfController
 {
-    private const PART_COLUMNS = ['resins' => ['base_resin_id', 'clear_resin_id'], 'cloths' => ['cloth_id'], 'papers' => [], 'clears' => ['clear_id', 'filler_id']];
-
     public function index(Planner $planner, PartChains $chains, #[CurrentUser] User $user): View
     {
         $shop = $user->shop;
         $items = [];
-        foreach (ShelfKind::cases() as $kind) {
-            $items[$kind->value] = $kind->model()::query()->where('shop_id', $shop->id)->current()->orderBy($kind === ShelfKind::Papers ? 'grit' : 'name')->get();
+        foreach (ShelfKinds::all() as $name => $kind) {
+            $items[$name] = $kind->of($shop);
         }
-
         $airC = $planner->floor($shop)->airNowC();
 
         return view('shelf.index', [
@@ -52,16 +50,16 @@ final class ShelfController
 
     public function create(ShelfKind $kind, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($kind, new ($kind->model())(), $planner, $user);
+        return $this->form($kind, $kind->make(), $planner, $user);
     }
 
     public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
     {
-        $item = $kind->model()::query()->findOrFail($id);
+        $item = $kind->find($id);
         Gate::authorize('see', $item);
         $newest = $this->newest($item);
 
-        return $newest->is($item) ? $this->form($kind, $item, $planner, $user) : redirect()->route('shelf.edit', [$kind->value, $newest->id]);
+        return $newest->is($item) ? $this->form($kind, $item, $planner, $user) : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
     }
 
     public function store(Request $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -70,12 +68,12 @@ final class ShelfController
         $item->save();
         $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
-        return redirect()->route('shelf')->with('notice', "{$item->name} is on the shelf.");
+        return redirect()->route('shelf')->with('notice', __('shelf.added', ['name' => $item->name]));
     }
 
     public function update(Request $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $old = $kind->model()::query()->findOrFail($id);
+        $old = $kind->find($id);
         Gate::authorize('see', $old);
         $this->refuseWhereChangedMeanwhile($kind, $old);
         $new = $this->typed($request, $kind, $user);
@@ -83,13 +81,13 @@ final class ShelfController
             $new->save();
             $old->update(['superseded_by_id' => $new->id]);
             // Parts that nothing was done to yet follow the new sheet.
-            foreach (self::PART_COLUMNS[$kind->value] as $column) {
+            foreach ($kind::PART_COLUMNS as $column) {
                 Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
             }
         });
-        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind->value]);
+        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
-        return redirect()->route('shelf')->with('notice', "{$new->name} is changed. Parts already begun keep the sheet they were begun with.");
+        return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
     }
 
     /** Null for a kept sheet that makes no sense. */
@@ -118,22 +116,22 @@ final class ShelfController
         if ($newest->is($old)) {
             return;
         }
-        $entry = AuditEntry::query()->where('shop_id', $old->shop_id)->where('what', 'sheet_changed')->where('about->id', $newest->id)->where('about->kind', $kind->value)->with('user')->first();
+        $entry = AuditEntry::query()->where('shop_id', $old->shop_id)->where('what', 'sheet_changed')->where('about->id', $newest->id)->where('about->kind', $kind::NAME)->with('user')->first();
         $who = $entry->user->name ?? 'Somebody';
         $said = fn (mixed $value): string => match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
             is_array($value) => implode(', ', array_map(fn (array $r): string => "{$r['minutes']} min at {$r['c']} °C", $value)),
-            default => $value === null ? 'nothing' : (string) $value,
+            default => $value === null ? __('shelf.nothing') : (string) $value,
         };
         $messages = [];
         foreach (['name', 'sheet', ...array_map(fn (Field $f): string => $f->name, $kind->fields())] as $field) {
             [$was, $is] = [$old->getAttribute($field), $newest->getAttribute($field)];
             if ($was != $is) {
-                $messages[$field] = "{$who} changed it from {$said($was)} to {$said($is)} while this was open. Keep again to put yours in its place.";
+                $messages[$field] = __('shelf.meanwhile', ['who' => $who, 'was' => $said($was), 'is' => $said($is)]);
             }
         }
 
-        throw ValidationException::withMessages($messages ?: ['name' => "{$who} kept this sheet anew while it was open. Keep again to put yours in its place."])->redirectTo(route('shelf.edit', [$kind->value, $newest->id]));
+        throw ValidationException::withMessages($messages ?: ['name' => __('shelf.meanwhile_all', ['who' => $who])])->redirectTo(route('shelf.edit', [$kind::NAME, $newest->id]));
     }
 
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
@@ -157,25 +155,8 @@ final class ShelfController
     /** @throws ValidationException At the field, or for the sheet as a whole. */
     private function typed(Request $request, ShelfKind $kind, User $user): ShelfItem
     {
-        $rules = ['name' => ['required', 'string', 'max:80']];
-        $names = [];
-        foreach ($kind->fields() as $field) {
-            $rules[$field->name] = $field->rules;
-            $names[$field->name] = mb_strtolower($field->label);
-        }
-        if ($kind === ShelfKind::Resins) {
-            $rules += ['sheet' => ['array', 'max:8'], 'sheet.*.c' => ['nullable', 'required_with:sheet.*.minutes', 'numeric', 'between:-10,80'], 'sheet.*.minutes' => ['nullable', 'required_with:sheet.*.c', 'numeric', 'between:0.1,100000']];
-            $names += ['sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row'];
-        }
-        $given = $request->validate($rules, [], $names);
-        foreach ($kind->fields() as $field) {
-            $given[$field->name] = $field->type === 'flag' ? $request->boolean($field->name) : ($given[$field->name] ?? null);
-        }
-        if ($kind === ShelfKind::Resins) {
-            $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
-            $given['sheet'] = array_map(fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']], $rows);
-        }
-        $item = new ($kind->model())($given + ['shop_id' => $user->shop_id]);
+        $given = $request->validate($kind->rules(), [], $kind->names());
+        $item = $kind->make($kind->typed($given) + ['shop_id' => $user->shop_id]);
         try {
             $kind->check($item);
         } catch (OakGlossFault $e) {

@@ -1,14 +1,14 @@
-<x-layouts.app :title="$item->exists ? $item->name : 'New '.$kind->singular()">
+<x-layouts.app :title="$item->exists ? $item->name : 'New '.$kind::SINGULAR">
 <div class="page shelf-form">
-    <header class="page-head"><h1>{{ $item->exists ? $item->name : 'New '.$kind->singular() }}</h1><a class="btn quiet" href="{{ route('shelf') }}">Back to the shelf</a></header>
+    <header class="page-head"><h1>{{ $item->exists ? $item->name : 'New '.$kind::SINGULAR }}</h1><a class="btn quiet" href="{{ route('shelf') }}">Back to the shelf</a></header>
     <div @class(['split' => $curve])>
-    <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind->value, $item->id]) : route('shelf.store', $kind->value) }}" novalidate>
+    <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}" novalidate>
         @marks
         <fieldset class="reads" @cannot('own', App\Models\Shop::class) disabled @endcannot>
         @if ($item->exists)@method('PUT')@endif
         @if ($errors->any())<p class="finding is-stop" role="alert"><b>Not kept yet.</b> {{ $errors->count() === 1 ? 'One field needs' : $errors->count().' fields need' }} another look.</p>@endif
         <section class="card"><x-field name="name" label="Name" :value="$item->name" maxlength="80" /></section>
-        @if ($kind->value === 'resins')
+        @if ($kind::NAME === 'resins')
         <fieldset class="card"><legend>Rows of the sheet: time to tack</legend>
             @error('sheet')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             <p class="soft">Two or more temperatures let the app fit how warmth hastens this resin.</p>

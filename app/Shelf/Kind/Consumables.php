@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Kind;
+
+use App\Models\ShelfItem;
+use App\Shelf\Field;
+use App\Shelf\ShelfKind;
+use App\Words\Say;
+
+/** What is used up beside the materials: cups, brushes, gloves, filters, tape. */
+final class Consumables extends ShelfKind
+{
+    public const NAME = 'consumables';
+    public const SINGULAR = 'consumable';
+
+    public function groups(): array
+    {
+        return [
+            'Consumable' => [
+                Field::choice('what', 'Is', [
+                    'cup' => 'mixing cup', 'brush' => 'brush or roller', 'glove' => 'gloves, pairs', 'filter' => 'mask filter', 'tape' => 'masking tape', 'cloth' => 'wiping cloth',
+                ]),
+                Field::number('at_hand', 'At hand', 'pieces', 0, 100000),
+                Field::number('least', 'Buy when fewer than', 'pieces', 0, 100000),
+            ],
+        ];
+    }
+
+    public function isOut(ShelfItem $item): bool
+    {
+        return (float) $item->getAttribute('at_hand') < (float) $item->getAttribute('least');
+    }
+
+    public function line(ShelfItem $item, Say $say): string
+    {
+        $what = $this->fields()[0]->choices[(string) $item->getAttribute('what')] ?? '';
+
+        return __($this->isOut($item) ? 'shelf.consumable_low' : 'shelf.consumable', ['n' => (float) $item->getAttribute('at_hand'), 'what' => $what]);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Kind;
+
+use App\Models\Paper;
+use App\Models\ShelfItem;
+use App\Shelf\Field;
+use App\Shelf\ShelfKind;
+use App\Words\Say;
+use Illuminate\Validation\Rule;
+use OakGloss\Abrasion\Grit;
+
+/** Abrasive papers, by their grit. */
+final class Papers extends ShelfKind
+{
+    public const NAME = 'papers';
+    public const SINGULAR = 'paper';
+    public const MODEL = Paper::class;
+    public const ORDER = 'grit';
+
+    public function groups(): array
+    {
+        return ['Paper' => [
+            new Field('grit', 'Grit', 'P', 'number', ['required', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))], 'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM))),
+            Field::choice('form', 'Form', ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad']),
+            Field::number('sheets', 'At hand', 'pieces', 0, 10000, '0 takes it out of the ladders'),
+        ]];
+    }
+
+    public function title(ShelfItem $item): string
+    {
+        return $item instanceof Paper ? "P{$item->grit}" : $item->name;
+    }
+
+    public function isOut(ShelfItem $item): bool
+    {
+        return $item instanceof Paper && $item->sheets === 0;
+    }
+
+    public function line(ShelfItem $item, Say $say): string
+    {
+        return $item instanceof Paper ? "{$item->sheets} × {$item->form}" : '';
+    }
+}

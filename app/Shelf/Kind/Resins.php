@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Kind;
+
+use App\Models\Resin;
+use App\Models\ShelfItem;
+use App\Planning\FromShelf;
+use App\Shelf\Field;
+use App\Shelf\ShelfKind;
+use App\Words\Say;
+
+/** Resins with their hardeners: how they are mixed, flow, and cure. */
+final class Resins extends ShelfKind
+{
+    public const NAME = 'resins';
+    public const SINGULAR = 'resin';
+    public const MODEL = Resin::class;
+    public const PART_COLUMNS = ['base_resin_id', 'clear_resin_id'];
+
+    /** Rows of the sheet that a form has. */
+    private const ROWS = 8;
+
+    public function groups(): array
+    {
+        return [
+            'When it is touched, coated and sanded' => [
+                Field::number('reference_c', 'Reference temperature', '°C', 0, 60, 'of the ages below'),
+                Field::number('tack_from_age_min', 'Tacky from', 'min', 1, 20000, 'a touch prints and takes nothing away'),
+                Field::number('tack_until_age_min', 'Bonds until', 'min', 1, 40000, 'later it must be keyed', ['gt:tack_from_age_min']),
+                Field::number('sandable_age_min', 'Sandable', 'min', 1, 100000, 'dusts, does not clog', ['gt:tack_until_age_min']),
+                Field::number('full_age_min', 'Full cure', 'min', 1, 500000, '', ['gt:sandable_age_min']),
+                Field::number('stall_c', 'Full cure stalls below', '°C', -20, 40, 'empty if the sheet says nothing')->optional(),
+                Field::number('min_c', 'Coldest air to lay in', '°C', -10, 40),
+                Field::number('max_c', 'Warmest air to lay in', '°C', 0, 60, 'empty if the sheet says nothing')->optional(['gt:min_c']),
+                Field::number('ultimate_tg_c', 'Softens at last at', '°C', 20, 250, 'fully post-cured; 65 is usual for hand lay-up'),
+                Field::choice('chemistry', 'Is', ['epoxy' => 'epoxy', 'polyester' => 'polyester']),
+            ],
+            'Mix' => [
+                Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),
+                Field::number('hardener_phr', 'Hardener to 100 g resin', 'g', 0.1, 500, 'by weight')->optional(['required_if:ratio_kind,weight']),
+                Field::number('volume_resin', 'Resin', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
+                Field::number('volume_hardener', 'Hardener', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
+                Field::number('density_resin_g_cm3', 'Density of resin', 'g/cm³', 0.5, 3),
+                Field::number('density_hardener_g_cm3', 'Density of hardener', 'g/cm³', 0.5, 3),
+                Field::number('density_mixed_g_cm3', 'Density mixed', 'g/cm³', 0.5, 3),
+                Field::number('pigment_fraction', 'Pigment for a black base', 'share of the mix', 0, 0.5, 'as the pigment\'s sheet allows, 0.02 is 2 %'),
+            ],
+            'Cup' => [
+                Field::number('pot_life_min', 'Pot life', 'min', 0.5, 10000),
+                Field::number('pot_mass_g', 'of a cup of', 'g', 1, 10000),
+                Field::number('pot_c', 'at', '°C', 0, 60),
+            ],
+            'Flow' => [
+                Field::number('viscosity_pa_s', 'Viscosity mixed', 'Pa s', 0.01, 1000),
+                Field::number('viscosity_ea_j_mol', 'Its activation energy', 'J/mol', 1000, 300000, '50 000 to 60 000 if the sheet says nothing'),
+                Field::number('gel_age_min', 'Gel of a thin film', 'min', 0.1, 100000, 'at the reference temperature'),
+                Field::number('shrinkage', 'Shrinkage', 'share of thickness', 0, 0.2),
+                Field::flag('uv_stable', 'UV stable'),
+            ],
+        ];
+    }
+
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'sheet' => ['array', 'max:'.self::ROWS],
+            'sheet.*.c' => ['nullable', 'required_with:sheet.*.minutes', 'numeric', 'between:-10,80'],
+            'sheet.*.minutes' => ['nullable', 'required_with:sheet.*.c', 'numeric', 'between:0.1,100000'],
+        ];
+    }
+
+    public function names(): array
+    {
+        return parent::names() + ['sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row'];
+    }
+
+    public function typed(array $given): array
+    {
+        $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
+
+        return ['sheet' => array_map(fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']], $rows)] + parent::typed($given);
+    }
+
+    public function check(ShelfItem $item): void
+    {
+        $item instanceof Resin && FromShelf::resin($item);
+    }
+
+    public function line(ShelfItem $item, Say $say): string
+    {
+        if (! $item instanceof Resin) {
+            return '';
+        }
+        $ratio = $item->ratio_kind === 'weight'
+            ? __('shelf.by_weight', ['hardener' => round((float) $item->hardener_phr, 1)])
+            : __('shelf.by_volume', ['resin' => round((float) $item->volume_resin, 1), 'hardener' => round((float) $item->volume_hardener, 1)]);
+
+        return __('shelf.resin', [
+            'ratio' => $ratio, 'opens' => $say->span($item->tack_from_age_min), 'closes' => $say->span($item->tack_until_age_min), 'c' => round($item->reference_c),
+        ]).($item->uv_stable ? __('shelf.uv_stable') : '');
+    }
+}
