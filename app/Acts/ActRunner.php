@@ -7,6 +7,7 @@ namespace App\Acts;
 use App\Clock\ShopClock;
 use App\Models\User;
 use App\Planning\PlanKeeper;
+use App\Planning\ShopNumbersBook;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

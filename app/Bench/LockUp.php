@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\Planning\Trials;
+use App\Time\ShopTime;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;

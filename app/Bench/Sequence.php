@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Clock\ShopTime;
 use App\Planning\PlannedPart;
+use App\Time\ShopTime;
 use App\Words\Say;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\ChecksCoat;

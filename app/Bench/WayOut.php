@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Words\Say;
 use OakGloss\Fact\Draft;
 
 /** One priced way out of a window that falls into closed hours. */
@@ -32,5 +33,16 @@ final readonly class WayOut
         public bool $isPlanned = false,
         public float $othersLaterMin = 0.0,
     ) {
+    }
+
+    /** As it stands on its button. */
+    public function words(Say $say): string
+    {
+        return (string) __("words.way_out.{$this->code}", [
+            'until' => $say->when($this->untilMin),
+            'at' => $say->when($this->atMin),
+            'c' => (string) round((float) $this->celsius, 1),
+            'climate' => $this->climate === '' ? '' : $say->word('climate', $this->climate),
+        ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Models\Shop;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Psr\Clock\ClockInterface;
 

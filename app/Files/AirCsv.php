@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Clock\ShopTime;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 
 /**

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Planning\PaceBook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Targets;
@@ -35,15 +33,6 @@ final class PartFact extends Model
     protected $guarded = ['id'];
 
     public $timestamps = false;
-
-    protected static function booted(): void
-    {
-        self::created(function (self $fact): void {
-            if (is_a(Kinds::named($fact->kind), ChecksCoat::class, true) || is_a(Kinds::named($fact->kind), Targets::class, true)) {
-                app(PaceBook::class)->follow($fact);
-            }
-        });
-    }
 
     protected function casts(): array
     {

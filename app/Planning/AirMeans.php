@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\ShopTime;
 use App\Models\AirReading;
+use App\Time\ShopTime;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

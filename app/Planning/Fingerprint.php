@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\DaySpans;
 use App\Models\HourException;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Shelf\ShelfPapers;
+use App\Time\DaySpans;
 
 /** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
 final class Fingerprint

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\PartFact;
 use App\Models\Resin;
+use App\Shelf\FromShelf;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +43,9 @@ final class PaceBook
     /** Something was recorded: what was judged after it is judged anew when it is next asked for. */
     public function follow(PartFact $fact): void
     {
+        if (! in_array($fact->kind, self::kinds(), true)) {
+            return;
+        }
         $check = $fact;
         while ($check !== null && ($content = $check->content()) instanceof Targets) {
             $check = PartFact::query()->find($content->target());
@@ -193,6 +197,12 @@ final class PaceBook
         $kept = $last === null ? ['n' => 0, 'counted' => 0] : json_decode($last->evidence, true);
 
         return [$last === null ? PaceEvidence::none() : self::evidence($last->evidence), $after, (int) $kept['n'], (int) $kept['counted']];
+    }
+
+    /** @return list<string> kinds of facts that a pace is learnt from */
+    private static function kinds(): array
+    {
+        return Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true) || is_a($kind, Targets::class, true));
     }
 
     /**

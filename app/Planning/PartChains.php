@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Part;
 use App\Models\Resin;
+use App\Shelf\FromShelf;
 use App\Shelf\ShelfPapers;
 use OakGloss\Fact\FactLog;
 use OakGloss\Material\Resin as CoreResin;

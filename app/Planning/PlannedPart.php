@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Part;
 use App\Models\Resin;
+use App\Shelf\FromShelf;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\Shop;
+use App\Time\ShopTime;
 use Closure;
 use OakGloss\Fact\FactLog;
 use OakGloss\Plan\ModelVersion;

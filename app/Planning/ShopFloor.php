@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Acts\ShopNumbersBook;
-use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Models\HourException;
 use App\Models\PartFact;
 use App\Models\Shop;
 use App\Models\User;
+use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\DewPoint;

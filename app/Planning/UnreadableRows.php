@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\DaySpans;
-use App\Clock\ShopTime;
 use App\Models\HourException;
 use App\Models\User;
+use App\Time\DaySpans;
+use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 
 /** Names the rows of a shop's hours and air that can't be read: they are left out of every plan, and stop no page. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\ShopTime;
 use App\Models\KeptPlan;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Time\ShopTime;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Schedule\Breach;
 use OakGloss\Schedule\KeptPart;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Clock\ShopClock;
+use App\Models\Role;
 use App\Models\User;
-use App\People\Role;
 
 final class ShopPolicy
 {

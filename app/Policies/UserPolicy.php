@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
-use App\People\Role;
 
 /** People are the owner's matter, and only the own shop's. */
 final class UserPolicy

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Database\SqliteConnection;
+use App\Models\PartFact;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
 use App\Planning\PaceBook;
@@ -53,6 +54,8 @@ final class AppServiceProvider extends ServiceProvider
         foreach (ShelfKinds::all() as $kind) {
             Gate::policy($kind::MODEL, ShelfItemPolicy::class);
         }
+        // What a check says of its resin is kept as it is recorded.
+        PartFact::created(fn (PartFact $fact) => $this->app->make(PaceBook::class)->follow($fact));
         // A longer number is no row's.
         foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id'] as $number) {
             Route::pattern($number, '[0-9]{1,15}');

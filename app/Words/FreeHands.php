@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Clock\ShopTime;
+use App\Time\ShopTime;
 
 /** “tomorrow 13:00 to 14:30 and after 16:00” as spans of minutes. */
 final class FreeHands

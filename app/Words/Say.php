@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Bench\WayOut;
 use App\Clock\ShopClock;
-use App\Clock\ShopTime;
 use App\Models\Shop;
-use App\Planning\OpenChoices;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
@@ -125,6 +123,11 @@ final class Say implements Words
         return "{$n} ".Str::plural($noun, $n);
     }
 
+    public function weight(float $gramsASquareMetre): string
+    {
+        return (string) round($gramsASquareMetre).' g/m²';
+    }
+
     public function um(float $micrometres): string
     {
         return (string) round($micrometres).' µm';
@@ -226,31 +229,6 @@ final class Say implements Words
         return (string) __('facts.'.$of::KIND.".{$name}", $args);
     }
 
-    /** A value of a choice, as it stands on its button: `4 coats`, `70 g/m²`, `at once + second coat at tack`. */
-    public function option(string $field, string $value): string
-    {
-        if ($field === 'pair') {
-            $pair = OpenChoices::pair($value);
-
-            return implode(' + ', array_map($this->option(...), array_keys($pair), $pair));
-        }
-
-        return match (true) {
-            $field === 'build_coats' => "{$value} coats",
-            $field === 'build_g_m2' && $value !== '0' => "{$value} g/m²",
-            default => $this->word($field, $value),
-        };
-    }
-
-    public function optionWhy(string $field, string $value): string
-    {
-        return match (true) {
-            $field === 'pair', $field === 'build_coats' => '',
-            $field === 'build_g_m2' => $value === '0' ? '' : 'what the steepest line of faces holds',
-            default => $this->word("{$field}_why", $value),
-        };
-    }
-
     /** `580 × 380 mm`. */
     public function piece(Piece $piece): string
     {
@@ -280,12 +258,6 @@ final class Say implements Words
         ];
 
         return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
-    }
-
-    /** A way out of a window in the night, as it stands on its button. */
-    public function way(WayOut $way): string
-    {
-        return (string) __("words.way_out.{$way->code}", ['until' => $this->when($way->untilMin), 'at' => $this->when($way->atMin), 'c' => (string) round((float) $way->celsius, 1), 'climate' => $way->climate === '' ? '' : $this->word('climate', $way->climate)]);
     }
 
     /** The name of a step by its key alone. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Clock\DaySpans;
+use App\Time\DaySpans;
 
 /** Hours of a day as they are typed: `08:00-12:30, 13:15-18:00`, or `22:00-02:00` through the night. */
 final class Spans

@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
-use App\Clock\ShopTime;
 use App\Devices\ProbeReading;
 use App\Devices\StandInProbe;
 use App\Models\AirReading;
@@ -22,6 +21,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\Shelf\ShippedShelf;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Collection;

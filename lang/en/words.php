@@ -24,6 +24,8 @@ return [
     'tilted' => ['0' => 'as it stands', '1' => 'tilted, faces equally steep'],
     'tilted_why' => ['0' => '', '1' => 'the steep face holds more, the level one less'],
     'build_g_m2' => ['0' => 'as the shop lays it'],
+    'coats' => ':n coats',
+    'build_g_m2_holds' => 'what the steepest line of faces holds',
     'build_g_m2_why' => ['0' => ''],
     'top' => ['clear' => 'spray a clear', 'polish_resin' => 'polish the resin itself'],
     'top_why' => ['clear' => 'guards against sun; any sheen', 'polish_resin' => 'gloss only; UV-stable resin in the sun'],

@@ -33,7 +33,7 @@
             @if ($cup->spread() === null)<p class="finding is-warn"><b>Mind</b> No number of cups can be spread before it gels in this air. <span>A second pair of hands, a slower hardener or a cooler hour; the plan says which.</span></p>@endif
             <ul class="findings">@foreach ($cup->planned->gates($cup->step) as $finding)<x-finding :finding="$finding" />@endforeach</ul>
             @php($reading = $cup->planned->floor->lastReading)
-            <p class="judged num"><b>Air</b> {{ $say->celsius($cup->planned->floor->airNowC()) }}@if ($cup->planned->floor->dewPointC() !== null), dew point {{ $say->celsius($cup->planned->floor->dewPointC()) }}@endif <span class="soft">{{ $reading ? ($reading->source === 'probe' ? 'by the probe, ' : 'typed, ').$say->span($now - App\Clock\ShopTime::minutes($reading->measured_at)).' ago' : 'by the day curve alone: feel it' }}</span></p>
+            <p class="judged num"><b>Air</b> {{ $say->celsius($cup->planned->floor->airNowC()) }}@if ($cup->planned->floor->dewPointC() !== null), dew point {{ $say->celsius($cup->planned->floor->dewPointC()) }}@endif <span class="soft">{{ $reading ? ($reading->source === 'probe' ? 'by the probe, ' : 'typed, ').$say->span($now - App\Time\ShopTime::minutes($reading->measured_at)).' ago' : 'by the day curve alone: feel it' }}</span></p>
             <x-act :part="$part" kind="ready" :step="$key">
                 @if ($cup->wasReadyToday())
                     <input type="hidden" name="short" value="1">

@@ -16,8 +16,8 @@ use OakGloss\Schedule\Way;
 final class StandingRules
 {
     /**
-     * @param array<string, list<PlacedStep>|null> $plan
-     * @param array<string, PartChain>             $chains
+     * @param array<array-key, list<PlacedStep>|null> $plan
+     * @param array<array-key, PartChain>             $chains
      *
      * @return list<string>
      */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clock\ShopTime;
 use App\Devices\AirProbe;
 use App\Devices\DeviceSilent;
 use App\Devices\ProbePoller;
@@ -12,6 +11,7 @@ use App\Devices\ProbeReading;
 use App\Devices\StandInProbe;
 use App\Models\AirReading;
 use App\Planning\Planner;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\UploadedFile;

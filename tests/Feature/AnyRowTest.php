@@ -78,7 +78,7 @@ final class AnyRowTest extends ShopCase
     public function testSummerTimeLeavesTheDayCurveOnTheClock(): void
     {
         $curve = array_fill(1, 7, ['coldest_c' => 10.0, 'coldest_at' => '05:00', 'warmest_c' => 24.0, 'warmest_at' => '14:00']);
-        $time = new \App\Clock\ShopTime('Europe/Vienna');
+        $time = new \App\Time\ShopTime('Europe/Vienna');
         foreach (['2027-03-28', '2027-10-31', '2027-06-06'] as $day) {
             $air = $time->forecast($curve, [], $time->at("{$day} 00:00") - 1440.0, $time->at("{$day} 00:00") + 2880.0);
             self::assertEqualsWithDelta(24.0, $air->at($time->at("{$day} 14:00")), 1e-9, $day);
@@ -90,7 +90,7 @@ final class AnyRowTest extends ShopCase
         self::assertSame(7.0 * 60.0, $this->lengthOf($time->workingTime([7 => [[0, 360]]], $time->at('2027-10-31 00:00'), $time->at('2027-10-31 12:00'))->windows));
     }
 
-    /** @return iterable<string, array{\Closure(self): void, string|null}> */
+    /** @return iterable<string, array{\Closure(self): mixed, string|null}> */
     public static function rows(): iterable
     {
         $typed = fn (mixed $points): \Closure => fn (self $t) => DB::table('shops')->update(['typed_air' => json_encode($points)]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clock\ShopTime;
 use App\Models\KeptPlan;
 use App\Models\Part;
 use App\Models\Shop;
@@ -12,6 +11,7 @@ use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;

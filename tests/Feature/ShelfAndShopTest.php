@@ -164,7 +164,7 @@ final class ShelfAndShopTest extends ShopCase
 
     public function testTheClockOfTheZoneRulesOverSummerTime(): void
     {
-        $time = new \App\Clock\ShopTime('Europe/Vienna');
+        $time = new \App\Time\ShopTime('Europe/Vienna');
         $work = $time->workingTime(array_fill(1, 7, [['08:00', '18:00']]), $this->minute('2027-03-27 00:00'), $this->minute('2027-03-29 00:00'));
         self::assertCount(2, $work->windows);
         self::assertSame(23.0 * 60.0, $work->windows[1][0] - $work->windows[0][0], 'the night is an hour shorter');

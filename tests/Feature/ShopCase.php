@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clock\ShopTime;
 use App\Devices\HostNames;
 use App\Models\AirReading;
 use App\Models\Clear;
@@ -12,13 +11,14 @@ use App\Models\Cloth;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
+use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use App\People\Role;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\ShippedShelf;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;

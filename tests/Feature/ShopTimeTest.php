@@ -21,6 +21,7 @@ use App\Planning\Trials;
 use App\Words\FreeHands;
 use App\Words\Spans;
 use Carbon\CarbonImmutable;
+use OakGloss\Cure\ShopPace;
 use OakGloss\Schedule\Way;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Reader;
@@ -64,7 +65,7 @@ final class ShopTimeTest extends ShopCase
         $this->makeUser($this->shop, 'bo@sample.example')->update(['hours' => array_fill(1, 7, [['09:00', '14:00']])]);
         $lay = $this->planned($big)->schedule->slot('lay');
         self::assertCount(2, $lay->people ?? []);
-        self::assertGreaterThanOrEqual(9 * 60, (int) (new \App\Clock\ShopTime('Europe/Vienna'))->local($lay->startMin ?? 0.0)->secondsSinceMidnight() / 60);
+        self::assertGreaterThanOrEqual(9 * 60, (int) (new \App\Time\ShopTime('Europe/Vienna'))->local($lay->startMin ?? 0.0)->secondsSinceMidnight() / 60);
     }
 
     public function testAStepIsTriedPinnedAndFreedAgain(): void
@@ -130,7 +131,7 @@ final class ShopTimeTest extends ShopCase
         self::assertSame(2, KeptPlan::query()->count());
     }
 
-    /** @return iterable<string, array{\Closure(self): void, string, string}> */
+    /** @return iterable<string, array{\Closure(self): mixed, string, string}> */
     public static function causes(): iterable
     {
         yield 'a coat that is hard already' => [fn (self $t) => $t->act(Part::query()->where('letter', 'K')->firstOrFail(), 'touched', 'build-1', ['touch' => 'hard']), 'K', 'fact'];
@@ -139,7 +140,7 @@ final class ShopTimeTest extends ShopCase
         yield 'a part that comes in and cannot wait' => [fn (self $t) => $t->makePart(['letter' => 'N', 'priority' => 'high', 'needed_by' => CarbonImmutable::parse('2027-03-13 12:00')]), 'L', 'new'];
     }
 
-    /** @param \Closure(self): void $happens */
+    /** @param \Closure(self): mixed $happens */
     #[DataProvider('causes')]
     public function testADifferenceSaysWhatItComesFrom(\Closure $happens, string $letter, string $because): void
     {
@@ -219,7 +220,7 @@ final class ShopTimeTest extends ShopCase
         self::assertEqualsWithDelta($way->readyMin, $planned->schedule->readyMin(), 60.0);
         match ($code) {
             'warm' => self::assertLessThanOrEqual($this->minute('2027-03-10 18:00'), $time->endMin),
-            'stay' => self::assertSame('08:00-'.(new \App\Clock\ShopTime('Europe/Vienna'))->local($way->untilMin ?? 0.0)->format('H:i'), Spans::words(HourException::query()->sole()->spans)),
+            'stay' => self::assertSame('08:00-'.(new \App\Time\ShopTime('Europe/Vienna'))->local($way->untilMin ?? 0.0)->format('H:i'), Spans::words(HourException::query()->sole()->spans)),
             default => self::assertGreaterThanOrEqual($this->minute('2027-03-11 08:00'), $time->startMin),
         };
         app()->forgetScopedInstances();
@@ -278,7 +279,8 @@ final class ShopTimeTest extends ShopCase
     public function testAPrivateFeedIsReadWithoutALoginUntilItIsRevoked(): void
     {
         $this->partWithBuildCoat();
-        $address = $this->post('/feeds')->assertSessionHas('feed')->baseResponse->getSession()?->get('feed');
+        $this->post('/feeds')->assertSessionHas('feed');
+        $address = session('feed');
         $path = (string) parse_url((string) $address, PHP_URL_PATH);
         self::assertStringNotContainsString(substr($path, 10, 40), json_encode(Feed::query()->sole()->getAttributes()) ?: '');
         auth()->logout();
@@ -306,7 +308,7 @@ final class ShopTimeTest extends ShopCase
     #[DataProvider('freeHands')]
     public function testFreeHandsAreReadAsTheyAreSaid(string $words, array $spans): void
     {
-        $time = new \App\Clock\ShopTime('Europe/Vienna');
+        $time = new \App\Time\ShopTime('Europe/Vienna');
         self::assertSame($spans, array_map(fn (array $s): array => [$time->local($s[0])->format('m-d H:i'), $time->local($s[1])->format('m-d H:i')], FreeHands::read($words, $time, $this->minute(self::NOW))));
     }
 
@@ -353,21 +355,24 @@ final class ShopTimeTest extends ShopCase
     {
         $part = $this->partWithBuildCoat('2027-03-10 13:50');
         $row = $part->clearResin;
-        $before = $this->planned($part)->schedule->clocks;
         self::assertNull(app(PaceBook::class)->pace($row));
         $this->act($part, 'touched', 'build-1', ['touch' => 'too_wet'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
         $check = app(PaceBook::class)->checks($row)[0];
         self::assertSame(CheckStands::Counts, $check->stands);
-        self::assertGreaterThan(1.0, app(PaceBook::class)->pace($row)?->factor, 'still wet: slower than the sheet');
-        self::assertNotNull($before);
+        self::assertGreaterThan(1.0, $this->pace($row)->factor, 'still wet: slower than the sheet');
         $this->get("/shelf/resins/{$row->id}")->assertSee('slower than its sheet')->assertSee('one check');
         $this->post("/parts/{$part->id}/facts/{$check->fact->id}/judge", ['counts' => 0])->assertSessionHasErrors('reason');
         $this->post("/parts/{$part->id}/facts/{$check->fact->id}/judge", ['counts' => 0, 'reason' => 'wrong patch'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
         self::assertSame(CheckStands::LeftOut, app(PaceBook::class)->checks($row)[0]->stands);
-        self::assertEqualsWithDelta(1.0, app(PaceBook::class)->pace($row)?->factor, 1e-9);
+        self::assertEqualsWithDelta(1.0, $this->pace($row)->factor, 1e-9);
         $this->get("/shelf/resins/{$row->id}")->assertSee('left out: wrong patch');
+    }
+
+    private function pace(Resin $row): ShopPace
+    {
+        return app(PaceBook::class)->pace($row) ?? self::fail('no pace');
     }
 
     public function testACheckThatIsFarOffAsksAndCountsOnlyWhenToldTo(): void
@@ -448,7 +453,7 @@ final class ShopTimeTest extends ShopCase
 
     private function startOf(Part $part, string $step): string
     {
-        return (new \App\Clock\ShopTime('Europe/Vienna'))->local($this->planned($part)->schedule->slot($step)->startMin ?? 0.0)->toDateString();
+        return (new \App\Time\ShopTime('Europe/Vienna'))->local($this->planned($part)->schedule->slot($step)->startMin ?? 0.0)->toDateString();
     }
 
     /** @return array<int, PlannedPart> */

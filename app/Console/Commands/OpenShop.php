@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\GoodPassword;
-use App\People\Role;
 use App\Shelf\ShippedShelf;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;

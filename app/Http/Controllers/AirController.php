@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Acts\ActRunner;
 use App\Clock\ShopClock;
-use App\Clock\ShopTime;
 use App\Devices\DeviceClient;
 use App\Devices\ProbePoller;
 use App\Files\AirCsv;
@@ -19,6 +18,7 @@ use App\People\Audit;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\Rules\NearDate;
+use App\Time\ShopTime;
 use App\View\Drawing\AirChart;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Bench\Bench;
 use App\Clock\ShopClock;
-use App\Clock\ShopTime;
 use App\Devices\ProbePoller;
 use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
+use App\Time\ShopTime;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

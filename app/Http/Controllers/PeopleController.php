@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\AuditEntry;
+use App\Models\Role;
 use App\Models\User;
 use App\People\Audit;
 use App\People\Invites;
-use App\People\Role;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

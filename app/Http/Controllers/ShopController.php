@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\DaySpans;
 use App\Clock\ShopClock;
-use App\Clock\ShopTime;
 use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\Planner;
 use App\Rules\NearDate;
+use App\Time\DaySpans;
+use App\Time\ShopTime;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

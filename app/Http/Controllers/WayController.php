@@ -36,6 +36,6 @@ final class WayController
             }
         });
 
-        return redirect()->route('bench')->with('notice', 'Taken. '.$say->way($way).'.');
+        return redirect()->route('bench')->with('notice', 'Taken. '.$way->words($say).'.');
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Clock\ShopTime;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\FromPart;
 use App\Planning\Shapes;
 use App\Rules\NearDate;
+use App\Time\ShopTime;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;

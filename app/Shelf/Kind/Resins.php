@@ -6,8 +6,8 @@ namespace App\Shelf\Kind;
 
 use App\Models\Resin;
 use App\Models\ShelfItem;
-use App\Planning\FromShelf;
 use App\Shelf\Field;
+use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Say;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\Clock\ShopTime;
 use App\Models\AirReading;
 use App\Planning\ShopFloor;
+use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 
 /** Measured air up to now, expected air from now on. Coordinates in px of its viewBox. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\Clock\ShopTime;
 use App\Planning\PlannedPart;
 use App\Planning\ShopFloor;
+use App\Time\ShopTime;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Plan\Decision;
 use OakGloss\Plan\PlannedStep;

@@ -9,7 +9,7 @@
     <section class="card"><x-drawing.air-chart :chart="$chart" :coldest="$coldest" />
         <details class="as-table"><summary>The same as a table</summary>
             <table class="num"><thead><tr><th scope="col">When</th><th scope="col">Air</th><th scope="col">From</th></tr></thead><tbody>
-            @foreach ($readings->reverse()->whereNull('left_out_because')->take(12) as $reading)<tr><td>{{ $say->when(App\Clock\ShopTime::minutes($reading->measured_at)) }}</td><td>{{ $say->celsius($reading->air_c) }}</td><td>{{ $say->word('source', $reading->source) }}</td></tr>@endforeach
+            @foreach ($readings->reverse()->whereNull('left_out_because')->take(12) as $reading)<tr><td>{{ $say->when(App\Time\ShopTime::minutes($reading->measured_at)) }}</td><td>{{ $say->celsius($reading->air_c) }}</td><td>{{ $say->word('source', $reading->source) }}</td></tr>@endforeach
             @foreach (range(3, 48, 3) as $hours)<tr><td>{{ $say->when($floor->nowMin + 60 * $hours) }}</td><td>{{ $say->celsius($floor->air->at($floor->nowMin + 60 * $hours)) }}</td><td>expected</td></tr>@endforeach
             </tbody></table>
         </details>
@@ -19,11 +19,11 @@
             @if ($shop->probeAddress() === null)
                 <p>None yet. Any probe that answers HTTP with <code>{"air_c": 17.6, "rh_percent": 54}</code> will do.</p>
             @elseif ($shop->probe_silent_because)
-                <p class="finding is-warn" role="status"><b>Silent</b> asked {{ $say->when(App\Clock\ShopTime::minutes($shop->probe_asked_at)) }}: {{ $shop->probe_silent_because }}. <span>Plans stand on the last good reading and the day curve.</span></p>
-            @elseif ($shop->probe_asked_at && $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at) > App\Http\Controllers\AirController::ASKED_WITHIN_MIN)
-                <p class="finding is-warn" role="status"><b>Not asked</b> since {{ $say->when(App\Clock\ShopTime::minutes($shop->probe_asked_at)) }}: what asks it every minute seems to have stopped. <span>Ask it here; who looks after the machine starts <code>php artisan oak:poll-probe --every=60</code> again.</span></p>
+                <p class="finding is-warn" role="status"><b>Silent</b> asked {{ $say->when(App\Time\ShopTime::minutes($shop->probe_asked_at)) }}: {{ $shop->probe_silent_because }}. <span>Plans stand on the last good reading and the day curve.</span></p>
+            @elseif ($shop->probe_asked_at && $floor->nowMin - App\Time\ShopTime::minutes($shop->probe_asked_at) > App\Http\Controllers\AirController::ASKED_WITHIN_MIN)
+                <p class="finding is-warn" role="status"><b>Not asked</b> since {{ $say->when(App\Time\ShopTime::minutes($shop->probe_asked_at)) }}: what asks it every minute seems to have stopped. <span>Ask it here; who looks after the machine starts <code>php artisan oak:poll-probe --every=60</code> again.</span></p>
             @else
-                <p>@if ($shop->probe_asked_at) Asked {{ $say->span(max(0, $floor->nowMin - App\Clock\ShopTime::minutes($shop->probe_asked_at))) }} ago. It answers. @else Not asked yet. @endif</p>
+                <p>@if ($shop->probe_asked_at) Asked {{ $say->span(max(0, $floor->nowMin - App\Time\ShopTime::minutes($shop->probe_asked_at))) }} ago. It answers. @else Not asked yet. @endif</p>
             @endif
             <form method="post" action="{{ route('air.poll') }}">@marks<button class="btn" @disabled($shop->probeAddress() === null)>Ask it now</button></form>
             @can('own', App\Models\Shop::class)
@@ -31,7 +31,7 @@
             @endcan
             @if ($leftOut->isNotEmpty())
                 <h3>Left out</h3>
-                <ul class="left-out">@foreach ($leftOut as $reading)<li class="num">{{ $say->when(App\Clock\ShopTime::minutes($reading->measured_at)) }} said {{ $reading->said }}: {{ $reading->left_out_because }}</li>@endforeach</ul>
+                <ul class="left-out">@foreach ($leftOut as $reading)<li class="num">{{ $say->when(App\Time\ShopTime::minutes($reading->measured_at)) }} said {{ $reading->said }}: {{ $reading->left_out_because }}</li>@endforeach</ul>
             @endif
         </section>
         <section class="card" aria-labelledby="csv-title"><h2 id="csv-title">From a file</h2>

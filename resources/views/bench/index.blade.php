@@ -30,7 +30,7 @@
             <section class="card" aria-labelledby="air-title">
                 <h2 id="air-title">Air</h2>
                 @php($reading = $bench->floor->lastReading)
-                <div>@if ($reading) Last reading {{ $say->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $say->span($bench->floor->nowMin - App\Clock\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
+                <div>@if ($reading) Last reading {{ $say->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $say->span($bench->floor->nowMin - App\Time\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
                     <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->dayCurve->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
                 @if ($bench->floor->shop->probe_silent_because && $bench->floor->shop->probeAddress())<p class="finding is-note"><b>Probe silent</b> {{ $bench->floor->shop->probe_silent_because }}. <span><a href="{{ route('air') }}">Air</a></span></p>@endif
                 <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>

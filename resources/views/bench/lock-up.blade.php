@@ -7,7 +7,7 @@
         <p><x-tag :part="$planned->part" class="small" /> <b>{{ $say->step($step->step) }}</b> @if ($case['opens'] > $closes) would open {{ $say->span($case['opens'] - $closes) }} after closing and be past bonding by {{ $say->when($case['closes']) }}.@else bonds only until {{ $say->when($case['closes']) }} and has no place before closing.@endif</p>
         @foreach ($case['ways'] as $n => $way)
             <form method="post" action="{{ route('ways.take', $planned->part) }}">@marks<input type="hidden" name="way" value="{{ $way->code }}">
-                <button @class(['priced', 'is-taken' => $n === 0])><b>{{ $say->way($way) }}</b>
+                <button @class(['priced', 'is-taken' => $n === 0])><b>{{ $way->words($say) }}</b>
                 <span class="num">@if ($way->overMin > 0){{ $say->span($way->overMin) }} over hours · @elseif ($way->code === 'key')+{{ $say->span($way->handsMin - $planned->plan->handsAheadMin()) }} keying · @elseif ($way->code !== 'tomorrow')coat {{ $say->when($way->atMin) }} · @endif @if (abs(($way->readyMin ?? 0) - ($planned->schedule->readyMin() ?? 0)) < 1)ready stays {{ $say->day($way->readyMin) }}@else ready {{ $say->day($way->readyMin) }}@endif @if (abs($way->othersLaterMin) >= 15) · others {{ $say->span(abs($way->othersLaterMin)) }} {{ $way->othersLaterMin > 0 ? 'later' : 'sooner' }}@endif @if ($way->isPlanned) <i>as planned</i>@endif</span></button></form>
         @endforeach
         @if (collect($case['ways'])->contains(fn ($w) => $w->code === 'warm'))<p class="soft">Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. The sheet's own limit comes first.</p>@endif

@@ -27,7 +27,7 @@
         <h2 class="finished-head">Finished <span class="soft num">{{ $finished->total() }}</span></h2>
         <ul class="part-list finished">
         @foreach ($finished as $part)
-            <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $say->word('substrate', $part->substrate) }} · {{ $say->word('finish', $part->finish) }}</span> <span class="num">{{ $say->date(App\Clock\ShopTime::minutes($part->finished_at)) }}</span></li>
+            <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $say->word('substrate', $part->substrate) }} · {{ $say->word('finish', $part->finish) }}</span> <span class="num">{{ $say->date(App\Time\ShopTime::minutes($part->finished_at)) }}</span></li>
         @endforeach
         </ul>
     @if ($finished->hasPages())<nav class="pages" aria-label="Finished parts">

@@ -12,14 +12,14 @@
             @php($step = $plan->step($fact->step))
             @php($strike = $struck[$fact->id] ?? null)
             <tr @class(['is-struck' => $strike])>
-                <td>{{ $say->date(App\Clock\ShopTime::minutes($fact->happened_at)) }}@if ($fact->recorded_at->diffInMinutes($fact->happened_at, true) > 2)<small>kept {{ $say->when(App\Clock\ShopTime::minutes($fact->recorded_at)) }}</small>@endif</td>
+                <td>{{ $say->date(App\Time\ShopTime::minutes($fact->happened_at)) }}@if ($fact->recorded_at->diffInMinutes($fact->happened_at, true) > 2)<small>kept {{ $say->when(App\Time\ShopTime::minutes($fact->recorded_at)) }}</small>@endif</td>
                 <td>
                     @if ($fact->kind === 'chosen') {{ $say->word('choice', $fact->step) }}: {{ $say->record($fact->content()) }}
                     @else
                         <b>{{ $step ? $say->step($step->step) : $fact->step }}</b>
                         {{ $say->record($fact->content()) }}
                     @endif
-                    @if ($strike)<small>struck out {{ $say->when(App\Clock\ShopTime::minutes($strike->happened_at)) }} by {{ $strike->user->initials }}@if ($strike->content()->reason): {{ $strike->content()->reason }}@endif</small>@endif
+                    @if ($strike)<small>struck out {{ $say->when(App\Time\ShopTime::minutes($strike->happened_at)) }} by {{ $strike->user->initials }}@if ($strike->content()->reason): {{ $strike->content()->reason }}@endif</small>@endif
                 </td>
                 <td>{{ $fact->air_c === null ? '–' : $say->celsius($fact->air_c) }}</td><td>{{ $fact->user->initials }}</td>
                 <td class="no-print">@if (! $strike && $fact->kind !== 'chosen')

@@ -1,4 +1,5 @@
 @inject('say', 'App\Words\Say')
+@inject('choiceWords', 'App\Planning\ChoiceWords')
 @php([$part, $plan, $schedule] = [$planned->part, $planned->plan, $planned->schedule])
 @php($findings = array_filter($planned->findings(), fn ($f) => $f->code !== 'schedule.rather_key'))
 <x-layouts.app :title="$part->name">
@@ -16,8 +17,8 @@
                         <form method="post" action="{{ route('parts.choice', $part) }}">@marks @method('PUT')
                             <input type="hidden" name="field" value="{{ $field }}">
                             <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
-                                <b>{{ $say->option($field, $option->value) }}</b>
-                                <span class="soft">{{ $say->optionWhy($field, $option->value) }}</span>
+                                <b>{{ $choiceWords->option($field, $option->value) }}</b>
+                                <span class="soft">{{ $choiceWords->optionWhy($field, $option->value) }}</span>
                                 <span class="num">@if ($option->refusal) {{ $say->finding($option->refusal)['what'] }} @else ready {{ $say->day($option->readyMin) }}@if ($option->anewMin !== null), {{ $say->day($option->anewMin) }} if it were placed anew as it is @endif · {{ $say->count($option->mixes, 'mix') }} · {{ $say->grams($option->grams) }} · {{ $say->span($option->handsMin) }} hands · {{ $say->percent($option->risk) }} risk, {{ $say->percent($option->anyShows) }} that any shows @if (in_array($field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0)· nib paper cuts {{ $say->percent($option->nibRisk) }} @endif @endif</span>
                             </button>
                         </form>

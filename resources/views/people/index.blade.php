@@ -14,12 +14,12 @@
         @foreach ($people as $person)
             <li @class(['has-left' => $person->left_at])>
                 <p><b>{{ $person->name }}</b> <span class="soft">{{ $person->initials }} · {{ $person->email }}</span><br>
-                    <span class="soft">@if ($person->left_at) left {{ $say->date(App\Clock\ShopTime::minutes($person->left_at)) }}@elseif ($person->signed_in_at) last signed in {{ $say->date(App\Clock\ShopTime::minutes($person->signed_in_at)) }}@else has not signed in yet @endif</span></p>
+                    <span class="soft">@if ($person->left_at) left {{ $say->date(App\Time\ShopTime::minutes($person->left_at)) }}@elseif ($person->signed_in_at) last signed in {{ $say->date(App\Time\ShopTime::minutes($person->signed_in_at)) }}@else has not signed in yet @endif</span></p>
                 @if ($person->left_at)
                     <form method="post" action="{{ route('people.back', $person) }}">@marks<button class="btn quiet">Take back</button></form>
                 @else
                     <form method="post" action="{{ route('people.role', $person) }}" class="one-line">@marks @method('PUT')
-                        <div class="field"><label for="role-{{ $person->id }}">Is</label><select id="role-{{ $person->id }}" name="role">@foreach (App\People\Role::cases() as $role)<option value="{{ $role->value }}" @selected($person->role === $role)>{{ __('words.role.'.$role->value) }}</option>@endforeach</select></div>
+                        <div class="field"><label for="role-{{ $person->id }}">Is</label><select id="role-{{ $person->id }}" name="role">@foreach (App\Models\Role::cases() as $role)<option value="{{ $role->value }}" @selected($person->role === $role)>{{ __('words.role.'.$role->value) }}</option>@endforeach</select></div>
                         <button class="btn">Keep</button></form>
                     <div class="acts"><form method="post" action="{{ route('people.link', $person) }}">@marks<button class="btn quiet">New one-time link</button></form>
                     @if (! $person->is($me))<form method="post" action="{{ route('people.leave', $person) }}">@marks<button class="btn quiet">Has left</button></form>@endif</div>
@@ -33,7 +33,7 @@
             <x-field name="name" label="Name" maxlength="80" autocomplete="off" />
             <x-field name="initials" label="Initials" maxlength="3" autocomplete="off" hint="on the run sheet" />
             <x-field name="email" label="Address to sign in with" type="email" autocomplete="off" />
-            <x-pick name="role" label="Is" :choices="collect(App\People\Role::cases())->mapWithKeys(fn ($r) => [$r->value => __('words.role.'.$r->value)])->all()" value="finisher" />
+            <x-pick name="role" label="Is" :choices="collect(App\Models\Role::cases())->mapWithKeys(fn ($r) => [$r->value => __('words.role.'.$r->value)])->all()" value="finisher" />
             <p class="form-foot"><button class="btn go">Add, and show a link</button></p>
         </form>
     </section>

@@ -1,7 +1,7 @@
 @php($days = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'])
 @inject('say', 'App\Words\Say')
 @use('App\View\Old')
-@php($week = array_map(fn ($row) => App\Clock\DaySpans::read($row)[0], $shop->working_hours))
+@php($week = array_map(fn ($row) => App\Time\DaySpans::read($row)[0], $shop->working_hours))
 <x-layouts.app title="Shop">
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1></header>
@@ -19,7 +19,7 @@
                 <tr><th scope="row">{{ $day }}</th>
                 @foreach ([0, 1] as $i)@foreach ([0, 1] as $j)
                     @php($name = "hours.{$d}.{$i}.{$j}")
-                    <td><input inputmode="numeric" maxlength="5" class="short" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ Old::of($name, isset($week[$d][$i]) ? App\Clock\DaySpans::clock($week[$d][$i][$j]) : '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                    <td><input inputmode="numeric" maxlength="5" class="short" aria-label="{{ $day }}, span {{ $i + 1 }}, {{ $j ? 'until' : 'from' }}" name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" value="{{ Old::of($name, isset($week[$d][$i]) ? App\Time\DaySpans::clock($week[$d][$i][$j]) : '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach @endforeach
                 @foreach (['coldest_c' => 'coldest', 'coldest_at' => 'time of the coldest', 'warmest_c' => 'warmest', 'warmest_at' => 'time of the warmest'] as $f => $label)
                     @php($name = "air.{$d}.{$f}")

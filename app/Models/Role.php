@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\People;
+namespace App\Models;
 
 /** What a person may do in the own shop. */
 enum Role: string

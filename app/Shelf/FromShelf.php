@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\Shelf;
 
 use App\Models\Clear;
 use App\Models\Cloth;

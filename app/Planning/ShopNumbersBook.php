@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Acts;
+namespace App\Planning;
 
-use App\Clock\ShopTime;
 use App\Models\Shop;
 use App\Models\ShopVersion;
 use App\Models\User;
 use App\Shelf\ShelfPapers;
+use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use OakGloss\Plan\ShopNumbers;
 

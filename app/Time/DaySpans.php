@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clock;
+namespace App\Time;
 
 /**
  * Hours of one day as the database keeps them: pairs of minutes of the day, the second beyond 1440 where they pass

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clock;
+namespace App\Time;
 
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
