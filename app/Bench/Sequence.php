@@ -6,7 +6,7 @@ namespace App\Bench;
 
 use App\Planning\PlannedPart;
 use App\Time\ShopTime;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
@@ -18,7 +18,7 @@ use OakGloss\Plan\PlannedStep;
 /** Steps are done one after the other: what may be recorded of which, and from when on. */
 final class Sequence
 {
-    public function __construct(private readonly Say $say)
+    public function __construct(private readonly Formatter $format)
     {
     }
 
@@ -39,21 +39,21 @@ final class Sequence
             return;
         }
         $this->checkTurn($planned, $step, $kind === Ready::class ? $planned->plan->log->last($key, Ready::class)?->atMin : null);
-        $kind::fits($step->step->kind) || $this->refuse('not_its_act', ['step' => $this->say->step($step->step)]);
+        $kind::fits($step->step->kind) || $this->refuse('not_its_act', ['step' => $this->format->step($step->step)]);
     }
 
     private function checkTurn(PlannedPart $planned, PlannedStep $step, ?float $readyAt): void
     {
-        $name = $this->say->step($step->step);
+        $name = $this->format->step($step->step);
         $next = $planned->plan->next();
         if ($step->isDone()) {
-            $this->refuse($step->skipped ? 'kept_skipped' : 'kept', ['step' => $name, 'at' => $this->say->when($step->doneAtMin)]);
+            $this->refuse($step->skipped ? 'kept_skipped' : 'kept', ['step' => $name, 'at' => $this->format->when($step->doneAtMin)]);
         }
         if ($next?->step->key !== $step->step->key) {
-            $this->refuse($next === null ? 'none_next' : 'not_next', ['step' => $name, 'next' => $next === null ? '' : $this->say->step($next->step)]);
+            $this->refuse($next === null ? 'none_next' : 'not_next', ['step' => $name, 'next' => $next === null ? '' : $this->format->step($next->step)]);
         }
         if ($readyAt !== null) {
-            $this->refuse('ready_kept', ['step' => $name, 'at' => $this->say->when($readyAt)]);
+            $this->refuse('ready_kept', ['step' => $name, 'at' => $this->format->when($readyAt)]);
         }
     }
 

@@ -6,7 +6,7 @@ namespace App\Calendar;
 
 use App\Planning\PlannedPart;
 use App\Planning\ShopFloor;
-use App\Words\Say;
+use App\Words\Formatter;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Plan\PlannedStep;
 use Sabre\VObject\Component\VCalendar;
@@ -16,7 +16,7 @@ final class RunSheetCalendar
 {
     private const WARN_BEFORE_CLOSE_MIN = 20;
 
-    public function __construct(private readonly Say $say)
+    public function __construct(private readonly Formatter $format)
     {
     }
 
@@ -45,8 +45,8 @@ final class RunSheetCalendar
 
     private function step(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, float $start, float $end, ShopFloor $floor): void
     {
-        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->say->step($step->step)}", $start, max($end, $start + 5.0), $this->say->stepDo($step->step), [
-            ['-PT5M', "{$plan->part->letter}: {$this->say->step($step->step)}", 'START'],
+        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->format->step($step->step)}", $start, max($end, $start + 5.0), $this->format->stepDo($step->step), [
+            ['-PT5M', "{$plan->part->letter}: {$this->format->step($step->step)}", 'START'],
         ]);
     }
 
@@ -59,7 +59,7 @@ final class RunSheetCalendar
         }
         $sureUntil = $window->sure()['until'] ?? $closes;
         $lead = (int) max(0, round($closes - $sureUntil)) + self::WARN_BEFORE_CLOSE_MIN;
-        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->say->step($step->step)}", $opens, $closes, 'As expected; '.$this->say->sure($window).'. Touch the witness patch before you coat.', [
+        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->format->step($step->step)}", $opens, $closes, 'As expected; '.$this->format->sure($window).'. Touch the witness patch before you coat.', [
             ['PT0M', "{$plan->part->letter}: window opens", 'START'],
             ["-PT{$lead}M", "{$plan->part->letter}: sure part of the window ends soon", 'END'],
         ]);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Words\Say;
+use App\Words\Formatter;
 
 /** The words of a choice's values. */
 final class ChoiceWords
 {
-    public function __construct(private readonly Say $say)
+    public function __construct(private readonly Formatter $format)
     {
     }
 
@@ -24,8 +24,8 @@ final class ChoiceWords
 
         return match (true) {
             $field === 'build_coats' => (string) __('words.coats', ['n' => $value]),
-            $field === 'build_g_m2' && $value !== '0' => $this->say->weight((float) $value),
-            default => $this->say->word($field, $value),
+            $field === 'build_g_m2' && $value !== '0' => $this->format->weight((float) $value),
+            default => $this->format->word($field, $value),
         };
     }
 
@@ -34,7 +34,7 @@ final class ChoiceWords
         return match (true) {
             $field === 'pair', $field === 'build_coats' => '',
             $field === 'build_g_m2' => $value === '0' ? '' : (string) __('words.build_g_m2_holds'),
-            default => $this->say->word("{$field}_why", $value),
+            default => $this->format->word("{$field}_why", $value),
         };
     }
 }

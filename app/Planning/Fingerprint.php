@@ -13,7 +13,7 @@ use App\Time\DaySpans;
 /** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
 final class Fingerprint
 {
-    public function __construct(private readonly PaceBook $paces, private readonly PartChains $chains)
+    public function __construct(private readonly PaceBook $paces, private readonly PartSteps $chains)
     {
     }
 

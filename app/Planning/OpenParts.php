@@ -19,7 +19,7 @@ final class OpenParts
     /** @var array<int, list<UnplannablePart>> */
     private array $leftOut = [];
 
-    public function __construct(private readonly ShopFloors $floors, private readonly PartChains $chains)
+    public function __construct(private readonly ShopFloors $floors, private readonly PartSteps $chains)
     {
     }
 

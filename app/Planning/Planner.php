@@ -14,21 +14,21 @@ use OakGloss\Plan\PartBrief;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\KeptPart;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
-use OakGloss\Schedule\ShopSchedule;
+use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Unrest;
 
 /** Parts and their plans on the shop's run sheet, as it is kept and as it has to be mended now. One for each request. */
 final class Planner
 {
-    /** @var array<int, ShopPlaces> */
+    /** @var array<int, RunSheetPlaces> */
     private array $sheets = [];
 
     public function __construct(
         private readonly ShopFloors $floors,
         private readonly OpenParts $open,
-        private readonly PartChains $chains,
+        private readonly PartSteps $chains,
         private readonly KeptPlans $kept,
         private readonly Fingerprint $fingerprint,
     ) {
@@ -91,9 +91,9 @@ final class Planner
     }
 
     /** The places of all open parts as they stand now. */
-    public function sheet(Shop $shop, ?Closure $progress = null): ShopPlaces
+    public function sheet(Shop $shop, ?Closure $progress = null): RunSheetPlaces
     {
-        return $this->sheets[$shop->id] ??= ShopPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
+        return $this->sheets[$shop->id] ??= RunSheetPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
             $floor = $this->floor($shop);
             $restsOn = $this->fingerprint->of($this->floor($shop));
 
@@ -101,12 +101,12 @@ final class Planner
         });
     }
 
-    /** @return array<int, PartChain> what is ahead of all open parts, by part */
+    /** @return array<int, StepsAhead> what is ahead of all open parts, by part */
     public function chains(Shop $shop): array
     {
         $floor = $this->floor($shop);
 
-        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): PartChain => $this->chains->of($p, $floor))->all();
+        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): StepsAhead => $this->chains->of($p, $floor))->all();
     }
 
     /** @return array<int, KeptPart> by part, as they were kept; parts that never were are missing */
@@ -135,7 +135,7 @@ final class Planner
     /** Whether a first run sheet would have to be reckoned for the next page. */
     public function isCold(Shop $shop): bool
     {
-        return ! isset($this->sheets[$shop->id]) && $this->kept->newest($shop) === null && ShopPlaces::isCold($this->state($shop));
+        return ! isset($this->sheets[$shop->id]) && $this->kept->newest($shop) === null && RunSheetPlaces::isCold($this->state($shop));
     }
 
     /** Everything that the run sheet rests on, in short, and the grid's five minutes. */
@@ -146,7 +146,7 @@ final class Planner
 
     private function planned(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?Diary $free): PlannedPart
     {
-        return PlannedPart::by($part, PartSchedule::within($this->chains->asIfOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew), $free === null ? PartSchedule::GRID_MIN : ShopSchedule::gridFor(max(1, count($this->open->of($part->shop))))), $floor);
+        return PlannedPart::by($part, PartSchedule::within($this->chains->asIfOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew), $free === null ? PartSchedule::GRID_MIN : RunSheet::gridFor(max(1, count($this->open->of($part->shop))))), $floor);
     }
 
     /** Something was written: what was reckoned from it before holds no more. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OakGloss\Finding\Finding;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Quantity\Finding;
 
 /** One way to do it and what it comes to. */
 final readonly class PricedChoice

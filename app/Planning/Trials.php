@@ -10,15 +10,15 @@ use OakGloss\Plan\PartBrief;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Leniency;
-use OakGloss\Schedule\PartChain;
+use OakGloss\Schedule\PartPlacer;
 use OakGloss\Schedule\PartSchedule;
 use OakGloss\Schedule\Repair;
-use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\StepsAhead;
 
 /** What a change would bring, reckoned and not kept: of one part where all others stay, or of all of them. */
 final class Trials
 {
-    public function __construct(private readonly Planner $planner, private readonly OpenParts $open, private readonly PartChains $chains)
+    public function __construct(private readonly Planner $planner, private readonly OpenParts $open, private readonly PartSteps $chains)
     {
     }
 
@@ -49,7 +49,7 @@ final class Trials
         $floor ??= $now->floor;
         $chains = $this->planner->chains($shop);
         if ($floor !== $now->floor) {
-            $chains = array_map(fn (PartChain $c): PartChain => new PartChain($c->plan, $floor->air, $floor->nowMin), $chains);
+            $chains = array_map(fn (StepsAhead $c): StepsAhead => new StepsAhead($c->plan, $floor->air, $floor->nowMin), $chains);
         }
         $chains[$now->part->id] = $this->chains->asIfOf($now->part, $now->plan->brief, $log, $floor);
         $plan = CurrentPlan::of($chains, $this->planner->standing($shop), $floor->crew, $floor->nowMin, $this->open->weights($shop), $this->planner->unrest($shop), [$now->part->id]);
@@ -74,7 +74,7 @@ final class Trials
             }
         }
         $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
-        $sheet = new RunSheet($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN, 0.0, $chain->ages());
+        $sheet = new PartPlacer($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN, 0.0, $chain->ages());
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
             $last = count($spans) - 1;

@@ -11,7 +11,7 @@ use App\Models\PartFact;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
 use App\Planning\PaceBook;
-use App\Planning\PartChains;
+use App\Planning\PartSteps;
 use App\Planning\PlanMemo;
 use App\Planning\Planner;
 use App\Planning\ShopFloors;
@@ -41,7 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->resolving('hash', fn (HashManager $hash) => $hash->extend('prehashed', fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')])));
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        foreach ([ShopFloors::class, OpenParts::class, PartChains::class, Planner::class] as $ofOneRequest) {
+        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class] as $ofOneRequest) {
             $this->app->scoped($ofOneRequest);
         }
     }

@@ -7,7 +7,7 @@ namespace App\Shelf;
 use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\StoredItem;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -37,7 +37,7 @@ abstract class ShelfKind
     abstract public function groups(): array;
 
     /** What a row of the shelf says of an item, in short. */
-    abstract public function line(ShelfItem $item, Say $say): string;
+    abstract public function line(ShelfItem $item, Formatter $format): string;
 
     public function title(ShelfItem $item): string
     {

@@ -8,8 +8,8 @@ use OakGloss\Climate\AirCurve;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
+use OakGloss\Schedule\PartPlacer;
 use OakGloss\Schedule\PlacedStep;
-use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\RunStep;
 use OakGloss\Schedule\WorkingTime;
 
@@ -26,7 +26,7 @@ final class RunSheetCalc implements Calculation
         $work = Diary::alone(WorkingTime::of(self::windows($in)));
         $in->close();
 
-        $placed = (new RunSheet($air, $work, $from, $until, $grid, $penalty))->place($steps);
+        $placed = (new PartPlacer($air, $work, $from, $until, $grid, $penalty))->place($steps);
         if ($placed === null) {
             return ['possible' => false];
         }

@@ -7,8 +7,8 @@ namespace OakGloss\Calc;
 use OakGloss\Schedule\Chain;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\PlacedStep;
+use OakGloss\Schedule\RunSheetSearch;
 use OakGloss\Schedule\RunStep;
-use OakGloss\Schedule\ShopSheet;
 use OakGloss\Schedule\WorkingTime;
 
 /** A whole shop's run sheet: `shop-sheet`. Its JSON schema is docs/shop-sheet.schema.json. */
@@ -47,7 +47,7 @@ final class ShopSheetCalc implements Calculation
         if (array_sum(array_map(fn (Chain $c): int => (count($c->steps) + 10) ** 2, $chains)) * ($until - $from) / $grid * max(1.0, count($people) / 2.5) > self::MOST_WORK) {
             throw $in->bad('parts', 'make more than is reckoned in two seconds; take a coarser grid, a shorter sheet or fewer steps');
         }
-        $plan = (new ShopSheet($chains, new Crew($people, $things), $from, $until, $grid, $penalty, self::effort($chains, count($people), ($until - $from) / $grid)))->plan();
+        $plan = (new RunSheetSearch($chains, new Crew($people, $things), $from, $until, $grid, $penalty, self::effort($chains, count($people), ($until - $from) / $grid)))->plan();
 
         return [
             'cost_min' => $plan->costMin,

@@ -106,14 +106,14 @@ abstract readonly class Content
      *
      * @return list<string>
      */
-    public function details(Words $say): array
+    public function details(Words $words): array
     {
         return [];
     }
 
     /** Its line in the record. */
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return lcfirst($say->phrase($this, 'label'));
+        return lcfirst($words->phrase($this, 'label'));
     }
 }

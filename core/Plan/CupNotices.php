@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cure\CupHeat;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Material\Resin;
 use OakGloss\Mixing\Cups;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 use OakGloss\Quantity\Temperature;
 
 /** Whether each coat ahead can be spread before its cup gels, and how hot a cup gets that is left standing. */

@@ -10,6 +10,8 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\FactLog;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Jar;
@@ -18,8 +20,6 @@ use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Optics\GlossExpected;
 use OakGloss\Optics\PolishLadder;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 use OakGloss\Quantity\Temperature;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** Each layer against the one under it, by the table of what holds on what. */
 final class LayerNotices

@@ -9,12 +9,12 @@ use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Film\Coat;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 use OakGloss\Quantity\Temperature;
 
 /** What a reckoned plan should say of itself: thin film, dry cloth, missing papers, cups too small for the scale. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** What a brief must not ask, and what it should know, before any coat is reckoned. */
 final class Refusals

@@ -6,11 +6,11 @@ namespace OakGloss\Plan;
 
 use OakGloss\Clear\ClearKind;
 use OakGloss\Cure\Fit;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** What sun, heat and wear will ask of the skin once it is in use. */
 final class ServiceNotices

@@ -19,7 +19,7 @@ final class CoatHands
     private ?float $mixedAt = null;
     private int $coats = 0;
 
-    public function __construct(private readonly PracticeBench $bench)
+    public function __construct(private readonly PracticeState $bench)
     {
     }
 

@@ -17,7 +17,7 @@ final class Simulation
 
     public readonly Ledger $ledger;
 
-    private readonly PracticeBench $bench;
+    private readonly PracticeState $bench;
     private readonly CoatHands $coatHands;
     private readonly SurfaceHands $surfaceHands;
 
@@ -26,7 +26,7 @@ final class Simulation
 
     private function __construct(int $seed)
     {
-        $this->bench = new PracticeBench($seed);
+        $this->bench = new PracticeState($seed);
         $this->part = $this->bench->part;
         $this->ledger = $this->bench->ledger;
         $this->coatHands = new CoatHands($this->bench);

@@ -28,7 +28,7 @@ final class SurfaceHands
 
     private const WIPED_LEAVES = 0.03;
 
-    public function __construct(private readonly PracticeBench $bench)
+    public function __construct(private readonly PracticeState $bench)
     {
     }
 

@@ -6,10 +6,10 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\PartTemperature;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 use OakGloss\Quantity\Temperature;
 
 /** What stands against a coat in this air: cold, dew, damp, a falling temperature while it tacks. */
@@ -33,7 +33,7 @@ final class AirGates
      *
      * @return list<Finding>
      */
-    public static function of(PartChain $chain, PlannedStep $coat, float $atMin, ?float $dewPointC, ?float $rhPercent): array
+    public static function of(StepsAhead $chain, PlannedStep $coat, float $atMin, ?float $dewPointC, ?float $rhPercent): array
     {
         $resin = $chain->plan->materials->resinFor($coat->step);
         $part = new PartTemperature($chain->air, $chain->plan->brief->substrate->lagMin());
@@ -65,7 +65,7 @@ final class AirGates
      *
      * @return list<Finding>
      */
-    public static function ofClear(PartChain $chain, ClearCoat $clear, float $atMin, float $untilMin, ?float $dewPointC): array
+    public static function ofClear(StepsAhead $chain, ClearCoat $clear, float $atMin, float $untilMin, ?float $dewPointC): array
     {
         $part = new PartTemperature($chain->air, $chain->plan->brief->substrate->lagMin());
         [$coldestAt, $coldestC] = self::coldest($part, $atMin, $untilMin);
@@ -93,7 +93,7 @@ final class AirGates
         return $coldest;
     }
 
-    private static function firstAbove(PartChain $chain, float $from, float $c): ?float
+    private static function firstAbove(StepsAhead $chain, float $from, float $c): ?float
     {
         for ($minute = $from; $minute < $from + 4320.0; $minute += 15.0) {
             if ($chain->air->at($minute) >= $c) {

@@ -23,10 +23,10 @@ final readonly class BetterPlan
     /**
      * The long search; null where it finds nothing better, or the kept plan does not stand.
      *
-     * @param array<int|string, PartChain> $chains   by part
-     * @param array<int|string, KeptPart>  $kept     by part
-     * @param array<int|string, float>     $weights  by part, 1 where not named
-     * @param (Closure(float): void)|null  $progress told the share that is done
+     * @param array<int|string, StepsAhead> $chains   by part
+     * @param array<int|string, KeptPart>   $kept     by part
+     * @param array<int|string, float>      $weights  by part, 1 where not named
+     * @param (Closure(float): void)|null   $progress told the share that is done
      */
     public static function of(array $chains, array $kept, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), ?int $effort = null, ?Closure $progress = null): ?self
     {
@@ -35,7 +35,7 @@ final readonly class BetterPlan
             return null;
         }
         $sheet = SheetChains::of($chains, $kept, $standing, $weights);
-        $search = SheetChains::search($sheet, $crew, $nowMin, $unrest, $effort ?? ShopSheet::longEffort(count($sheet)), $progress);
+        $search = SheetChains::search($sheet, $crew, $nowMin, $unrest, $effort ?? RunSheetSearch::longEffort(count($sheet)), $progress);
         $known = $search->costAsItStands();
         $plan = $search->plan();
         if ($known === null || $plan->costMin > $known - self::LEAST_GAIN_MIN) {

@@ -21,19 +21,19 @@ final readonly class CurrentPlan
     }
 
     /**
-     * @param array<int|string, PartChain> $chains   by part
-     * @param array<int|string, KeptPart>  $kept     by part
-     * @param array<int|string, float>     $weights  by part, 1 where not named
-     * @param list<int|string>             $touched  parts about which something was decided
-     * @param array<int|string, KeptPart>  $undone   by part: its places before something that has not happened after all
-     * @param (Closure(float): void)|null  $progress of a first plan: told the share that is done
+     * @param array<int|string, StepsAhead> $chains   by part
+     * @param array<int|string, KeptPart>   $kept     by part
+     * @param array<int|string, float>      $weights  by part, 1 where not named
+     * @param list<int|string>              $touched  parts about which something was decided
+     * @param array<int|string, KeptPart>   $undone   by part: its places before something that has not happened after all
+     * @param (Closure(float): void)|null   $progress of a first plan: told the share that is done
      */
     public static function of(array $chains, array $kept, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), array $touched = [], array $undone = [], ?Closure $progress = null): self
     {
         if (array_intersect_key($kept, $chains) === []) {
             $first = array_map(
                 fn (array $p): ?KeptPart => $p['placed'] === null ? null : KeptPart::from($p['placed'], $p['leniency']),
-                ShopSchedule::of($chains, $crew, $nowMin, $weights, $progress),
+                RunSheet::of($chains, $crew, $nowMin, $weights, $progress),
             );
 
             return self::slid($chains, array_filter($first), $crew, $nowMin, [], array_keys($chains));
@@ -56,10 +56,10 @@ final readonly class CurrentPlan
     }
 
     /**
-     * @param array<int|string, PartChain> $chains
-     * @param array<int|string, KeptPart>  $kept
-     * @param array<int|string, Breach>    $broke
-     * @param list<int|string>             $anew
+     * @param array<int|string, StepsAhead> $chains
+     * @param array<int|string, KeptPart>   $kept
+     * @param array<int|string, Breach>     $broke
+     * @param list<int|string>              $anew
      */
     private static function slid(array $chains, array $kept, Crew $crew, float $nowMin, array $broke, array $anew): self
     {
@@ -80,9 +80,9 @@ final readonly class CurrentPlan
     /**
      * Earlier places, where they hold again: all of them together, else part by part.
      *
-     * @param array<int|string, PartChain> $chains
-     * @param array<int|string, KeptPart>  $kept
-     * @param array<int|string, KeptPart>  $undone
+     * @param array<int|string, StepsAhead> $chains
+     * @param array<int|string, KeptPart>   $kept
+     * @param array<int|string, KeptPart>   $undone
      *
      * @return array<int|string, KeptPart>
      */
@@ -103,9 +103,9 @@ final readonly class CurrentPlan
     /**
      * Whether these places hold and break nothing that stood.
      *
-     * @param array<int|string, PartChain> $chains
-     * @param array<int|string, KeptPart>  $places
-     * @param array<int|string, KeptPart>  $kept
+     * @param array<int|string, StepsAhead> $chains
+     * @param array<int|string, KeptPart>   $places
+     * @param array<int|string, KeptPart>   $kept
      */
     private static function holds(array $chains, array $places, array $kept, StandingPlan $standing, Crew $crew, float $nowMin): bool
     {
@@ -114,7 +114,7 @@ final readonly class CurrentPlan
         return array_diff_key($broken, $standing->broken()) === [] && array_intersect_key($broken, $places) === [];
     }
 
-    private static function isOther(PartChain $chain, ?KeptPart $was, ?KeptPart $is, StandingPart $standing): bool
+    private static function isOther(StepsAhead $chain, ?KeptPart $was, ?KeptPart $is, StandingPart $standing): bool
     {
         if ($was === null || $is === null || $standing->placed === null) {
             return $chain->plan->ahead() !== [];

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Cure\TackWindow;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** What a mix begun at a moment commits hands to: the window that it opens, and whether anybody can be there. Minutes. */
 final readonly class MixAhead
@@ -32,7 +32,7 @@ final readonly class MixAhead
      *
      * @param float $latestMin the coat itself may begin no later, for its own window's sake
      */
-    public static function of(PartChain $chain, PlannedStep $coat, float $startMin, Diary $free, float $latestMin = INF): ?self
+    public static function of(StepsAhead $chain, PlannedStep $coat, float $startMin, Diary $free, float $latestMin = INF): ?self
     {
         $next = null;
         foreach ($chain->plan->ahead() as $step) {
@@ -70,13 +70,13 @@ final readonly class MixAhead
         ]);
     }
 
-    private static function windowOf(PartChain $chain, PlannedStep $coat, float $startMin): TackWindow
+    private static function windowOf(StepsAhead $chain, PlannedStep $coat, float $startMin): TackWindow
     {
         return $chain->clocks->forecastOf($coat)->window($startMin + $coat->handsMin);
     }
 
     /** When hands can begin so that the last-laid resin is tacky, and the first-laid still bonds. */
-    private static function handsIn(TackWindow $window, PlannedStep $coat, PlannedStep $next, PartChain $chain, Diary $free): ?float
+    private static function handsIn(TackWindow $window, PlannedStep $coat, PlannedStep $next, StepsAhead $chain, Diary $free): ?float
     {
         [$opens, $closes] = [$window->opens->expectedMin, $window->closes->expectedMin];
         if ($opens === null || $closes === null) {

@@ -7,14 +7,14 @@ namespace OakGloss\Schedule;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CureEvent;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Settling;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** A plan on the clock: the run sheet of what is ahead, the windows of every coat, and what stands now. Minutes. */
 final class PartSchedule
@@ -43,7 +43,7 @@ final class PartSchedule
     public readonly CoatClocks $clocks;
 
     /** @param list<PlacedStep>|null $placed what is ahead, in order; null if no way was found */
-    private function __construct(public readonly PartChain $chain, private readonly ?array $placed, public readonly Leniency $leniency)
+    private function __construct(public readonly StepsAhead $chain, private readonly ?array $placed, public readonly Leniency $leniency)
     {
         $this->plan = $chain->plan;
         $this->nowMin = $chain->nowMin;
@@ -54,11 +54,11 @@ final class PartSchedule
     /** As if it were the only part, with one pair of hands. */
     public static function of(FinishPlan $plan, AirCurve $air, WorkingTime $work, float $nowMin): self
     {
-        return self::within(new PartChain($plan, $air, $nowMin), Diary::alone($work));
+        return self::within(new StepsAhead($plan, $air, $nowMin), Diary::alone($work));
     }
 
     /** The best place in what a diary leaves free. */
-    public static function within(PartChain $chain, Diary $free, float $gridMin = self::GRID_MIN): self
+    public static function within(StepsAhead $chain, Diary $free, float $gridMin = self::GRID_MIN): self
     {
         if ($chain->plan->ahead() === []) {
             return new self($chain, [], Leniency::None);
@@ -78,7 +78,7 @@ final class PartSchedule
      *
      * @param list<PlacedStep>|null $placed
      */
-    public static function placed(PartChain $chain, ?array $placed, Leniency $leniency): self
+    public static function placed(StepsAhead $chain, ?array $placed, Leniency $leniency): self
     {
         return new self($chain, $placed, $leniency);
     }
@@ -244,7 +244,7 @@ final class PartSchedule
      *
      * @return list<PlacedStep>|null
      */
-    private static function search(PartChain $chain, array $steps, Diary $free, float $gridMin): ?array
+    private static function search(StepsAhead $chain, array $steps, Diary $free, float $gridMin): ?array
     {
         $from = floor($chain->nowMin / self::GRID_MIN) * self::GRID_MIN;
         $due = $chain->plan->brief->neededByMin;
@@ -252,7 +252,7 @@ final class PartSchedule
         $placed = null;
         foreach (self::HORIZONS_DAYS as $days) {
             $until = $from + $days * 1440.0;
-            $placed = (new RunSheet($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN, $chain->ages()))->place($steps, $chain->anchor(), $late);
+            $placed = (new PartPlacer($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN, $chain->ages()))->place($steps, $chain->anchor(), $late);
             if ($placed !== null) {
                 $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
                 if ($placed[count($placed) - 1]->endMin + $keyed * self::KEY_PENALTY_MIN <= $until) {

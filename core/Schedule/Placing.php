@@ -179,7 +179,7 @@ final class Placing
         $this->spent += count($steps);
         $tables = $this->tables[spl_object_id($chain->air)."/{$chain->lagMin}"] ??= new AgeTables($chain->air, $this->earliest(), $chain->lagMin);
 
-        return (new RunSheet($chain->air, $diary, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
+        return (new PartPlacer($chain->air, $diary, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
     }
 
     /**

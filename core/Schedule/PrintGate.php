@@ -6,10 +6,10 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Cure\CureForecast;
 use OakGloss\Film\PrintThrough;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Quantity\Finding;
-use OakGloss\Quantity\Severity;
 
 /** Whether the weave will print back through a surface that is flatted at a moment, and the wait that avoids it. */
 final class PrintGate
@@ -21,7 +21,7 @@ final class PrintGate
      *
      * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
      */
-    public static function of(PartChain $chain, PlannedStep $flat, float $atMin, array $planned = []): ?array
+    public static function of(StepsAhead $chain, PlannedStep $flat, float $atMin, array $planned = []): ?array
     {
         [$filled, $last, $lastOn] = [[], null, -INF];
         foreach ($chain->plan->steps as $step) {

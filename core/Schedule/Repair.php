@@ -14,10 +14,10 @@ final class Repair
     private const EFFORT = 300;
 
     /**
-     * @param array<int|string, PartChain> $chains  by part
-     * @param array<int|string, KeptPart>  $kept    by part
-     * @param array<int|string, float>     $weights by part, 1 where not named
-     * @param list<int|string>             $touched parts about which something was decided: they may better themselves
+     * @param array<int|string, StepsAhead> $chains  by part
+     * @param array<int|string, KeptPart>   $kept    by part
+     * @param array<int|string, float>      $weights by part, 1 where not named
+     * @param list<int|string>              $touched parts about which something was decided: they may better themselves
      *
      * @return array<int|string, KeptPart> by part; without one that has no way at all
      */
@@ -63,7 +63,7 @@ final class Repair
      *
      * @return array{placed: list<PlacedStep>, leniency: Leniency}|null
      */
-    public static function ofOne(PartChain $chain, ?KeptPart $kept, Diary $free, int $of, Unrest $unrest = new Unrest()): ?array
+    public static function ofOne(StepsAhead $chain, ?KeptPart $kept, Diary $free, int $of, Unrest $unrest = new Unrest()): ?array
     {
         $were = $kept === null ? [] : [$kept];
         $standing = StandingPlan::of([$chain], $were, $free->crew, $chain->nowMin);
@@ -73,7 +73,7 @@ final class Repair
         if ($placed !== null) {
             return ['placed' => $placed, 'leniency' => self::leniencyOf($standing->parts[0])];
         }
-        $schedule = PartSchedule::within($chain, $free, ShopSchedule::gridFor($of));
+        $schedule = PartSchedule::within($chain, $free, RunSheet::gridFor($of));
 
         return $schedule->steps() === [] ? null : ['placed' => $schedule->steps(), 'leniency' => $schedule->leniency];
     }
@@ -94,7 +94,7 @@ final class Repair
     }
 
     /** What it must be let go to have a place at all. */
-    private static function leniently(PartChain $chain, Diary $free, float $gridMin): ?KeptPart
+    private static function leniently(StepsAhead $chain, Diary $free, float $gridMin): ?KeptPart
     {
         $schedule = PartSchedule::within($chain, $free, $gridMin);
 

@@ -10,9 +10,9 @@ use Closure;
 final class SheetChains
 {
     /**
-     * @param array<int|string, PartChain> $chains  by part
-     * @param array<int|string, KeptPart>  $kept    by part
-     * @param array<int|string, float>     $weights by part, 1 where not named
+     * @param array<int|string, StepsAhead> $chains  by part
+     * @param array<int|string, KeptPart>   $kept    by part
+     * @param array<int|string, float>      $weights by part, 1 where not named
      *
      * @return list<Chain> in the order of the parts
      */
@@ -48,18 +48,18 @@ final class SheetChains
     {
         [$from, $until] = self::span($sheet, $crew, $nowMin);
 
-        return new Placing($sheet, $crew, $from, $until, ShopSchedule::gridFor($parts ?? count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
+        return new Placing($sheet, $crew, $from, $until, RunSheet::gridFor($parts ?? count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
     }
 
     /**
      * @param list<Chain>                 $sheet
      * @param (Closure(float): void)|null $progress told the share that is done
      */
-    public static function search(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, ?int $effort = null, ?Closure $progress = null): ShopSheet
+    public static function search(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, ?int $effort = null, ?Closure $progress = null): RunSheetSearch
     {
         [$from, $until] = self::span($sheet, $crew, $nowMin);
 
-        return new ShopSheet($sheet, $crew, $from, $until, ShopSchedule::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $effort, $progress, $unrest);
+        return new RunSheetSearch($sheet, $crew, $from, $until, RunSheet::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $effort, $progress, $unrest);
     }
 
     /**
@@ -71,6 +71,6 @@ final class SheetChains
     {
         $from = floor($nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
 
-        return [$from, $from + 1440.0 * ShopSchedule::days($sheet, $crew, $from)];
+        return [$from, $from + 1440.0 * RunSheet::days($sheet, $crew, $from)];
     }
 }

@@ -51,16 +51,16 @@ final class StandingPlan
     private array $begun = [];
 
     /**
-     * @param array<int|string, PartChain> $chains
-     * @param array<int|string, KeptPart>  $kept
+     * @param array<int|string, StepsAhead> $chains
+     * @param array<int|string, KeptPart>   $kept
      */
     private function __construct(private readonly array $chains, private readonly array $kept, public readonly Crew $crew, private readonly float $nowMin)
     {
     }
 
     /**
-     * @param array<int|string, PartChain> $chains by part
-     * @param array<int|string, KeptPart>  $kept   by part
+     * @param array<int|string, StepsAhead> $chains by part
+     * @param array<int|string, KeptPart>   $kept   by part
      */
     public static function of(array $chains, array $kept, Crew $crew, float $nowMin): self
     {
@@ -308,7 +308,7 @@ final class StandingPlan
         }
         $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
 
-        return $ages->when($ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least), max($before['end'], $this->nowMin) + PartChain::AGES_AHEAD_MIN);
+        return $ages->when($ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least), max($before['end'], $this->nowMin) + StepsAhead::AGES_AHEAD_MIN);
     }
 
     /** @param array{start: float, end: float} $before */

@@ -15,6 +15,7 @@ use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Film\Rheology;
+use OakGloss\Finding\Finding;
 use OakGloss\Geometry\Panel;
 use OakGloss\Material\Blend;
 use OakGloss\Material\Bond;
@@ -33,13 +34,12 @@ use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\Settling;
 use OakGloss\Plan\Workshop;
-use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\MixAhead;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\StepsAhead;
 use PHPUnit\Framework\TestCase;
 
 /** What must be known before hardener goes in: windows, hands, pot life, layers, and what the part will see. */
@@ -85,7 +85,7 @@ final class BeforeHardenerTest extends TestCase
 
     public function testAMixSaysWhichWindowItOpensAndWhoseHandsItFallsTo(): void
     {
-        $chain = new PartChain(Sample::plan(facts: self::prepared()), AirCurve::constant(20.0), 1050.0);
+        $chain = new StepsAhead(Sample::plan(facts: self::prepared()), AirCurve::constant(20.0), 1050.0);
         $base = $chain->plan->step('base') ?? self::fail('no base');
         $late = MixAhead::of($chain, $base, 1026.0, Diary::alone(Sample::openDaily()));
         self::assertSame('lay', $late?->next->step->key);

@@ -14,10 +14,10 @@ use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\KeptStep;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\RunStep;
 use OakGloss\Schedule\StandingPlan;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Unrest;
 use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
@@ -180,7 +180,7 @@ final class KeptPlanTest extends TestCase
         foreach (['at' => 0.0, 'not_before' => 30.0] as $what => $more) {
             $to = $kept['a']->steps['wet-flat']->startMin + 1440.0;
             $plan = Sample::plan(facts: [Fact::read(1, Decided::KIND, 'wet-flat', 480.0, null, [$what => $to])]);
-            $mended = CurrentPlan::of(['a' => new PartChain($plan, AirCurve::constant(20.0), 480.0)] + $chains, $kept, $crew, 480.0);
+            $mended = CurrentPlan::of(['a' => new StepsAhead($plan, AirCurve::constant(20.0), 480.0)] + $chains, $kept, $crew, 480.0);
             self::assertSame(Breach::DECIDED, $mended->broke['a']->code ?? null);
             self::assertEqualsWithDelta($to, $mended->kept['a']->steps['wet-flat']->startMin, $more + 0.5, $what);
             self::assertSame($kept['a']->steps['build-1']->startMin, $mended->kept['a']->steps['build-1']->startMin, 'what comes before stays');
@@ -198,7 +198,7 @@ final class KeptPlanTest extends TestCase
         self::assertSame(0.0, (new Unrest())->of(new Chain('p', [$step], AirCurve::constant(20.0)), $at(500.0)), 'nobody was told');
     }
 
-    /** @return array{array<string, PartChain>, array<string, KeptPart>, Crew} two parts of one shop, and where they were put */
+    /** @return array{array<string, StepsAhead>, array<string, KeptPart>, Crew} two parts of one shop, and where they were put */
     private static function two(): array
     {
         $chains = self::at(['a' => null, 'b' => null], 480.0);
@@ -210,13 +210,13 @@ final class KeptPlanTest extends TestCase
     /**
      * @param array<string, mixed> $parts
      *
-     * @return array<string, PartChain>
+     * @return array<string, StepsAhead>
      */
     private static function at(array $parts, float $nowMin): array
     {
         static $plan = null;
         $plan ??= Sample::plan();
 
-        return array_map(fn (): PartChain => new PartChain($plan, AirCurve::constant(20.0), $nowMin), $parts);
+        return array_map(fn (): StepsAhead => new StepsAhead($plan, AirCurve::constant(20.0), $nowMin), $parts);
     }
 }

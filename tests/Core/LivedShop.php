@@ -25,9 +25,9 @@ use OakGloss\Plan\Workshop;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\KeptPart;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\StandingPlan;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\WorkingTime;
 
 /**
@@ -219,14 +219,14 @@ final class LivedShop
         }, $this->kept);
     }
 
-    /** @return array<string, PartChain> */
+    /** @return array<string, StepsAhead> */
     private function chains(): array
     {
         $chains = [];
         foreach (array_keys($this->briefs) as $id) {
             $plan = $this->plan($id);
             if ($plan->next() !== null) {
-                $chains[$id] = new PartChain($plan, $this->forecast, $this->nowMin);
+                $chains[$id] = new StepsAhead($plan, $this->forecast, $this->nowMin);
             }
         }
 

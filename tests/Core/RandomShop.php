@@ -12,9 +12,9 @@ use OakGloss\Schedule\Chain;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\PlacedStep;
+use OakGloss\Schedule\RunSheetResult;
+use OakGloss\Schedule\RunSheetSearch;
 use OakGloss\Schedule\RunStep;
-use OakGloss\Schedule\ShopPlan;
-use OakGloss\Schedule\ShopSheet;
 use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
 
@@ -76,9 +76,9 @@ final class RandomShop
     }
 
     /** @param float $lengthen minutes added to the end of every day */
-    public function sheet(?int $effort = null, float $lengthen = 0.0): ShopSheet
+    public function sheet(?int $effort = null, float $lengthen = 0.0): RunSheetSearch
     {
-        return new ShopSheet($this->chains, $this->crew($lengthen), 0.0, $this->until, $this->grid, self::PENALTY, $effort);
+        return new RunSheetSearch($this->chains, $this->crew($lengthen), 0.0, $this->until, $this->grid, self::PENALTY, $effort);
     }
 
     public function crew(float $lengthen = 0.0): Crew
@@ -89,7 +89,7 @@ final class RandomShop
     }
 
     /** @return list<string> rules that a plan breaks */
-    public function broken(ShopPlan $plan): array
+    public function broken(RunSheetResult $plan): array
     {
         $broken = [];
         $taken = $booth = [];

@@ -14,8 +14,8 @@ use OakGloss\Schedule\BackwardWindow;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\MinuteAges;
+use OakGloss\Schedule\PartPlacer;
 use OakGloss\Schedule\PlacedStep;
-use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\RunStep;
 use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
@@ -95,7 +95,7 @@ final class RunSheetTest extends TestCase
     public function testColdAirIsNotStartedIn(): void
     {
         $air = AirCurve::through([[0.0, 10.0], [600.0, 20.0]]);
-        $sheet = new RunSheet($air, Diary::alone(WorkingTime::of([[0.0, 1000.0]])), 0.0, 1000.0, 10.0);
+        $sheet = new PartPlacer($air, Diary::alone(WorkingTime::of([[0.0, 1000.0]])), 0.0, 1000.0, 10.0);
         self::assertSame([300.0], self::starts($sheet->place([new RunStep('coat', 10.0, null, 15.0)])));
         self::assertNull($sheet->place([new RunStep('coat', 10.0, null, 21.0)]));
     }
@@ -113,7 +113,7 @@ final class RunSheetTest extends TestCase
             $steps = self::randomSteps();
             $work = WorkingTime::of([[0.0, (float) mt_rand(6, 12) * 10.0], [200.0, 200.0 + mt_rand(6, 14) * 10.0], [420.0, 520.0]]);
             $air = AirCurve::through([[0.0, 16.0 + mt_rand(0, 8)], [300.0, 14.0 + mt_rand(0, 10)], [520.0, 18.0]]);
-            $placed = (new RunSheet($air, Diary::alone($work), 0.0, 520.0, 10.0, self::PENALTY))->place($steps);
+            $placed = (new PartPlacer($air, Diary::alone($work), 0.0, 520.0, 10.0, self::PENALTY))->place($steps);
             $best = self::exhaustive($steps, $work, $air);
             if ($best === null) {
                 self::assertNull($placed, "run {$run}");
@@ -133,8 +133,8 @@ final class RunSheetTest extends TestCase
         for ($run = 0; $run < 60; $run++) {
             $steps = self::randomSteps();
             $air = AirCurve::constant(15.0 + mt_rand(0, 8));
-            $short = new RunSheet($air, Diary::alone(Sample::openDaily(10, 480.0, 780.0)), 0.0, 14400.0, 15.0);
-            $long = new RunSheet($air, Diary::alone(Sample::openDaily(10, 480.0, 840.0)), 0.0, 14400.0, 15.0);
+            $short = new PartPlacer($air, Diary::alone(Sample::openDaily(10, 480.0, 780.0)), 0.0, 14400.0, 15.0);
+            $long = new PartPlacer($air, Diary::alone(Sample::openDaily(10, 480.0, 840.0)), 0.0, 14400.0, 15.0);
             $before = $short->place($steps);
             $after = $long->place($steps);
             if ($before !== null) {
@@ -149,9 +149,9 @@ final class RunSheetTest extends TestCase
         return new Kinetics(Temperature::fromCelsius(20.0), Activation::assumed(), []);
     }
 
-    private static function sheet(WorkingTime $work): RunSheet
+    private static function sheet(WorkingTime $work): PartPlacer
     {
-        return new RunSheet(AirCurve::constant(20.0), Diary::alone($work), 0.0, 2000.0, 5.0, self::PENALTY);
+        return new PartPlacer(AirCurve::constant(20.0), Diary::alone($work), 0.0, 2000.0, 5.0, self::PENALTY);
     }
 
     /** @return list<RunStep> */

@@ -10,9 +10,9 @@ use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
 use OakGloss\Schedule\PlacedStep;
+use OakGloss\Schedule\RunSheetResult;
+use OakGloss\Schedule\RunSheetSearch;
 use OakGloss\Schedule\RunStep;
-use OakGloss\Schedule\ShopPlan;
-use OakGloss\Schedule\ShopSheet;
 use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
 use PHPUnit\Framework\TestCase;
@@ -41,10 +41,10 @@ final class ShopSheetTest extends TestCase
         $shop = RandomShop::of(3, 3, 4, 1, 10);
         $plan = $shop->sheet()->plan();
         $moved = array_map(fn (array $steps): array => array_map(fn (PlacedStep $p): PlacedStep => new PlacedStep($p->step, $p->startMin + 600.0, $p->endMin + 600.0, $p->way, $p->people), $steps), $plan->placed);
-        self::assertNotSame([], $shop->broken(new ShopPlan($moved, [], 0.0, 0.0)));
+        self::assertNotSame([], $shop->broken(new RunSheetResult($moved, [], 0.0, 0.0)));
         $first = array_key_first($plan->placed);
         $same = [$first => $plan->placed[$first], 'part 1' => array_map(fn (PlacedStep $p, PlacedStep $q): PlacedStep => new PlacedStep($q->step, $p->startMin, $p->startMin + $q->endMin - $q->startMin, $q->way, $p->people), $plan->placed[$first], $plan->placed['part 1'])];
-        self::assertNotSame([], $shop->broken(new ShopPlan($same, [], 0.0, 0.0)));
+        self::assertNotSame([], $shop->broken(new RunSheetResult($same, [], 0.0, 0.0)));
     }
 
     /** Fifty small shops against every plan there is: the costs were found by RandomShop::cheapest and are found again for some of them. */
@@ -153,7 +153,7 @@ final class ShopSheetTest extends TestCase
         $steps = [new RunStep('a', 120.0)];
         $air = AirCurve::constant(20.0);
         $crew = new Crew([WorkingTime::of([[480.0, 720.0]])]);
-        $plan = fn (?float $dueOfB, float $weightOfB): ShopPlan => (new ShopSheet([new Chain('a', $steps, $air), new Chain('b', $steps, $air, null, $weightOfB, $dueOfB)], $crew, 480.0, 2000.0, 15.0))->plan();
+        $plan = fn (?float $dueOfB, float $weightOfB): RunSheetResult => (new RunSheetSearch([new Chain('a', $steps, $air), new Chain('b', $steps, $air, null, $weightOfB, $dueOfB)], $crew, 480.0, 2000.0, 15.0))->plan();
         self::assertSame(480.0, $plan(600.0, 1.0)->placed['b'][0]->startMin);
         self::assertSame(480.0, $plan(null, 2.0)->placed['b'][0]->startMin);
         self::assertSame(480.0, $plan(null, 0.5)->placed['a'][0]->startMin);
@@ -170,11 +170,11 @@ final class ShopSheetTest extends TestCase
     }
 
     /** @param array<string, list<RunStep>> $parts */
-    private static function shop(array $parts, ?Crew $crew = null): ShopPlan
+    private static function shop(array $parts, ?Crew $crew = null): RunSheetResult
     {
         $chains = array_map(fn (string $id): Chain => new Chain($id, $parts[$id], AirCurve::constant(20.0)), array_keys($parts));
 
-        return (new ShopSheet($chains, $crew ?? Crew::alone(WorkingTime::of([[480.0, 1080.0]])), 480.0, 3000.0, 15.0, 60.0))->plan();
+        return (new RunSheetSearch($chains, $crew ?? Crew::alone(WorkingTime::of([[480.0, 1080.0]])), 480.0, 3000.0, 15.0, 60.0))->plan();
     }
 
     private static function small(int $seed): RandomShop

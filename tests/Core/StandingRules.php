@@ -7,9 +7,9 @@ namespace Tests\Core;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\ThermalAge;
 use OakGloss\Schedule\Crew;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\StandingPlan;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Way;
 
 /** The rules that a standing plan must keep at every moment, told over again with sums of their own. */
@@ -17,7 +17,7 @@ final class StandingRules
 {
     /**
      * @param array<array-key, list<PlacedStep>|null> $plan
-     * @param array<array-key, PartChain>             $chains
+     * @param array<array-key, StepsAhead>            $chains
      *
      * @return list<string>
      */
@@ -71,7 +71,7 @@ final class StandingRules
      *
      * @return list<string>
      */
-    private static function brokenBy(PlacedStep $p, ?array $before, PartChain $chain, bool $isBegun, array &$tables): array
+    private static function brokenBy(PlacedStep $p, ?array $before, StepsAhead $chain, bool $isBegun, array &$tables): array
     {
         $gap = $p->step->after;
         if ($before === null || $gap === null || $isBegun) {

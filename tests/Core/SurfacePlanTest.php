@@ -16,6 +16,7 @@ use OakGloss\Fact\Kind\Measured;
 use OakGloss\Fact\Kind\PartWeighed;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
+use OakGloss\Finding\Finding;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\ClearCoat;
@@ -23,13 +24,12 @@ use OakGloss\Method\Choices;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
+use OakGloss\Plan\Approaches;
 use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
-use OakGloss\Plan\Schools;
 use OakGloss\Plan\Workshop;
-use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Safety\Caution;
 use OakGloss\Schedule\PrintGate;
@@ -237,12 +237,12 @@ final class SurfacePlanTest extends TestCase
 
     public function testSchoolsAreComparedOnTheSamePart(): void
     {
-        $level = Schools::of(Sample::plan(Sample::brief(zones: [new Zone('top', ZoneKind::Level, 0.0, 0.6, 0.3)])));
+        $level = Approaches::of(Sample::plan(Sample::brief(zones: [new Zone('top', ZoneKind::Level, 0.0, 0.6, 0.3)])));
         self::assertSame(['thin', 'shop', 'heavy'], array_keys($level));
         self::assertLessThan($level['thin']['coats'], $level['heavy']['coats']);
         self::assertLessThan($level['thin']['minutes'], $level['heavy']['minutes']);
         self::assertNull($level['heavy']['runsOn']);
-        $steep = Schools::of(Sample::plan(Sample::brief(zones: [new Zone('side', ZoneKind::Flank, 85.0, 0.5, 0.3)])));
+        $steep = Approaches::of(Sample::plan(Sample::brief(zones: [new Zone('side', ZoneKind::Flank, 85.0, 0.5, 0.3)])));
         self::assertSame('side', $steep['heavy']['runsOn']);
         self::assertGreaterThan($steep['thin']['grams'], $steep['heavy']['grams']);
         foreach ($level as $school) {

@@ -12,6 +12,7 @@ use OakGloss\Film\Coat;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
+use OakGloss\Finding\Finding;
 use OakGloss\Geometry\BentPanel;
 use OakGloss\Geometry\Box;
 use OakGloss\Geometry\Dome;
@@ -37,13 +38,12 @@ use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\Workshop;
-use OakGloss\Quantity\Finding;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\Crew;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PartSchedule;
 use OakGloss\Schedule\PlacedStep;
-use OakGloss\Schedule\ShopSchedule;
+use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Way;
 use OakGloss\Schedule\WorkingTime;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -109,9 +109,9 @@ final class SweepTest extends TestCase
     {
         mt_srand($seed);
         $airC = (float) self::pick(range(16, 26));
-        $chain = new PartChain(self::plan($airC), AirCurve::constant($airC), 480.0);
+        $chain = new StepsAhead(self::plan($airC), AirCurve::constant($airC), 480.0);
         $alone = PartSchedule::of($chain->plan, AirCurve::constant($airC), Sample::openDaily(70), 480.0);
-        $shop = ShopSchedule::of([7 => $chain], new Crew([Sample::openDaily(70)], ['booth' => 1, 'warm_box' => 1]), 480.0)[7];
+        $shop = RunSheet::of([7 => $chain], new Crew([Sample::openDaily(70)], ['booth' => 1, 'warm_box' => 1]), 480.0)[7];
         $placed = $shop['placed'] ?? [];
         self::assertSame($alone->readyMin(), $placed === [] ? null : $placed[count($placed) - 1]->endMin);
     }

@@ -15,15 +15,15 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Fact\Kind\Struck;
+use OakGloss\Finding\Finding;
 use OakGloss\Material\Blend;
 use OakGloss\Material\Resin;
 use OakGloss\Plan\Decision;
-use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\AirGates;
+use OakGloss\Schedule\FittedWindow;
 use OakGloss\Schedule\HardenerChoice;
-use OakGloss\Schedule\PartChain;
-use OakGloss\Schedule\TurnedWay;
-use OakGloss\Schedule\TurnedWindow;
+use OakGloss\Schedule\StepsAhead;
+use OakGloss\Schedule\WindowFit;
 use PHPUnit\Framework\TestCase;
 
 /** Other airs, other hardeners, decisions, gates, and the window turned round. */
@@ -88,7 +88,7 @@ final class TurnedTimeTest extends TestCase
     {
         $codes = function (array $air, ?float $dew, ?float $rh = null): array {
             $plan = Sample::plan();
-            $chain = new PartChain($plan, AirCurve::through($air), 600.0);
+            $chain = new StepsAhead($plan, AirCurve::through($air), 600.0);
 
             return array_map(fn (Finding $f): string => $f->code, AirGates::of($chain, $plan->step('base') ?? throw new \LogicException(), 600.0, $dew, $rh));
         };
@@ -107,7 +107,7 @@ final class TurnedTimeTest extends TestCase
         $free = [[480.0, 540.0], [700.0, 760.0]];
         $resin = Sample::resin();
         $slow = new Resin('slow', $resin->kinetics->paced(1.8), $resin->rheology, $resin->ratio, 60.0, 150.0, 23.0, 15.0, true);
-        $turned = new TurnedWindow(AirCurve::constant(20.0), 12.0, $free, [15.0], 15.0, 400.0, INF, 40.0);
+        $turned = new WindowFit(AirCurve::constant(20.0), 12.0, $free, [15.0], 15.0, 400.0, INF, 40.0);
         $ways = $turned->best([new HardenerChoice($resin, 1), new HardenerChoice($slow, 2)]);
         self::assertNotSame([], $ways);
         foreach ($ways as $way) {
@@ -120,14 +120,14 @@ final class TurnedTimeTest extends TestCase
             self::assertLessThanOrEqual(40.0, $way->climate->celsius ?? 0.0);
         }
         self::assertSame($ways, array_values(array_unique($ways, SORT_REGULAR)));
-        self::assertSame([], (new TurnedWindow(AirCurve::constant(20.0), 12.0, [[480.0, 540.0], [545.0, 560.0]], [15.0], 15.0, 400.0, INF, null))->best([new HardenerChoice($slow, 2)]));
+        self::assertSame([], (new WindowFit(AirCurve::constant(20.0), 12.0, [[480.0, 540.0], [545.0, 560.0]], [15.0], 15.0, 400.0, INF, null))->best([new HardenerChoice($slow, 2)]));
     }
 
     public function testPooledPartsFollowEachOtherAndMustAllBond(): void
     {
-        $turned = new TurnedWindow(AirCurve::constant(20.0), 12.0, [[480.0, 600.0], [650.0, 800.0]], [15.0, 20.0], 35.0, 480.0, INF, null);
+        $turned = new WindowFit(AirCurve::constant(20.0), 12.0, [[480.0, 600.0], [650.0, 800.0]], [15.0, 20.0], 35.0, 480.0, INF, null);
         $way = $turned->best([new HardenerChoice(Sample::resin(), 1)])[0] ?? null;
-        self::assertInstanceOf(TurnedWay::class, $way);
+        self::assertInstanceOf(FittedWindow::class, $way);
         self::assertSame(15.0, $way->starts[1] - $way->starts[0]);
         $alone = new CureForecast(new PartTemperature(AirCurve::constant(20.0), 12.0), Sample::resin()->kinetics, new Spread(), $way->starts[0]);
         self::assertEqualsWithDelta($alone->event('tack_until', $way->starts[0])->expectedMin, $way->window->closes->expectedMin, 1e-6, 'closes for the first part');

@@ -94,7 +94,7 @@ final class DemoLifeTest extends TestCase
     {
         $plans = $this->plans();
         $placed = array_map(fn (PlannedPart $p): array => $p->schedule->steps(), $plans);
-        $chains = array_map(fn (PlannedPart $p): \OakGloss\Schedule\PartChain => $p->schedule->chain, $plans);
+        $chains = array_map(fn (PlannedPart $p): \OakGloss\Schedule\StepsAhead => $p->schedule->chain, $plans);
         self::assertSame([], $plans === [] ? [] : StandingRules::broken($placed, $chains, reset($plans)->floor->crew, $this->nowMin));
     }
 

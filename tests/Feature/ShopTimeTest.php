@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\LockUp;
-use App\Bench\WayOut;
+use App\Bench\ClosingTime;
+use App\Bench\WindowOption;
 use App\Models\Feed;
 use App\Models\HourException;
 use App\Models\KeptPlan;
@@ -206,10 +206,10 @@ final class ShopTimeTest extends ShopCase
             'tomorrow' => $this->evening('13:50'),
             default => $this->evening(),
         };
-        $case = app(LockUp::class)->cases($this->shop)[0] ?? self::fail('no window falls into the night');
+        $case = app(ClosingTime::class)->cases($this->shop)[0] ?? self::fail('no window falls into the night');
         self::assertGreaterThan($this->minute('2027-03-10 18:00'), $case['opens']);
-        $way = app(LockUp::class)->way($part->setRelation('shop', $this->shop), $code);
-        self::assertInstanceOf(WayOut::class, $way, "{$code} is not offered");
+        $way = app(ClosingTime::class)->way($part->setRelation('shop', $this->shop), $code);
+        self::assertInstanceOf(WindowOption::class, $way, "{$code} is not offered");
         $this->get('/')->assertSee('Before you lock up at 18:00');
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/ways", ['way' => $code])->assertRedirect('/')->assertSessionHasNoErrors();
@@ -232,7 +232,7 @@ final class ShopTimeTest extends ShopCase
         $part = $this->evening();
         $this->shop->update(['things' => ['warm_box' => 0, 'heat_lamp' => 0] + $this->shop->things]);
         app()->forgetScopedInstances();
-        self::assertNull(app(LockUp::class)->way($part->setRelation('shop', $this->shop->refresh()), 'warm'));
+        self::assertNull(app(ClosingTime::class)->way($part->setRelation('shop', $this->shop->refresh()), 'warm'));
         $this->post("/parts/{$part->id}/ways", ['way' => 'warm'])->assertSessionHasErrors('act');
     }
 

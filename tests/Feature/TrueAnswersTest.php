@@ -10,7 +10,7 @@ use App\Models\PartFact;
 use App\Models\Resin;
 use App\Planning\OpenChoices;
 use App\Planning\PricedChoice;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use OakGloss\Fact\Kind\CoatOn;
@@ -178,10 +178,10 @@ final class TrueAnswersTest extends ShopCase
 
     public function testADayBeyondSixHasItsDate(): void
     {
-        $say = app(Say::class);
-        self::assertSame('Tue 11:00', $say->day($this->minute('2027-03-16 11:00')));
-        self::assertSame('Wed 17 Mar 11:00', $say->day($this->minute('2027-03-17 11:00')));
-        self::assertSame('Wed 17 Mar 11:00', $say->when($this->minute('2027-03-17 11:00')));
+        $format = app(Formatter::class);
+        self::assertSame('Tue 11:00', $format->day($this->minute('2027-03-16 11:00')));
+        self::assertSame('Wed 17 Mar 11:00', $format->day($this->minute('2027-03-17 11:00')));
+        self::assertSame('Wed 17 Mar 11:00', $format->when($this->minute('2027-03-17 11:00')));
     }
 
     public function testABlendOfTwoHardenersIsWeighedAsTwo(): void
@@ -226,17 +226,17 @@ final class TrueAnswersTest extends ShopCase
     {
         $part = $this->makePart($brief);
         $planned = $this->planned($part);
-        $say = app(Say::class);
-        $ready = $say->day($planned->schedule->readyMin());
+        $format = app(Formatter::class);
+        $ready = $format->day($planned->schedule->readyMin());
         foreach (["/parts/{$part->id}", "/parts/{$part->id}/film", "/parts/{$part->id}/sand", "/parts/{$part->id}/clear", '/parts'] as $page) {
             app()->forgetScopedInstances();
-            $this->get($page)->assertOk()->assertSee($page === '/parts' ? $say->date($planned->schedule->readyMin()) : $ready);
+            $this->get($page)->assertOk()->assertSee($page === '/parts' ? $format->date($planned->schedule->readyMin()) : $ready);
         }
         app()->forgetScopedInstances();
         $preview = $this->form(array_diff_key($part->only(['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id', 'print_through']), []) + ($part->sun ? ['sun' => '1'] : []));
         $part->delete();
         app()->forgetScopedInstances();
-        $this->post('/parts/answer', $preview)->assertOk()->assertSee($say->date($planned->schedule->readyMin()));
+        $this->post('/parts/answer', $preview)->assertOk()->assertSee($format->date($planned->schedule->readyMin()));
         $answer = (string) $this->post('/parts/answer', $preview)->getContent();
         self::assertSame($planned->plan->buildCoats > 2, str_contains($answer, "{$planned->plan->buildCoats} coats leave"), 'the trade of the last coat');
     }

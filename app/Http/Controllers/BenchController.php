@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
-use App\Bench\LockUp;
+use App\Bench\ClosingTime;
 use App\Bench\Night;
+use App\Bench\WorkQueue;
 use App\Models\User;
 use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
@@ -18,11 +18,11 @@ use Illuminate\View\View;
 
 final class BenchController
 {
-    public function __invoke(Planner $planner, LockUp $lockUp, PlanKeeper $keeper, BetterPlans $better, #[CurrentUser] User $user): View
+    public function __invoke(Planner $planner, ClosingTime $lockUp, PlanKeeper $keeper, BetterPlans $better, #[CurrentUser] User $user): View
     {
-        $bench = Bench::of($user->shop, $planner);
+        $bench = WorkQueue::of($user->shop, $planner);
 
-        $closes = LockUp::closesAt($bench->floor);
+        $closes = ClosingTime::closesAt($bench->floor);
 
         return view('bench.index', [
             'bench' => $bench,

@@ -11,7 +11,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\Planner;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -33,13 +33,13 @@ final class CalendarController
     }
 
     /** Without a login: whoever knows the address may read. Unknown and revoked look the same. */
-    public function feed(string $token, ShopClock $clock, Say $say): Response
+    public function feed(string $token, ShopClock $clock, Formatter $format): Response
     {
         $feed = Feed::query()->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
         abort_if($feed === null, 404);
         // Nothing waits for a lock to be read.
         defer(fn () => $feed->update(['last_read_at' => $clock->now()]));
-        $say->in($feed->shop);
+        $format->in($feed->shop);
 
         return $this->answer($feed->shop);
     }

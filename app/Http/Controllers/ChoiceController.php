@@ -9,7 +9,7 @@ use App\Models\Part;
 use App\Models\User;
 use App\Planning\OpenChoices;
 use App\Planning\Planner;
-use App\Words\Say;
+use App\Words\Formatter;
 use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +30,7 @@ use OakGloss\Plan\FinishPlan;
 /** Takes one priced choice. The change is kept in the record. */
 final class ChoiceController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, OpenChoices $choices, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, Part $part, Planner $planner, OpenChoices $choices, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $fields = $this->asked($request);
         $values = $this->valid($fields, $part);
@@ -38,13 +38,13 @@ final class ChoiceController
         if (array_diff(array_keys($fields), $choices->open($planner->plan($part)->plan)) !== []) {
             throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
         }
-        DB::transaction(function () use ($part, $values, $planner, $recorder, $say, $user): void {
+        DB::transaction(function () use ($part, $values, $planner, $recorder, $format, $user): void {
             $before = $part->only(array_keys($values));
             // A clear that is chosen is also what makes the surface.
             $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
             $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
             foreach ($planned->plan->refusals() as $finding) {
-                throw ValidationException::withMessages(['choice' => implode(' ', $say->finding($finding))]);
+                throw ValidationException::withMessages(['choice' => implode(' ', $format->finding($finding))]);
             }
             foreach ($values as $field => $value) {
                 $recorder->record($part, $user, $planned->floor, $field, new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')));

@@ -75,14 +75,14 @@ final class ClearController
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
         $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();
-        $says = match (true) {
+        $formats = match (true) {
             $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',
             $expected->holds($gu) => 'Within what was expected.',
             $gu < $expected->leastGu => 'Under what was expected: haze or scratch is left.',
             default => 'Over what was expected.',
         };
 
-        return redirect()->route('parts.clear', $part)->with('notice', 'Kept: '.round($gu, 1)." GU. {$says}");
+        return redirect()->route('parts.clear', $part)->with('notice', 'Kept: '.round($gu, 1)." GU. {$formats}");
     }
 
     /** Mean of three places. @throws ValidationException If it gives no reading. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
+use App\Bench\WorkQueue;
 use App\Clock\ShopClock;
 use App\Devices\ProbePoller;
 use App\Models\User;
@@ -26,7 +26,7 @@ final class ClockController
         $shop = $user->shop;
         $floor = $planner->floor($shop);
         $target = match ($to) {
-            'window' => Bench::of($shop, $planner)->nextChangeMin() ?? $floor->nowMin,
+            'window' => WorkQueue::of($shop, $planner)->nextChangeMin() ?? $floor->nowMin,
             'tomorrow' => ShopTime::minutes($floor->time->local($floor->nowMin)->addDay()->setTime(8, 0)),
             default => $floor->nowMin + (float) $to,
         };

@@ -13,7 +13,7 @@ use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +37,7 @@ use OakGloss\Schedule\ActState;
 /** Acts of the bench: each becomes a fact with time, air and person. */
 final class FactController
 {
-    public function store(ActRequest $request, Part $part, Planner $planner, Sequence $sequence, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function store(ActRequest $request, Part $part, Planner $planner, Sequence $sequence, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         [$kind, $step] = [$request->kind(), $request->step()];
@@ -55,7 +55,7 @@ final class FactController
         }
         $isMixed = $kind === Ready::class && $planned->plan->step($step)?->batch !== null;
 
-        return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with('notice', $this->notice($planned, $planner, $say, $step, $content));
+        return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with('notice', $this->notice($planned, $planner, $format, $step, $content));
     }
 
     public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
@@ -97,10 +97,10 @@ final class FactController
     }
 
     /** What was kept, of the step that was logged. */
-    private function notice(PlannedPart $before, Planner $planner, Say $say, string $key, Content $content): string
+    private function notice(PlannedPart $before, Planner $planner, Formatter $format, string $key, Content $content): string
     {
         $step = $before->plan->step($key);
-        $kept = __('acts.done', ['step' => $step === null ? $say->stepName($key) : $say->step($step->step), 'what' => lcfirst($say->fact($content))]);
+        $kept = __('acts.done', ['step' => $step === null ? $format->stepName($key) : $format->step($step->step), 'what' => lcfirst($format->fact($content))]);
         if ($content instanceof CoatOn) {
             $below = match ($before->next?->state) {
                 ActState::Waiting => 'coat_wet',
@@ -117,6 +117,6 @@ final class FactController
         $plan = $planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($before->part->id))->plan;
 
         // What the film asks for is said while this flatting still goes on; afterwards it would speak of the next one.
-        return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $say->answer(FilmAnswer::of($plan)));
+        return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $format->answer(FilmAnswer::of($plan)));
     }
 }

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\FilmScale;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,8 +25,8 @@ use OakGloss\Film\Drainage;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
+use OakGloss\Plan\Approaches;
 use OakGloss\Plan\FilmAnswer;
-use OakGloss\Plan\Schools;
 use OakGloss\Quantity\Temperature;
 
 /** The film of every zone as it is known: what was read of it, what runs, what another way of coating would come to. */
@@ -44,13 +44,13 @@ final class FilmController
             'resolvesUm' => FilmEstimate::weighingDoubtG($plan->shop->partScaleStepG) / max(1e-9, $this->gramsPerUm($planned)),
             'runs' => $this->runs($planned),
             'print' => $planned->print(),
-            'schools' => Schools::of($plan),
+            'approaches' => Approaches::of($plan),
             'lastWeighed' => $this->lastWeighed($planned),
         ]);
     }
 
     /** The part lay on the scale, or a thickness was measured: each is a fact, and the estimate follows it. */
-    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
@@ -77,7 +77,7 @@ final class FilmController
         $recorder->record($part, $user, $planned->floor, $on, $read);
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
-        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$say->answer($answer)['do']);
+        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$format->answer($answer)['do']);
     }
 
     private function gramsPerUm(PlannedPart $planned): float

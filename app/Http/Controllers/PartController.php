@@ -18,7 +18,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Quantity\Finding;
+use OakGloss\Finding\Finding;
 use OakGloss\Quantity\OakGlossFault;
 
 final class PartController
@@ -206,7 +206,7 @@ final class PartController
 
     private function sentence(Finding $finding): string
     {
-        $said = app(Say::class)->finding($finding);
+        $said = app(Formatter::class)->finding($finding);
 
         return "{$said['what']} {$said['tip']}";
     }

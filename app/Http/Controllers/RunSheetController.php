@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\LockUp;
+use App\Bench\ClosingTime;
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Models\Part;
@@ -16,7 +16,7 @@ use App\Planning\Planner;
 use App\Planning\Trials;
 use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -79,13 +79,13 @@ final class RunSheetController
         return $this->view($request, $planner, $user, $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)), ['part' => $planned, 'step' => $step, 'at' => $at]);
     }
 
-    public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
         $recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
 
-        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$say->when($at)}. The others are placed around it.");
+        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$format->when($at)}. The others are placed around it.");
     }
 
     /** Takes every decision about a step's time back. */
@@ -100,7 +100,7 @@ final class RunSheetController
     }
 
     /** Puts the part into another air for a while, within what it bears and where there is a place. */
-    public function climate(Request $request, Part $part, string $step, Planner $planner, LockUp $lockUp, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function climate(Request $request, Part $part, string $step, Planner $planner, ClosingTime $lockUp, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $given = $request->validateWithBag('climate', [
@@ -115,8 +115,8 @@ final class RunSheetController
         $coat = $planned->plan->lastCoat();
         $coldest = $coat === null ? -INF : ClimateLimit::coldestC($planned->plan->materials->resinFor($coat->step), $kind === ClimateKind::CoolPlace ? $planned->floor->dewPointC() : null);
         $wrong = match (true) {
-            $kind === ClimateKind::CoolPlace && (float) $given['c'] < $coldest => ['c' => 'No colder than '.$say->celsius($coldest).': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.'],
-            (float) $given['c'] > $warmest => ['c' => 'No warmer than '.$say->celsius($warmest).': what it makes, the film before it has set, and '.$say->word('substrate', $part->substrate).' bear no more.'],
+            $kind === ClimateKind::CoolPlace && (float) $given['c'] < $coldest => ['c' => 'No colder than '.$format->celsius($coldest).': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.'],
+            (float) $given['c'] > $warmest => ['c' => 'No warmer than '.$format->celsius($warmest).': what it makes, the film before it has set, and '.$format->word('substrate', $part->substrate).' bear no more.'],
             $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
             $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],
             ! $lockUp->hasPlace($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
@@ -128,7 +128,7 @@ final class RunSheetController
         }
         $recorder->record($part, $user, $planned->floor, $step, new AirChanged($kind, $from, $until, (float) $given['c']));
 
-        return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$say->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
+        return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$format->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
     }
 
     public function acknowledge(PlanKeeper $keeper, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse

@@ -13,7 +13,7 @@ use App\Planning\Planner;
 use App\Shelf\ShelfPapers;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\ScratchProfile;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -55,7 +55,7 @@ final class SandController
     }
 
     /** How a flatting that is ahead is to be driven, and which paper begins it. */
-    public function decide(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function decide(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $way = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']])['way'];
         [$driven, $from] = explode('-', $way);
@@ -69,11 +69,11 @@ final class SandController
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
-        return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$say->word('driven', $driven).', from P'.$from.'.');
+        return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$format->word('driven', $driven).', from P'.$from.'.');
     }
 
     /** The last flatting waits until the weave will not print back. */
-    public function wait(Part $part, string $step, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function wait(Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $print = $planned->print();
@@ -82,7 +82,7 @@ final class SandController
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
 
-        return back()->with('notice', $say->step($print['step']->step).' waits until '.$say->date($print['waitUntilMin']).'.');
+        return back()->with('notice', $format->step($print['step']->step).' waits until '.$format->date($print['waitUntilMin']).'.');
     }
 
     /** Clean water, or a fresh piece of the same paper. */

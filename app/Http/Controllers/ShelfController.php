@@ -11,7 +11,7 @@ use App\Models\ShelfItem;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\PaceBook;
-use App\Planning\PartChains;
+use App\Planning\PartSteps;
 use App\Planning\Planner;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
@@ -32,7 +32,7 @@ use OakGloss\Quantity\OakGlossFault;
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */
 final class ShelfController
 {
-    public function index(Planner $planner, PartChains $chains, #[CurrentUser] User $user): View
+    public function index(Planner $planner, PartSteps $chains, #[CurrentUser] User $user): View
     {
         $shop = $user->shop;
         $items = [];
@@ -91,7 +91,7 @@ final class ShelfController
     }
 
     /** Null for a kept sheet that makes no sense. */
-    private function life(PartChains $chains, Resin $resin, float $airC): ?CoatLife
+    private function life(PartSteps $chains, Resin $resin, float $airC): ?CoatLife
     {
         try {
             return CoatLife::of($chains->resin($resin), $airC);

@@ -9,9 +9,9 @@ use App\Bench\Recorder;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\Turning;
+use App\Planning\WindowFitting;
+use App\Words\Formatter;
 use App\Words\FreeHands;
-use App\Words\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,10 +21,10 @@ use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
-/** Say when hands are free; choose what makes the windows land there. */
+/** Formatter when hands are free; choose what makes the windows land there. */
 final class TurnController
 {
-    public function show(Request $request, Planner $planner, Turning $turning, #[CurrentUser] User $user): View
+    public function show(Request $request, Planner $planner, WindowFitting $turning, #[CurrentUser] User $user): View
     {
         $floor = $planner->floor($user->shop);
         $able = $turning->able($user->shop);
@@ -52,7 +52,7 @@ final class TurnController
         ]);
     }
 
-    public function take(Request $request, Planner $planner, Turning $turning, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function take(Request $request, Planner $planner, WindowFitting $turning, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(['free' => ['required', 'string', 'max:200'], 'part' => ['required', 'integer'], 'pool' => ['boolean'], 'way' => ['required', 'integer', 'between:0,2']]);
         $floor = $planner->floor($user->shop);
@@ -77,6 +77,6 @@ final class TurnController
             }
         });
 
-        return redirect()->route('run-sheet', ['span' => '1d'])->with('notice', 'Taken: '.implode(', ', array_map(fn (PlannedPart $p): string => $p->part->letter, $parts))." at {$say->when($way['way']->starts[0])}. The others are placed around it.");
+        return redirect()->route('run-sheet', ['span' => '1d'])->with('notice', 'Taken: '.implode(', ', array_map(fn (PlannedPart $p): string => $p->part->letter, $parts))." at {$format->when($way['way']->starts[0])}. The others are placed around it.");
     }
 }

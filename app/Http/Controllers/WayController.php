@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\ClosingTime;
 use App\Bench\Hours;
-use App\Bench\LockUp;
 use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +21,7 @@ use Illuminate\Validation\ValidationException;
 /** Takes a way out of a window that falls into the night. */
 final class WayController
 {
-    public function __invoke(Request $request, Part $part, LockUp $lockUp, Planner $planner, Recorder $recorder, Say $say, #[CurrentUser] User $user): RedirectResponse
+    public function __invoke(Request $request, Part $part, ClosingTime $lockUp, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
     {
         $code = $request->validate(['way' => ['required', Rule::in(['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow'])]])['way'];
         $part->setRelation('shop', $user->shop);
@@ -36,6 +36,6 @@ final class WayController
             }
         });
 
-        return redirect()->route('bench')->with('notice', 'Taken. '.$way->words($say).'.');
+        return redirect()->route('bench')->with('notice', 'Taken. '.$way->words($format).'.');
     }
 }

@@ -9,7 +9,7 @@ use App\Models\ShelfItem;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
-use App\Words\Say;
+use App\Words\Formatter;
 
 /** Clears, varnishes and fillers. */
 final class Clears extends ShelfKind
@@ -60,7 +60,7 @@ final class Clears extends ShelfKind
         $item instanceof Clear && FromShelf::clear($item);
     }
 
-    public function line(ShelfItem $item, Say $say): string
+    public function line(ShelfItem $item, Formatter $format): string
     {
         return $item instanceof Clear
             ? __('shelf.clear', ['sheen' => $item->sheen, 'dry' => round($item->wet_um * $item->volume_solids)]).($item->isocyanate ? __('shelf.isocyanate') : '')

@@ -9,7 +9,7 @@ use App\Models\ShelfItem;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
-use App\Words\Say;
+use App\Words\Formatter;
 
 /** Rolls of cloth. */
 final class Cloths extends ShelfKind
@@ -35,7 +35,7 @@ final class Cloths extends ShelfKind
         $item instanceof Cloth && FromShelf::cloth($item);
     }
 
-    public function line(ShelfItem $item, Say $say): string
+    public function line(ShelfItem $item, Formatter $format): string
     {
         return $item instanceof Cloth ? __('shelf.cloth', ['weight' => round($item->areal_g_m2), 'width' => round($item->width_mm)]) : '';
     }

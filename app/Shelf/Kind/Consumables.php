@@ -7,7 +7,7 @@ namespace App\Shelf\Kind;
 use App\Models\ShelfItem;
 use App\Shelf\Field;
 use App\Shelf\ShelfKind;
-use App\Words\Say;
+use App\Words\Formatter;
 
 /** What is used up beside the materials: cups, brushes, gloves, filters, tape. */
 final class Consumables extends ShelfKind
@@ -33,7 +33,7 @@ final class Consumables extends ShelfKind
         return (float) $item->getAttribute('at_hand') < (float) $item->getAttribute('least');
     }
 
-    public function line(ShelfItem $item, Say $say): string
+    public function line(ShelfItem $item, Formatter $format): string
     {
         $what = $this->fields()[0]->choices[(string) $item->getAttribute('what')] ?? '';
 

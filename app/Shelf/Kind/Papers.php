@@ -8,7 +8,7 @@ use App\Models\Paper;
 use App\Models\ShelfItem;
 use App\Shelf\Field;
 use App\Shelf\ShelfKind;
-use App\Words\Say;
+use App\Words\Formatter;
 use Illuminate\Validation\Rule;
 use OakGloss\Abrasion\Grit;
 
@@ -39,7 +39,7 @@ final class Papers extends ShelfKind
         return $item instanceof Paper && $item->sheets === 0;
     }
 
-    public function line(ShelfItem $item, Say $say): string
+    public function line(ShelfItem $item, Formatter $format): string
     {
         return $item instanceof Paper ? "{$item->sheets} × {$item->form}" : '';
     }

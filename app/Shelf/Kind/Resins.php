@@ -9,7 +9,7 @@ use App\Models\ShelfItem;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
-use App\Words\Say;
+use App\Words\Formatter;
 
 /** Resins with their hardeners: how they are mixed, flow, and cure. */
 final class Resins extends ShelfKind
@@ -88,7 +88,7 @@ final class Resins extends ShelfKind
         $item instanceof Resin && FromShelf::resin($item);
     }
 
-    public function line(ShelfItem $item, Say $say): string
+    public function line(ShelfItem $item, Formatter $format): string
     {
         if (! $item instanceof Resin) {
             return '';
@@ -98,7 +98,7 @@ final class Resins extends ShelfKind
             : __('shelf.by_volume', ['resin' => round((float) $item->volume_resin, 1), 'hardener' => round((float) $item->volume_hardener, 1)]);
 
         return __('shelf.resin', [
-            'ratio' => $ratio, 'opens' => $say->span($item->tack_from_age_min), 'closes' => $say->span($item->tack_until_age_min), 'c' => round($item->reference_c),
+            'ratio' => $ratio, 'opens' => $format->span($item->tack_from_age_min), 'closes' => $format->span($item->tack_until_age_min), 'c' => round($item->reference_c),
         ]).($item->uv_stable ? __('shelf.uv_stable') : '');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use App\Bench\Bench;
+use App\Bench\WorkQueue;
 use App\Planning\PlannedPart;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -39,7 +39,7 @@ final readonly class WindowStrip
     ) {
     }
 
-    public static function of(Bench $bench): self
+    public static function of(WorkQueue $bench): self
     {
         $now = $bench->floor->nowMin;
         $from = floor(($now - self::BACK_MIN) / 60.0) * 60.0;

@@ -37,9 +37,9 @@ final readonly class AirChanged extends Content implements ChangesAir
         return ['label' => 'Other air', 'record' => ':climate at :c °C, :between'];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['climate' => lcfirst($say->word('climate', $this->kind->value)), 'c' => (string) round($this->c, 1), 'between' => $say->between($this->from, $this->until)]);
+        return $words->phrase($this, 'record', ['climate' => lcfirst($words->word('climate', $this->kind->value)), 'c' => (string) round($this->c, 1), 'between' => $words->between($this->from, $this->until)]);
     }
 
     public function change(): ClimateChange

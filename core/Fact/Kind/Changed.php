@@ -35,8 +35,8 @@ final readonly class Changed extends Content
         return $kind === StepKind::Flat;
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->word('sand_change', $this->what);
+        return $words->word('sand_change', $this->what);
     }
 }

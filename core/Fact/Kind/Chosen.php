@@ -31,8 +31,8 @@ final readonly class Chosen extends Content
         return ['label' => 'Choice changed', 'record' => ':from → :to'];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['from' => (string) $this->from, 'to' => (string) $this->to]);
+        return $words->phrase($this, 'record', ['from' => (string) $this->from, 'to' => (string) $this->to]);
     }
 }

@@ -55,8 +55,8 @@ final readonly class CoatOn extends Content
         return $kind === StepKind::Coat;
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $this->grams === null ? $say->phrase($this, 'record') : $say->phrase($this, 'weighed', ['grams' => $say->grams($this->grams)]);
+        return $this->grams === null ? $words->phrase($this, 'record') : $words->phrase($this, 'weighed', ['grams' => $words->grams($this->grams)]);
     }
 }

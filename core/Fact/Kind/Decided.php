@@ -61,18 +61,18 @@ final readonly class Decided extends Content
         ];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
         $what = array_filter([
-            $this->at === null ? null : $say->phrase($this, 'at', ['at' => $say->when($this->at)]),
-            $this->notBefore === null ? null : $say->phrase($this, 'not_before', ['at' => $say->when($this->notBefore)]),
-            $this->key === true ? $say->phrase($this, 'key') : null,
-            $this->bond === true ? $say->phrase($this, 'bond') : null,
-            $this->driven === null ? null : $say->phrase($this, 'driven', ['driven' => $say->word('driven', $this->driven->value), 'grit' => (int) $this->fromGrit]),
-            $this->fastShare > 0.0 ? $say->phrase($this, 'fast', ['percent' => (int) round(100.0 * $this->fastShare)]) : null,
+            $this->at === null ? null : $words->phrase($this, 'at', ['at' => $words->when($this->at)]),
+            $this->notBefore === null ? null : $words->phrase($this, 'not_before', ['at' => $words->when($this->notBefore)]),
+            $this->key === true ? $words->phrase($this, 'key') : null,
+            $this->bond === true ? $words->phrase($this, 'bond') : null,
+            $this->driven === null ? null : $words->phrase($this, 'driven', ['driven' => $words->word('driven', $this->driven->value), 'grit' => (int) $this->fromGrit]),
+            $this->fastShare > 0.0 ? $words->phrase($this, 'fast', ['percent' => (int) round(100.0 * $this->fastShare)]) : null,
         ]);
 
-        return $say->phrase($this, 'record', ['what' => $what === [] ? $say->phrase($this, 'free') : implode(', ', $what)]);
+        return $words->phrase($this, 'record', ['what' => $what === [] ? $words->phrase($this, 'free') : implode(', ', $what)]);
     }
 
     /** This one, and what an earlier one said of which it says nothing. */

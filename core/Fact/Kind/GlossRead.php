@@ -36,8 +36,8 @@ final readonly class GlossRead extends Content
         return $this->by === 'meter';
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['gu' => number_format($this->gu, 1)]).($this->isByMeter() ? $say->phrase($this, 'meter') : '');
+        return $words->phrase($this, 'record', ['gu' => number_format($this->gu, 1)]).($this->isByMeter() ? $words->phrase($this, 'meter') : '');
     }
 }

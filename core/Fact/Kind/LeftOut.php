@@ -33,8 +33,8 @@ final readonly class LeftOut extends Content implements Targets
         return $this->target;
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, $this->counts ? 'counts' : 'record').((string) $this->reason === '' ? '' : $say->phrase($this, 'reason', ['reason' => (string) $this->reason]));
+        return $words->phrase($this, $this->counts ? 'counts' : 'record').((string) $this->reason === '' ? '' : $words->phrase($this, 'reason', ['reason' => (string) $this->reason]));
     }
 }

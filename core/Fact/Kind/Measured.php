@@ -59,10 +59,10 @@ final readonly class Measured extends Content implements ReadsFilm
         return ['label' => 'Thickness read', 'record' => ':um on :zone, :way', 'mean' => ', mean of :n'];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['um' => $say->um($this->um), 'zone' => $this->zone, 'way' => $say->word('measured_by', $this->way)])
-            .($this->n > 1 ? $say->phrase($this, 'mean', ['n' => $this->n]) : '');
+        return $words->phrase($this, 'record', ['um' => $words->um($this->um), 'zone' => $this->zone, 'way' => $words->word('measured_by', $this->way)])
+            .($this->n > 1 ? $words->phrase($this, 'mean', ['n' => $this->n]) : '');
     }
 
     public function intoFilm(FilmBook $film, float $atMin): void

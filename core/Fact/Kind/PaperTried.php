@@ -41,14 +41,14 @@ final readonly class PaperTried extends Content implements ChecksCoat
         return ['label' => 'Sanding check', 'record' => 'paper :found'];
     }
 
-    public function details(Words $say): array
+    public function details(Words $words): array
     {
-        return [$say->word('paper', $this->paper)];
+        return [$words->word('paper', $this->paper)];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['found' => $say->word('paper', $this->paper)]);
+        return $words->phrase($this, 'record', ['found' => $words->word('paper', $this->paper)]);
     }
 
     public function paceRange(float $age, Kinetics $kinetics): array

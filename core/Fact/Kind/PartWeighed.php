@@ -29,9 +29,9 @@ final readonly class PartWeighed extends Content implements ReadsFilm
         return ['label' => 'Part weighed', 'record' => 'the part weighs :grams'];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['grams' => $say->grams($this->grams)]);
+        return $words->phrase($this, 'record', ['grams' => $words->grams($this->grams)]);
     }
 
     public function intoFilm(FilmBook $film, float $atMin): void

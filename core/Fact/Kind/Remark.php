@@ -39,8 +39,8 @@ final readonly class Remark extends Content
         return true;
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['text' => $this->text]);
+        return $words->phrase($this, 'record', ['text' => $this->text]);
     }
 }

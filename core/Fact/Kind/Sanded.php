@@ -68,18 +68,18 @@ final readonly class Sanded extends Content
         return $kind->isSanding() || $kind === StepKind::Coat;
     }
 
-    public function details(Words $say): array
+    public function details(Words $words): array
     {
-        return array_values(array_filter(["P{$this->grit}", $this->zone, $this->end === null ? '' : $say->word('pass_end', $this->end->value)], fn (string $s): bool => $s !== ''));
+        return array_values(array_filter(["P{$this->grit}", $this->zone, $this->end === null ? '' : $words->word('pass_end', $this->end->value)], fn (string $s): bool => $s !== ''));
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['grit' => $this->grit])
-            .($this->zone === '' ? '' : $say->phrase($this, 'on', ['zone' => $this->zone]))
-            .($this->how === null ? '' : $say->phrase($this, 'how', ['how' => $say->word('driven', $this->how->value)]))
-            .($this->minutes === null ? '' : $say->phrase($this, 'minutes', ['minutes' => $this->minutes]))
-            .($this->end === null ? '' : $say->phrase($this, 'end', ['end' => $say->word('pass_end', $this->end->value)]));
+        return $words->phrase($this, 'record', ['grit' => $this->grit])
+            .($this->zone === '' ? '' : $words->phrase($this, 'on', ['zone' => $this->zone]))
+            .($this->how === null ? '' : $words->phrase($this, 'how', ['how' => $words->word('driven', $this->how->value)]))
+            .($this->minutes === null ? '' : $words->phrase($this, 'minutes', ['minutes' => $this->minutes]))
+            .($this->end === null ? '' : $words->phrase($this, 'end', ['end' => $words->word('pass_end', $this->end->value)]));
     }
 
     public function grit(): Grit

@@ -41,14 +41,14 @@ final readonly class Touched extends Content implements ChecksCoat
         return ['label' => 'Tack check', 'record' => 'tack check: :touch'];
     }
 
-    public function details(Words $say): array
+    public function details(Words $words): array
     {
-        return [$say->word('touch', $this->touch->value)];
+        return [$words->word('touch', $this->touch->value)];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['touch' => $say->word('touch', $this->touch->value)]);
+        return $words->phrase($this, 'record', ['touch' => $words->word('touch', $this->touch->value)]);
     }
 
     public function paceRange(float $age, Kinetics $kinetics): array

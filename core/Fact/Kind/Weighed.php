@@ -27,8 +27,8 @@ final readonly class Weighed extends Content
         return ['label' => 'Weighed', 'record' => ':grams :component'];
     }
 
-    public function record(Words $say): string
+    public function record(Words $words): string
     {
-        return $say->phrase($this, 'record', ['grams' => $say->grams($this->grams), 'component' => $say->word('component', $this->component)]);
+        return $words->phrase($this, 'record', ['grams' => $words->grams($this->grams), 'component' => $words->word('component', $this->component)]);
     }
 }

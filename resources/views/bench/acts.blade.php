@@ -9,7 +9,7 @@
 <div class="acts">
     @if ($kind === 'coat')
         @if (in_array($next->state->value, ['open', 'ready', 'keyed'], true))
-            <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif href="{{ route('weigh', [$part, $key]) }}">Weigh {{ $say->grams($step->batch->totalG()) }}</a>
+            <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif href="{{ route('weigh', [$part, $key]) }}">Weigh {{ $format->grams($step->batch->totalG()) }}</a>
             @if ($primary)<x-act :part="$part" kind="coat_on" :step="$key" :to="$to"><button class="btn" data-key="c">Coat is on</button></x-act>@endif
         @elseif ($next->state->value === 'key_first')
             <x-act :part="$part" kind="sanded" :step="$key" :to="$to" grit="180"><button @class(['btn', 'go' => $primary])>Keyed P180 and wiped</button></x-act>
@@ -22,14 +22,14 @@
             </x-act>
         </details>
     @else
-        <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled($act === 'sanded' && ! $next->needsHandsNow())>{{ $say->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }}</button></x-act>
+        <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null"><button @class(['btn', 'go' => $primary && $next->needsHandsNow()]) @disabled($act === 'sanded' && ! $next->needsHandsNow())>{{ $format->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }}</button></x-act>
         @if ($primary && $kind === 'flat' && ! request()->routeIs('parts.sand'))<a class="btn" href="{{ route('parts.sand', $part) }}">Sanding ladder</a>@endif
     @endif
     @if ($touchable)
         <details class="fold" @if ($primary) data-fold="t" @endif><summary class="btn">Tack check</summary>
             <x-act :part="$part" kind="touched" :step="$coat->step->key" :to="$to" class="touches">
-                <p>Glove on the witness patch of {{ lcfirst($say->step($coat->step)) }}:</p>
-                @foreach (OakGloss\Cure\Touch::cases() as $touch)<button class="btn" name="touch" value="{{ $touch->value }}">{{ $say->word('touch', $touch->value) }} <small>{{ $say->word($step->step->follow->kind === OakGloss\Method\FollowKind::Set ? 'touch_says_set' : 'touch_says', $touch->value) }}</small></button>@endforeach
+                <p>Glove on the witness patch of {{ lcfirst($format->step($coat->step)) }}:</p>
+                @foreach (OakGloss\Cure\Touch::cases() as $touch)<button class="btn" name="touch" value="{{ $touch->value }}">{{ $format->word('touch', $touch->value) }} <small>{{ $format->word($step->step->follow->kind === OakGloss\Method\FollowKind::Set ? 'touch_says_set' : 'touch_says', $touch->value) }}</small></button>@endforeach
             </x-act>
         </details>
     @endif
@@ -37,7 +37,7 @@
     @if ($paperable)
         <details class="fold"><summary class="btn">Paper check</summary>
             <x-act :part="$part" kind="tried" :step="$coat->step->key" :to="$to" class="touches">
-                <p>A worn P240 on the edge of the witness patch of {{ lcfirst($say->step($coat->step)) }}:</p>
+                <p>A worn P240 on the edge of the witness patch of {{ lcfirst($format->step($coat->step)) }}:</p>
                 <button class="btn" name="paper" value="clogs">Clogs <small>too soft yet</small></button><button class="btn" name="paper" value="dusts">Dusts <small>sandable</small></button>
             </x-act>
         </details>
@@ -57,7 +57,7 @@
                 <x-act :part="$part" kind="skipped" :step="$key" :to="$to"><button class="btn">Not needed on this part</button></x-act>
             @endif
             <x-act :part="$part" :kind="$act" :step="$key" :to="$to" :grit="$act === 'sanded' ? $grit : null" class="late">
-                <label for="at-{{ $part->id }}">{{ $say->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
+                <label for="at-{{ $part->id }}">{{ $format->label($act) }}{{ $act === 'sanded' ? " P{$grit}" : '' }} earlier, at</label><input id="at-{{ $part->id }}" type="time" name="at" required>@include('bench.days-ago', ['id' => "at-day-{$part->id}"])<button class="btn">Keep</button>
             </x-act>
             @foreach (OakGloss\Fact\Kinds::where(fn (string $kind): bool => $kind::IS_BESIDES) as $besides)
                 <x-act :part="$part" :kind="$besides" :step="$key" :to="$to" class="late">
@@ -65,7 +65,7 @@
                 </x-act>
             @endforeach
             @if ($lastFact)
-                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $say->label($lastFact->content::KIND) }}, {{ $say->when($lastFact->atMin) }}</button></form>
+                <form method="post" action="{{ route('facts.strike', [$part, $lastFact->id]) }}">@marks<input type="hidden" name="to" value="{{ $to }}"><button class="btn">Strike out: {{ $format->label($lastFact->content::KIND) }}, {{ $format->when($lastFact->atMin) }}</button></form>
             @endif
         </div>
     </details>

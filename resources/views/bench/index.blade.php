@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <x-layouts.app title="Bench">
 <div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="outerHTML">
 <div id="live">
@@ -11,7 +11,7 @@
                 <section class="card calm"><h1>No open part</h1><p>Everything is finished.</p><a class="btn go" href="{{ route('parts.create') }}">New part</a></section>
             @else
                 @php($first = $bench->calls[0])
-                <section class="card calm"><h1>{{ $bench->couldBegin() ? 'Nothing is due' : 'Nothing wants hands' }}</h1><p>Next: <x-tag :part="$first->part" /> {{ $say->step($first->next->step->step) }}, {{ $say->when($first->slot()->startMin ?? $first->next->changesAtMin()) }}@if ($first->next->step->step->follow->coat !== null), between {{ $say->spread($first->next->window?->opens ?? $first->next->ready) }}@endif.</p></section>
+                <section class="card calm"><h1>{{ $bench->couldBegin() ? 'Nothing is due' : 'Nothing wants hands' }}</h1><p>Next: <x-tag :part="$first->part" /> {{ $format->step($first->next->step->step) }}, {{ $format->when($first->slot()->startMin ?? $first->next->changesAtMin()) }}@if ($first->next->step->step->follow->coat !== null), between {{ $format->spread($first->next->window?->opens ?? $first->next->ready) }}@endif.</p></section>
             @endif
             @if ($bench->then() !== [])
             <section class="card then" aria-labelledby="then-title">
@@ -30,8 +30,8 @@
             <section class="card" aria-labelledby="air-title">
                 <h2 id="air-title">Air</h2>
                 @php($reading = $bench->floor->lastReading)
-                <div>@if ($reading) Last reading {{ $say->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $say->span($bench->floor->nowMin - App\Time\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
-                    <x-why what="the air of the next hours"><p>The shop's day curve says {{ $say->celsius($bench->floor->dayCurve->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
+                <div>@if ($reading) Last reading {{ $format->celsius($reading->air_c) }}@if ($reading->rh_percent), {{ round($reading->rh_percent) }} %@endif, {{ $format->span($bench->floor->nowMin - App\Time\ShopTime::minutes($reading->measured_at)) }} ago. @else No reading yet: the times stand on the day curve alone. @endif
+                    <x-why what="the air of the next hours"><p>The shop's day curve says {{ $format->celsius($bench->floor->dayCurve->at($bench->floor->nowMin)) }} for now. A reading's difference from it fades with a memory of 4 h (assumed) and moves every window.</p></x-why></div>
                 @if ($bench->floor->shop->probe_silent_because && $bench->floor->shop->probeAddress())<p class="finding is-note"><b>Probe silent</b> {{ $bench->floor->shop->probe_silent_because }}. <span><a href="{{ route('air') }}">Air</a></span></p>@endif
                 <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
                     @marks

@@ -1,4 +1,4 @@
 @props(['finding'])
-@inject('say', 'App\Words\Say')
-@php($said = $say->finding($finding))
+@inject('format', 'App\Words\Formatter')
+@php($said = $format->finding($finding))
 <li class="finding is-{{ $finding->severity->value }}"><b>{{ ['refuse' => 'Not this way', 'warn' => 'Mind', 'note' => 'Note'][$finding->severity->value] }}</b> {{ $said['what'] }} <span>{{ $said['tip'] }}</span></li>

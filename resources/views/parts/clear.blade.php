@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php([$part, $plan] = [$planned->part, $planned->plan])
 @php($isResin = $plan->brief->choices->top->value === 'polish_resin')
 @php($clear = $isResin ? null : $plan->clear)
@@ -8,7 +8,7 @@
 <div class="page clear">
     <div class="clear-grid">
     <section class="card" aria-labelledby="top-title">
-        <div class="card-head"><h2 id="top-title">{{ $isResin ? 'Polish the resin itself' : ($clear?->clear->name ?? 'No clear chosen') }}</h2><p class="soft">{{ $say->word('finish', $part->finish) }} · {{ $part->sun ? 'lives in the sun' : 'out of the sun' }} · at {{ $say->celsius($plan->shop->workingAirC) }}</p></div>
+        <div class="card-head"><h2 id="top-title">{{ $isResin ? 'Polish the resin itself' : ($clear?->clear->name ?? 'No clear chosen') }}</h2><p class="soft">{{ $format->word('finish', $part->finish) }} · {{ $part->sun ? 'lives in the sun' : 'out of the sun' }} · at {{ $format->celsius($plan->shop->workingAirC) }}</p></div>
         @if ($clear)
         <div class="clear-now">
             <svg viewBox="0 0 {{ App\View\Drawing\ClearScale::WIDTH }} {{ App\View\Drawing\ClearScale::HEIGHT }}" role="img" aria-labelledby="clear-svg-title" class="clear-scale">
@@ -21,24 +21,24 @@
             </svg>
             <dl class="num facts">
                 <div><dt>coats</dt><dd>{{ $clear->coats }} × {{ round($clear->clear->sprayed->wetUm) }} µm wet <small>{{ number_format($clear->clear->sprayed->dryPerCoatUm(), 1) }} µm dry each</small></dd></div>
-                <div><dt>{{ $clear->clear->kind->isBrushed() ? 'next coat from' : 'flash' }}</dt><dd>{{ $say->span($clear->flashMin) }} <small>{{ $clear->recoatUntilMin ? 'bonds until '.$say->span($clear->recoatUntilMin) : 'bonds at any time' }}</small></dd></div>
+                <div><dt>{{ $clear->clear->kind->isBrushed() ? 'next coat from' : 'flash' }}</dt><dd>{{ $format->span($clear->flashMin) }} <small>{{ $clear->recoatUntilMin ? 'bonds until '.$format->span($clear->recoatUntilMin) : 'bonds at any time' }}</small></dd></div>
                 @php($mix = $clear->mixMl())
-                <div><dt>mix for all coats</dt><dd>{{ round($mix['clear']) }} ml clear @if ($mix['hardener'] > 0) + {{ round($mix['hardener']) }} ml hardener @endif @if ($mix['reducer'] > 0) + {{ round($mix['reducer']) }} ml reducer @endif <small>{{ $clear->cans() ? $say->count($clear->cans(), 'can') : number_format($clear->litres, 2).' l ready for use' }}{{ $clear->potLifeMin ? ', pot life '.$say->span($clear->potLifeMin) : '' }}</small></dd></div>
-                <div><dt>steepest face</dt><dd>@if ($clear->greatestWetUm === null) level <small>no limit</small>@else at most {{ round($clear->greatestWetUm) }} µm wet <small>{{ $say->zone($clear->steepest) }}, creeps {{ OakGloss\Plan\ClearPlan::SAG_LIMIT_MM }} mm</small>@endif @if ($clear->sags())<span class="risk is-stop">this coat sags</span>@endif</dd></div>
+                <div><dt>mix for all coats</dt><dd>{{ round($mix['clear']) }} ml clear @if ($mix['hardener'] > 0) + {{ round($mix['hardener']) }} ml hardener @endif @if ($mix['reducer'] > 0) + {{ round($mix['reducer']) }} ml reducer @endif <small>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : number_format($clear->litres, 2).' l ready for use' }}{{ $clear->potLifeMin ? ', pot life '.$format->span($clear->potLifeMin) : '' }}</small></dd></div>
+                <div><dt>steepest face</dt><dd>@if ($clear->greatestWetUm === null) level <small>no limit</small>@else at most {{ round($clear->greatestWetUm) }} µm wet <small>{{ $format->zone($clear->steepest) }}, creeps {{ OakGloss\Plan\ClearPlan::SAG_LIMIT_MM }} mm</small>@endif @if ($clear->sags())<span class="risk is-stop">this coat sags</span>@endif</dd></div>
                 <div><dt>peel left, by levelling</dt><dd>{{ number_format($clear->clear->sprayed->peelUm(), 1) }} µm <small>{{ $clear->polish ? 'the first paper takes it' : 'stays in the surface' }}</small></dd></div>
                 <div><dt>stays for the sun</dt><dd>{{ round($clear->remainsUm()) }} µm of {{ round($clear->dryUm) }} <small>{{ round($clear->clear->finalUm) }} should</small>@unless ($clear->guardsEnough())<span class="risk is-stop">too thin</span>@endunless</dd></div>
-                <div><dt>{{ $clear->polish ? 'flat and polish after' : 'handle after' }}</dt><dd>{{ $say->span($clear->readyMin) }}</dd></div>
+                <div><dt>{{ $clear->polish ? 'flat and polish after' : 'handle after' }}</dt><dd>{{ $format->span($clear->readyMin) }}</dd></div>
             </dl>
         </div>
         @if ($clear->sags())<ul class="findings"><li class="finding is-warn"><b>A coat of {{ round($clear->clear->sprayed->wetUm) }} µm runs on {{ $clear->steepest->name }}.</b> Lay that face flatter, or lay {{ (int) ceil($clear->coats * $clear->clear->sprayed->wetUm / $clear->greatestWetUm) }} coats of {{ floor($clear->greatestWetUm) }} µm.</li></ul>@endif
         @if (! $clear->polish)<p class="cue">{{ ucfirst($part->finish) }} is never polished: a pad makes shiny patches that only another coat takes away.</p>@endif
         @elseif ($isResin)
-            <p>{{ $plan->materials->clearResin->name }}{{ $plan->materials->clearResin->uvStable ? ', UV stable' : ', not UV stable: only where no sun comes' }}. Flatted to P2000, then compound; {{ $plan->worst() ? $say->um($plan->worst()->left()->inMicrometres()).' stay on '.$plan->worst()->zone->name.' after the thinnest flatting' : 'all flatting is done' }}; the compounds take {{ number_format($plan->polish()->totalCutUm(), 1) }} µm of it.</p>
+            <p>{{ $plan->materials->clearResin->name }}{{ $plan->materials->clearResin->uvStable ? ', UV stable' : ', not UV stable: only where no sun comes' }}. Flatted to P2000, then compound; {{ $plan->worst() ? $format->um($plan->worst()->left()->inMicrometres()).' stay on '.$plan->worst()->zone->name.' after the thinnest flatting' : 'all flatting is done' }}; the compounds take {{ number_format($plan->polish()->totalCutUm(), 1) }} µm of it.</p>
         @endif
         @if ($plan->polish())
         <h3>Polish</h3>
         <table class="num"><thead><tr><th scope="col">Compound, pad</th><th scope="col">Speed at most</th><th scope="col">Cuts</th><th scope="col">Leaves</th><th scope="col">Time</th><th scope="col">Gloss at 60°</th></tr></thead><tbody>
-        @foreach ($plan->polish()->steps as $rung)<tr><th scope="row">{{ $say->word('compound', $rung['compound']->value) }}</th><td>{{ $rung['compound']->mostRpm() }} /min</td><td>{{ number_format($rung['cutUm'], 2) }} µm</td><td>{{ number_format($rung['leftUm'], 2) }} µm</td><td>{{ $say->span($rung['minutes']) }}</td><td>{{ round($rung['gloss']->gu) }} <small>{{ round($rung['gloss']->leastGu) }} to {{ round($rung['gloss']->mostGu) }}</small></td></tr>@endforeach
+        @foreach ($plan->polish()->steps as $rung)<tr><th scope="row">{{ $format->word('compound', $rung['compound']->value) }}</th><td>{{ $rung['compound']->mostRpm() }} /min</td><td>{{ number_format($rung['cutUm'], 2) }} µm</td><td>{{ number_format($rung['leftUm'], 2) }} µm</td><td>{{ $format->span($rung['minutes']) }}</td><td>{{ round($rung['gloss']->gu) }} <small>{{ round($rung['gloss']->leastGu) }} to {{ round($rung['gloss']->mostGu) }}</small></td></tr>@endforeach
         </tbody></table>
         <p class="cue">Tape edges, keep the pad flat and moving; a film that feels warmer than a hand is about to burn. {{ __('cautions.defers') }}</p>
         @endif
@@ -48,7 +48,7 @@
         <h2 id="gloss-title">Gloss at 60°</h2>
         @if ($plan->gloss())<p class="num gloss-now"><b class="huge is-calm">{{ round($plan->gloss()->gu) }}</b> GU expected, {{ round($plan->gloss()->leastGu) }} to {{ round($plan->gloss()->mostGu) }}</p>@endif
         @if ($readings !== [])<table class="num gloss-readings"><thead><tr><th scope="col">Read</th><th scope="col">After</th><th scope="col">GU</th><th scope="col">Against expected</th></tr></thead><tbody>
-        @foreach (array_reverse($readings) as $fact)<tr><td>{{ $say->date($fact->atMin) }}</td><td>{{ lcfirst($say->stepName($fact->step)) }}</td><td><b>{{ number_format($fact->content->gu, 1) }}</b> <small>{{ $fact->content->isByMeter() ? 'meter, three places' : 'typed' }}</small></td><td>{{ $plan->gloss() ? sprintf('%+.1f', $fact->content->gu - $plan->gloss()->gu).($plan->gloss()->holds($fact->content->gu) ? ', within' : ', outside') : '–' }}</td></tr>@endforeach
+        @foreach (array_reverse($readings) as $fact)<tr><td>{{ $format->date($fact->atMin) }}</td><td>{{ lcfirst($format->stepName($fact->step)) }}</td><td><b>{{ number_format($fact->content->gu, 1) }}</b> <small>{{ $fact->content->isByMeter() ? 'meter, three places' : 'typed' }}</small></td><td>{{ $plan->gloss() ? sprintf('%+.1f', $fact->content->gu - $plan->gloss()->gu).($plan->gloss()->holds($fact->content->gu) ? ', within' : ', outside') : '–' }}</td></tr>@endforeach
         </tbody></table>@endif
         @can('work', $part)
         <form method="post" action="{{ route('gloss.store', $part) }}" novalidate>@marks
@@ -73,8 +73,8 @@
             @foreach ($clears as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@marks @method('PUT')<input type="hidden" name="field" value="clear_id">
                 <h3>{{ $other->clear->name }}</h3>
-                <p class="num">{{ $say->count($other->coats, 'coat') }} · {{ $other->cans() ? $say->count($other->cans(), 'can') : round(1000 * $other->litres).' ml' }} · {{ round($other->remainsUm()) }} µm stay · {{ round($other->gloss->gu) }} GU</p>
-                <p class="soft">{{ $say->word('clear_kind', $other->clear->kind->value) }}; {{ $other->polish ? 'polish' : 'handle' }} after {{ $say->span($other->readyMin) }}{{ $other->sags() ? '; sags on '.$other->steepest->name : '' }}{{ $other->guardsEnough() ? '' : '; too thin for the sun' }}</p>
+                <p class="num">{{ $format->count($other->coats, 'coat') }} · {{ $other->cans() ? $format->count($other->cans(), 'can') : round(1000 * $other->litres).' ml' }} · {{ round($other->remainsUm()) }} µm stay · {{ round($other->gloss->gu) }} GU</p>
+                <p class="soft">{{ $format->word('clear_kind', $other->clear->kind->value) }}; {{ $other->polish ? 'polish' : 'handle' }} after {{ $format->span($other->readyMin) }}{{ $other->sags() ? '; sags on '.$other->steepest->name : '' }}{{ $other->guardsEnough() ? '' : '; too thin for the sun' }}</p>
                 @if ($isCurrent)<p class="soft">taken</p>@else<button class="btn" name="value" value="{{ $id }}" @disabled(! $canTop)>Take<span class="visually-hidden"> {{ $other->clear->name }}</span></button>@endif
             </form>
             @endforeach
@@ -87,7 +87,7 @@
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $part->filler_id === null])>@marks @method('PUT')<input type="hidden" name="field" value="filler_id"><h3>None</h3><p class="soft">Straight onto the flatted resin.</p>@if ($part->filler_id === null)<p class="soft">taken</p>@else<button class="btn" name="value" value="" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> no filler</span></button>@endif</form>
             @foreach ($fillers as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
             <form method="post" action="{{ route('parts.choice', $part) }}" @class(['top', 'is-taken' => $isCurrent])>@marks @method('PUT')<input type="hidden" name="field" value="filler_id">
-                <h3>{{ $other->clear->name }}</h3><p class="num">{{ $say->count($other->coats, 'coat') }} · {{ round(1000 * $other->litres) }} ml · {{ round($other->dryUm) }} µm, {{ round($other->flatTakesUm) }} flatted off</p>
+                <h3>{{ $other->clear->name }}</h3><p class="num">{{ $format->count($other->coats, 'coat') }} · {{ round(1000 * $other->litres) }} ml · {{ round($other->dryUm) }} µm, {{ round($other->flatTakesUm) }} flatted off</p>
                 <p class="soft">Fills pinholes and telegraphing; blocked flat P240 to P400.{{ $other->clear->needsReleaseFilm ? ' Polyester: release film over it, air keeps it soft.' : '' }}</p>
                 @if ($isCurrent)<p class="soft">taken</p>@else<button class="btn" name="value" value="{{ $id }}" @disabled(! in_array('filler_id', $open, true))>Take<span class="visually-hidden"> {{ $other->clear->name }}</span></button>@endif
             </form>

@@ -1,5 +1,5 @@
-@inject('say', 'App\Words\Say')
-@php($words = fn (string $group, array $cases): array => collect($cases)->mapWithKeys(fn ($c) => [$c->value => $say->word($group, $c->value)])->all())
+@inject('format', 'App\Words\Formatter')
+@php($words = fn (string $group, array $cases): array => collect($cases)->mapWithKeys(fn ($c) => [$c->value => $format->word($group, $c->value)])->all())
 @php($shape = App\View\Old::of('shape', $part?->shape ?? 'bent_panel'))
 @php($unit = App\View\Old::of('unit', $part?->unit ?? 'mm'))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
@@ -22,7 +22,7 @@
         </fieldset>
         <fieldset class="card"><legend>Size</legend>
             <div class="grid-3">
-                <x-pick name="shape" label="Nearest shape" :choices="collect(App\Planning\Shapes::SIZES)->map(fn ($s, $k) => $say->word('shape', $k))->all()" :value="$shape" class="span-2" />
+                <x-pick name="shape" label="Nearest shape" :choices="collect(App\Planning\Shapes::SIZES)->map(fn ($s, $k) => $format->word('shape', $k))->all()" :value="$shape" class="span-2" />
                 <x-pick name="unit" label="Unit" :choices="['mm' => 'mm', 'in' => 'inches']" :value="$unit" />
             </div>
             @include('parts.sizes', ['sizes' => App\View\Old::list('sizes', $part?->sizes ?? [])])
@@ -41,7 +41,7 @@
                 <x-pick name="top" label="Surface" :choices="$words('top', OakGloss\Method\Top::cases())" :value="$part?->top ?? 'clear'" />
                 <x-pick name="print_through" label="Before the last flatting" :choices="$words('print_through', OakGloss\Method\PrintThrough::cases())" :value="$part?->print_through ?? auth()->user()->shop->print_through" />
                 <x-field name="needed_by" label="Needed by" type="datetime-local" :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
-                <x-pick name="priority" label="On the run sheet" :choices="['low' => $say->word('priority', 'low'), 'normal' => $say->word('priority', 'normal'), 'high' => $say->word('priority', 'high')]" :value="$part->priority ?? 'normal'" />
+                <x-pick name="priority" label="On the run sheet" :choices="['low' => $format->word('priority', 'low'), 'normal' => $format->word('priority', 'normal'), 'high' => $format->word('priority', 'high')]" :value="$part->priority ?? 'normal'" />
             </div>
             <div class="ticks"><span>It will see</span>
                 @foreach (['sun', 'heat', 'wear'] as $life)<label class="tick"><input type="checkbox" name="{{ $life }}" value="1" @checked(old($life, $part?->$life))> {{ $life }}</label>@endforeach

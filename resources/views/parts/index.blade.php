@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <x-layouts.app title="Parts">
 <div class="page">
     <header class="page-head"><h1>Parts</h1>@can('run', App\Models\Shop::class)<a class="btn go" data-key="n" href="{{ route('parts.create') }}">New part</a>@endcan</header>
@@ -13,13 +13,13 @@
                 <x-tag :part="$part" class="large" />
                 <div>
                     <h2><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a></h2>
-                    <p class="soft">{{ $say->word('substrate', $part->substrate) }}@if ($part->primed), primed @endif · {{ $say->word('finish', $part->finish) }} · {{ $say->area($call->plan->brief->coatedAreaM2()) }}</p>
+                    <p class="soft">{{ $format->word('substrate', $part->substrate) }}@if ($part->primed), primed @endif · {{ $format->word('finish', $part->finish) }} · {{ $format->area($call->plan->brief->coatedAreaM2()) }}</p>
                 </div>
                 <ol class="pips" aria-label="{{ count(array_filter($call->plan->steps, fn ($s) => $s->isDone())) }} of {{ count($call->plan->steps) }} steps done">
-                    @foreach ($call->plan->steps as $step)<li @class(['pip', 'pip-'.$step->step->kind->value, 'is-done' => $step->isDone(), 'is-next' => $step === $call->plan->next()]) title="{{ $say->step($step->step) }}"></li>@endforeach
+                    @foreach ($call->plan->steps as $step)<li @class(['pip', 'pip-'.$step->step->kind->value, 'is-done' => $step->isDone(), 'is-next' => $step === $call->plan->next()]) title="{{ $format->step($step->step) }}"></li>@endforeach
                 </ol>
-                <p class="num part-next">{{ $say->step($call->next->step->step) }}<small>{{ $say->state($call->next, $call->floor->nowMin) }}</small></p>
-                <p class="num part-ready">ready <b>{{ $say->date($call->schedule->readyMin()) }}</b></p>
+                <p class="num part-next">{{ $format->step($call->next->step->step) }}<small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
+                <p class="num part-ready">ready <b>{{ $format->date($call->schedule->readyMin()) }}</b></p>
             </li>
         @endforeach
     </ul>
@@ -27,7 +27,7 @@
         <h2 class="finished-head">Finished <span class="soft num">{{ $finished->total() }}</span></h2>
         <ul class="part-list finished">
         @foreach ($finished as $part)
-            <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $say->word('substrate', $part->substrate) }} · {{ $say->word('finish', $part->finish) }}</span> <span class="num">{{ $say->date(App\Time\ShopTime::minutes($part->finished_at)) }}</span></li>
+            <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a> <span class="soft">{{ $format->word('substrate', $part->substrate) }} · {{ $format->word('finish', $part->finish) }}</span> <span class="num">{{ $format->date(App\Time\ShopTime::minutes($part->finished_at)) }}</span></li>
         @endforeach
         </ul>
     @if ($finished->hasPages())<nav class="pages" aria-label="Finished parts">

@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php($area = $unit === 'in' ? 'in²' : 'cm²')
 <div id="zones" @if ($oob ?? false) hx-swap-oob="true" @endif>
     <input type="hidden" name="zones_typed" value="{{ $typed ? 1 : 0 }}">
@@ -12,16 +12,16 @@
             <tr>
                 <td class="num">{{ $i + 1 }}</td>
                 <td><input aria-label="Name of zone {{ $i + 1 }}" name="zones[{{ $i }}][name]" value="{{ $row['name'] ?? '' }}" maxlength="40" @if ($bad('name')) aria-invalid="true" @endif></td>
-                <td><select aria-label="Kind of zone {{ $i + 1 }}" name="zones[{{ $i }}][kind]">@foreach (OakGloss\Geometry\ZoneKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(($row['kind'] ?? '') === $kind->value)>{{ $say->word('zone', $kind->value) }}</option>@endforeach</select></td>
+                <td><select aria-label="Kind of zone {{ $i + 1 }}" name="zones[{{ $i }}][kind]">@foreach (OakGloss\Geometry\ZoneKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(($row['kind'] ?? '') === $kind->value)>{{ $format->word('zone', $kind->value) }}</option>@endforeach</select></td>
                 @foreach (['slope_deg' => 'Slope', 'length_mm' => 'Length', 'area_cm2' => 'Area', 'radius_mm' => 'Radius'] as $f => $label)
                     <td><input aria-label="{{ $label }} of zone {{ $i + 1 }}" name="zones[{{ $i }}][{{ $f }}]" inputmode="decimal" value="{{ $row[$f] ?? '' }}" class="short" @if ($bad($f)) aria-invalid="true" @endif></td>
                 @endforeach
-                <td><select aria-label="How zone {{ $i + 1 }} is seen" name="zones[{{ $i }}][visibility]">@foreach (OakGloss\Geometry\Visibility::cases() as $seen)<option value="{{ $seen->value }}" @selected(($row['visibility'] ?? '') === $seen->value)>{{ $say->word('visibility', $seen->value) }}</option>@endforeach</select></td>
+                <td><select aria-label="How zone {{ $i + 1 }} is seen" name="zones[{{ $i }}][visibility]">@foreach (OakGloss\Geometry\Visibility::cases() as $seen)<option value="{{ $seen->value }}" @selected(($row['visibility'] ?? '') === $seen->value)>{{ $format->word('visibility', $seen->value) }}</option>@endforeach</select></td>
                 <td><input aria-label="What feeds zone {{ $i + 1 }}" name="zones[{{ $i }}][above]" value="{{ $row['above'] ?? '' }}" maxlength="60" class="short" placeholder="nothing" @if ($bad('above')) aria-invalid="true" @endif></td>
             </tr>
             @foreach ($errors->get("zones.{$i}.*") as $messages)<tr><td colspan="9" class="more"><strong>{{ $messages[0] }}</strong></td></tr>@endforeach
         @else
-            <tr><td class="num">{{ $i + 1 }}</td><th scope="row">{{ $row['name'] }}</th><td>{{ $say->word('zone', $row['kind']) }}</td><td>{{ $row['slope_deg'] }}</td><td>{{ $row['length_mm'] }}</td><td>{{ $row['area_cm2'] }}</td><td>{{ $row['radius_mm'] ?? '–' }}</td><td>{{ $say->word('visibility', $row['visibility']) }}</td><td>{{ ($row['above'] ?? '') ?: 'nothing' }}</td></tr>
+            <tr><td class="num">{{ $i + 1 }}</td><th scope="row">{{ $row['name'] }}</th><td>{{ $format->word('zone', $row['kind']) }}</td><td>{{ $row['slope_deg'] }}</td><td>{{ $row['length_mm'] }}</td><td>{{ $row['area_cm2'] }}</td><td>{{ $row['radius_mm'] ?? '–' }}</td><td>{{ $format->word('visibility', $row['visibility']) }}</td><td>{{ ($row['above'] ?? '') ?: 'nothing' }}</td></tr>
         @endif
     @endforeach
     </tbody></table>

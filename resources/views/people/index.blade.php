@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <x-layouts.app title="People">
 <div class="page">
     <header class="page-head"><h1>People</h1><p><a href="{{ route('audit') }}">Audit list</a></p></header>
@@ -14,7 +14,7 @@
         @foreach ($people as $person)
             <li @class(['has-left' => $person->left_at])>
                 <p><b>{{ $person->name }}</b> <span class="soft">{{ $person->initials }} · {{ $person->email }}</span><br>
-                    <span class="soft">@if ($person->left_at) left {{ $say->date(App\Time\ShopTime::minutes($person->left_at)) }}@elseif ($person->signed_in_at) last signed in {{ $say->date(App\Time\ShopTime::minutes($person->signed_in_at)) }}@else has not signed in yet @endif</span></p>
+                    <span class="soft">@if ($person->left_at) left {{ $format->date(App\Time\ShopTime::minutes($person->left_at)) }}@elseif ($person->signed_in_at) last signed in {{ $format->date(App\Time\ShopTime::minutes($person->signed_in_at)) }}@else has not signed in yet @endif</span></p>
                 @if ($person->left_at)
                     <form method="post" action="{{ route('people.back', $person) }}">@marks<button class="btn quiet">Take back</button></form>
                 @else

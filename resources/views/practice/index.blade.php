@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <x-layouts.app title="Practice">
 <div class="page practice">
     <header class="page-head"><h1>Practice</h1><p class="soft">A part with a hidden truth: its film, its resin's pace and the air are near what sheet and model say, never quite. The clock runs as fast as you do. The same part number plays the same part again.</p></header>

@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php($title = __("practice.lesson.{$lesson->value}.title"))
 @php($clock = fn (float $min): string => 'day '.(1 + intdiv((int) $min + 480, 1440)).', '.sprintf('%02d:%02d', intdiv(((int) $min + 480) % 1440, 60), ((int) $min + 480) % 60))
 @php($acts = array_map(fn ($k) => $k->value, $lesson->acts()))
@@ -6,13 +6,13 @@
 <div class="page practice practice-room">
     <header class="practice-head">
         <div><h1>{{ $title }}</h1><p>{{ __("practice.lesson.{$lesson->value}.goal") }}</p></div>
-        <dl class="num"><div><dt>clock</dt><dd>{{ $clock($play->nowMin()) }}</dd></div><div><dt>air</dt><dd>{{ $say->celsius($play->airC()) }}</dd></div><div><dt>cup</dt><dd>{{ $say->grams($play->cupG()) }}</dd></div><div><dt>part</dt><dd>{{ $run->seed }}</dd></div></dl>
+        <dl class="num"><div><dt>clock</dt><dd>{{ $clock($play->nowMin()) }}</dd></div><div><dt>air</dt><dd>{{ $format->celsius($play->airC()) }}</dd></div><div><dt>cup</dt><dd>{{ $format->grams($play->cupG()) }}</dd></div><div><dt>part</dt><dd>{{ $run->seed }}</dd></div></dl>
     </header>
     @if ($verdict)
     <section @class(['card', 'answer-line', 'is-stop' => ! $verdict->isWon()]) aria-labelledby="verdict-title" id="verdict">
         <div>
             <h2 id="verdict-title">{{ $verdict->isWon() ? 'Won.' : 'Not yet.' }}</h2>
-            <ul>@foreach ($verdict->goals as $goal)<li><b>{{ $goal['met'] ? 'Met' : 'Missed' }}:</b> {{ __("practice.goal.{$goal['code']}", ['n' => round($goal['figure']), 'percent' => $say->percent($goal['figure'])]) }}</li>@endforeach
+            <ul>@foreach ($verdict->goals as $goal)<li><b>{{ $goal['met'] ? 'Met' : 'Missed' }}:</b> {{ __("practice.goal.{$goal['code']}", ['n' => round($goal['figure']), 'percent' => $format->percent($goal['figure'])]) }}</li>@endforeach
             @foreach ($verdict->mistakes as $mistake)<li><b>{{ $clock($mistake->atMin) }}:</b> {{ __("practice.mistake.{$mistake->code}", array_map(fn ($v) => is_float($v) ? (string) round($v, abs($v) < 10 ? 1 : 0) : $v, $mistake->args)) }}</li>@endforeach
             </ul>
         </div>
@@ -27,8 +27,8 @@
         <div>
         <section class="card" aria-labelledby="patch-title">
             <div class="card-head"><h2 id="patch-title">Under the lamp: {{ $zone }}</h2><nav class="zone-pick" aria-label="Zone">@foreach (['top', 'flank', 'rim'] as $name)<a href="{{ route('practice.show', [$run, 'zone' => $name]) }}" @class(['on' => $name === $zone]) @if ($name === $zone) aria-current="true" @endif>{{ $name }}</a>@endforeach</nav></div>
-            <canvas class="patch" width="560" height="250" data-patch="{{ json_encode($patch) }}" role="img" aria-label="The weave of the {{ $zone }} under a tube lamp: gloss {{ round($patch->gloss) }} units, relief {{ number_format($patch->textureUm, 1) }} µm, scratch {{ number_format($patch->scratchUm, 1) }} µm, {{ $say->percent($play->part->burntShare($zone)) }} bare"></canvas>
-            <dl class="num patch-figures"><div><dt>gloss</dt><dd>{{ round($patch->gloss) }} GU</dd></div><div><dt>relief</dt><dd>{{ number_format($patch->textureUm, 1) }} µm</dd></div><div><dt>scratch</dt><dd>{{ $patch->scratchUm > 0 ? number_format($patch->scratchUm, 1).' µm' : 'none' }}</dd></div><div><dt>bare</dt><dd>{{ $play->part->burntShare($zone) > 0 ? $say->percent($play->part->burntShare($zone)) : 'none' }}</dd></div><div><dt>dust</dt><dd>{{ $patch->sealed > 0.01 ? 'shut in' : ($patch->dust > 0.1 ? 'on it' : 'none') }}</dd></div></dl>
+            <canvas class="patch" width="560" height="250" data-patch="{{ json_encode($patch) }}" role="img" aria-label="The weave of the {{ $zone }} under a tube lamp: gloss {{ round($patch->gloss) }} units, relief {{ number_format($patch->textureUm, 1) }} µm, scratch {{ number_format($patch->scratchUm, 1) }} µm, {{ $format->percent($play->part->burntShare($zone)) }} bare"></canvas>
+            <dl class="num patch-figures"><div><dt>gloss</dt><dd>{{ round($patch->gloss) }} GU</dd></div><div><dt>relief</dt><dd>{{ number_format($patch->textureUm, 1) }} µm</dd></div><div><dt>scratch</dt><dd>{{ $patch->scratchUm > 0 ? number_format($patch->scratchUm, 1).' µm' : 'none' }}</dd></div><div><dt>bare</dt><dd>{{ $play->part->burntShare($zone) > 0 ? $format->percent($play->part->burntShare($zone)) : 'none' }}</dd></div><div><dt>dust</dt><dd>{{ $patch->sealed > 0.01 ? 'shut in' : ($patch->dust > 0.1 ? 'on it' : 'none') }}</dd></div></dl>
         </section>
         <section class="card" aria-labelledby="true-title">
             <h2 id="true-title">Its true section</h2>
@@ -44,7 +44,7 @@
                 <path d="M42 {{ $section->zeroY }}H414" class="plane-line"/>
             </svg>
             <p class="soft">Each bar one place. Dashed: the crowns. Your own parts never show you this.</p>
-            <details class="as-table"><summary>The same as a table</summary><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Thinnest</th><th scope="col">Mean</th><th scope="col">Thickest</th><th scope="col">Bare</th></tr></thead><tbody>@foreach ($section->zones as $z)<tr><th scope="row">{{ $z['name'] }}</th><td>{{ $say->um($z['least']) }}</td><td>{{ $say->um($z['mean']) }}</td><td>{{ $say->um($z['most']) }}</td><td>{{ $say->percent($play->part->burntShare($z['name'])) }}</td></tr>@endforeach</tbody></table></details>
+            <details class="as-table"><summary>The same as a table</summary><table class="num"><thead><tr><th scope="col">Zone</th><th scope="col">Thinnest</th><th scope="col">Mean</th><th scope="col">Thickest</th><th scope="col">Bare</th></tr></thead><tbody>@foreach ($section->zones as $z)<tr><th scope="row">{{ $z['name'] }}</th><td>{{ $format->um($z['least']) }}</td><td>{{ $format->um($z['mean']) }}</td><td>{{ $format->um($z['most']) }}</td><td>{{ $format->percent($play->part->burntShare($z['name'])) }}</td></tr>@endforeach</tbody></table></details>
         </section>
         </div>
         <div>
@@ -72,7 +72,7 @@
             @if ($answers === [])<p class="soft">Nothing yet.</p>@endif
             <ol class="answers" reversed aria-live="polite">
             @foreach ($answers as $answer)
-                <li><b class="num">{{ $clock($answer->fromMin) }}</b> {{ __("practice.act.{$answer->act->kind->value}", ['amount' => round($answer->act->amount, 1), 'grit' => $answer->act->grit?->number ?? '', 'zone' => $answer->act->zone === '' ? 'all of it' : $answer->act->zone, 'span' => $say->span($answer->act->amount), 'compound' => $answer->act->compound?->value ?? '', 'sheen' => $answer->act->sheen?->value ?? '']) }} <span class="soft">{{ __("practice.answer.{$answer->code}", array_map(fn ($v) => is_float($v) ? (string) round($v, 1) : $v, $answer->args) + ['low_percent' => isset($answer->args['low']) ? $say->percent($answer->args['low']) : '', 'bare_percent' => isset($answer->args['bare']) ? $say->percent($answer->args['bare']) : '']) }}</span></li>
+                <li><b class="num">{{ $clock($answer->fromMin) }}</b> {{ __("practice.act.{$answer->act->kind->value}", ['amount' => round($answer->act->amount, 1), 'grit' => $answer->act->grit?->number ?? '', 'zone' => $answer->act->zone === '' ? 'all of it' : $answer->act->zone, 'span' => $format->span($answer->act->amount), 'compound' => $answer->act->compound?->value ?? '', 'sheen' => $answer->act->sheen?->value ?? '']) }} <span class="soft">{{ __("practice.answer.{$answer->code}", array_map(fn ($v) => is_float($v) ? (string) round($v, 1) : $v, $answer->args) + ['low_percent' => isset($answer->args['low']) ? $format->percent($answer->args['low']) : '', 'bare_percent' => isset($answer->args['bare']) ? $format->percent($answer->args['bare']) : '']) }}</span></li>
             @endforeach
             </ol>
         </section>

@@ -6,7 +6,7 @@
     @endif
     <ul class="feeds">
     @foreach ($feeds as $feed)
-        <li><span>Address of {{ $say->date(App\Time\ShopTime::minutes($feed->made_at)) }}, {{ $feed->last_read_at ? 'last read '.$say->when(App\Time\ShopTime::minutes($feed->last_read_at)) : 'not read yet' }}</span>
+        <li><span>Address of {{ $format->date(App\Time\ShopTime::minutes($feed->made_at)) }}, {{ $feed->last_read_at ? 'last read '.$format->when(App\Time\ShopTime::minutes($feed->last_read_at)) : 'not read yet' }}</span>
             <form method="post" action="{{ route('feeds.revoke', $feed) }}">@marks @method('DELETE')<button class="btn quiet">Revoke</button></form></li>
     @endforeach
     </ul>

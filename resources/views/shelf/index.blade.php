@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <x-layouts.app title="Shelf">
 <div class="page shelf">
     <header class="page-head"><h1>Shelf</h1><p class="soft">Made-up examples; set your own sheets in their place.</p></header>
@@ -12,16 +12,16 @@
                     <svg viewBox="0 0 44 44" class="grain" aria-hidden="true"><circle cx="22" cy="22" r="{{ round(OakGloss\Abrasion\Grit::MEAN_GRAIN_UM[$item->grit] / 425 * 21 + .6, 2) }}"/></svg>
                 @endif
                 <b>{{ $kind->title($item) }}</b>
-                <span class="soft num">{{ $kind->line($item, $say) }}</span>
+                <span class="soft num">{{ $kind->line($item, $format) }}</span>
                 @if ($name === 'resins')
                     @php($life = $lives[$item->id] ?? null)
                     @if ($life === null)<span class="soft">This sheet can't be reckoned with. Open it and type it anew.</span>@else
-                    <svg viewBox="0 0 400 20" class="life" preserveAspectRatio="xMinYMid meet" role="img" aria-label="At {{ $say->celsius($airC) }}: bonds from {{ $say->span($life->opensMin) }} to {{ $say->span($life->closesMin) }}, sandable after {{ $say->span($life->sandableMin) }}">
+                    <svg viewBox="0 0 400 20" class="life" preserveAspectRatio="xMinYMid meet" role="img" aria-label="At {{ $format->celsius($airC) }}: bonds from {{ $format->span($life->opensMin) }} to {{ $format->span($life->closesMin) }}, sandable after {{ $format->span($life->sandableMin) }}">
                         <rect x="0" y="3" width="{{ $life->x($life->opensMin, 400) }}" height="14" class="wet-ground"/>
                         <rect x="{{ $life->x($life->opensMin, 400) }}" y="2" width="{{ $life->x($life->closesMin, 400) - $life->x($life->opensMin, 400) }}" height="16" class="bond"/>
                         <path d="M{{ $life->x($life->closesMin, 400) }} 3L{{ $life->x($life->sandableMin, 400) }} 9V11L{{ $life->x($life->closesMin, 400) }} 17Z" class="missed"/>
                     </svg>
-                    <span class="soft num">now, at {{ $say->celsius($airC) }}: bonds {{ $say->span($life->opensMin) }} to {{ $say->span($life->closesMin) }}, sandable {{ $say->span($life->sandableMin) }}</span>
+                    <span class="soft num">now, at {{ $format->celsius($airC) }}: bonds {{ $format->span($life->opensMin) }} to {{ $format->span($life->closesMin) }}, sandable {{ $format->span($life->sandableMin) }}</span>
                     @endif
                 @endif
             </a></li>

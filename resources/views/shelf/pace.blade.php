@@ -1,4 +1,4 @@
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 <section class="card pace" aria-labelledby="pace-title">
     <h2 id="pace-title">This shop's own pace</h2>
     @if ($paceChart === null)
@@ -29,8 +29,8 @@
         <ul class="checks">
         @foreach (array_reverse($checks) as $check)
             <li @class(['is-asking' => $check->stands === App\Planning\CheckStands::Asks, 'is-out' => $check->stands === App\Planning\CheckStands::LeftOut])>
-                <p class="num">{{ $say->when(App\Time\ShopTime::minutes($check->fact->happened_at)) }} · {{ $say->word(in_array($check->said, ['clogs', 'dusts']) ? 'paper' : 'touch', $check->said) }} at an age of {{ $say->span($check->ageMin) }} <span class="soft">{{ $check->fact->user->initials }}, {{ lcfirst($say->stepName($check->fact->step)) }}</span></p>
-                @if ($check->stands === App\Planning\CheckStands::Asks)<p class="finding is-warn"><b>Far off</b> Under {{ $say->percent(App\Planning\PaceBook::FAR_OFF) }} of coats would be so at that age. Is the ratio, the mix or the probe wrong? <span>It is not averaged in until you say.</span></p>@endif
+                <p class="num">{{ $format->when(App\Time\ShopTime::minutes($check->fact->happened_at)) }} · {{ $format->word(in_array($check->said, ['clogs', 'dusts']) ? 'paper' : 'touch', $check->said) }} at an age of {{ $format->span($check->ageMin) }} <span class="soft">{{ $check->fact->user->initials }}, {{ lcfirst($format->stepName($check->fact->step)) }}</span></p>
+                @if ($check->stands === App\Planning\CheckStands::Asks)<p class="finding is-warn"><b>Far off</b> Under {{ $format->percent(App\Planning\PaceBook::FAR_OFF) }} of coats would be so at that age. Is the ratio, the mix or the probe wrong? <span>It is not averaged in until you say.</span></p>@endif
                 @if ($check->stands === App\Planning\CheckStands::LeftOut)<p class="soft">left out: {{ $check->reason }}</p>@endif
                 @if ($check->stands !== App\Planning\CheckStands::Counts)<form method="post" action="{{ route('facts.judge', [$check->fact->part_id, $check->fact]) }}">@marks<input type="hidden" name="counts" value="1"><button class="btn quiet">It counts</button></form>@endif
                 @if ($check->stands !== App\Planning\CheckStands::LeftOut)<form method="post" action="{{ route('facts.judge', [$check->fact->part_id, $check->fact]) }}" class="one-line">@marks<input type="hidden" name="counts" value="0"><div class="field"><label for="reason-{{ $check->fact->id }}">Leave it out because</label><input id="reason-{{ $check->fact->id }}" name="reason" maxlength="200" required></div><button class="btn quiet">Leave out</button></form>@endif

@@ -1,5 +1,5 @@
 @php($days = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'])
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @use('App\View\Old')
 @php($week = array_map(fn ($row) => App\Time\DaySpans::read($row)[0], $shop->working_hours))
 <x-layouts.app title="Shop">
@@ -72,7 +72,7 @@
             <x-field name="meter_url" label="Gloss meter answers at" type="url" :value="$shop->meter_url" />
             <x-field name="unrest_min" label="Moving a part that was told another time costs" unit="min" type="number" :value="$shop->unrest_min" hint="A better plan is offered only where it gains more than this for every part that it moves." />
             <x-field name="target_percent" label="Burn-through allowed" unit="% of a show zone" type="number" :value="round(100 * $shop->target_burn_through, 3)" />
-            <x-pick name="print_through" label="Before the last flatting, usually" :choices="collect(OakGloss\Method\PrintThrough::cases())->mapWithKeys(fn ($c) => [$c->value => $say->word('print_through', $c->value)])->all()" :value="$shop->print_through" hint="for new parts; each part can choose its own" />
+            <x-pick name="print_through" label="Before the last flatting, usually" :choices="collect(OakGloss\Method\PrintThrough::cases())->mapWithKeys(fn ($c) => [$c->value => $format->word('print_through', $c->value)])->all()" :value="$shop->print_through" hint="for new parts; each part can choose its own" />
         </div></fieldset>
         @can('own', $shop)<p class="form-foot"><button class="btn go">Keep</button></p>@endcan
         </fieldset>
@@ -80,7 +80,7 @@
     <section class="card" aria-labelledby="exceptions-title"><h2 id="exceptions-title">Days with other hours</h2>
         <ul class="feeds">
         @forelse ($exceptions as $exception)
-            <li><span class="num">{{ $say->dayOf($exception->day) }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
+            <li><span class="num">{{ $format->dayOf($exception->day) }}, {{ $exception->user->name ?? 'everybody' }}: {{ App\Words\Spans::words($exception->spans) ?: 'nobody there' }}@if ($exception->because) <i>{{ $exception->because }}</i>@endif</span>
                 <form method="post" action="{{ route('hours.withdraw', $exception) }}">@marks @method('DELETE')<button class="btn quiet">Withdraw</button></form></li>
         @empty<li class="soft">None ahead.</li>@endforelse
         </ul>

@@ -1,10 +1,10 @@
 @props(['drawing', 'trial' => null, 'chosen' => null])
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php($w = App\View\Drawing\RunSheetDrawing::WIDTH)
 @php($picked = $trial ?? $chosen)
 <div class="sheet-scroll" tabindex="0" role="group" aria-label="Parts against time; scroll sideways">
 <svg viewBox="0 0 {{ $w }} {{ $drawing->height }}" class="run-sheet" role="group" aria-labelledby="sheet-title sheet-desc"
-    data-from="{{ $drawing->fromMin }}" data-per-px="{{ $drawing->minutesPerPx() }}" data-gutter="{{ App\View\Drawing\RunSheetDrawing::GUTTER }}" data-grid="{{ OakGloss\Schedule\PartSchedule::GRID_MIN }}" data-lane="{{ App\View\Drawing\RunSheetDrawing::LANE }}" data-zone="{{ $say->time()->zone }}">
+    data-from="{{ $drawing->fromMin }}" data-per-px="{{ $drawing->minutesPerPx() }}" data-gutter="{{ App\View\Drawing\RunSheetDrawing::GUTTER }}" data-grid="{{ OakGloss\Schedule\PartSchedule::GRID_MIN }}" data-lane="{{ App\View\Drawing\RunSheetDrawing::LANE }}" data-zone="{{ $format->time()->zone }}">
     <title id="sheet-title">Run sheet</title>
     <desc id="sheet-desc">One lane a part, one lane a pair of hands. Blocks are steps; dotted while wet, solid while the coat bonds, tapering while it cures. The table below tells the same.</desc>
     <defs>
@@ -27,17 +27,17 @@
                 @elseif ($shape['kind'] === 'bond')<rect x="{{ $x }}" y="{{ $y + 7 }}" width="{{ $u - $x }}" height="18" rx="2" class="bond"/>
                 @else<path d="M{{ $x }} {{ $y + 9 }}L{{ $u }} {{ $y + 14 }}V{{ $y + 18 }}L{{ $x }} {{ $y + 23 }}Z" class="missed"/>@endif
             @endforeach
-            @if ($lane['dueX'] !== null)<g class="due"><path d="M{{ $lane['dueX'] }} {{ $y }}V{{ $y + 32 }}"/><path d="M{{ $lane['dueX'] }} {{ $y }}h9l-3 4 3 4h-9z" class="due-flag"><title>needed by {{ $say->date($lane['plan']->plan->brief->neededByMin) }}</title></path></g>@endif
+            @if ($lane['dueX'] !== null)<g class="due"><path d="M{{ $lane['dueX'] }} {{ $y }}V{{ $y + 32 }}"/><path d="M{{ $lane['dueX'] }} {{ $y }}h9l-3 4 3 4h-9z" class="due-flag"><title>needed by {{ $format->date($lane['plan']->plan->brief->neededByMin) }}</title></path></g>@endif
             @foreach ($lane['blocks'] as $block)
                 @php($key = $block['step']->step->key)
                 <a href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin, 'step' => "{$part->id}:{$key}"]) }}#step" @class(['block', 'is-keyed' => $block['time']->way->value === 'keyed', 'is-picked' => $picked && $picked['step'] === $key && $picked['part']->part->id === $part->id])
                     data-part="{{ $part->id }}" data-step="{{ $key }}" data-start="{{ $block['time']->startMin }}" data-range="{{ route('run-sheet.range', [$part, $key]) }}" data-try="{{ route('run-sheet.try', [$part, $key]) }}"
-                    aria-label="{{ $part->letter }}, {{ $say->step($block['step']->step) }}, {{ $say->when($block['time']->startMin) }} to {{ $say->time()->local($block['time']->endMin)->format('H:i') }}{{ $block['time']->way->value === 'keyed' ? ', keyed first' : '' }}{{ $block['pinned'] ? ', pinned' : '' }}">
+                    aria-label="{{ $part->letter }}, {{ $format->step($block['step']->step) }}, {{ $format->when($block['time']->startMin) }} to {{ $format->time()->local($block['time']->endMin)->format('H:i') }}{{ $block['time']->way->value === 'keyed' ? ', keyed first' : '' }}{{ $block['pinned'] ? ', pinned' : '' }}">
                     <rect x="{{ $block['x'] }}" y="{{ $y + 2 }}" width="{{ $block['width'] }}" height="28" rx="2"/>
                     @if ($block['time']->way->value === 'keyed')<path d="M{{ $block['x'] + 2 }} {{ $y + 27 }}h{{ max(1, $block['width'] - 4) }}" class="keyed-mark"/>@endif
                     @if ($block['pinned'])<circle cx="{{ $block['x'] + $block['width'] / 2 }}" cy="{{ $y + 2 }}" r="4" class="pin"/>@endif
-                    @if ($block['label'])<text x="{{ $block['x'] + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($say->step($block['step']->step), (int) ($block['width'] / 7.4), '') }}</text>@endif
-                    <title>{{ $say->step($block['step']->step) }}, {{ $say->when($block['time']->startMin) }}</title>
+                    @if ($block['label'])<text x="{{ $block['x'] + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($format->step($block['step']->step), (int) ($block['width'] / 7.4), '') }}</text>@endif
+                    <title>{{ $format->step($block['step']->step) }}, {{ $format->when($block['time']->startMin) }}</title>
                 </a>
             @endforeach
             <rect x="8" y="{{ $y + 3 }}" width="26" height="26" rx="3" class="lane-tag"/><text x="21" y="{{ $y + 22 }}" text-anchor="middle" class="lane-letter">{{ $part->letter }}</text>

@@ -1,8 +1,8 @@
 @props(['drawing'])
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php([$w, $h] = [App\View\Drawing\SectionDrawing::WIDTH, App\View\Drawing\SectionDrawing::HEIGHT])
 <figure class="section-figure" id="section">
-    <div class="card-head"><h2>Section through the skin</h2><p class="soft">@if ($drawing->after)after {{ lcfirst($say->step($drawing->after->step)) }}@else bare part @endif @if (($drawing->columns[0]['state'] ?? null)?->isMeasured()) · as read @endif · µm</p></div>
+    <div class="card-head"><h2>Section through the skin</h2><p class="soft">@if ($drawing->after)after {{ lcfirst($format->step($drawing->after->step)) }}@else bare part @endif @if (($drawing->columns[0]['state'] ?? null)?->isMeasured()) · as read @endif · µm</p></div>
     @if ($drawing->columns === [])
         <p class="soft empty">The section begins with the wet-out.</p>
     @else
@@ -22,16 +22,16 @@
                 <path d="M{{ $column['x'] - 5 }} {{ $column['planeY'] }}H{{ $column['x'] + $column['width'] + 5 }}" class="plane-line"/>
                 <path d="M{{ $middle }} {{ $column['planeY'] }}V{{ $drawing->crownsY }}" class="cover-line"/>
                 @php($pillY = min(($column['planeY'] + $drawing->crownsY) / 2, $drawing->crownsY - 14))
-                <g class="pill is-{{ $column['riskClass'] }}"><rect x="{{ $middle - 37 }}" y="{{ $pillY - 13 }}" width="74" height="26" rx="13"/><text x="{{ $middle }}" y="{{ $pillY + 5 }}" text-anchor="middle">{{ $say->um($column['leftUm']) }}</text></g>
+                <g class="pill is-{{ $column['riskClass'] }}"><rect x="{{ $middle - 37 }}" y="{{ $pillY - 13 }}" width="74" height="26" rx="13"/><text x="{{ $middle }}" y="{{ $pillY + 5 }}" text-anchor="middle">{{ $format->um($column['leftUm']) }}</text></g>
             @endif
-            <text x="{{ $middle }}" y="{{ $h - 10 }}" text-anchor="middle" class="zone-name">{{ $say->zone($column['state']->zone) }}</text>
+            <text x="{{ $middle }}" y="{{ $h - 10 }}" text-anchor="middle" class="zone-name">{{ $format->zone($column['state']->zone) }}</text>
         @endforeach
     </svg>
-    @if ($drawing->flat)<p class="plane-key"><svg width="26" height="6" aria-hidden="true"><path d="M0 3H26" class="plane-line"/></svg> {{ lcfirst($say->step($drawing->flat->step)) }} P{{ $drawing->flat->ladder->first()->number }} to P{{ $drawing->flat->ladder->last()->number }} ends here; the number is what stays over the weave. Height to scale, width schematic; pale coats are still ahead.</p>@endif
+    @if ($drawing->flat)<p class="plane-key"><svg width="26" height="6" aria-hidden="true"><path d="M0 3H26" class="plane-line"/></svg> {{ lcfirst($format->step($drawing->flat->step)) }} P{{ $drawing->flat->ladder->first()->number }} to P{{ $drawing->flat->ladder->last()->number }} ends here; the number is what stays over the weave. Height to scale, width schematic; pale coats are still ahead.</p>@endif
     <details class="as-table"><summary>The same as a table</summary>
         <table><thead><tr><th scope="col">Zone</th><th scope="col">Over crowns now</th><th scope="col">Texture</th><th scope="col">Stays after flatting</th><th scope="col">Doubt</th><th scope="col">Burns through</th></tr></thead><tbody>
         @foreach ($drawing->columns as $column)
-            <tr><th scope="row">{{ $say->zone($column['state']->zone) }}</th><td>{{ $say->um($column['coverUm']) }}</td><td>{{ $say->um($column['state']->before->textureUm) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->um($column['leftUm']) }}</td><td>± {{ $say->um($column['state']->doubtUm()) }}</td><td>{{ $column['leftUm'] === null ? '–' : $say->percent($column['state']->risk()) }}</td></tr>
+            <tr><th scope="row">{{ $format->zone($column['state']->zone) }}</th><td>{{ $format->um($column['coverUm']) }}</td><td>{{ $format->um($column['state']->before->textureUm) }}</td><td>{{ $column['leftUm'] === null ? '–' : $format->um($column['leftUm']) }}</td><td>± {{ $format->um($column['state']->doubtUm()) }}</td><td>{{ $column['leftUm'] === null ? '–' : $format->percent($column['state']->risk()) }}</td></tr>
         @endforeach
         </tbody></table>
     </details>

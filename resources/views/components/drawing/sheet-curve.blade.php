@@ -1,5 +1,5 @@
 @props(['curve', 'resin'])
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @php($names = ['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable', 'full' => 'full cure'])
 @php([$w, $h] = [App\View\Drawing\SheetCurve::WIDTH, App\View\Drawing\SheetCurve::HEIGHT])
 <figure class="curve">
@@ -13,6 +13,6 @@
     </svg>
     <figcaption class="soft">Dots: the sheet's own rows (time to tack). Activation {{ round($resin->kinetics->activation->joulePerMol / 1000, 1) }} kJ/mol, {{ ['given' => 'given', 'fitted' => 'fitted through the rows', 'assumed' => 'assumed, since fewer than two temperatures are known'][$resin->kinetics->activation->basis->value] }}.</figcaption>
     <table class="num"><thead><tr><th scope="col">at</th>@foreach ($names as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead><tbody>
-    @foreach ($curve->table as $row)<tr><th scope="row">{{ round($row['celsius']) }} °C</th>@foreach ($names as $event => $name)<td>{{ $say->span(60 * $row['hours'][$event]) }}</td>@endforeach</tr>@endforeach
+    @foreach ($curve->table as $row)<tr><th scope="row">{{ round($row['celsius']) }} °C</th>@foreach ($names as $event => $name)<td>{{ $format->span(60 * $row['hours'][$event]) }}</td>@endforeach</tr>@endforeach
     </tbody></table>
 </figure>

@@ -1,5 +1,5 @@
 @props(["title" => "Bench", "bodyClass" => ""])
-@inject('say', 'App\Words\Say')
+@inject('format', 'App\Words\Formatter')
 @inject('clock', 'App\Clock\ShopClock')
 @inject('planner', 'App\Planning\Planner')
 <!doctype html>
@@ -24,8 +24,8 @@
         @endforeach
     </nav>
     @php($rise = $floor->air->risePerHour($floor->nowMin))
-    <p class="air"><b>{{ $say->celsius($floor->airNowC()) }}</b>
-        @if ($floor->humidity() !== null)<span class="wide">{{ round($floor->humidity()) }} % · dew {{ $say->celsius($floor->dewPointC()) }}</span>@endif
+    <p class="air"><b>{{ $format->celsius($floor->airNowC()) }}</b>
+        @if ($floor->humidity() !== null)<span class="wide">{{ round($floor->humidity()) }} % · dew {{ $format->celsius($floor->dewPointC()) }}</span>@endif
         @if (abs($rise) >= 0.1)<em class="wide">{{ $rise > 0 ? 'rising' : 'falling' }} {{ number_format(abs($rise), 1) }}/h</em>@endif
     </p>
     <button type="button" class="plain" data-open="keys" aria-label="Keys">?</button>
@@ -35,7 +35,7 @@
 </header>
 @can('skipClock', App\Models\Shop::class)
 <section class="clockbar" aria-label="Demo clock">
-    <p>Demo clock <b class="num" id="demo-clock">{{ $say->time()->local($clock->nowMin())->format('D j M H:i') }}</b></p>
+    <p>Demo clock <b class="num" id="demo-clock">{{ $format->time()->local($clock->nowMin())->format('D j M H:i') }}</b></p>
     <form method="post" action="{{ route('clock.skip') }}">@marks
         <span>Skip</span>
         <button name="to" value="window">to the next window</button>

@@ -16,7 +16,7 @@ use OakGloss\Plan\Settling;
 use OakGloss\Quantity\Temperature;
 
 /** What is ahead of a part, as steps for a run sheet. */
-final class PartChain
+final class StepsAhead
 {
     /** So far ahead is looked for air that every step bears, minutes. */
     private const AIR_AHEAD_MIN = 15 * 1440.0;

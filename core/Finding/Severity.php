@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Quantity;
+namespace OakGloss\Finding;
 
 /** How much a finding weighs in the plan. */
 enum Severity: string

@@ -19,17 +19,17 @@ use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\FittedWindow;
 use OakGloss\Schedule\HardenerChoice;
-use OakGloss\Schedule\TurnedWay;
-use OakGloss\Schedule\TurnedWindow;
+use OakGloss\Schedule\WindowFit;
 
 /** Lets the windows of one part, or of all at the same stage, land where hands are free. */
-final class Turning
+final class WindowFitting
 {
     /** Shares of the fast hardener that are tried where the sheets allow them. */
     private const SHARES = [0.25, 0.5, 0.75];
 
-    public function __construct(private readonly Planner $planner, private readonly PartChains $chains, private readonly Trials $trials)
+    public function __construct(private readonly Planner $planner, private readonly PartSteps $chains, private readonly Trials $trials)
     {
     }
 
@@ -64,7 +64,7 @@ final class Turning
      * @param array<int, PlannedPart>   $parts pooled in this order
      * @param list<array{float, float}> $free
      *
-     * @return list<array{way: TurnedWay, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<Draft>>}>
+     * @return list<array{way: FittedWindow, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<Draft>>}>
      */
     public function ways(array $parts, array $free): array
     {
@@ -76,7 +76,7 @@ final class Turning
         $pairs = array_map(fn (PlannedPart $p): array => self::pair($p) ?? throw new \LogicException('asked only of parts that are able'), $parts);
         $lag = max(0.0, ...array_map(fn (PlannedPart $p): float => $p->plan->brief->substrate->lagMin(), $parts));
         [$earliest, $latest] = $this->limits($parts);
-        $turned = new TurnedWindow(
+        $turned = new WindowFit(
             $first->schedule->chain->air,
             $lag,
             $free,
@@ -187,7 +187,7 @@ final class Turning
      *
      * @return array<int, list<Draft>> by part
      */
-    private function facts(TurnedWay $way, array $ids, array $pairs): array
+    private function facts(FittedWindow $way, array $ids, array $pairs): array
     {
         $facts = [];
         $after = 0.0;
@@ -220,7 +220,7 @@ final class Turning
      *
      * @return list<array{float, float}>
      */
-    private function outside(ShopFloor $floor, TurnedWay $way, array $free): array
+    private function outside(ShopFloor $floor, FittedWindow $way, array $free): array
     {
         $used = array_filter($free, fn (array $f): bool => array_filter([...$way->starts, $way->nextMin], fn (float $m): bool => $m >= $f[0] && $m < $f[1]) !== []);
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Quantity;
+namespace OakGloss\Uncertainty;
 
 /** The standard normal distribution. */
 final class Normal

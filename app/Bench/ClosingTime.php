@@ -26,7 +26,7 @@ use OakGloss\Schedule\StepTime;
 use OakGloss\Schedule\Way;
 
 /** Before the shop closes: windows that would open and close while nobody is there, and what can be done about each. */
-final class LockUp
+final class ClosingTime
 {
     /** Nobody stays longer than this, minutes past closing. */
     private const LONGEST_STAY_MIN = 300.0;
@@ -59,7 +59,7 @@ final class LockUp
     /**
      * The cases of this evening, kept for as long as nothing that they rest on changes.
      *
-     * @return list<array{part: int, step: string, opens: float, closes: float, ways: list<WayOut>}>
+     * @return list<array{part: int, step: string, opens: float, closes: float, ways: list<WindowOption>}>
      */
     public function cases(Shop $shop): array
     {
@@ -83,7 +83,7 @@ final class LockUp
     }
 
     /** One way as it stands now; null if it is not offered any more. */
-    public function way(Part $part, string $code): ?WayOut
+    public function way(Part $part, string $code): ?WindowOption
     {
         foreach ($this->cases($part->shop) as $case) {
             foreach ($case['part'] === $part->id ? $case['ways'] : [] as $way) {
@@ -96,7 +96,7 @@ final class LockUp
         return null;
     }
 
-    /** @return array{step: string, opens: float, closes: float, ways: list<WayOut>}|null */
+    /** @return array{step: string, opens: float, closes: float, ways: list<WindowOption>}|null */
     private function caseOf(PlannedPart $planned, ShopFloor $floor, float $closes): ?array
     {
         $below = null;
@@ -124,7 +124,7 @@ final class LockUp
     /**
      * @param array{PlannedStep, StepTime}|null $below the coat that it would bond to, where that is still ahead
      *
-     * @return list<WayOut>
+     * @return list<WindowOption>
      */
     private function ways(PlannedPart $planned, ShopFloor $floor, float $closes, PlannedStep $step, ?array $below, float $opens): array
     {
@@ -143,7 +143,7 @@ final class LockUp
             $this->keyed($planned, $key),
             $below === null ? null : $this->tomorrow($planned, $floor, $key, $below[0]->step->key, $closes),
         ]);
-        usort($ways, fn (WayOut $a, WayOut $b): int => [($a->readyMin ?? INF) + $a->othersLaterMin, $a->overMin, $a->handsMin] <=> [($b->readyMin ?? INF) + $b->othersLaterMin, $b->overMin, $b->handsMin]);
+        usort($ways, fn (WindowOption $a, WindowOption $b): int => [($a->readyMin ?? INF) + $a->othersLaterMin, $a->overMin, $a->handsMin] <=> [($b->readyMin ?? INF) + $b->othersLaterMin, $b->overMin, $b->handsMin]);
 
         return $ways;
     }
@@ -173,17 +173,17 @@ final class LockUp
      *
      * @param list<Draft> $facts
      */
-    private function bonding(string $code, PlannedPart $planned, string $key, array $facts, ?float $before = null, ?float $untilMin = null, ?float $celsius = null, string $climate = ''): ?WayOut
+    private function bonding(string $code, PlannedPart $planned, string $key, array $facts, ?float $before = null, ?float $untilMin = null, ?float $celsius = null, string $climate = ''): ?WindowOption
     {
         $facts[] = new Draft($key, new Decided(key: false, bond: true));
         [$trial, $later] = $this->trial($planned, $facts);
         $time = $trial->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Bonded || $trial->schedule->leniency !== Leniency::None || ($before !== null && $time->endMin > $before) ? null
-            : new WayOut($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), 0.0, $untilMin, $celsius, $climate, $facts, othersLaterMin: $later);
+            : new WindowOption($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), 0.0, $untilMin, $celsius, $climate, $facts, othersLaterMin: $later);
     }
 
-    private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
+    private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WindowOption
     {
         foreach ([ClimateKind::WarmBox, ClimateKind::HeatLamp] as $kind) {
             if (! $this->hasPlace($floor->shop, $kind, $from, $closes)) {
@@ -194,7 +194,7 @@ final class LockUp
             $bears = $coat?->layer === null ? null : $planned->plan->materials->resinFor($coat)->maxC;
             $warmest = min(ClimateLimit::warmestC($kind, $planned->plan->brief->substrate), $bears ?? INF);
             $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0 && $this->opensBy($planned, $key, new ClimateChange($kind, $from, $closes, $c), $closes)));
-            $way = $this->leastWarm($tried, fn (float $c): ?WayOut => $this->bonding('warm', $planned, $key, [new Draft($key, new AirChanged($kind, round($from), round($closes), $c))], $closes, $closes, $c, $kind->value));
+            $way = $this->leastWarm($tried, fn (float $c): ?WindowOption => $this->bonding('warm', $planned, $key, [new Draft($key, new AirChanged($kind, round($from), round($closes), $c))], $closes, $closes, $c, $kind->value));
             if ($way !== null) {
                 return $way;
             }
@@ -224,10 +224,10 @@ final class LockUp
      * The least warm of some temperatures that does. Mostly warmer opens a window sooner, and the middle says which half
      * to look in; where a window is over before hands are free, cooler ones are tried one by one.
      *
-     * @param list<float>              $celsius rising
-     * @param \Closure(float): ?WayOut $way
+     * @param list<float>                    $celsius rising
+     * @param \Closure(float): ?WindowOption $way
      */
-    private function leastWarm(array $celsius, \Closure $way): ?WayOut
+    private function leastWarm(array $celsius, \Closure $way): ?WindowOption
     {
         [$low, $high, $found] = [0, count($celsius), null];
         while ($low < $high) {
@@ -242,7 +242,7 @@ final class LockUp
         return $found;
     }
 
-    private function stay(PlannedPart $planned, ShopFloor $floor, string $key, float $until, float $closes): ?WayOut
+    private function stay(PlannedPart $planned, ShopFloor $floor, string $key, float $until, float $closes): ?WindowOption
     {
         // The sheet's grid is coarser than the window, and knows no lag.
         foreach ([5.0, 15.0, 30.0] as $more) {
@@ -254,14 +254,14 @@ final class LockUp
             [$trial, $later] = $this->trial($planned, $facts, $floor->stayingUntil($stays));
             $time = $trial->schedule->slot($key);
             if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $stays) {
-                return new WayOut('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, facts: $facts, othersLaterMin: $later);
+                return new WindowOption('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, facts: $facts, othersLaterMin: $later);
             }
         }
 
         return null;
     }
 
-    private function cool(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WayOut
+    private function cool(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WindowOption
     {
         $opens = $floor->work->opensAfter($closes);
         if ($opens === null || ! $this->hasPlace($floor->shop, ClimateKind::CoolPlace, $from, $opens)) {
@@ -276,15 +276,15 @@ final class LockUp
         return $this->bonding('cool', $planned, $key, [new Draft($key, $cool), new Draft($key, new Decided(notBefore: $opens))], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
     }
 
-    private function keyed(PlannedPart $planned, string $key): ?WayOut
+    private function keyed(PlannedPart $planned, string $key): ?WindowOption
     {
         $time = $planned->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Keyed ? null
-            : new WayOut('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [new Draft($key, new Decided(key: true, bond: false))], isPlanned: true);
+            : new WindowOption('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [new Draft($key, new Decided(key: true, bond: false))], isPlanned: true);
     }
 
-    private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WayOut
+    private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WindowOption
     {
         $opens = $floor->work->opensAfter($closes);
 

@@ -14,7 +14,7 @@ use OakGloss\Material\Resin;
 use OakGloss\Quantity\Temperature;
 
 /** What all hands at the practice part share: the truth, the clock, the ledger and what went wrong. */
-final class PracticeBench
+final class PracticeState
 {
     /** More dust than this is seen under the next coat. */
     private const DUST_SHOWS = 0.15;

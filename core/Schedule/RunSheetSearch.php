@@ -9,14 +9,14 @@ use Closure;
 /**
  * A whole shop's parts against its hands and things.
  *
- * Each part is placed exactly (RunSheet) into what the parts before it left free; the search is over who goes first.
+ * Each part is placed exactly (PartPlacer) into what the parts before it left free; the search is over who goes first.
  * 1. Every part alone: what it would cost without the others, which no plan can beat.
  * 2. Orders worth trying, the best one kept.
  * 3. Parts that lost most by the others are taken out together with one that lies in their way, and put back first.
  * 4. Parts bargain: hours that others want have a price, and dearer ones are left to whom they are worth most.
  * The search counts what it places, not seconds: the same shop always gets the same plan.
  */
-final class ShopSheet
+final class RunSheetSearch
 {
     /** Parts up to this many are tried in every order, and searched longer. */
     private const EVERY_ORDER = 3;
@@ -63,9 +63,9 @@ final class ShopSheet
     }
 
     /**
-     * @param ShopPlan|null $known a plan made before, such as for a shorter day: while it keeps every rule, no worse one is given
+     * @param RunSheetResult|null $known a plan made before, such as for a shorter day: while it keeps every rule, no worse one is given
      */
-    public function plan(?ShopPlan $known = null): ShopPlan
+    public function plan(?RunSheetResult $known = null): RunSheetResult
     {
         $best = $known === null ? $this->asItStands() : $this->again($known);
         foreach ($this->orders() as $order) {
@@ -80,7 +80,7 @@ final class ShopSheet
             $best = (new Bargain($this->placing))->improved($best);
         }
 
-        return $this->result($this->tidied($best));
+        return $this->result($this->placedAgain($best));
     }
 
     /** What the kept plan costs, as it stands; null where it does not. */
@@ -102,7 +102,7 @@ final class ShopSheet
      *
      * @return array<int, list<PlacedStep>>|null
      */
-    private function again(ShopPlan $known): ?array
+    private function again(RunSheetResult $known): ?array
     {
         $diary = Diary::of($this->placing->crew);
         $plan = [];
@@ -112,7 +112,7 @@ final class ShopSheet
                 return null;
             }
             $steps = array_map(fn (RunStep $s, PlacedStep $p): RunStep => $s->at($p->startMin), $chain->steps, $were);
-            $placed = (new RunSheet($chain->air, $diary, $this->fromMin, $this->untilMin, $this->gridMin, $this->keyPenaltyMin))->place($steps, $chain->done, $chain->late());
+            $placed = (new PartPlacer($chain->air, $diary, $this->fromMin, $this->untilMin, $this->gridMin, $this->keyPenaltyMin))->place($steps, $chain->done, $chain->late());
             if ($placed === null) {
                 return null;
             }
@@ -195,7 +195,7 @@ final class ShopSheet
      *
      * @return array<int, list<PlacedStep>|null>
      */
-    private function tidied(array $plan): array
+    private function placedAgain(array $plan): array
     {
         foreach ($plan as $i => $was) {
             $is = $this->placing->place($i, $this->placing->diaryWithout($plan, $i));
@@ -206,7 +206,7 @@ final class ShopSheet
     }
 
     /** @param array<int, list<PlacedStep>|null> $plan */
-    private function result(array $plan): ShopPlan
+    private function result(array $plan): RunSheetResult
     {
         $placed = $without = [];
         foreach ($plan as $i => $steps) {
@@ -218,6 +218,6 @@ final class ShopSheet
             }
         }
 
-        return new ShopPlan($placed, $without, $this->placing->costOf($plan), $this->placing->bound());
+        return new RunSheetResult($placed, $without, $this->placing->costOf($plan), $this->placing->bound());
     }
 }

@@ -8,7 +8,7 @@ use OakGloss\Climate\ClimateChange;
 use OakGloss\Cure\TackWindow;
 
 /** A way to make a window land where hands are free. Minutes. */
-final readonly class TurnedWay
+final readonly class FittedWindow
 {
     /**
      * @param list<float> $starts  of the coat, by part, one after the other

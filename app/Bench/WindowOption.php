@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Words\Say;
+use App\Words\Formatter;
 use OakGloss\Fact\Draft;
 
 /** One priced way out of a window that falls into closed hours. */
-final readonly class WayOut
+final readonly class WindowOption
 {
     /**
      * @param string      $code      coat_earlier, stay, warm, cool, key or tomorrow
@@ -36,13 +36,13 @@ final readonly class WayOut
     }
 
     /** As it stands on its button. */
-    public function words(Say $say): string
+    public function words(Formatter $format): string
     {
         return (string) __("words.way_out.{$this->code}", [
-            'until' => $say->when($this->untilMin),
-            'at' => $say->when($this->atMin),
+            'until' => $format->when($this->untilMin),
+            'at' => $format->when($this->atMin),
             'c' => (string) round((float) $this->celsius, 1),
-            'climate' => $this->climate === '' ? '' : $say->word('climate', $this->climate),
+            'climate' => $this->climate === '' ? '' : $format->word('climate', $this->climate),
         ]);
     }
 }

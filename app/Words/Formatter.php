@@ -15,17 +15,17 @@ use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
+use OakGloss\Finding\Finding;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\ZoneState;
-use OakGloss\Quantity\Finding;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
 
 /** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
-final class Say implements Words
+final class Formatter implements Words
 {
     private ?ShopTime $time = null;
 

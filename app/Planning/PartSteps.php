@@ -14,12 +14,12 @@ use OakGloss\Method\BrushOnSkin;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
-use OakGloss\Schedule\PartChain;
+use OakGloss\Schedule\StepsAhead;
 
 /** A part's rows, and what was recorded of it, as the core's chain of steps. What was made once is kept for the request. */
-final class PartChains
+final class PartSteps
 {
-    /** @var array<string, PartChain> by part and what was recorded of it */
+    /** @var array<string, StepsAhead> by part and what was recorded of it */
     private array $chains = [];
 
     /** @var array<string, CoreResin> */
@@ -32,18 +32,18 @@ final class PartChains
     {
     }
 
-    public function of(Part $part, ShopFloor $floor): PartChain
+    public function of(Part $part, ShopFloor $floor): StepsAhead
     {
         return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->asIfOf($part, FromPart::brief($part), FromPart::log($part), $floor, $part->id);
     }
 
     /** @param int|null $real whose plan it is; null for one that might be */
-    public function asIfOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): PartChain
+    public function asIfOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): StepsAhead
     {
         $materials = $this->materials($part, $log);
         $plan = $this->plans->of($real, $brief, $materials, $floor->workshop, $log, fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log));
 
-        return new PartChain($plan, $floor->air, $floor->nowMin);
+        return new StepsAhead($plan, $floor->air, $floor->nowMin);
     }
 
     private function materials(Part $part, FactLog $log): Materials

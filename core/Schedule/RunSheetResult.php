@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 /** All parts of a shop on the clock. */
-final readonly class ShopPlan
+final readonly class RunSheetResult
 {
     /**
      * @param array<string, list<PlacedStep>> $placed   by part, people given

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\LockUp;
+use App\Bench\ClosingTime;
 use App\Files\AirCsv;
 use App\Load\PageTimer;
 use App\Models\Part;
@@ -46,20 +46,20 @@ use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Gap;
-use OakGloss\Schedule\RunSheet;
+use OakGloss\Schedule\PartPlacer;
+use OakGloss\Schedule\RunSheetSearch;
 use OakGloss\Schedule\RunStep;
-use OakGloss\Schedule\ShopSheet;
 use OakGloss\Schedule\WorkingTime;
 
 /** How long the core and the pages take: the median of several runs each, against their targets. */
-final class Bench extends Command
+final class Benchmark extends Command
 {
     private const RUNS = 15;
 
     /** Rounds of prices after which the bound of a shop hardly rises any more. */
     private const BOUND_ROUNDS = 300;
 
-    protected $signature = 'oak:bench';
+    protected $signature = 'oak:benchmark';
 
     protected $description = 'Time the core and every page on the demo data';
 
@@ -86,7 +86,7 @@ final class Bench extends Command
         $rows[] = $this->row('mending the plan of 12 parts after an act', 100.0, $this->mendingOf(12));
         $air = AirCurve::constant(20.0);
         $work = WorkingTime::of(array_map(fn (int $d): array => [$d * 1440.0 + 480.0, $d * 1440.0 + 1080.0], range(0, 13)));
-        $cost = $this->shopSheet(12, $air, $work, ShopSheet::longEffort(12))->plan()->costMin;
+        $cost = $this->shopSheet(12, $air, $work, RunSheetSearch::longEffort(12))->plan()->costMin;
         $bound = $this->shopSheet(12, $air, $work)->provenBound(self::BOUND_ROUNDS);
         $this->line(sprintf('12 parts, one pair of hands, the long search: the plan costs %.0f min, no plan under %.0f is proven possible: at most %.1f %% dearer than the best.', $cost, $bound, 100.0 * ($cost / $bound - 1.0)));
         $this->table(['what', 'median ms', 'slowest ms', 'target ms', ''], $rows);
@@ -156,7 +156,7 @@ final class Bench extends Command
             'an air file of 20 000 lines' => [3000.0, fn () => AirCsv::read($this->airFile(), 'UTC')],
             'practice, one simulated week of 44 acts' => [100.0, fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek())],
             'section drawing of one part' => [null, fn () => SectionDrawing::of(app(Planner::class)->plan($part)->plan)],
-            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new RunSheet($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
+            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new PartPlacer($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
             'whole replan of one part' => [50.0, function () use ($part): void {
                 app()->forgetScopedInstances();
                 app(Planner::class)->plan($part);
@@ -171,7 +171,7 @@ final class Bench extends Command
             'before you lock up, cold' => [null, function (): void {
                 app()->forgetScopedInstances();
                 Cache::flush();
-                app(LockUp::class)->cases(Shop::query()->firstOrFail());
+                app(ClosingTime::class)->cases(Shop::query()->firstOrFail());
             }],
         ];
     }
@@ -199,7 +199,7 @@ final class Bench extends Command
     }
 
     /** Parts like the trade's: keys, coats in windows, cures; three pairs of hands for each dozen and a half of parts. */
-    private function shopSheet(int $parts, AirCurve $air, WorkingTime $work, ?int $effort = null): ShopSheet
+    private function shopSheet(int $parts, AirCurve $air, WorkingTime $work, ?int $effort = null): RunSheetSearch
     {
         $kinetics = new Kinetics(Temperature::fromCelsius(20.0), Activation::assumed(), []);
         $chains = [];
@@ -212,7 +212,7 @@ final class Bench extends Command
             $chains[] = new Chain("part {$p}", $steps, $air, null, 1.0 + ($p % 7 === 0 ? 1.0 : 0.0), $p % 5 === 0 ? 9000.0 : null);
         }
 
-        return new ShopSheet($chains, new Crew(array_fill(0, (int) ceil($parts / 18), $work)), 480.0, 480.0 + 14 * 1440.0, 15.0, 180.0, $effort);
+        return new RunSheetSearch($chains, new Crew(array_fill(0, (int) ceil($parts / 18), $work)), 480.0, 480.0 + 14 * 1440.0, 15.0, 180.0, $effort);
     }
 
     private function airFile(): string

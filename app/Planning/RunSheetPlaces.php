@@ -12,9 +12,9 @@ use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\KeptPart;
 use OakGloss\Schedule\KeptStep;
 use OakGloss\Schedule\Leniency;
-use OakGloss\Schedule\PartChain;
 use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\RunStep;
+use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Way;
 
 /**
@@ -23,7 +23,7 @@ use OakGloss\Schedule\Way;
  * @phpstan-type Row array{string, float, float, string, list<int>, array<string, float>}
  * @phpstan-type Place array{leniency: string, placed: list<Row>|null, told: list<Row>|null, kept: list<Row>|null, anew: bool, breach: array{code: string, step: string|null, part: int|null, late: string|null}|null}
  */
-final class ShopPlaces
+final class RunSheetPlaces
 {
     private const KEPT_S = 3600;
 
@@ -82,7 +82,7 @@ final class ShopPlaces
     }
 
     /** @return list<PlacedStep>|null */
-    public function placed(PartChain $chain, int $part, ShopFloor $floor): ?array
+    public function placed(StepsAhead $chain, int $part, ShopFloor $floor): ?array
     {
         $steps = [];
         foreach ($chain->steps($floor->crew, $this->leniency($part)) as $step) {

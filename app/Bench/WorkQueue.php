@@ -12,7 +12,7 @@ use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\Way;
 
 /** All open parts in the order in which they want hands. */
-final readonly class Bench
+final readonly class WorkQueue
 {
     /** @param list<PlannedPart> $calls the most urgent first */
     private function __construct(public ShopFloor $floor, public array $calls)

@@ -12,7 +12,7 @@ use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
 
 /** Many thin coats against few heavy ones over one part: what each comes to until the first flatting. */
-final readonly class Schools
+final readonly class Approaches
 {
     private const MOST_COATS = 10;
 
@@ -37,7 +37,7 @@ final readonly class Schools
         if ($flat === null) {
             return [];
         }
-        $schools = [];
+        $approaches = [];
         foreach (self::weights($plan->shop) as $name => [$gM2, $fill]) {
             $coat = new Coat($gM2, $air, $fill);
             $best = self::fewest($plan, $coat, $air);
@@ -46,7 +46,7 @@ final readonly class Schools
             [$bead, $runsOn] = self::bead($plan, $gM2, $air);
             // Each coat waits for the tack of the one before.
             $tack = $resin->kinetics->age('tack_from') / $resin->kinetics->activation->rate($air, $resin->kinetics->reference);
-            $schools[$name] = [
+            $approaches[$name] = [
                 'gM2' => $gM2,
                 'coats' => $best['isEnough'] ? $coats : null,
                 'grams' => $coats * $perCoat,
@@ -59,7 +59,7 @@ final readonly class Schools
             ];
         }
 
-        return $schools;
+        return $approaches;
     }
 
     /** @return array{coats: int, risk: float, worst: string, isEnough: bool} */

@@ -16,13 +16,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 
 /** Every page with the demo's data and in the same shop years later, taken turn about: medians, rows read, memory. */
-final class BenchGrown extends Command
+final class BenchmarkGrown extends Command
 {
     /** A page may take so many times longer, or so much, ms. */
     private const FACTOR = 1.3;
     private const MORE_MS = 15.0;
 
-    protected $signature = 'oak:bench-grown {--times=1 : so many times 500 parts, 40,000 facts, 200,000 readings} {--runs=15}';
+    protected $signature = 'oak:benchmark-grown {--times=1 : so many times 500 parts, 40,000 facts, 200,000 readings} {--runs=15}';
 
     protected $description = 'Time every page in a shop that has grown';
 

@@ -16,7 +16,7 @@ use OakGloss\Cure\TackWindow;
  * The window turned round: not when the window is for a coat at a time, but which start, hardener and warmth make the
  * window land where hands are free. Every combination is tried and reckoned by the same model as any coat.
  */
-final readonly class TurnedWindow
+final readonly class WindowFit
 {
     private const STEP_MIN = 15.0;
 
@@ -48,7 +48,7 @@ final readonly class TurnedWindow
      *
      * @param list<HardenerChoice> $hardeners
      *
-     * @return list<TurnedWay>
+     * @return list<FittedWindow>
      */
     public function best(array $hardeners, int $most = 3): array
     {
@@ -63,12 +63,12 @@ final readonly class TurnedWindow
             }
         }
         $best = array_values($best);
-        usort($best, fn (TurnedWay $a, TurnedWay $b): int => self::worth($b) <=> self::worth($a));
+        usort($best, fn (FittedWindow $a, FittedWindow $b): int => self::worth($b) <=> self::worth($a));
 
         return array_slice($best, 0, $most);
     }
 
-    private function bestStart(HardenerChoice $hardener, ?float $boxC): ?TurnedWay
+    private function bestStart(HardenerChoice $hardener, ?float $boxC): ?FittedWindow
     {
         $best = null;
         $all = array_sum($this->handsMin);
@@ -88,7 +88,7 @@ final readonly class TurnedWindow
     }
 
     /** The best moment for the next coat after a start, in free hands and inside the window; null if there is none. */
-    private function landing(HardenerChoice $hardener, float $start, ?float $boxC): ?TurnedWay
+    private function landing(HardenerChoice $hardener, float $start, ?float $boxC): ?FittedWindow
     {
         $starts = [];
         $end = $start;
@@ -119,7 +119,7 @@ final readonly class TurnedWindow
             $sure = $window->sure();
             $sureMin = $sure === null ? 0.0 : max(0.0, min($until, $sure['until']) - max($from, $sure['from']));
             $next = max($first, min($last, $sure === null ? 0.5 * ($opens + $closes) : max($sure['from'], $first)));
-            $way = new TurnedWay($hardener, $starts, 5.0 * ceil($next / 5.0), $window, $climate, $sureMin, min($next - $opens, $closes - $next - $this->nextHands));
+            $way = new FittedWindow($hardener, $starts, 5.0 * ceil($next / 5.0), $window, $climate, $sureMin, min($next - $opens, $closes - $next - $this->nextHands));
             $best = $best === null || self::worth($way) > self::worth($best) ? $way : $best;
         }
 
@@ -127,7 +127,7 @@ final readonly class TurnedWindow
     }
 
     /** Sure hands first, up to an hour of them; then soon; warmth and blends cost a little. */
-    private static function worth(TurnedWay $way): float
+    private static function worth(FittedWindow $way): float
     {
         return min(60.0, $way->sureMin) + 0.5 * min(60.0, $way->margin) - 0.1 * ($way->nextMin - $way->starts[0])
             - ($way->climate === null ? 0.0 : 15.0) - ($way->hardener->isBlend() ? 5.0 : 0.0);
