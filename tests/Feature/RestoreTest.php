@@ -16,13 +16,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A copy is checked, brought to this version and put back under a running shop; what is none changes nothing. */
 final class RestoreTest extends FileShopCase
 {
-    protected function tearDown(): void
-    {
-        @unlink(storage_path('framework/down'));
-        @unlink(storage_path('framework/maintenance.php'));
-        parent::tearDown();
-    }
-
     public function testACopyTakesThePlaceAndWhatStoodIsKeptBeside(): void
     {
         $part = $this->partWithBuildCoat();
