@@ -25,7 +25,16 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // A page that is only read can't go back to its form: it says what is wrong itself.
-        $exceptions->render(fn (ValidationException $e, Request $request) => $request->isMethodSafe() || $request->header('HX-Request') === 'true' ? response()->view('errors.words', ['words' => $e->validator->errors()->all()], $e->status) : null);
+        $exceptions->render(
+            fn (ValidationException $e, Request $request) =>
+                $request->isMethodSafe() || $request->header('HX-Request') === 'true'
+                    ? response()->view('errors.words', ['words' => $e->validator->errors()->all()], $e->status)
+                    : null,
+        );
         $exceptions->dontReport(UnplannablePart::class);
-        $exceptions->render(fn (UnplannablePart $e) => response()->view('parts.unplannable', ['part' => $e->part, 'why' => $e->getMessage()], 422));
+        $exceptions->render(fn (UnplannablePart $e) => response()->view(
+            'parts.unplannable',
+            ['part' => $e->part, 'why' => $e->getMessage()],
+            422,
+        ));
     })->create();

@@ -34,11 +34,20 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [LoginController::class, 'show'])->name('login');
     Route::post('/login', [LoginController::class, 'store'])->middleware('throttle:sign-ins')->name('login.store');
-    Route::get('/join/{token}', [JoinController::class, 'show'])->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join');
-    Route::post('/join/{token}', [JoinController::class, 'store'])->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join.store');
+    Route::get(
+        '/join/{token}',
+        [JoinController::class, 'show'],
+    )->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join');
+    Route::post(
+        '/join/{token}',
+        [JoinController::class, 'store'],
+    )->middleware('throttle:sign-ins')->where('token', '[a-z0-9]{48}')->name('join.store');
 });
 
-Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
+Route::get(
+    '/calendar/{token}.ics',
+    [CalendarController::class, 'feed'],
+)->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
 
 Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::class])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
@@ -61,7 +70,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create')->can('run', 'App\Models\Shop');
     // The form of a part that exists sends itself as PUT.
-    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)->name('parts.answer')->can('run', 'App\Models\Shop');
+    Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)
+        ->name('parts.answer')->can('run', 'App\Models\Shop');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store')->can('run', 'App\Models\Shop');
     Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
@@ -75,11 +85,20 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/parts/{part}/sand/{step}/wait', [SandController::class, 'wait'])->name('sand.wait')->can('work', 'part');
     Route::post('/parts/{part}/sand/{step}/change', [SandController::class, 'change'])->name('sand.change')->can('work', 'part');
     Route::get('/parts/{part}/clear', [ClearController::class, 'show'])->name('parts.clear')->can('see', 'part');
-    Route::post('/parts/{part}/gloss', [ClearController::class, 'gloss'])->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
+    Route::post(
+        '/parts/{part}/gloss',
+        [ClearController::class, 'gloss'],
+    )->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
-    Route::post('/parts/{part}/facts/{fact}/strike', [FactController::class, 'strike'])->scopeBindings()->name('facts.strike')->can('work', 'part');
-    Route::post('/parts/{part}/facts/{fact}/judge', [FactController::class, 'judge'])->scopeBindings()->name('facts.judge')->can('work', 'part');
+    Route::post(
+        '/parts/{part}/facts/{fact}/strike',
+        [FactController::class, 'strike'],
+    )->scopeBindings()->name('facts.strike')->can('work', 'part');
+    Route::post(
+        '/parts/{part}/facts/{fact}/judge',
+        [FactController::class, 'judge'],
+    )->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
 
@@ -91,7 +110,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->name('practice.finish');
     });
 
-    Route::post('/plan/look', [OfferController::class, 'look'])->withoutMiddleware(KeepThePlan::class)->name('offers.look')->can('run', 'App\Models\Shop');
+    Route::post(
+        '/plan/look',
+        [OfferController::class, 'look'],
+    )->withoutMiddleware(KeepThePlan::class)->name('offers.look')->can('run', 'App\Models\Shop');
     Route::post('/plan/offers/{offer}/take', [OfferController::class, 'take'])->name('offers.take')->can('decide', 'offer');
     Route::post('/plan/offers/{offer}/refuse', [OfferController::class, 'refuse'])->name('offers.refuse')->can('decide', 'offer');
     Route::get('/run-sheet', [RunSheetController::class, 'show'])->middleware(ReckonFirst::class)->name('run-sheet');
@@ -100,7 +122,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/run-sheet/{part}/{step}/try', [RunSheetController::class, 'try'])->name('run-sheet.try')->can('work', 'part');
     Route::post('/run-sheet/{part}/{step}', [RunSheetController::class, 'pin'])->name('run-sheet.pin')->can('work', 'part');
     Route::delete('/run-sheet/{part}/{step}', [RunSheetController::class, 'unpin'])->name('run-sheet.unpin')->can('work', 'part');
-    Route::post('/run-sheet/{part}/{step}/climate', [RunSheetController::class, 'climate'])->name('run-sheet.climate')->can('work', 'part');
+    Route::post(
+        '/run-sheet/{part}/{step}/climate',
+        [RunSheetController::class, 'climate'],
+    )->name('run-sheet.climate')->can('work', 'part');
     Route::post('/changes/seen', [RunSheetController::class, 'acknowledge'])->name('changes.seen')->can('run', 'App\Models\Shop');
 
     Route::get('/run-sheet/turn', [TurnController::class, 'show'])->name('turn')->can('run', 'App\Models\Shop');

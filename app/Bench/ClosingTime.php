@@ -105,7 +105,10 @@ final class ClosingTime
             if ($time === null || ($below !== null && $below[1]->startMin > $closes)) {
                 return null;
             }
-            if ($step->step->follow->kind === FollowKind::Tacky && $time->window !== null && $time->way === Way::Keyed && $time->startMin >= $closes) {
+            if ($step->step->follow->kind === FollowKind::Tacky
+                && $time->window !== null
+                && $time->way === Way::Keyed
+                && $time->startMin >= $closes) {
                 $opens = $time->window->opens->expectedMin ?? INF;
                 $shut = $time->window->closes->expectedMin ?? INF;
                 if ($shut <= $floor->nowMin) {
@@ -113,7 +116,12 @@ final class ClosingTime
                     return null;
                 }
 
-                return ['step' => $step->step->key, 'opens' => $opens, 'closes' => $shut, 'ways' => $this->ways($planned, $floor, $closes, $step, $below, $opens)];
+                return [
+                    'step' => $step->step->key,
+                    'opens' => $opens,
+                    'closes' => $shut,
+                    'ways' => $this->ways($planned, $floor, $closes, $step, $below, $opens),
+                ];
             }
             $below = $step->step->layer === null && $step->step->key !== 'lay' ? $below : [$step, $time];
         }
@@ -136,14 +144,29 @@ final class ClosingTime
             $this->cool($planned, $floor, $key, $floor->nowMin, $closes),
             $this->keyed($planned, $key),
         ] : [
-            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0 ? null : $this->bonding('coat_earlier', $planned, $key, [new Draft($below[0]->step->key, new Decided(at: 5.0 * ceil($floor->nowMin / 5.0)))], $closes),
+            $below === null || $below[1]->startMin <= $floor->nowMin + 10.0
+                ? null
+                : $this->bonding(
+                    'coat_earlier',
+                    $planned,
+                    $key,
+                    [new Draft($below[0]->step->key, new Decided(at: 5.0 * ceil($floor->nowMin / 5.0)))],
+                    $closes,
+                ),
             $this->warm($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->stay($planned, $floor, $key, $opens + $step->handsMin, $closes),
             $this->cool($planned, $floor, $key, max($onMin, $floor->nowMin), $closes),
             $this->keyed($planned, $key),
             $below === null ? null : $this->tomorrow($planned, $floor, $key, $below[0]->step->key, $closes),
         ]);
-        usort($ways, fn (WindowOption $a, WindowOption $b): int => [($a->readyMin ?? INF) + $a->othersLaterMin, $a->overMin, $a->handsMin] <=> [($b->readyMin ?? INF) + $b->othersLaterMin, $b->overMin, $b->handsMin]);
+        usort(
+            $ways,
+            fn (WindowOption $a, WindowOption $b): int => [
+                ($a->readyMin ?? INF) + $a->othersLaterMin,
+                $a->overMin,
+                $a->handsMin,
+            ] <=> [($b->readyMin ?? INF) + $b->othersLaterMin, $b->overMin, $b->handsMin],
+        );
 
         return $ways;
     }
@@ -173,14 +196,36 @@ final class ClosingTime
      *
      * @param list<Draft> $facts
      */
-    private function bonding(string $code, PlannedPart $planned, string $key, array $facts, ?float $before = null, ?float $untilMin = null, ?float $celsius = null, string $climate = ''): ?WindowOption
-    {
+    private function bonding(
+        string $code,
+        PlannedPart $planned,
+        string $key,
+        array $facts,
+        ?float $before = null,
+        ?float $untilMin = null,
+        ?float $celsius = null,
+        string $climate = '',
+    ): ?WindowOption {
         $facts[] = new Draft($key, new Decided(key: false, bond: true));
         [$trial, $later] = $this->trial($planned, $facts);
         $time = $trial->schedule->slot($key);
 
-        return $time === null || $time->way !== Way::Bonded || $trial->schedule->leniency !== Leniency::None || ($before !== null && $time->endMin > $before) ? null
-            : new WindowOption($code, $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), 0.0, $untilMin, $celsius, $climate, $facts, othersLaterMin: $later);
+        return $time === null
+            || $time->way !== Way::Bonded
+            || $trial->schedule->leniency !== Leniency::None
+            || ($before !== null && $time->endMin > $before) ? null
+            : new WindowOption(
+                $code,
+                $trial->schedule->readyMin(),
+                $time->startMin,
+                $trial->plan->handsAheadMin(),
+                0.0,
+                $untilMin,
+                $celsius,
+                $climate,
+                $facts,
+                othersLaterMin: $later,
+            );
     }
 
     private function warm(PlannedPart $planned, ShopFloor $floor, string $key, float $from, float $closes): ?WindowOption
@@ -193,8 +238,28 @@ final class ClosingTime
             $coat = $planned->plan->step($key)?->step;
             $bears = $coat?->layer === null ? null : $planned->plan->materials->resinFor($coat)->maxC;
             $warmest = min(ClimateLimit::warmestC($kind, $planned->plan->brief->substrate), $bears ?? INF);
-            $tried = array_values(array_filter(self::WARM_C, fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0 && $this->opensBy($planned, $key, new ClimateChange($kind, $from, $closes, $c), $closes)));
-            $way = $this->leastWarm($tried, fn (float $c): ?WindowOption => $this->bonding('warm', $planned, $key, [new Draft($key, new AirChanged($kind, round($from), round($closes), $c))], $closes, $closes, $c, $kind->value));
+            $tried = array_values(array_filter(
+                self::WARM_C,
+                fn (float $c): bool => $c <= $warmest && $c > $floor->airNowC() + 2.0 && $closes - $from >= 20.0 && $this->opensBy(
+                    $planned,
+                    $key,
+                    new ClimateChange($kind, $from, $closes, $c),
+                    $closes,
+                ),
+            ));
+            $way = $this->leastWarm(
+                $tried,
+                fn (float $c): ?WindowOption => $this->bonding(
+                    'warm',
+                    $planned,
+                    $key,
+                    [new Draft($key, new AirChanged($kind, round($from), round($closes), $c))],
+                    $closes,
+                    $closes,
+                    $c,
+                    $kind->value,
+                ),
+            );
             if ($way !== null) {
                 return $way;
             }
@@ -254,7 +319,16 @@ final class ClosingTime
             [$trial, $later] = $this->trial($planned, $facts, $floor->stayingUntil($stays));
             $time = $trial->schedule->slot($key);
             if ($time !== null && $time->way === Way::Bonded && $time->endMin <= $stays) {
-                return new WindowOption('stay', $trial->schedule->readyMin(), $time->startMin, $trial->plan->handsAheadMin(), $stays - $closes, $stays, facts: $facts, othersLaterMin: $later);
+                return new WindowOption(
+                    'stay',
+                    $trial->schedule->readyMin(),
+                    $time->startMin,
+                    $trial->plan->handsAheadMin(),
+                    $stays - $closes,
+                    $stays,
+                    facts: $facts,
+                    othersLaterMin: $later,
+                );
             }
         }
 
@@ -268,12 +342,28 @@ final class ClosingTime
             return null;
         }
         $coat = $planned->plan->step((string) $planned->plan->step($key)?->step->follow->coat);
-        if ($coat === null || ! ClimateLimit::suits($floor->shop->cool_place_c, ClimateKind::CoolPlace, $planned->plan->materials->resinFor($coat->step), $planned->plan->brief->substrate, $floor->dewPointC())) {
+        if ($coat === null
+            || ! ClimateLimit::suits(
+                $floor->shop->cool_place_c,
+                ClimateKind::CoolPlace,
+                $planned->plan->materials->resinFor($coat->step),
+                $planned->plan->brief->substrate,
+                $floor->dewPointC(),
+            )) {
             return null;
         }
         $cool = new AirChanged(ClimateKind::CoolPlace, round($from), round($opens), $floor->shop->cool_place_c);
 
-        return $this->bonding('cool', $planned, $key, [new Draft($key, $cool), new Draft($key, new Decided(notBefore: $opens))], null, $opens, $floor->shop->cool_place_c, ClimateKind::CoolPlace->value);
+        return $this->bonding(
+            'cool',
+            $planned,
+            $key,
+            [new Draft($key, $cool), new Draft($key, new Decided(notBefore: $opens))],
+            null,
+            $opens,
+            $floor->shop->cool_place_c,
+            ClimateKind::CoolPlace->value,
+        );
     }
 
     private function keyed(PlannedPart $planned, string $key): ?WindowOption
@@ -281,7 +371,14 @@ final class ClosingTime
         $time = $planned->schedule->slot($key);
 
         return $time === null || $time->way !== Way::Keyed ? null
-            : new WindowOption('key', $planned->schedule->readyMin(), $time->startMin, $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)), facts: [new Draft($key, new Decided(key: true, bond: false))], isPlanned: true);
+            : new WindowOption(
+                'key',
+                $planned->schedule->readyMin(),
+                $time->startMin,
+                $planned->plan->handsAheadMin() + ($time->endMin - $time->startMin - ($planned->plan->step($key)->handsMin ?? 0.0)),
+                facts: [new Draft($key, new Decided(key: true, bond: false))],
+                isPlanned: true,
+            );
     }
 
     private function tomorrow(PlannedPart $planned, ShopFloor $floor, string $key, string $below, float $closes): ?WindowOption

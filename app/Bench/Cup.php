@@ -39,7 +39,11 @@ final readonly class Cup
     public static function forStep(PlannedPart $planned, string $key): ?self
     {
         $step = $planned->plan->step($key);
-        if ($step === null || $step->isDone() || $step->step->kind !== StepKind::Coat || $step->batch === null || $step->step->layer === null) {
+        if ($step === null
+            || $step->isDone()
+            || $step->step->kind !== StepKind::Coat
+            || $step->batch === null
+            || $step->step->layer === null) {
             return null;
         }
         $log = $planned->plan->log;
@@ -50,7 +54,13 @@ final readonly class Cup
             $step,
             $step->batch,
             $planned->plan->materials->resinFor($step->step),
-            new Pour($step->batch, $log->weighedG($key, 'resin'), $log->weighedG($key, 'hardener'), $log->weighedG($key, 'pigment'), $pigment),
+            new Pour(
+                $step->batch,
+                $log->weighedG($key, 'resin'),
+                $log->weighedG($key, 'hardener'),
+                $log->weighedG($key, 'pigment'),
+                $pigment,
+            ),
             $pigment,
         );
     }
@@ -83,7 +93,11 @@ final readonly class Cup
     /** Hardener must not go in: the window that this coat was to go into has closed, nothing is keyed, and none is in yet. */
     public function isTooLate(): bool
     {
-        return $this->pour->hardenerG <= 0.0 && $this->isNext() && in_array($this->planned->next?->state, [ActState::MissedWait, ActState::KeyFirst], true);
+        return $this->pour->hardenerG <= 0.0 && $this->isNext() && in_array(
+            $this->planned->next?->state,
+            [ActState::MissedWait, ActState::KeyFirst],
+            true,
+        );
     }
 
     /** The window that this coat has to go into; null where it has none, or is keyed. */

@@ -22,7 +22,14 @@ final class Hours
             ($mine === false ? $floor->work : $floor->crew->people[$mine])->windows,
             fn (array $w): bool => $floor->time->local($w[0])->isSameDay($day),
         ));
-        self::set($floor, $user, $user->at_bench ? $user->id : null, $day, WorkingTime::of([...$windows, [$from, $until]])->windows, $because);
+        self::set(
+            $floor,
+            $user,
+            $user->at_bench ? $user->id : null,
+            $day,
+            WorkingTime::of([...$windows, [$from, $until]])->windows,
+            $because,
+        );
     }
 
     /** The person leaves now and comes back on the next working day. */
@@ -49,7 +56,10 @@ final class Hours
             'shop_id' => $floor->shop->id,
             'user_id' => $whose,
             'day' => $day->toDateString(),
-            'spans' => array_map(fn (array $w): array => [$floor->time->minuteOfDay($w[0], $day), $floor->time->minuteOfDay($w[1], $day)], $windows),
+            'spans' => array_map(
+                fn (array $w): array => [$floor->time->minuteOfDay($w[0], $day), $floor->time->minuteOfDay($w[1], $day)],
+                $windows,
+            ),
             'because' => $because,
             'made_by_id' => $user->id,
         ]);

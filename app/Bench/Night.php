@@ -31,7 +31,11 @@ final readonly class Night
     {
         $next = $planned->next;
         $coat = $planned->plan->lastCoat();
-        if ($next === null || $coat === null || $coat->doneAtMin === null || ! is_finite($coat->doneAtMin) || ($next->changesAtMin() ?? 0.0) <= $closesMin) {
+        if ($next === null
+            || $coat === null
+            || $coat->doneAtMin === null
+            || ! is_finite($coat->doneAtMin)
+            || ($next->changesAtMin() ?? 0.0) <= $closesMin) {
             return null;
         }
         $event = match ($next->state) {

@@ -60,7 +60,9 @@ final class Recorder
     {
         $planned = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $floor);
         $done = $planned->next === null ? $planned->plan->lastDone()?->doneAtMin : null;
-        if ($done === null && $part->finished_at !== null && $part->shop->parts()->whereNull('finished_at')->where('letter', $part->letter)->exists()) {
+        if ($done === null
+            && $part->finished_at !== null
+            && $part->shop->parts()->whereNull('finished_at')->where('letter', $part->letter)->exists()) {
             // While it was finished its tag went to another part.
             $part->update(['letter' => Letters::free($part->shop)[0]]);
         }

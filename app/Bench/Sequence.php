@@ -50,7 +50,10 @@ final class Sequence
             $this->refuse($step->skipped ? 'kept_skipped' : 'kept', ['step' => $name, 'at' => $this->format->when($step->doneAtMin)]);
         }
         if ($next?->step->key !== $step->step->key) {
-            $this->refuse($next === null ? 'none_next' : 'not_next', ['step' => $name, 'next' => $next === null ? '' : $this->format->step($next->step)]);
+            $this->refuse(
+                $next === null ? 'none_next' : 'not_next',
+                ['step' => $name, 'next' => $next === null ? '' : $this->format->step($next->step)],
+            );
         }
         if ($readyAt !== null) {
             $this->refuse('ready_kept', ['step' => $name, 'at' => $this->format->when($readyAt)]);
@@ -94,7 +97,10 @@ final class Sequence
     {
         $lay = $planned->plan->step($key);
         $under = $planned->plan->lastCoat();
-        if ($kind !== Done::class || $lay?->step->kind !== StepKind::Lay || $planned->plan->next()?->step->name !== 'key_base' || $under?->doneAtMin === null) {
+        if ($kind !== Done::class
+            || $lay?->step->kind !== StepKind::Lay
+            || $planned->plan->next()?->step->name !== 'key_base'
+            || $under?->doneAtMin === null) {
             return false;
         }
         $clocks = $planned->schedule->clocks;

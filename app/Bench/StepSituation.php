@@ -22,7 +22,10 @@ final readonly class StepSituation implements Situation
 
     public function inTheCupG(): ?float
     {
-        $grams = array_sum(array_map(fn (string $c): float => $this->planned->plan->log->weighedG($this->step, $c), ['resin', 'hardener', 'pigment']));
+        $grams = array_sum(array_map(
+            fn (string $c): float => $this->planned->plan->log->weighedG($this->step, $c),
+            ['resin', 'hardener', 'pigment'],
+        ));
 
         return $grams > 0.0 ? round($grams, 3) : null;
     }
@@ -39,7 +42,9 @@ final readonly class StepSituation implements Situation
 
     public function coatAgeMin(): ?float
     {
-        if ($this->of?->step->layer === null || $this->of->doneAtMin === null || isset($this->planned->plan->materials->mixed[$this->step])) {
+        if ($this->of?->step->layer === null
+            || $this->of->doneAtMin === null
+            || isset($this->planned->plan->materials->mixed[$this->step])) {
             return null;
         }
         $age = $this->planned->schedule->clocks->forecastOf($this->of)->age($this->of->doneAtMin, $this->atMin);

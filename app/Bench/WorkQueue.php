@@ -23,7 +23,10 @@ final readonly class WorkQueue
     {
         $floor = $planner->floor($shop);
         $calls = array_values(array_filter($planner->all($shop), fn (PlannedPart $p): bool => $p->next !== null));
-        usort($calls, fn (PlannedPart $a, PlannedPart $b): int => [self::startOf($a), $a->part->letter] <=> [self::startOf($b), $b->part->letter]);
+        usort(
+            $calls,
+            fn (PlannedPart $a, PlannedPart $b): int => [self::startOf($a), $a->part->letter] <=> [self::startOf($b), $b->part->letter],
+        );
 
         return new self($floor, self::beforeItIsLost($calls, $floor->nowMin));
     }

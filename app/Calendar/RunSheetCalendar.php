@@ -45,7 +45,10 @@ final class RunSheetCalendar
 
     private function step(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, float $start, float $end, ShopFloor $floor): void
     {
-        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->format->step($step->step)}", $start, max($end, $start + 5.0), $this->format->stepDo($step->step), [
+        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->format->step($step->step)}", $start, max(
+            $end,
+            $start + 5.0,
+        ), $this->format->stepDo($step->step), [
             ['-PT5M', "{$plan->part->letter}: {$this->format->step($step->step)}", 'START'],
         ]);
     }
@@ -59,15 +62,25 @@ final class RunSheetCalendar
         }
         $sureUntil = $window->sure()['until'] ?? $closes;
         $lead = (int) max(0, round($closes - $sureUntil)) + self::WARN_BEFORE_CLOSE_MIN;
-        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->format->step($step->step)}", $opens, $closes, 'As expected; '.$this->format->sure($window).'. Touch the witness patch before you coat.', [
+        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->format->step($step->step)}", $opens, $closes, 'As expected; '
+            .$this->format->sure($window).'. Touch the witness patch before you coat.', [
             ['PT0M', "{$plan->part->letter}: window opens", 'START'],
             ["-PT{$lead}M", "{$plan->part->letter}: sure part of the window ends soon", 'END'],
         ]);
     }
 
     /** @param list<array{string, string, string}> $alarms when, words, START or END */
-    private function event(VCalendar $calendar, PlannedPart $plan, ShopFloor $floor, string $what, string $summary, float $start, float $end, string $words, array $alarms): void
-    {
+    private function event(
+        VCalendar $calendar,
+        PlannedPart $plan,
+        ShopFloor $floor,
+        string $what,
+        string $summary,
+        float $start,
+        float $end,
+        string $words,
+        array $alarms,
+    ): void {
         $local = fn (float $minute): \DateTimeImmutable => \DateTimeImmutable::createFromInterface($floor->time->local($minute));
         $event = $calendar->createComponent('VEVENT', [
             // The same step keeps its number from plan to plan, so that calendars move it and don't double it.

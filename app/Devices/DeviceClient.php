@@ -25,7 +25,17 @@ final class DeviceClient
     ];
 
     /** Look like the open net and lead elsewhere: other forms of IPv4 addresses, and ranges for special use. */
-    private const NEVER = ['169.254.0.0/16', 'fe80::/10', '64:ff9b::/32', '2002::/16', '2001::/32', '::/96', '100.64.0.0/10', '224.0.0.0/4', 'ff00::/8'];
+    private const NEVER = [
+        '169.254.0.0/16',
+        'fe80::/10',
+        '64:ff9b::/32',
+        '2002::/16',
+        '2001::/32',
+        '::/96',
+        '100.64.0.0/10',
+        '224.0.0.0/4',
+        'ff00::/8',
+    ];
 
     public function __construct(private readonly HostNames $names)
     {
@@ -41,7 +51,11 @@ final class DeviceClient
     public function check(string $url, array $allowed): array
     {
         $parts = parse_url($url);
-        if (! is_array($parts) || ! in_array($parts['scheme'] ?? '', ['http', 'https'], true) || ! isset($parts['host']) || isset($parts['user']) || isset($parts['pass'])) {
+        if (! is_array($parts)
+            || ! in_array($parts['scheme'] ?? '', ['http', 'https'], true)
+            || ! isset($parts['host'])
+            || isset($parts['user'])
+            || isset($parts['pass'])) {
             throw AddressRefused::because('An address reads like http://192.168.0.20/air.');
         }
         $addresses = $this->names->addressesOf($parts['host']);
@@ -49,7 +63,11 @@ final class DeviceClient
             $this->refuse(preg_replace('/^::ffff:(?=\d+\.)/i', '', $ip) ?? $ip, $allowed);
         }
 
-        return ['host' => $parts['host'], 'port' => $parts['port'] ?? ($parts['scheme'] === 'https' ? 443 : 80), 'ip' => $addresses[0] ?? throw AddressRefused::because('Nothing is known under that address.')];
+        return [
+            'host' => $parts['host'],
+            'port' => $parts['port'] ?? ($parts['scheme'] === 'https' ? 443 : 80),
+            'ip' => $addresses[0] ?? throw AddressRefused::because('Nothing is known under that address.'),
+        ];
     }
 
     /**
@@ -87,9 +105,14 @@ final class DeviceClient
             $answer = Http::timeout($left)->connectTimeout($left)->withoutRedirecting()->acceptJson()->withOptions([
                 'sink' => new ShortAnswer(Utils::streamFor('')),
                 'proxy' => '',
-                'curl' => [CURLOPT_RESOLVE => ["{$to['host']}:{$to['port']}:{$to['ip']}"], CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS],
+                'curl' => [
+                    CURLOPT_RESOLVE => ["{$to['host']}:{$to['port']}:{$to['ip']}"],
+                    CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
+                ],
             ])->get($url, $query);
-            $json = $answer->successful() && strlen($answer->body()) <= ShortAnswer::MOST_BYTES ? json_decode($answer->body(), true, 8) : null;
+            $json = $answer->successful() && strlen($answer->body()) <= ShortAnswer::MOST_BYTES
+                ? json_decode($answer->body(), true, 8)
+                : null;
         } catch (\Throwable) {
             throw new DeviceSilent();
         }
@@ -109,7 +132,8 @@ final class DeviceClient
                 return;
             }
         }
-        if (IpUtils::checkIp($ip, self::NEVER) || filter_var($ip, FILTER_VALIDATE_IP, FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE) === false) {
+        if (IpUtils::checkIp($ip, self::NEVER)
+            || filter_var($ip, FILTER_VALIDATE_IP, FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE) === false) {
             throw AddressRefused::because('No device answers at an address of that kind.');
         }
     }

@@ -22,8 +22,15 @@ final readonly class HttpAirProbe implements AirProbe
 
     public function readings(CarbonImmutable $since, CarbonImmutable $now): array
     {
-        $json = $this->client->json($this->url, ['since' => $since->utc()->toIso8601ZuluString(), 'now' => $now->utc()->toIso8601ZuluString()], $this->allowed);
-        $readings = array_map(fn (mixed $r): ProbeReading => is_array($r) ? ProbeReading::from($r, $now) : throw new DeviceSilent(), array_slice(array_is_list($json) ? $json : [$json], 0, self::MOST));
+        $json = $this->client->json(
+            $this->url,
+            ['since' => $since->utc()->toIso8601ZuluString(), 'now' => $now->utc()->toIso8601ZuluString()],
+            $this->allowed,
+        );
+        $readings = array_map(
+            fn (mixed $r): ProbeReading => is_array($r) ? ProbeReading::from($r, $now) : throw new DeviceSilent(),
+            array_slice(array_is_list($json) ? $json : [$json], 0, self::MOST),
+        );
         usort($readings, fn (ProbeReading $a, ProbeReading $b): int => $a->measuredAt <=> $b->measuredAt);
 
         return $readings;

@@ -23,7 +23,9 @@ final class ProbePoller
     /** @return int readings that are new. The probe is asked before any lock is taken. */
     public function poll(Shop $shop, ?AirProbe $probe = null): int
     {
-        $probe ??= $shop->probeAddress() === null ? null : new HttpAirProbe($this->client, (string) $shop->probeAddress(), $shop->deviceRanges());
+        $probe ??= $shop->probeAddress() === null
+            ? null
+            : new HttpAirProbe($this->client, (string) $shop->probeAddress(), $shop->deviceRanges());
         if ($probe === null) {
             return 0;
         }
@@ -49,7 +51,12 @@ final class ProbePoller
                     [$at, $airC] = [$reading->measuredAt, $reading->airC];
                 }
             }
-            $shop->update(['probe_asked_at' => $now, 'probe_silent_because' => $readings === [] && ($at === null || $at < $now->subMinutes(20)) ? 'it has nothing new to say' : null]);
+            $shop->update([
+                'probe_asked_at' => $now,
+                'probe_silent_because' => $readings === [] && ($at === null || $at < $now->subMinutes(20))
+                    ? 'it has nothing new to say'
+                    : null,
+            ]);
 
             return $kept;
         });
@@ -58,7 +65,11 @@ final class ProbePoller
     /** The newest reading that is believed and not ahead: a date that was a lie asks for nothing. */
     private function newest(Shop $shop, CarbonImmutable $now): ?AirReading
     {
-        return $shop->airReadings()->trusted()->where('source', 'probe')->where('measured_at', '<=', $now)->orderByDesc('measured_at')->first();
+        return $shop->airReadings()->trusted()->where('source', 'probe')->where(
+            'measured_at',
+            '<=',
+            $now,
+        )->orderByDesc('measured_at')->first();
     }
 
     private function since(Shop $shop, CarbonImmutable $now): CarbonImmutable
@@ -68,7 +79,11 @@ final class ProbePoller
 
     private function keep(Shop $shop, ProbeReading $reading): bool
     {
-        return AirReading::query()->firstOrCreate(['shop_id' => $shop->id, 'source' => 'probe', 'measured_at' => CarbonImmutable::instance($reading->measuredAt)->utc()], [
+        return AirReading::query()->firstOrCreate([
+            'shop_id' => $shop->id,
+            'source' => 'probe',
+            'measured_at' => CarbonImmutable::instance($reading->measuredAt)->utc(),
+        ], [
             'air_c' => $reading->airC,
             'rh_percent' => $reading->leftOutBecause === null ? $reading->rhPercent : null,
             'left_out_because' => $reading->leftOutBecause,

@@ -44,7 +44,9 @@ final readonly class ProbeReading
         $rh = $json['rh_percent'] ?? null;
         $rhPercent = (is_int($rh) || is_float($rh)) && $rh >= 1 && $rh <= 100 ? (float) $rh : null;
         try {
-            $at = isset($json['measured_at']) && is_string($json['measured_at']) ? CarbonImmutable::parse($json['measured_at'])->utc() : $now->utc();
+            $at = isset($json['measured_at']) && is_string($json['measured_at'])
+                ? CarbonImmutable::parse($json['measured_at'])->utc()
+                : $now->utc();
         } catch (\Exception) {
             $at = $now->utc();
         }
@@ -65,6 +67,14 @@ final readonly class ProbeReading
         $jumps = $this->leftOutBecause === null && $at !== null && $airC !== null && $this->airC !== null
             && abs($at->diffInSeconds($this->measuredAt)) <= 60.0 * self::JUMP_MIN && abs($this->airC - $airC) > self::JUMP_C;
 
-        return $jumps ? new self($this->measuredAt, $this->airC, $this->rhPercent, 'it jumps by '.round(abs($this->airC - $airC)).' °C within minutes', $this->said) : $this;
+        return $jumps
+            ? new self(
+                $this->measuredAt,
+                $this->airC,
+                $this->rhPercent,
+                'it jumps by '.round(abs($this->airC - $airC)).' °C within minutes',
+                $this->said,
+            )
+            : $this;
     }
 }

@@ -20,6 +20,8 @@ final class ShortAnswer implements StreamInterface
 
     public function write($string): int
     {
-        return $this->stream->getSize() + strlen($string) > self::MOST_BYTES ? throw new \LengthException('an answer that is too long') : $this->stream->write($string);
+        return $this->stream->getSize() + strlen($string) > self::MOST_BYTES
+            ? throw new \LengthException('an answer that is too long')
+            : $this->stream->write($string);
     }
 }

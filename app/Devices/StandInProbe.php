@@ -35,7 +35,14 @@ final class StandInProbe
         $c = self::celsius($at);
         $lie = self::chance($at, 'lie') < 0.006 ? (self::chance($at, 'which') < 0.5 ? 85.0 : 'NaN') : null;
 
-        return ['measured_at' => gmdate('Y-m-d\TH:i:s\Z', $at), 'air_c' => $lie ?? round($c, 1), 'rh_percent' => round(max(25.0, min(90.0, 52.0 - 2.1 * ($c - self::MEAN_C) + 4.0 * (self::chance(intdiv($at, 1800), 'rh') - 0.5))), 0)];
+        return [
+            'measured_at' => gmdate('Y-m-d\TH:i:s\Z', $at),
+            'air_c' => $lie ?? round($c, 1),
+            'rh_percent' => round(
+                max(25.0, min(90.0, 52.0 - 2.1 * ($c - self::MEAN_C) + 4.0 * (self::chance(intdiv($at, 1800), 'rh') - 0.5))),
+                0,
+            ),
+        ];
     }
 
     /** A spell of silence of an hour and a half, about once a day. */

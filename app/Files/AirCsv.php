@@ -18,11 +18,34 @@ final class AirCsv
 
     private const COLUMNS = [
         'time' => ['time', 'at', 'when', 'timestamp', 'date time', 'datetime', 'measured_at', 'zeit', 'datum', 'uhrzeit'],
-        'c' => ['c', '°c', 'air_c', 'air', 'temperature', 'temp', 'temp_c', 'temperature_c', 'temperature °c', 'temperature (°c)', 'temperatur', 'temperatur °c', 'temperatur (°c)'],
+        'c' => [
+            'c',
+            '°c',
+            'air_c',
+            'air',
+            'temperature',
+            'temp',
+            'temp_c',
+            'temperature_c',
+            'temperature °c',
+            'temperature (°c)',
+            'temperatur',
+            'temperatur °c',
+            'temperatur (°c)',
+        ],
         'rh' => ['rh', '%rh', 'rh_percent', 'humidity', 'rh %', '%', 'feuchte', 'luftfeuchte', 'luftfeuchtigkeit'],
     ];
 
-    private const FORMATS = ['Y-m-d H:i:s', 'Y-m-d H:i', 'Y-m-d\TH:i:s', 'Y-m-d\TH:i', 'd.m.Y H:i:s', 'd.m.Y H:i', 'd/m/Y H:i:s', 'd/m/Y H:i'];
+    private const FORMATS = [
+        'Y-m-d H:i:s',
+        'Y-m-d H:i',
+        'Y-m-d\TH:i:s',
+        'Y-m-d\TH:i',
+        'd.m.Y H:i:s',
+        'd.m.Y H:i',
+        'd/m/Y H:i:s',
+        'd/m/Y H:i',
+    ];
 
     /**
      * @param string $zone of times that name none
@@ -54,7 +77,14 @@ final class AirCsv
             $seen[(string) $minute] = $i + 1;
             $points[] = [
                 'min' => $minute,
-                'c' => self::number($cells[$columns['c']] ?? '', $separator, $i + 1, '°C', -30.0, 60.0) ?? throw BadLine::at($i + 1, '°C', 'is empty'),
+                'c' => self::number(
+                    $cells[$columns['c']] ?? '',
+                    $separator,
+                    $i + 1,
+                    '°C',
+                    -30.0,
+                    60.0,
+                ) ?? throw BadLine::at($i + 1, '°C', 'is empty'),
                 'rh' => isset($columns['rh']) ? self::number($cells[$columns['rh']] ?? '', $separator, $i + 1, '%RH', 1.0, 100.0) : null,
             ];
         }
@@ -91,7 +121,10 @@ final class AirCsv
         return isset($found['c']) ? $found : throw BadLine::at(1, null, 'no column is called °C, air_c or temperature');
     }
 
-    /** As UTF-8, by its mark or by what it can be; a file without one that is no UTF-8 is of the Windows code page, which holds Latin-1. */
+    /**
+     * As UTF-8, by its mark or by what it can be; a file without one that is no UTF-8 is of the Windows code page, which
+     * holds Latin-1.
+     */
     private static function text(string $bytes): string
     {
         return match (true) {
@@ -99,7 +132,11 @@ final class AirCsv
             str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
             str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
             // Each sign of a plain table has a zero byte beside it then.
-            substr_count(substr($bytes, 0, 400), "\0") > min(400, strlen($bytes)) / 3 => mb_convert_encoding($bytes, 'UTF-8', $bytes[0] === "\0" ? 'UTF-16BE' : 'UTF-16LE'),
+            substr_count(substr($bytes, 0, 400), "\0") > min(400, strlen($bytes)) / 3 => mb_convert_encoding(
+                $bytes,
+                'UTF-8',
+                $bytes[0] === "\0" ? 'UTF-16BE' : 'UTF-16LE',
+            ),
             mb_check_encoding($bytes, 'UTF-8') => $bytes,
             default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
         };
@@ -124,7 +161,13 @@ final class AirCsv
             }
         }
 
-        throw BadLine::at($line, 'time', $said === '' ? 'is empty' : '“'.mb_substr($said, 0, 30).'” is no time there is; it reads like 2027-03-10 16:30 or 2027-03-10T15:30:00Z');
+        throw BadLine::at(
+            $line,
+            'time',
+            $said === ''
+                ? 'is empty'
+                : '“'.mb_substr($said, 0, 30).'” is no time there is; it reads like 2027-03-10 16:30 or 2027-03-10T15:30:00Z',
+        );
     }
 
     private static function number(string $said, string $separator, int $line, string $column, float $least, float $most): ?float

@@ -25,7 +25,9 @@ final class Device
         @unlink($this->cookies);
     }
 
-    /** @return iterable<array{at: float, what: string, status: int, ms: float, token: string, kept: bool}> one for each thing that it did */
+    /**
+     * @return iterable<array{at: float, what: string, status: int, ms: float, token: string, kept: bool}> one for each thing that it did
+     */
     public function live(float $until): iterable
     {
         while (! $this->signIn() && microtime(true) < $until) {
@@ -48,7 +50,10 @@ final class Device
     {
         $mark = $this->mark($this->ask('/login')['body']);
 
-        return $mark !== null && $this->ask('/login', ['_token' => $mark, 'email' => $this->email, 'password' => self::PASSWORD])['status'] === 302;
+        return $mark !== null && $this->ask(
+            '/login',
+            ['_token' => $mark, 'email' => $this->email, 'password' => self::PASSWORD],
+        )['status'] === 302;
     }
 
     /**
@@ -58,7 +63,10 @@ final class Device
      */
     private function press(string $bench): array
     {
-        [$path, $form] = (mt_rand(0, 1) === 0 ? null : $this->offered($bench)) ?? ['/air', ['token' => bin2hex(random_bytes(12)), 'air_c' => (string) (mt_rand(150, 220) / 10)]];
+        [$path, $form] = (mt_rand(0, 1) === 0 ? null : $this->offered($bench)) ?? [
+            '/air',
+            ['token' => bin2hex(random_bytes(12)), 'air_c' => (string) (mt_rand(150, 220) / 10)],
+        ];
         $began = microtime(true);
         $answer = $this->ask($path, $form + ['_token' => (string) $this->mark($bench)]);
         // Only what the page that follows says to be kept counts as acknowledged.
@@ -72,7 +80,10 @@ final class Device
     private function offered(string $page): ?array
     {
         preg_match_all('~<form method="post" action="([^"]+/facts)".*?</form>~s', $page, $forms);
-        $form = array_values(array_filter($forms[0], fn (string $f): bool => ! str_contains($f, 'name="at"') && ! str_contains($f, 'checkbox')))[0] ?? null;
+        $form = array_values(array_filter(
+            $forms[0],
+            fn (string $f): bool => ! str_contains($f, 'name="at"') && ! str_contains($f, 'checkbox'),
+        ))[0] ?? null;
         if ($form === null || preg_match('~action="https?://[^/]+([^"]+)"~', $form, $action) !== 1) {
             return null;
         }
@@ -95,10 +106,23 @@ final class Device
     private function ask(string $path, ?array $form = null): array
     {
         $handle = curl_init($this->url.$path);
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_TIMEOUT => self::PATIENCE_S] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_COOKIEJAR => $this->cookies,
+                CURLOPT_COOKIEFILE => $this->cookies,
+                CURLOPT_TIMEOUT => self::PATIENCE_S,
+            ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]),
+        );
         $began = microtime(true);
         $body = curl_exec($handle);
-        $answer = ['status' => (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), 'body' => is_string($body) ? $body : '', 'to' => (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL), 'ms' => round(1000.0 * (microtime(true) - $began))];
+        $answer = [
+            'status' => (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE),
+            'body' => is_string($body) ? $body : '',
+            'to' => (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL),
+            'ms' => round(1000.0 * (microtime(true) - $began)),
+        ];
         // Closing writes the cookies.
         unset($handle);
 
@@ -112,6 +136,13 @@ final class Device
      */
     private function told(string $what, array $answer): array
     {
-        return ['at' => microtime(true), 'what' => $what, 'status' => $answer['status'], 'ms' => $answer['ms'], 'token' => '', 'kept' => false];
+        return [
+            'at' => microtime(true),
+            'what' => $what,
+            'status' => $answer['status'],
+            'ms' => $answer['ms'],
+            'token' => '',
+            'kept' => false,
+        ];
     }
 }

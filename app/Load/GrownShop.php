@@ -38,12 +38,20 @@ final class GrownShop
     private static function parts(Shop $shop, int $count): void
     {
         $like = (array) DB::table('parts')->where('shop_id', $shop->id)->whereNotNull('finished_at')->first();
-        $facts = DB::table('facts')->where('part_id', $like['id'])->orderBy('id')->get()->map(fn (\stdClass $f): array => (array) $f)->all();
+        $facts = DB::table('facts')->where(
+            'part_id',
+            $like['id'],
+        )->orderBy('id')->get()->map(fn (\stdClass $f): array => (array) $f)->all();
         $plan = (array) DB::table('kept_plans')->where('shop_id', $shop->id)->orderBy('id')->first();
         $each = intdiv(self::FACTS, self::PARTS);
         for ($n = 1; $n <= $count; $n++) {
-            $earlier = fn (?string $at): ?string => $at === null ? null : CarbonImmutable::parse($at)->subDays(self::DAYS_APART * $n)->format('Y-m-d H:i:s');
-            $id = DB::table('parts')->insertGetId(['id' => null, 'finished_at' => $earlier($like['finished_at']), 'name' => "{$like['name']} {$n}"] + $like);
+            $earlier = fn (?string $at): ?string =>
+                $at === null ? null : CarbonImmutable::parse($at)->subDays(self::DAYS_APART * $n)->format('Y-m-d H:i:s');
+            $id = DB::table('parts')->insertGetId([
+                'id' => null,
+                'finished_at' => $earlier($like['finished_at']),
+                'name' => "{$like['name']} {$n}",
+            ] + $like);
             $rows = [];
             for ($i = 0; $i < $each; $i++) {
                 $fact = $facts[$i % count($facts)];
@@ -54,13 +62,23 @@ final class GrownShop
             }
             DB::table('facts')->insert($rows);
             // Each act keeps a plan.
-            $plans = array_map(fn (int $i): array => ['id' => null, 'kept_at' => $earlier($plan['kept_at']), 'acknowledged_at' => $earlier($plan['kept_at'])] + $plan, range(1, 20));
+            $plans = array_map(
+                fn (int $i): array => [
+                    'id' => null,
+                    'kept_at' => $earlier($plan['kept_at']),
+                    'acknowledged_at' => $earlier($plan['kept_at']),
+                ] + $plan,
+                range(1, 20),
+            );
             DB::table('kept_plans')->insert($plans);
         }
         // The newest plan is the one that stood before, with its places.
         $stood = DB::table('kept_places')->max('kept_plan_id');
         $newest = DB::table('kept_plans')->insertGetId(['id' => null] + (array) DB::table('kept_plans')->where('id', $stood)->first());
-        $places = DB::table('kept_places')->where('kept_plan_id', $stood)->get()->map(fn (\stdClass $p): array => ['id' => null, 'kept_plan_id' => $newest] + (array) $p)->all();
+        $places = DB::table('kept_places')->where('kept_plan_id', $stood)->get()->map(fn (\stdClass $p): array => [
+            'id' => null,
+            'kept_plan_id' => $newest,
+        ] + (array) $p)->all();
         array_map(DB::table('kept_places')->insert(...), array_chunk($places, self::CHUNK));
     }
 
@@ -70,7 +88,10 @@ final class GrownShop
         $first = CarbonImmutable::parse(DB::table('air_readings')->where('shop_id', $shop->id)->min('measured_at'));
         foreach (array_chunk(range(1, $count), self::CHUNK) as $chunk) {
             DB::table('air_readings')->insert(array_map(fn (int $n): array => [
-                'id' => null, 'measured_at' => $first->subMinutes(5 * $n)->format('Y-m-d H:i:s'), 'air_c' => round(19.0 + 2.0 * sin($n / 46.0), 1),
+                'id' => null, 'measured_at' => $first->subMinutes(5 * $n)->format('Y-m-d H:i:s'), 'air_c' => round(
+                    19.0 + 2.0 * sin($n / 46.0),
+                    1,
+                ),
             ] + $newest, $chunk));
         }
     }

@@ -65,6 +65,9 @@ final class PageTimer
     {
         $user = User::query()->orderBy('id')->value('id');
 
-        return PracticeRun::query()->firstOrCreate(['user_id' => $user, 'lesson' => 'dust', 'seed' => 42], ['acts' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]])->id;
+        return PracticeRun::query()->firstOrCreate(
+            ['user_id' => $user, 'lesson' => 'dust', 'seed' => 42],
+            ['acts' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]],
+        )->id;
     }
 }

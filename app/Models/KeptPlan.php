@@ -28,6 +28,13 @@ final class KeptPlan extends Model
 
     protected function casts(): array
     {
-        return ['kept_at' => 'immutable_datetime', 'acknowledged_at' => 'immutable_datetime', 'working_air_c' => 'float', 'parts' => 'array', 'rests_on' => 'array', 'changes' => 'array'];
+        return [
+            'kept_at' => 'immutable_datetime',
+            'acknowledged_at' => 'immutable_datetime',
+            'working_air_c' => 'float',
+            'parts' => 'array',
+            'rests_on' => 'array',
+            'changes' => 'array',
+        ];
     }
 }

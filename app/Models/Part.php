@@ -71,7 +71,15 @@ final class Part extends Model
     /** Of a brief that is being changed and not kept yet: the part whose place it would take. */
     public int $inPlaceOf = 0;
 
-    protected $attributes = ['priority' => 'normal', 'stripes' => 0, 'second_passes' => 0, 'turned' => false, 'tilted' => false, 'build_g_m2' => 0, 'print_through' => 'flat'];
+    protected $attributes = [
+        'priority' => 'normal',
+        'stripes' => 0,
+        'second_passes' => 0,
+        'turned' => false,
+        'tilted' => false,
+        'build_g_m2' => 0,
+        'print_through' => 'flat',
+    ];
 
     protected function casts(): array
     {
@@ -133,7 +141,10 @@ final class Part extends Model
     {
         $query->whereNotExists(fn (\Illuminate\Database\Query\Builder $q) => $q->from('facts')->whereColumn('facts.part_id', 'parts.id')
             ->whereNotIn('facts.kind', Kinds::where(fn (string $kind): bool => ! $kind::IS_WORK))
-            ->whereNotExists(fn (\Illuminate\Database\Query\Builder $s) => $s->from('facts as strikes')->whereColumn('strikes.part_id', 'facts.part_id')
+            ->whereNotExists(fn (\Illuminate\Database\Query\Builder $s) => $s->from('facts as strikes')->whereColumn(
+                'strikes.part_id',
+                'facts.part_id',
+            )
                 ->where('strikes.kind', Struck::KIND)->whereRaw("json_extract(strikes.data, '$.target') = facts.id")));
     }
 

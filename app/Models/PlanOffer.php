@@ -30,7 +30,13 @@ final class PlanOffer extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime', 'saves_min' => 'float', 'places' => 'array', 'parts' => 'array'];
+        return [
+            'made_at' => 'immutable_datetime',
+            'settled_at' => 'immutable_datetime',
+            'saves_min' => 'float',
+            'places' => 'array',
+            'parts' => 'array',
+        ];
     }
 
     /**

@@ -39,7 +39,15 @@ final class Shop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}', 'cool_place_c' => 9.0, 'part_scale_step_g' => 1.0, 'calliper_step_mm' => 0.01, 'print_through' => 'flat', 'unrest_min' => 30.0, 'device_ranges' => '[]'];
+    protected $attributes = [
+        'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}',
+        'cool_place_c' => 9.0,
+        'part_scale_step_g' => 1.0,
+        'calliper_step_mm' => 0.01,
+        'print_through' => 'flat',
+        'unrest_min' => 30.0,
+        'device_ranges' => '[]',
+    ];
 
     protected function casts(): array
     {
@@ -69,7 +77,10 @@ final class Shop extends Model
     public function typedPoints(float $nowMin): array
     {
         $time = new ShopTime($this->zone);
-        $points = array_filter((array) $this->typed_air, fn (mixed $p): bool => ($time->point($p)[0] ?? -INF) > $nowMin - self::TYPED_KEPT_MIN);
+        $points = array_filter(
+            (array) $this->typed_air,
+            fn (mixed $p): bool => ($time->point($p)[0] ?? -INF) > $nowMin - self::TYPED_KEPT_MIN,
+        );
         usort($points, fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return $points;

@@ -35,6 +35,8 @@ final class StoredItem extends ShelfItem
 
     public function setAttribute($key, $value): mixed
     {
-        return in_array($key, self::COLUMNS, true) ? parent::setAttribute($key, $value) : parent::setAttribute('data', [$key => $value] + $this->data);
+        return in_array($key, self::COLUMNS, true)
+            ? parent::setAttribute($key, $value)
+            : parent::setAttribute('data', [$key => $value] + $this->data);
     }
 }

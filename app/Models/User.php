@@ -33,7 +33,15 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'left_at' => 'immutable_datetime', 'signed_in_at' => 'immutable_datetime', 'sign_ins_void' => 'integer', 'password' => 'hashed', 'at_bench' => 'boolean', 'hours' => 'array'];
+        return [
+            'role' => Role::class,
+            'left_at' => 'immutable_datetime',
+            'signed_in_at' => 'immutable_datetime',
+            'sign_ins_void' => 'integer',
+            'password' => 'hashed',
+            'at_bench' => 'boolean',
+            'hours' => 'array',
+        ];
     }
 
     /** Ends every session and every stayed sign-in, here and elsewhere. */

@@ -61,6 +61,9 @@ final class GoodPassword implements ValidationRule
     {
         static $common = null;
 
-        return $common ??= array_fill_keys(file(resource_path('passwords/common.txt'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [], true);
+        return $common ??= array_fill_keys(
+            file(resource_path('passwords/common.txt'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [],
+            true,
+        );
     }
 }

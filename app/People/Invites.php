@@ -24,7 +24,13 @@ final class Invites
         $token = Str::lower(Str::random(48));
         DB::transaction(function () use ($for, $by, $token): void {
             Invite::query()->where('user_id', $for->id)->whereNull('used_at')->update(['expires_at' => now()]);
-            Invite::query()->create(['user_id' => $for->id, 'made_by_id' => $by?->id, 'token_hash' => hash('sha256', $token), 'made_at' => now(), 'expires_at' => now()->addDays(self::VALID_DAYS)]);
+            Invite::query()->create([
+                'user_id' => $for->id,
+                'made_by_id' => $by?->id,
+                'token_hash' => hash('sha256', $token),
+                'made_at' => now(),
+                'expires_at' => now()->addDays(self::VALID_DAYS),
+            ]);
             $this->audit->note($for->shop_id, 'link_made', $by, ['for' => $for->name]);
         });
 

@@ -31,7 +31,10 @@ final class PrehashedBcrypt extends BcryptHasher
     /** @param array<string, mixed> $options */
     public function needsRehash($hashedValue, array $options = []): bool
     {
-        return ! str_starts_with((string) $hashedValue, self::MARK) || parent::needsRehash(substr((string) $hashedValue, strlen(self::MARK)), $options);
+        return ! str_starts_with((string) $hashedValue, self::MARK) || parent::needsRehash(
+            substr((string) $hashedValue, strlen(self::MARK)),
+            $options,
+        );
     }
 
     /** @return array<array-key, mixed> */

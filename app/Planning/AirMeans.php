@@ -30,14 +30,24 @@ final class AirMeans
     {
         $now = (int) floor($nowMin / self::SLOT_MIN);
         $recent = (int) floor(($nowMin - self::QUARTERS_MIN) / self::SLOT_MIN / 4.0 + 1.0) * 4;
-        $slots = fn (int $first, int $last): Builder => DB::table('air_quarters')->where('shop_id', $shopId)->whereBetween('slot', [$first, $last])->where('n', '>', 0);
+        $slots = fn (int $first, int $last): Builder =>
+            DB::table('air_quarters')->where('shop_id', $shopId)->whereBetween('slot', [$first, $last])->where('n', '>', 0);
         $sums = 'sum(seconds) / 60.0 / sum(n) as minute, sum(c) / sum(n) as c';
         $hours = $slots((int) floor($from / self::SLOT_MIN), $recent - 1)->selectRaw($sums)->groupByRaw('slot / 4')->get();
         $quarters = $slots($recent, $now)->selectRaw($sums)->groupBy('slot')->get();
         $typed = AirReading::query()->trusted()->where('shop_id', $shopId)->where('source', 'hand')
-            ->whereBetween('measured_at', array_map(fn (float $minute): string => gmdate('Y-m-d H:i:s', (int) (60.0 * $minute)), [$from, $nowMin]))
-            ->toBase()->get(['measured_at', 'air_c'])->map(fn (\stdClass $r): array => [ShopTime::minutesOfColumn($r->measured_at), (float) $r->air_c]);
-        $means = [...$hours->concat($quarters)->map(fn (\stdClass $r): array => [(float) $r->minute, (float) $r->c])->all(), ...$typed->all()];
+            ->whereBetween(
+                'measured_at',
+                array_map(fn (float $minute): string => gmdate('Y-m-d H:i:s', (int) (60.0 * $minute)), [$from, $nowMin]),
+            )
+            ->toBase()->get(['measured_at', 'air_c'])->map(fn (\stdClass $r): array => [
+                ShopTime::minutesOfColumn($r->measured_at),
+                (float) $r->air_c,
+            ]);
+        $means = [
+            ...$hours->concat($quarters)->map(fn (\stdClass $r): array => [(float) $r->minute, (float) $r->c])->all(),
+            ...$typed->all(),
+        ];
         usort($means, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $means;

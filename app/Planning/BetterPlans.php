@@ -63,7 +63,15 @@ final class BetterPlans
         $newest = $this->kept->newest($shop);
         $state = $this->fingerprint->ofFacts($this->planner->floor($shop));
         $floor = $this->planner->floor($shop);
-        $better = BetterPlan::of($this->planner->chains($shop), $this->planner->standing($shop), $floor->crew, $floor->nowMin, $this->open->weights($shop), $this->planner->unrest($shop), progress: $progress);
+        $better = BetterPlan::of(
+            $this->planner->chains($shop),
+            $this->planner->standing($shop),
+            $floor->crew,
+            $floor->nowMin,
+            $this->open->weights($shop),
+            $this->planner->unrest($shop),
+            progress: $progress,
+        );
         if ($newest === null || $better === null || $this->isRefused($shop, $better)) {
             return null;
         }
@@ -71,7 +79,9 @@ final class BetterPlans
         return DB::transaction(function () use ($shop, $better, $newest, $state, $floor): ?PlanOffer {
             $this->planner->forget();
 
-            return $this->fingerprint->ofFacts($this->planner->floor($shop)) !== $state || $this->kept->newest($shop)?->id !== $newest->id ? null : PlanOffer::query()->create([
+            return $this->fingerprint->ofFacts($this->planner->floor($shop)) !== $state || $this->kept->newest($shop)?->id !== $newest->id
+                ? null
+                : PlanOffer::query()->create([
                 'shop_id' => $shop->id,
                 'kept_plan_id' => $newest->id,
                 'made_at' => $floor->time->local($floor->nowMin)->utc(),
@@ -96,14 +106,21 @@ final class BetterPlans
 
     public function refuse(PlanOffer $offer, User $user, \DateTimeInterface $now): void
     {
-        PlanOffer::query()->whereKey($offer->id)->open()->update(['settled_at' => $now, 'settled_as' => 'refused', 'settled_by_id' => $user->id]);
+        PlanOffer::query()->whereKey($offer->id)->open()->update([
+            'settled_at' => $now,
+            'settled_as' => 'refused',
+            'settled_by_id' => $user->id,
+        ]);
     }
 
     private function withdrawImpossible(Shop $shop): void
     {
         foreach ($shop->planOffers()->open()->get() as $offer) {
             if (! $this->holds($offer)) {
-                $offer->update(['settled_at' => $this->planner->floor($shop)->time->local($this->planner->floor($shop)->nowMin)->utc(), 'settled_as' => 'impossible']);
+                $offer->update([
+                    'settled_at' => $this->planner->floor($shop)->time->local($this->planner->floor($shop)->nowMin)->utc(),
+                    'settled_as' => 'impossible',
+                ]);
             }
         }
     }
@@ -141,7 +158,13 @@ final class BetterPlans
     private function isRefused(Shop $shop, BetterPlan $better): bool
     {
         $refused = $shop->planOffers()->where('settled_as', 'refused')->orderByDesc('id')->first();
-        $moved = $refused === null ? null : KeptPlan::query()->where('shop_id', $shop->id)->where('id', '>', $refused->kept_plan_id)->where('changes', '!=', '[]')->exists();
+        $moved = $refused === null
+            ? null
+            : KeptPlan::query()->where('shop_id', $shop->id)->where(
+                'id',
+                '>',
+                $refused->kept_plan_id,
+            )->where('changes', '!=', '[]')->exists();
 
         return $refused !== null && ! $moved && $better->savesMin <= $refused->saves_min + $shop->unrest_min;
     }

@@ -31,14 +31,39 @@ final class Fingerprint
     public function of(ShopFloor $floor): array
     {
         $shop = $floor->shop;
-        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
+        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))
+            ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
         return [
-            'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
+            'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()
+                ->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
             'paces' => md5(serialize($this->paces->known($shop->id))),
-            'shop' => md5(serialize([self::week($shop->working_hours), $shop->only(['day_curves', 'typed_air', 'cup_loss_g', 'scale_step_g', 'target_burn_through', 'part_scale_step_g', 'print_through', 'things', 'cool_place_c', 'zone', 'unrest_min'])])),
-            'hours' => md5(serialize([$shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [$e->id, $e->user_id, $e->day, $e->spans])->all(), array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people)])),
+            'shop' => md5(serialize([
+                self::week($shop->working_hours),
+                $shop->only([
+                    'day_curves',
+                    'typed_air',
+                    'cup_loss_g',
+                    'scale_step_g',
+                    'target_burn_through',
+                    'part_scale_step_g',
+                    'print_through',
+                    'things',
+                    'cool_place_c',
+                    'zone',
+                    'unrest_min',
+                ]),
+            ])),
+            'hours' => md5(serialize([
+                $shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [
+                    $e->id,
+                    $e->user_id,
+                    $e->day,
+                    $e->spans,
+                ])->all(),
+                array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people),
+            ])),
             'reading' => (int) $shop->airReadings()->max('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.
             'content' => md5(serialize([

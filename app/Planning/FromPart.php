@@ -99,7 +99,14 @@ final class FromPart
 
     private static function fact(PartFact $row): Fact
     {
-        return Fact::read($row->id, $row->kind, $row->step, ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']), $row->air_c, $row->data);
+        return Fact::read(
+            $row->id,
+            $row->kind,
+            $row->step,
+            ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']),
+            $row->air_c,
+            $row->data,
+        );
     }
 
     /** @return non-empty-list<Zone> */
@@ -124,10 +131,16 @@ final class FromPart
         }
         /** @param list<string> $names */
         $links = function (array $names) use ($zones): array {
-            return array_values(array_map(fn (string $n): Face => $zones[$n]->link(), array_filter($names, fn (string $n): bool => isset($zones[$n]))));
+            return array_values(array_map(
+                fn (string $n): Face => $zones[$n]->link(),
+                array_filter($names, fn (string $n): bool => isset($zones[$n])),
+            ));
         };
 
-        return array_values(array_map(fn (Zone $z): Zone => $z->between($links($above[$z->name]), $links(self::below($z->name, $above))), $zones));
+        return array_values(array_map(
+            fn (Zone $z): Zone => $z->between($links($above[$z->name]), $links(self::below($z->name, $above))),
+            $zones,
+        ));
     }
 
     /**
@@ -141,7 +154,10 @@ final class FromPart
     {
         $below = [];
         while (count($below) < count($above)) {
-            $next = array_keys(array_filter($above, fn (array $names): bool => $names !== [] && $names[count($names) - 1] === $name))[0] ?? null;
+            $next = array_keys(array_filter(
+                $above,
+                fn (array $names): bool => $names !== [] && $names[count($names) - 1] === $name,
+            ))[0] ?? null;
             if ($next === null || in_array($next, $below, true)) {
                 break;
             }

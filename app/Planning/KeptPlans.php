@@ -33,8 +33,15 @@ final class KeptPlans
      */
     public function places(array $parts, ShopFloor $floor, int $upTo = PHP_INT_MAX): array
     {
-        $newest = DB::table('kept_places')->whereIn('part_id', $parts)->where('kept_plan_id', '<=', $upTo)->groupBy('part_id')->selectRaw('max(kept_plan_id)');
-        $rows = DB::table('kept_places')->whereIn('part_id', $parts)->whereIn('kept_plan_id', $newest)->orderBy('kept_plan_id')->orderBy('id')->get();
+        $newest = DB::table('kept_places')->whereIn('part_id', $parts)->where(
+            'kept_plan_id',
+            '<=',
+            $upTo,
+        )->groupBy('part_id')->selectRaw('max(kept_plan_id)');
+        $rows = DB::table('kept_places')->whereIn('part_id', $parts)->whereIn(
+            'kept_plan_id',
+            $newest,
+        )->orderBy('kept_plan_id')->orderBy('id')->get();
         $of = [];
         foreach ($rows as $row) {
             $of[(int) $row->part_id][(int) $row->kept_plan_id][] = $row;
@@ -57,7 +64,12 @@ final class KeptPlans
         foreach ($was === [] ? [] : $restsOn['parts'] as $id => $row) {
             $since = (int) ($was['facts'][$id] ?? 0);
             $isOther = isset($was['parts'][$id]) && $was['parts'][$id] !== $row;
-            if ($isOther || ((int) ($restsOn['facts'][$id] ?? 0) > $since && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn('kind', Kinds::where(fn (string $kind): bool => $kind::IS_DECISION))->exists())) {
+            if ($isOther
+                || ((int) ($restsOn['facts'][$id] ?? 0) > $since
+                    && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn(
+                        'kind',
+                        Kinds::where(fn (string $kind): bool => $kind::IS_DECISION),
+                    )->exists())) {
                 $decided[] = (int) $id;
             }
         }
@@ -77,13 +89,25 @@ final class KeptPlans
         $newest = $this->newest($floor->shop);
         $found = [];
         if ($newest !== null && ($newest->rests_on['hours'] ?? null) !== $restsOn['hours']) {
-            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where('rests_on->hours', $restsOn['hours'])->orderByDesc('id')->value('id');
+            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where(
+                'rests_on->hours',
+                $restsOn['hours'],
+            )->orderByDesc('id')->value('id');
             $found = $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
         }
-        $struck = $newest === null ? [] : PartFact::query()->whereIn('part_id', array_keys($restsOn['parts']))->where('kind', Struck::KIND)->whereIn('id', array_values($restsOn['facts']))->get();
+        $struck = $newest === null
+            ? []
+            : PartFact::query()->whereIn(
+                'part_id',
+                array_keys($restsOn['parts']),
+            )->where('kind', Struck::KIND)->whereIn('id', array_values($restsOn['facts']))->get();
         foreach ($struck as $fact) {
             if ($fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0)) {
-                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where("rests_on->facts->{$fact->part_id}", '<', $fact->target())->orderByDesc('id')->value('id');
+                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where(
+                    "rests_on->facts->{$fact->part_id}",
+                    '<',
+                    $fact->target(),
+                )->orderByDesc('id')->value('id');
                 $found = ($before === null ? [] : $this->places([$fact->part_id], $floor, (int) $before)) + $found;
             }
         }
@@ -106,7 +130,8 @@ final class KeptPlans
                 'part_id' => $id,
                 'people' => json_encode($row['people']),
                 'uses' => json_encode((object) $row['uses']),
-                'opens_min' => ($times[$row['step']] ?? null)?->window?->opens->expectedMin ?? ($times[$row['step']] ?? null)?->ready?->expectedMin,
+                'opens_min' => ($times[$row['step']] ?? null)?->window?->opens->expectedMin
+                    ?? ($times[$row['step']] ?? null)?->ready?->expectedMin,
                 'closes_min' => ($times[$row['step']] ?? null)?->window?->closes->expectedMin,
             ] + $row, self::row($part, $floor)));
         }
@@ -133,10 +158,26 @@ final class KeptPlans
      */
     public function fromRows(array $rows, ShopFloor $floor): array
     {
-        return array_map(fn (array $of): KeptPart => self::part(array_map(fn (array $r): \stdClass => (object) (['people' => json_encode($r['people']), 'uses' => json_encode($r['uses']), 'opens_min' => null, 'closes_min' => null] + $r), $of), $floor), $rows);
+        return array_map(
+            fn (array $of): KeptPart => self::part(
+                array_map(
+                    fn (array $r): \stdClass => (object) ([
+                        'people' => json_encode($r['people']),
+                        'uses' => json_encode($r['uses']),
+                        'opens_min' => null,
+                        'closes_min' => null,
+                    ] + $r),
+                    $of,
+                ),
+                $floor,
+            ),
+            $rows,
+        );
     }
 
-    /** @return list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}> */
+    /**
+     * @return list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}>
+     */
     private static function row(KeptPart $part, ShopFloor $floor): array
     {
         return array_values(array_map(fn (KeptStep $s): array => [
@@ -172,7 +213,10 @@ final class KeptPlans
             (float) $r->start_min,
             (float) $r->end_min,
             Way::from($r->way),
-            array_values(array_map(fn (?int $id): int => $id === null ? ($person === [] ? 0 : -1) : $person[$id] ?? -1, json_decode($r->people, true))),
+            array_values(array_map(
+                fn (?int $id): int => $id === null ? ($person === [] ? 0 : -1) : $person[$id] ?? -1,
+                json_decode($r->people, true),
+            )),
             array_map(floatval(...), json_decode($r->uses, true)),
             $r->opens_min === null ? null : (float) $r->opens_min,
             $r->closes_min === null ? null : (float) $r->closes_min,

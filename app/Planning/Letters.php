@@ -23,7 +23,14 @@ final class Letters
         $lastUsed = $shop->parts()->selectRaw('letter, max(id) as newest')->groupBy('letter')->pluck('newest', 'letter');
         $taken = $shop->parts()->whereNull('finished_at')->whereKeyNot($part->id ?? 0)->pluck('letter')->all();
         $free = array_values(array_diff(range('A', 'Z'), $taken));
-        usort($free, fn (string $a, string $b): int => [$a !== $part?->letter, (int) ($lastUsed[$a] ?? 0), $a] <=> [$b !== $part?->letter, (int) ($lastUsed[$b] ?? 0), $b]);
+        usort(
+            $free,
+            fn (string $a, string $b): int => [
+                $a !== $part?->letter,
+                (int) ($lastUsed[$a] ?? 0),
+                $a,
+            ] <=> [$b !== $part?->letter, (int) ($lastUsed[$b] ?? 0), $b],
+        );
         $own = $part !== null && strlen($part->letter) > 1 && ! in_array($part->letter, $taken, true) ? [$part->letter] : [];
         if ($free !== []) {
             return [...$own, ...$free];

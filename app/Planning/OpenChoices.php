@@ -26,7 +26,17 @@ use OakGloss\Quantity\Temperature;
 final class OpenChoices
 {
     /** Fields that a priced choice may set, and those that have a page of their own. */
-    public const PRICED = ['build_coats', 'second_passes', 'build_g_m2', 'turned', 'tilted', 'wet_out', 'after_wet_out', 'print_through', 'top'];
+    public const PRICED = [
+        'build_coats',
+        'second_passes',
+        'build_g_m2',
+        'turned',
+        'tilted',
+        'wet_out',
+        'after_wet_out',
+        'print_through',
+        'top',
+    ];
     public const FIELDS = [...self::PRICED, 'finish_coats', 'clear_id', 'filler_id', 'stripes'];
     /** Two choices at once are worth showing where they save this much over the better one, minutes. */
     private const PAIR_SAVES_MIN = 60.0;
@@ -93,7 +103,10 @@ final class OpenChoices
      */
     public function open(FinishPlan $plan): array
     {
-        $isOpen = fn (string ...$steps): bool => array_filter($steps, fn (string $key): bool => $plan->step($key)?->isDone() === true) === [];
+        $isOpen = fn (string ...$steps): bool => array_filter(
+            $steps,
+            fn (string $key): bool => $plan->step($key)?->isDone() === true,
+        ) === [];
 
         return array_values(array_filter(self::FIELDS, fn (string $field): bool => match ($field) {
             'wet_out' => $isOpen('wet-out'),
@@ -102,7 +115,12 @@ final class OpenChoices
             'turned', 'tilted' => $isOpen('wet-flat'),
             'filler_id' => $isOpen('filler', 'clear', 'varnish-1', 'polish'),
             // Resin that is flatted for polish has no tooth for a clear.
-            'clear_id', 'stripes' => $isOpen('clear', 'varnish-1', 'mask-line-1', 'polish') && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
+            'clear_id', 'stripes' => $isOpen(
+                'clear',
+                'varnish-1',
+                'mask-line-1',
+                'polish',
+            ) && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
             default => $plan->log->of('flat', Sanded::class, Skipped::class) === [],
         }));
     }
@@ -112,7 +130,9 @@ final class OpenChoices
     {
         $anew = $this->trials->trial($now);
 
-        return $anew->schedule->readyMin() !== null && PlanKeeper::isMove($now->schedule->readyMin(), $anew->schedule->readyMin()) ? $anew : null;
+        return $anew->schedule->readyMin() !== null && PlanKeeper::isMove($now->schedule->readyMin(), $anew->schedule->readyMin())
+            ? $anew
+            : null;
     }
 
     private function trial(PlannedPart $now, Choices $choices): PlannedPart
@@ -130,18 +150,34 @@ final class OpenChoices
         $c = $now->plan->brief->choices;
         $coats = $now->plan->buildCoats;
         $least = max(BrushOnSkin::LEAST_BUILD_COATS, $coats - 1);
-        $of = fn (array $values, Closure $choices, mixed $current): array => array_combine($values, array_map(fn (mixed $v): array => [$choices($v), $v === $current], $values));
-        $enum = fn (array $cases, Closure $choices, mixed $current): array => array_combine(array_column($cases, 'value'), array_map(fn (mixed $case): array => [$choices($case), $case === $current], $cases));
+        $of = fn (array $values, Closure $choices, mixed $current): array => array_combine(
+            $values,
+            array_map(fn (mixed $v): array => [$choices($v), $v === $current], $values),
+        );
+        $enum = fn (array $cases, Closure $choices, mixed $current): array => array_combine(
+            array_column($cases, 'value'),
+            array_map(fn (mixed $case): array => [$choices($case), $case === $current], $cases),
+        );
 
         return match ($field) {
             'wet_out' => $enum(WetOut::cases(), fn (WetOut $v): Choices => $c->but(wetOut: $v), $c->wetOut),
             'after_wet_out' => $enum(AfterWetOut::cases(), fn (AfterWetOut $v): Choices => $c->but(afterWetOut: $v), $c->afterWetOut),
             'top' => $enum(Top::cases(), fn (Top $v): Choices => $c->but(top: $v), $c->top),
             'print_through' => $enum(PrintThrough::cases(), fn (PrintThrough $v): Choices => $c->but(printThrough: $v), $c->printThrough),
-            'build_coats' => $of(range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)), fn (int $n): Choices => $c->but(buildCoats: $n), $coats),
-            'second_passes' => $this->isUneven($now) || $c->secondPasses > 0 ? $of([0, 1, 2], fn (int $n): Choices => $c->but(secondPasses: $n), $c->secondPasses) : [],
-            'turned' => $this->holdsGM2($now) !== null || $c->turned ? $of([0, 1], fn (int $n): Choices => $c->but(turned: $n === 1), (int) $c->turned) : [],
-            'tilted' => $now->plan->brief->tiltedZones === null ? [] : $of([0, 1], fn (int $n): Choices => $c->but(tilted: $n === 1), (int) $c->tilted),
+            'build_coats' => $of(
+                range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)),
+                fn (int $n): Choices => $c->but(buildCoats: $n),
+                $coats,
+            ),
+            'second_passes' => $this->isUneven($now) || $c->secondPasses > 0
+                ? $of([0, 1, 2], fn (int $n): Choices => $c->but(secondPasses: $n), $c->secondPasses)
+                : [],
+            'turned' => $this->holdsGM2($now) !== null || $c->turned
+                ? $of([0, 1], fn (int $n): Choices => $c->but(turned: $n === 1), (int) $c->turned)
+                : [],
+            'tilted' => $now->plan->brief->tiltedZones === null
+                ? []
+                : $of([0, 1], fn (int $n): Choices => $c->but(tilted: $n === 1), (int) $c->tilted),
             'build_g_m2' => $this->weights($now),
             default => [],
         };
@@ -152,7 +188,10 @@ final class OpenChoices
     {
         $c = $now->plan->brief->choices;
         $holds = $this->holdsGM2($now);
-        $values = array_unique(array_filter([0, (int) $c->buildGM2, $holds === null ? null : (int) (5.0 * floor($holds / 5.0))], fn (?int $v): bool => $v === 0 || ($v !== null && $v >= 30)));
+        $values = array_unique(array_filter(
+            [0, (int) $c->buildGM2, $holds === null ? null : (int) (5.0 * floor($holds / 5.0))],
+            fn (?int $v): bool => $v === 0 || ($v !== null && $v >= 30),
+        ));
         $weights = [];
         foreach ($values as $v) {
             $weights[$v] = [$c->but(buildGM2: (float) $v), $v === (int) $c->buildGM2];
@@ -167,7 +206,11 @@ final class OpenChoices
         $plan = $now->plan;
         $least = null;
         foreach (Runs::feet($plan->brief->coatedZones()) as $zone) {
-            $holds = RunRisk::of($zone->face, $plan->materials->clearResin->rheology, new Coat($plan->shop->weights->buildGM2, Temperature::fromCelsius($plan->shop->workingAirC)))->holdsGM2;
+            $holds = RunRisk::of(
+                $zone->face,
+                $plan->materials->clearResin->rheology,
+                new Coat($plan->shop->weights->buildGM2, Temperature::fromCelsius($plan->shop->workingAirC)),
+            )->holdsGM2;
             $least = $holds === null ? $least : min($least ?? INF, $holds);
         }
 
@@ -177,7 +220,10 @@ final class OpenChoices
     /** Some show zones would be done with fewer coats than others. */
     private function isUneven(PlannedPart $now): bool
     {
-        $needed = array_map(fn (Zone $z): int => $now->plan->coatsNeededFor($z) ?? FinishPlan::MOST_BUILD_COATS + 1, array_filter($now->plan->brief->coatedZones(), fn (Zone $z): bool => $z->visibility === Visibility::Show));
+        $needed = array_map(
+            fn (Zone $z): int => $now->plan->coatsNeededFor($z) ?? FinishPlan::MOST_BUILD_COATS + 1,
+            array_filter($now->plan->brief->coatedZones(), fn (Zone $z): bool => $z->visibility === Visibility::Show),
+        );
 
         return $needed !== [] && min($needed) < max($needed);
     }
@@ -191,7 +237,10 @@ final class OpenChoices
      */
     private function pairs(PlannedPart $now, array $priced): array
     {
-        $of = fn (string $field): array => array_values(array_filter($priced, fn (PricedChoice $p): bool => $p->field === $field && ! $p->isCurrent && $p->refusal === null));
+        $of = fn (string $field): array => array_values(array_filter(
+            $priced,
+            fn (PricedChoice $p): bool => $p->field === $field && ! $p->isCurrent && $p->refusal === null,
+        ));
         $pairs = [];
         foreach ([['wet_out', 'after_wet_out'], ['build_coats', 'second_passes']] as [$one, $other]) {
             foreach ($of($one) as $a) {
@@ -201,10 +250,14 @@ final class OpenChoices
                     }
                     $choices = $this->options($one, $now)[$a->value][0];
                     $second = $this->options($other, $now)[$b->value][0];
-                    $both = $one === 'wet_out' ? $choices->but(afterWetOut: $second->afterWetOut) : $choices->but(secondPasses: $second->secondPasses);
+                    $both = $one === 'wet_out'
+                        ? $choices->but(afterWetOut: $second->afterWetOut)
+                        : $choices->but(secondPasses: $second->secondPasses);
                     $pair = PricedChoice::of('pair', "{$one}={$a->value}&{$other}={$b->value}", false, $this->trial($now, $both));
                     $best = min($now->schedule->readyMin() ?? INF, $a->readyMin ?? INF, $b->readyMin ?? INF);
-                    if ($pair->refusal === null && ($pair->readyMin ?? INF) <= $best - self::PAIR_SAVES_MIN && $pair->risk <= max($now->plan->shop->targetBurnThrough, $now->plan->worst()?->risk() ?? 0.0)) {
+                    if ($pair->refusal === null
+                        && ($pair->readyMin ?? INF) <= $best - self::PAIR_SAVES_MIN
+                        && $pair->risk <= max($now->plan->shop->targetBurnThrough, $now->plan->worst()?->risk() ?? 0.0)) {
                         $pairs[] = $pair;
                     }
                 }

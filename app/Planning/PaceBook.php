@@ -57,10 +57,16 @@ final class PaceBook
         }
         $this->rows = [];
         $pace = $this->row($row);
-        $isNewest = $check === $fact && ($pace === null || [$pace->last_at, $pace->last_fact_id] < [$check->getAttributes()['happened_at'], $check->id]);
+        $isNewest = $check === $fact && ($pace === null
+            || [$pace->last_at, $pace->last_fact_id] < [$check->getAttributes()['happened_at'], $check->id]);
         if (! $isNewest) {
             $this->judged($row)->where(fn (Builder $q) => $q->where('happened_at', '>', $check->getAttributes()['happened_at'])
-                ->orWhere(fn (Builder $same) => $same->where('happened_at', $check->getAttributes()['happened_at'])->where('fact_id', '>=', $check->id)))->delete();
+                ->orWhere(
+                    fn (Builder $same) => $same->where(
+                        'happened_at',
+                        $check->getAttributes()['happened_at'],
+                    )->where('fact_id', '>=', $check->id),
+                ))->delete();
             DB::table('resin_paces')->where('shop_id', $row->shop_id)->where('name', $row->name)->delete();
             $this->rows = [];
         }
@@ -96,7 +102,11 @@ final class PaceBook
     /** @return array<string, array{int, float, float}> checks, factor and doubt by resin, of those that have any */
     public function known(int $shopId): array
     {
-        return $this->rowsOf($shopId)->where('checks', '>', 0)->map(fn (\stdClass $p): array => [$p->checks, $p->factor, $p->sigma])->all();
+        return $this->rowsOf($shopId)->where('checks', '>', 0)->map(fn (\stdClass $p): array => [
+            $p->checks,
+            $p->factor,
+            $p->sigma,
+        ])->all();
     }
 
     /** @return array{all: int, counted: int} how many checks there are of a resin */
@@ -121,7 +131,15 @@ final class PaceBook
             $of = $content instanceof ChecksCoat ? $resins->get($content->resinId()) : null;
             $verdict = $judged->get($fact->id);
             if ($content instanceof ChecksCoat && $of !== null && $verdict !== null) {
-                $checks[] = new KeptCheck($fact, self::check($of, $content), (float) $content->ageMin(), $content->found(), CheckStands::from($verdict->stands), $verdict->likelihood, (string) self::judgement($leftOut, $fact)?->reason);
+                $checks[] = new KeptCheck(
+                    $fact,
+                    self::check($of, $content),
+                    (float) $content->ageMin(),
+                    $content->found(),
+                    CheckStands::from($verdict->stands),
+                    $verdict->likelihood,
+                    (string) self::judgement($leftOut, $fact)?->reason,
+                );
             }
         }
 
@@ -132,7 +150,9 @@ final class PaceBook
     private function judge(Resin $row): void
     {
         $pace = $this->row($row);
-        [$evidence, $after, $n, $counted] = $pace === null ? $this->checkpoint($row) : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
+        [$evidence, $after, $n, $counted] = $pace === null
+            ? $this->checkpoint($row)
+            : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
         $facts = $this->unjudged($row, $after);
         $struck = $this->about($facts, Struck::KIND);
         $leftOut = $this->about($facts, LeftOut::KIND);
@@ -241,7 +261,12 @@ final class PaceBook
         $found = collect();
         foreach ($facts->pluck('id')->chunk(500) as $ids) {
             // The expression is the index's own.
-            $found = $found->merge(PartFact::query()->whereIn(DB::raw("json_extract(data, '$.target')"), $ids->all())->where('kind', $kind)->orderBy('happened_at')->orderBy('id')->get());
+            $found = $found->merge(
+                PartFact::query()->whereIn(
+                    DB::raw("json_extract(data, '$.target')"),
+                    $ids->all(),
+                )->where('kind', $kind)->orderBy('happened_at')->orderBy('id')->get(),
+            );
         }
         $struck = $kind === Struck::KIND || $found->isEmpty() ? collect() : $this->about($found, Struck::KIND);
 
@@ -258,7 +283,10 @@ final class PaceBook
 
     private static function check(Resin $row, ChecksCoat $check): PaceCheck
     {
-        return $check->paceCheck((float) $check->ageMin(), ['tack_from' => $row->tack_from_age_min, 'tack_until' => $row->tack_until_age_min, 'sandable' => $row->sandable_age_min]);
+        return $check->paceCheck(
+            (float) $check->ageMin(),
+            ['tack_from' => $row->tack_from_age_min, 'tack_until' => $row->tack_until_age_min, 'sandable' => $row->sandable_age_min],
+        );
     }
 
     private static function kept(PaceEvidence $evidence, int $n, int $counted): string

@@ -34,14 +34,27 @@ final class PartSteps
 
     public function of(Part $part, ShopFloor $floor): StepsAhead
     {
-        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->asIfOf($part, FromPart::brief($part), FromPart::log($part), $floor, $part->id);
+        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->asIfOf(
+            $part,
+            FromPart::brief($part),
+            FromPart::log($part),
+            $floor,
+            $part->id,
+        );
     }
 
     /** @param int|null $real whose plan it is; null for one that might be */
     public function asIfOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): StepsAhead
     {
         $materials = $this->materials($part, $log);
-        $plan = $this->plans->of($real, $brief, $materials, $floor->workshop, $log, fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log));
+        $plan = $this->plans->of(
+            $real,
+            $brief,
+            $materials,
+            $floor->workshop,
+            $log,
+            fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log),
+        );
 
         return new StepsAhead($plan, $floor->air, $floor->nowMin);
     }

@@ -14,8 +14,11 @@ use OakGloss\Schedule\Unrest;
 /** Keeps what the run sheet says: after every act, under the same lock, and when time has broken it. No page writes. */
 final class PlanKeeper
 {
-    public function __construct(private readonly Planner $planner, private readonly KeptPlans $kept, private readonly Fingerprint $fingerprint)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly KeptPlans $kept,
+        private readonly Fingerprint $fingerprint,
+    ) {
     }
 
     /**
@@ -65,7 +68,11 @@ final class PlanKeeper
     public function unseen(Shop $shop): array
     {
         $changes = [];
-        foreach (KeptPlan::query()->where('shop_id', $shop->id)->whereNull('acknowledged_at')->where('changes', '!=', '[]')->orderBy('id')->get() as $plan) {
+        foreach (KeptPlan::query()->where('shop_id', $shop->id)->whereNull('acknowledged_at')->where(
+            'changes',
+            '!=',
+            '[]',
+        )->orderBy('id')->get() as $plan) {
             foreach ($plan->changes as $change) {
                 $first = $changes[$change['part']]['from'] ?? $change['from'];
                 unset($changes[$change['part']]);
@@ -103,7 +110,14 @@ final class PlanKeeper
             'working_air_c' => $air,
             'parts' => $told,
             'rests_on' => $restsOn,
-            'changes' => $before === null ? [] : $this->changes($before, $told, $because, new WhyMoved($before, $restsOn, $were, $this->broke($shop, array_keys($plans)), $plans)),
+            'changes' => $before === null
+                ? []
+                : $this->changes(
+                    $before,
+                    $told,
+                    $because,
+                    new WhyMoved($before, $restsOn, $were, $this->broke($shop, array_keys($plans)), $plans),
+                ),
         ], $anew, $plans);
         $this->planner->forget();
     }
@@ -139,7 +153,12 @@ final class PlanKeeper
         $changes = [];
         foreach ($told as $id => $part) {
             if (isset($before->parts[$id]) && self::isMove($before->parts[$id]['ready'], $part['ready'])) {
-                $changes[] = ['part' => $id, 'letter' => $part['letter'], 'from' => $before->parts[$id]['ready'], 'to' => $part['ready']] + ($because === null ? $why->of($id) : ['because' => $because, 'with' => []]);
+                $changes[] = [
+                    'part' => $id,
+                    'letter' => $part['letter'],
+                    'from' => $before->parts[$id]['ready'],
+                    'to' => $part['ready'],
+                ] + ($because === null ? $why->of($id) : ['because' => $because, 'with' => []]);
             }
         }
 

@@ -65,7 +65,13 @@ final readonly class PlannedPart
     {
         $print = $this->print();
 
-        return [...$this->plan->findings, ...array_map($this->withSlowerBases(...), $this->schedule->findings()), ...($print === null || $print['waitUntilMin'] === null || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)])];
+        return [
+            ...$this->plan->findings,
+            ...array_map($this->withSlowerBases(...), $this->schedule->findings()),
+            ...($print === null
+                || $print['waitUntilMin'] === null
+                || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)]),
+        ];
     }
 
     /** What a mix of the next coat, begun now, commits hands to; null where nothing has to go into its window. */
@@ -80,7 +86,13 @@ final readonly class PlannedPart
         $planned = $this->schedule->slot($coat->step->key)->startMin ?? INF;
         $start = abs($planned - $this->floor->nowMin) < PartSchedule::GRID_MIN ? $planned : $this->floor->nowMin;
 
-        return MixAhead::of($this->schedule->chain, $coat, $start, Diary::of($this->floor->crew), ($this->next->window?->closes->expectedMin ?? INF) - $coat->handsMin);
+        return MixAhead::of(
+            $this->schedule->chain,
+            $coat,
+            $start,
+            Diary::of($this->floor->crew),
+            ($this->next->window?->closes->expectedMin ?? INF) - $coat->handsMin,
+        );
     }
 
     /** @return list<Finding> what the air as it is now says of a coat */
@@ -107,10 +119,17 @@ final readonly class PlannedPart
         $air = Temperature::fromCelsius($this->plan->shop->workingAirC);
         $slower = [];
         foreach (Resin::query()->where('shop_id', $this->floor->shop->id)->current()->orderBy('name')->get() as $row) {
-            $slower = FromShelf::resin($row)->kinetics->tackWindowMin($air) >= self::WINDOW_OVER_HANDS * $hands ? [...$slower, $row->name] : $slower;
+            $slower = FromShelf::resin($row)->kinetics->tackWindowMin($air) >= self::WINDOW_OVER_HANDS * $hands
+                ? [...$slower, $row->name]
+                : $slower;
         }
 
-        return new Finding($finding->severity, $finding->code, $finding->args + ['slower' => $slower === [] ? '' : ' ('.implode(', ', $slower).')'], $finding->field);
+        return new Finding(
+            $finding->severity,
+            $finding->code,
+            $finding->args + ['slower' => $slower === [] ? '' : ' ('.implode(', ', $slower).')'],
+            $finding->field,
+        );
     }
 
     /**

@@ -71,7 +71,11 @@ final class Planner
         // The kept sheet knows other steps where a window has closed since: the part is placed anew in what is free.
         return $placed === null && $chain->plan->ahead() !== [] && $this->sheet($part->shop)->hasPlaces($part->id)
             ? $this->planOn($part, $floor, $this->sheet($part->shop)->freeBut($part->id, $floor))
-            : PlannedPart::by($part, PartSchedule::placed($chain, $chain->plan->ahead() === [] ? [] : $placed, $this->sheet($part->shop)->leniency($part->id)), $floor);
+            : PlannedPart::by(
+                $part,
+                PartSchedule::placed($chain, $chain->plan->ahead() === [] ? [] : $placed, $this->sheet($part->shop)->leniency($part->id)),
+                $floor,
+            );
     }
 
     /**
@@ -97,7 +101,17 @@ final class Planner
             $floor = $this->floor($shop);
             $restsOn = $this->fingerprint->of($this->floor($shop));
 
-            return CurrentPlan::of($this->chains($shop), $this->keptPlaces($shop), $floor->crew, $floor->nowMin, $this->open->weights($shop), $this->unrest($shop), $this->kept->decided($restsOn, $shop), $this->kept->undone($restsOn, $floor), $progress);
+            return CurrentPlan::of(
+                $this->chains($shop),
+                $this->keptPlaces($shop),
+                $floor->crew,
+                $floor->nowMin,
+                $this->open->weights($shop),
+                $this->unrest($shop),
+                $this->kept->decided($restsOn, $shop),
+                $this->kept->undone($restsOn, $floor),
+                $progress,
+            );
         });
     }
 
@@ -141,12 +155,25 @@ final class Planner
     /** Everything that the run sheet rests on, in short, and the grid's five minutes. */
     public function state(Shop $shop): string
     {
-        return md5(serialize([ModelVersion::NOW, $this->kept->newest($shop)?->id, $this->fingerprint->of($this->floor($shop)), floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN)]));
+        return md5(serialize([
+            ModelVersion::NOW,
+            $this->kept->newest($shop)?->id,
+            $this->fingerprint->of($this->floor($shop)),
+            floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN),
+        ]));
     }
 
     private function planned(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?Diary $free): PlannedPart
     {
-        return PlannedPart::by($part, PartSchedule::within($this->chains->asIfOf($part, $brief, $log, $floor), $free ?? Diary::of($floor->crew), $free === null ? PartSchedule::GRID_MIN : RunSheet::gridFor(max(1, count($this->open->of($part->shop))))), $floor);
+        return PlannedPart::by(
+            $part,
+            PartSchedule::within(
+                $this->chains->asIfOf($part, $brief, $log, $floor),
+                $free ?? Diary::of($floor->crew),
+                $free === null ? PartSchedule::GRID_MIN : RunSheet::gridFor(max(1, count($this->open->of($part->shop)))),
+            ),
+            $floor,
+        );
     }
 
     /** Something was written: what was reckoned from it before holds no more. */

@@ -78,7 +78,12 @@ final class RunSheetPlaces
     {
         $rows = $this->places[$part]['kept'] ?? null;
 
-        return $rows === null ? null : KeptPart::of(array_map(fn (array $r): KeptStep => new KeptStep($r[0], $r[1], $r[2], Way::from($r[3]), $r[4], $r[5]), $rows), $this->leniency($part));
+        return $rows === null
+            ? null
+            : KeptPart::of(
+                array_map(fn (array $r): KeptStep => new KeptStep($r[0], $r[1], $r[2], Way::from($r[3]), $r[4], $r[5]), $rows),
+                $this->leniency($part),
+            );
     }
 
     /** @return list<PlacedStep>|null */
@@ -123,9 +128,21 @@ final class RunSheetPlaces
                 'leniency' => ($kept->leniency ?? Leniency::None)->value,
                 'placed' => self::row($placed),
                 'told' => self::row($plan->told[$id] ?? null),
-                'kept' => $kept === null ? null : array_map(fn (KeptStep $s): array => [$s->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->uses], array_values($kept->steps)),
+                'kept' => $kept === null
+                    ? null
+                    : array_map(
+                        fn (KeptStep $s): array => [$s->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->uses],
+                        array_values($kept->steps),
+                    ),
                 'anew' => in_array($id, $plan->anew, true),
-                'breach' => $breach === null ? null : ['code' => $breach->code, 'step' => $breach->step, 'part' => $breach->part === null ? null : (int) $breach->part, 'late' => $breach->late],
+                'breach' => $breach === null
+                    ? null
+                    : [
+                        'code' => $breach->code,
+                        'step' => $breach->step,
+                        'part' => $breach->part === null ? null : (int) $breach->part,
+                        'late' => $breach->late,
+                    ],
             ];
         }
 
@@ -139,6 +156,11 @@ final class RunSheetPlaces
      */
     private static function row(?array $placed): ?array
     {
-        return $placed === null ? null : array_map(fn (PlacedStep $s): array => [$s->step->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->step->uses], $placed);
+        return $placed === null
+            ? null
+            : array_map(
+                fn (PlacedStep $s): array => [$s->step->id, $s->startMin, $s->endMin, $s->way->value, $s->people, $s->step->uses],
+                $placed,
+            );
     }
 }

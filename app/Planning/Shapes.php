@@ -33,11 +33,19 @@ final class Shapes
      */
     public static function make(string $shape, array $sizes, string $unit): ?Shape
     {
-        $in = fn (string $name): float => (float) ($sizes[$name] ?? 0.0) * ($unit === 'in' && ! str_ends_with($name, '_deg') ? self::MM_PER_INCH : 1.0);
+        $in = fn (string $name): float => (float) ($sizes[$name] ?? 0.0) * ($unit === 'in'
+            && ! str_ends_with($name, '_deg') ? self::MM_PER_INCH : 1.0);
 
         return match ($shape) {
             'panel' => new Panel($in('length'), $in('width'), $in('edge_radius')),
-            'bent_panel' => new BentPanel($in('length'), $in('top'), $in('flank'), $in('bend_deg'), $in('bend_radius'), $in('edge_radius')),
+            'bent_panel' => new BentPanel(
+                $in('length'),
+                $in('top'),
+                $in('flank'),
+                $in('bend_deg'),
+                $in('bend_radius'),
+                $in('edge_radius'),
+            ),
             'dome' => new Dome($in('diameter'), $in('height'), $in('edge_radius')),
             'half_tube' => new HalfTube($in('length'), $in('tube_radius'), $in('edge_radius')),
             'box' => new Box($in('length'), $in('width'), $in('height'), $in('edge_radius')),

@@ -59,24 +59,67 @@ final readonly class ShopFloor
         $time = new ShopTime($shop->zone);
         $from = $nowMin - self::DAYS_BACK * 1440.0;
         $until = $nowMin + self::DAYS_AHEAD * 1440.0;
-        $trusted = $shop->airReadings()->trusted()->whereBetween('measured_at', [$time->local($from)->utc(), $time->local($nowMin)->utc()]);
-        [$hours, $curves, $typed, $things] = array_map(fn (mixed $row): array => is_array($row) ? $row : [], [$shop->working_hours, $shop->day_curves, $shop->typed_air, $shop->things]);
+        $trusted = $shop->airReadings()->trusted()->whereBetween(
+            'measured_at',
+            [$time->local($from)->utc(), $time->local($nowMin)->utc()],
+        );
+        [$hours, $curves, $typed, $things] = array_map(
+            fn (mixed $row): array => is_array($row) ? $row : [],
+            [$shop->working_hours, $shop->day_curves, $shop->typed_air, $shop->things],
+        );
         $dayCurve = $time->forecast($curves, $typed, $from, $until);
         $air = Forecast::corrected($dayCurve, AirMeans::of($shop->id, max($from, $since ?? self::neededFrom($shop, $nowMin)), $nowMin));
         $exceptions = $shop->hourExceptions()->standing()->get();
         $people = array_values($shop->staff()->where('at_bench', true)->get()->all());
-        $work = array_map(fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $hours, $from, $until, self::spans($exceptions, $u)), $people);
-        $crew = new Crew($work === [] ? [$time->workingTime($hours, $from, $until, self::spans($exceptions, null))] : $work, array_filter($things, fn (mixed $places): bool => is_int($places) && $places > 0));
+        $work = array_map(
+            fn (User $u): WorkingTime => $time->workingTime($u->hours ?? $hours, $from, $until, self::spans($exceptions, $u)),
+            $people,
+        );
+        $crew = new Crew(
+            $work === [] ? [$time->workingTime($hours, $from, $until, self::spans($exceptions, null))] : $work,
+            array_filter($things, fn (mixed $places): bool => is_int($places) && $places > 0),
+        );
         $together = $crew->together();
-        $workshop = new Workshop(self::toldAir($shop, self::workingAir($air, $together, $nowMin)), $shop->cup_loss_g, $shop->scale_step_g, $shop->target_burn_through, partScaleStepG: $shop->part_scale_step_g, earlier: ShopNumbersBook::earlier($shop));
+        $workshop = new Workshop(
+            self::toldAir($shop, self::workingAir($air, $together, $nowMin)),
+            $shop->cup_loss_g,
+            $shop->scale_step_g,
+            $shop->target_burn_through,
+            partScaleStepG: $shop->part_scale_step_g,
+            earlier: ShopNumbersBook::earlier($shop),
+        );
 
-        return new self($shop, $time, $nowMin, $air, $dayCurve, $together, $crew, $people, $workshop, $trusted->orderByDesc('measured_at')->first(), UnreadableRows::of($hours, $curves, $typed, $people, $exceptions));
+        return new self(
+            $shop,
+            $time,
+            $nowMin,
+            $air,
+            $dayCurve,
+            $together,
+            $crew,
+            $people,
+            $workshop,
+            $trusted->orderByDesc('measured_at')->first(),
+            UnreadableRows::of($hours, $curves, $typed, $people, $exceptions),
+        );
     }
 
     /** The same air and hours at another moment of their span. */
     public function asOf(float $minute): self
     {
-        return new self($this->shop, $this->time, $minute, $this->air, $this->dayCurve, $this->work, $this->crew, $this->people, $this->workshop, $this->lastReading, $this->leftOut);
+        return new self(
+            $this->shop,
+            $this->time,
+            $minute,
+            $this->air,
+            $this->dayCurve,
+            $this->work,
+            $this->crew,
+            $this->people,
+            $this->workshop,
+            $this->lastReading,
+            $this->leftOut,
+        );
     }
 
     /** The same with everybody there until later today; for reckoning what staying would bring. */
@@ -84,7 +127,13 @@ final readonly class ShopFloor
     {
         $close = $this->work->closesAfter($this->nowMin) ?? $this->nowMin;
 
-        return $this->manned(array_map(fn (WorkingTime $w): WorkingTime => ($w->closesAfter($this->nowMin) ?? -1.0) === $close ? WorkingTime::of([...$w->windows, [$close, $minute]]) : $w, $this->crew->people));
+        return $this->manned(array_map(
+            fn (WorkingTime $w): WorkingTime => ($w->closesAfter($this->nowMin) ?? -1.0) === $close ? WorkingTime::of([
+                ...$w->windows,
+                [$close, $minute],
+            ]) : $w,
+            $this->crew->people,
+        ));
     }
 
     /**
@@ -105,7 +154,19 @@ final readonly class ShopFloor
     {
         $crew = new Crew($people, $this->crew->things);
 
-        return new self($this->shop, $this->time, $this->nowMin, $this->air, $this->dayCurve, $crew->together(), $crew, $this->people, $this->workshop, $this->lastReading, $this->leftOut);
+        return new self(
+            $this->shop,
+            $this->time,
+            $this->nowMin,
+            $this->air,
+            $this->dayCurve,
+            $crew->together(),
+            $crew,
+            $this->people,
+            $this->workshop,
+            $this->lastReading,
+            $this->leftOut,
+        );
     }
 
     public function airNowC(): float
@@ -116,7 +177,17 @@ final readonly class ShopFloor
     /** Who is at the bench at a moment, by name. */
     public function handsAt(float $minute): string
     {
-        return implode(', ', array_map(fn (User $u): string => $u->name, array_filter($this->people, fn (User $u, int $i): bool => ($this->crew->people[$i] ?? null)?->isOpenAt($minute) === true, ARRAY_FILTER_USE_BOTH)));
+        return implode(
+            ', ',
+            array_map(
+                fn (User $u): string => $u->name,
+                array_filter(
+                    $this->people,
+                    fn (User $u, int $i): bool => ($this->crew->people[$i] ?? null)?->isOpenAt($minute) === true,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        );
     }
 
     /** From the last reading's humidity while it is under 12 hours old. */
@@ -124,12 +195,16 @@ final readonly class ShopFloor
     {
         $rh = $this->humidity();
 
-        return $rh === null || $this->lastReading?->air_c === null ? null : DewPoint::of(Temperature::fromCelsius($this->lastReading->air_c), $rh)->inCelsius();
+        return $rh === null || $this->lastReading?->air_c === null
+            ? null
+            : DewPoint::of(Temperature::fromCelsius($this->lastReading->air_c), $rh)->inCelsius();
     }
 
     public function humidity(): ?float
     {
-        return $this->lastReading !== null && $this->nowMin - ShopTime::minutes($this->lastReading->measured_at) < 720.0 ? $this->lastReading->rh_percent : null;
+        return $this->lastReading !== null && $this->nowMin - ShopTime::minutes($this->lastReading->measured_at) < 720.0
+            ? $this->lastReading->rh_percent
+            : null;
     }
 
     /** Minutes since the newest trusted reading; null without one. */

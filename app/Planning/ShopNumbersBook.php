@@ -28,7 +28,12 @@ final class ShopNumbersBook
     {
         // Whole numbers are read from rows as floats, and typed ones are compared by value.
         if (json_encode($before) !== json_encode(self::of($shop))) {
-            ShopVersion::query()->create(['shop_id' => $shop->id, 'changed_by_id' => $user->id, 'stood_until' => $now, 'numbers' => $before]);
+            ShopVersion::query()->create([
+                'shop_id' => $shop->id,
+                'changed_by_id' => $user->id,
+                'stood_until' => $now,
+                'numbers' => $before,
+            ]);
         }
     }
 

@@ -32,9 +32,19 @@ final class Trials
         $chain = $this->chains->asIfOf($part, $brief ?? $now->plan->brief, $log ?? $now->plan->log, $now->floor);
         $free = $this->planner->sheet($part->shop)->freeBut($part->id ?? $part->inPlaceOf, $now->floor);
         $found = $chain->plan->ahead() === [] ? ['placed' => [], 'leniency' => Leniency::None]
-            : Repair::ofOne($chain, $part->exists ? $this->planner->sheet($part->shop)->toKeep($part->id) : null, $free, max(1, count($this->open->of($part->shop))), $this->planner->unrest($part->shop));
+            : Repair::ofOne(
+                $chain,
+                $part->exists ? $this->planner->sheet($part->shop)->toKeep($part->id) : null,
+                $free,
+                max(1, count($this->open->of($part->shop))),
+                $this->planner->unrest($part->shop),
+            );
 
-        return PlannedPart::by($part, PartSchedule::placed($chain, $found['placed'] ?? null, $found['leniency'] ?? Leniency::None), $now->floor);
+        return PlannedPart::by(
+            $part,
+            PartSchedule::placed($chain, $found['placed'] ?? null, $found['leniency'] ?? Leniency::None),
+            $now->floor,
+        );
     }
 
     /**
@@ -52,9 +62,21 @@ final class Trials
             $chains = array_map(fn (StepsAhead $c): StepsAhead => new StepsAhead($c->plan, $floor->air, $floor->nowMin), $chains);
         }
         $chains[$now->part->id] = $this->chains->asIfOf($now->part, $now->plan->brief, $log, $floor);
-        $plan = CurrentPlan::of($chains, $this->planner->standing($shop), $floor->crew, $floor->nowMin, $this->open->weights($shop), $this->planner->unrest($shop), [$now->part->id]);
+        $plan = CurrentPlan::of(
+            $chains,
+            $this->planner->standing($shop),
+            $floor->crew,
+            $floor->nowMin,
+            $this->open->weights($shop),
+            $this->planner->unrest($shop),
+            [$now->part->id],
+        );
 
-        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): PlannedPart => PlannedPart::by($p, PartSchedule::placed($chains[$p->id], $plan->placed[$p->id], $plan->kept[$p->id]->leniency ?? Leniency::None), $floor))->all();
+        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): PlannedPart => PlannedPart::by(
+            $p,
+            PartSchedule::placed($chains[$p->id], $plan->placed[$p->id], $plan->kept[$p->id]->leniency ?? Leniency::None),
+            $floor,
+        ))->all();
     }
 
     /**
@@ -74,7 +96,15 @@ final class Trials
             }
         }
         $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
-        $sheet = new PartPlacer($chain->air, Diary::of($floor->crew), $from, $from + 16 * 1440.0, PartSchedule::GRID_MIN, 0.0, $chain->ages());
+        $sheet = new PartPlacer(
+            $chain->air,
+            Diary::of($floor->crew),
+            $from,
+            $from + 16 * 1440.0,
+            PartSchedule::GRID_MIN,
+            0.0,
+            $chain->ages(),
+        );
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
             $last = count($spans) - 1;

@@ -43,7 +43,11 @@ final class UnreadableRows
         $time = new ShopTime('UTC');
         foreach ($typed as $point) {
             if ($time->point($point) === null) {
-                $rows[] = 'typed point '.mb_substr((string) json_encode($point, JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60);
+                $rows[] = 'typed point '.mb_substr(
+                    (string) json_encode($point, JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR),
+                    0,
+                    60,
+                );
             }
         }
 

@@ -25,8 +25,13 @@ final readonly class WhyMoved
      * @param array<int, Breach>      $broke   by part
      * @param array<int, PlannedPart> $plans
      */
-    public function __construct(private KeptPlan $before, private array $restsOn, private array $places, private array $broke, private array $plans)
-    {
+    public function __construct(
+        private KeptPlan $before,
+        private array $restsOn,
+        private array $places,
+        private array $broke,
+        private array $plans,
+    ) {
     }
 
     /** @return array{because: string, with: array<string, mixed>} */
@@ -48,15 +53,31 @@ final readonly class WhyMoved
         $of = (int) ($breach->part ?? $id);
         $with = ['step' => $breach->late, 'planned' => ($this->places[$of]->steps[$breach->late] ?? null)?->startMin];
 
-        return $of === $id ? ['because' => 'undone', 'with' => $with] : ['because' => 'undone_other', 'with' => $with + ['letter' => $this->letter($of)]];
+        return $of === $id
+            ? ['because' => 'undone', 'with' => $with]
+            : ['because' => 'undone_other', 'with' => $with + ['letter' => $this->letter($of)]];
     }
 
     /** @return array{because: string, with: array<string, mixed>}|null what was recorded of the part itself */
     private function fact(int $id): ?array
     {
-        $fact = PartFact::query()->where('part_id', $id)->where('id', '>', $this->newestFact($id))->whereNotIn('kind', ['weighed', 'ready'])->orderByDesc('id')->first();
+        $fact = PartFact::query()->where('part_id', $id)->where(
+            'id',
+            '>',
+            $this->newestFact($id),
+        )->whereNotIn('kind', ['weighed', 'ready'])->orderByDesc('id')->first();
 
-        return $fact === null ? null : ['because' => 'fact', 'with' => ['kind' => $fact->kind, 'step' => $fact->step, 'at' => ShopTime::minutes($fact->happened_at), 'planned' => $this->planned($id, $fact)]];
+        return $fact === null
+            ? null
+            : [
+                'because' => 'fact',
+                'with' => [
+                    'kind' => $fact->kind,
+                    'step' => $fact->step,
+                    'at' => ShopTime::minutes($fact->happened_at),
+                    'planned' => $this->planned($id, $fact),
+                ],
+            ];
     }
 
     private function planned(int $id, PartFact $fact): ?float
@@ -95,11 +116,16 @@ final readonly class WhyMoved
         }
         $others = array_filter(
             array_map(intval(...), array_keys($this->restsOn['facts'])),
-            fn (int $other): bool => $other !== $id && (int) $this->restsOn['facts'][$other] > $this->newestFact($other) && isset($this->restsOn['parts'][$other]),
+            fn (int $other): bool =>
+                $other !== $id
+                    && (int) $this->restsOn['facts'][$other] > $this->newestFact($other)
+                    && isset($this->restsOn['parts'][$other]),
         );
         $other = $breach->part ?? array_values($others)[0] ?? array_key_first(array_diff_key($this->broke, [$id => true]));
 
-        return $other === null || ($breach !== null && ! in_array($breach->code, [Breach::BUSY, Breach::THING], true)) ? null : ['because' => 'other', 'with' => ['letter' => $this->letter((int) $other)]];
+        return $other === null || ($breach !== null && ! in_array($breach->code, [Breach::BUSY, Breach::THING], true))
+            ? null
+            : ['because' => 'other', 'with' => ['letter' => $this->letter((int) $other)]];
     }
 
     private function newestFact(int $part): int

@@ -40,7 +40,10 @@ final class WindowFitting
      */
     public function able(Shop $shop): array
     {
-        return array_filter($this->planner->all($shop), fn (PlannedPart $p): bool => self::pair($p) !== null && $p->next?->state !== ActState::MissedWait);
+        return array_filter(
+            $this->planner->all($shop),
+            fn (PlannedPart $p): bool => self::pair($p) !== null && $p->next?->state !== ActState::MissedWait,
+        );
     }
 
     /**
@@ -73,7 +76,10 @@ final class WindowFitting
             return [];
         }
         $floor = $first->floor;
-        $pairs = array_map(fn (PlannedPart $p): array => self::pair($p) ?? throw new \LogicException('asked only of parts that are able'), $parts);
+        $pairs = array_map(
+            fn (PlannedPart $p): array => self::pair($p) ?? throw new \LogicException('asked only of parts that are able'),
+            $parts,
+        );
         $lag = max(0.0, ...array_map(fn (PlannedPart $p): float => $p->plan->brief->substrate->lagMin(), $parts));
         [$earliest, $latest] = $this->limits($parts);
         $turned = new WindowFit(
@@ -89,7 +95,10 @@ final class WindowFitting
         $found = [];
         foreach ($turned->best($this->hardeners($first)) as $way) {
             $resin = $way->hardener->resin;
-            $grams = array_sum(array_map(fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0, $pairs)) - (count($parts) - 1) * $floor->workshop->cupLossG;
+            $grams = array_sum(array_map(
+                fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0,
+                $pairs,
+            )) - (count($parts) - 1) * $floor->workshop->cupLossG;
             $airC = $floor->air->at($way->starts[0]);
             $cups = CupNotices::cupsOf($resin, $grams, $first->plan->buildGM2(), $floor->workshop, $airC);
             $count = $cups->cups ?? $resin->cupsFor($grams);
@@ -98,7 +107,10 @@ final class WindowFitting
                 'way' => $way,
                 'grams' => $grams,
                 'cups' => $count,
-                'potLifeMin' => $resin->cupHeat()->batch(max(0.1, $grams / $count), Temperature::fromCelsius($airC))->potLifeMin ?? CupHeat::HORIZON_MIN,
+                'potLifeMin' => $resin->cupHeat()->batch(
+                    max(0.1, $grams / $count),
+                    Temperature::fromCelsius($airC),
+                )->potLifeMin ?? CupHeat::HORIZON_MIN,
                 'keepsPot' => $cups !== null,
                 'weightGM2' => $this->heavier($first),
                 'ready' => $this->ready($parts, $facts, $free),
@@ -117,7 +129,13 @@ final class WindowFitting
         $coat = $ahead[0] ?? null;
         $next = $ahead[1] ?? null;
 
-        return $coat !== null && $next !== null && $coat->step->kind === StepKind::Coat && $next->step->follow->kind === FollowKind::Tacky && $next->step->follow->coat === $coat->step->key ? [$coat, $next] : null;
+        return $coat !== null
+            && $next !== null
+            && $coat->step->kind === StepKind::Coat
+            && $next->step->follow->kind === FollowKind::Tacky
+            && $next->step->follow->coat === $coat->step->key
+            ? [$coat, $next]
+            : null;
     }
 
     /**
@@ -130,8 +148,17 @@ final class WindowFitting
         $earliest = -INF;
         $latest = INF;
         foreach ($parts as $part) {
-            $earliest = max($earliest, $part->floor->nowMin, $part->next?->state === ActState::Waiting ? $part->next->changesAtMin() ?? 0.0 : 0.0);
-            $latest = min($latest, $part->next?->window?->closes->expectedMin !== null && $part->next->state !== ActState::KeyFirst ? $part->next->window->closes->expectedMin : INF);
+            $earliest = max(
+                $earliest,
+                $part->floor->nowMin,
+                $part->next?->state === ActState::Waiting ? $part->next->changesAtMin() ?? 0.0 : 0.0,
+            );
+            $latest = min(
+                $latest,
+                $part->next?->window?->closes->expectedMin !== null && $part->next->state !== ActState::KeyFirst
+                    ? $part->next->window->closes->expectedMin
+                    : INF,
+            );
         }
 
         return [$earliest, $latest];
@@ -140,7 +167,13 @@ final class WindowFitting
     /** @param array<int, PlannedPart> $parts */
     private function warmest(array $parts): float
     {
-        return min(INF, ...array_map(fn (PlannedPart $p): float => ClimateLimit::warmestC(ClimateKind::WarmBox, $p->plan->brief->substrate), array_values($parts)));
+        return min(
+            INF,
+            ...array_map(
+                fn (PlannedPart $p): float => ClimateLimit::warmestC(ClimateKind::WarmBox, $p->plan->brief->substrate),
+                array_values($parts),
+            ),
+        );
     }
 
     /**
@@ -152,14 +185,27 @@ final class WindowFitting
     {
         [$coat] = self::pair($planned) ?? throw new \LogicException('asked only of parts that are able');
         $own = $coat->step->layer?->jar->value === 'base' ? $planned->part->baseResin : $planned->part->clearResin;
-        $rows = $own->system === null ? collect([$own]) : Resin::query()->where('shop_id', $own->shop_id)->current()->where('system', $own->system)->get()->prepend($own)->unique('id');
+        $rows = $own->system === null
+            ? collect([$own])
+            : Resin::query()->where(
+                'shop_id',
+                $own->shop_id,
+            )->current()->where('system', $own->system)->get()->prepend($own)->unique('id');
         $choices = [];
         foreach ($rows as $row) {
             $choices[] = new HardenerChoice($this->chains->resin($row), $row->id);
             foreach ($rows as $fast) {
                 foreach ($fast->tack_from_age_min < $row->tack_from_age_min ? self::SHARES : [] as $share) {
-                    if ($share >= ($fast->blend_least ?? 1.0) && $share <= ($fast->blend_most ?? 0.0) && 1.0 - $share >= ($row->blend_least ?? 1.0) && 1.0 - $share <= ($row->blend_most ?? 0.0)) {
-                        $choices[] = new HardenerChoice(Blend::of($this->chains->resin($row), $this->chains->resin($fast), $share), $row->id, $fast->id, $share);
+                    if ($share >= ($fast->blend_least ?? 1.0)
+                        && $share <= ($fast->blend_most ?? 0.0)
+                        && 1.0 - $share >= ($row->blend_least ?? 1.0)
+                        && 1.0 - $share <= ($row->blend_most ?? 0.0)) {
+                        $choices[] = new HardenerChoice(
+                            Blend::of($this->chains->resin($row), $this->chains->resin($fast), $share),
+                            $row->id,
+                            $fast->id,
+                            $share,
+                        );
                     }
                 }
             }
@@ -176,7 +222,10 @@ final class WindowFitting
         if ($coat->step->name !== 'build') {
             return null;
         }
-        $trial = $this->trials->trial($planned, $planned->plan->log->drafted([new Draft($coat->step->key, new Decided(gM2: $weight))], $planned->floor->nowMin));
+        $trial = $this->trials->trial(
+            $planned,
+            $planned->plan->log->drafted([new Draft($coat->step->key, new Decided(gM2: $weight))], $planned->floor->nowMin),
+        );
 
         return $trial->plan->buildCoats < $planned->plan->buildCoats ? $weight : null;
     }
@@ -206,7 +255,10 @@ final class WindowFitting
             $after = 5.0 * ceil(($after + $next->handsMin) / 5.0);
             if ($way->climate !== null) {
                 $air = $way->climate;
-                $facts[$id][] = new Draft($next->step->key, new AirChanged($air->kind, round($air->fromMin), round($air->untilMin), $air->celsius));
+                $facts[$id][] = new Draft(
+                    $next->step->key,
+                    new AirChanged($air->kind, round($air->fromMin), round($air->untilMin), $air->celsius),
+                );
             }
         }
 
@@ -222,9 +274,15 @@ final class WindowFitting
      */
     private function outside(ShopFloor $floor, FittedWindow $way, array $free): array
     {
-        $used = array_filter($free, fn (array $f): bool => array_filter([...$way->starts, $way->nextMin], fn (float $m): bool => $m >= $f[0] && $m < $f[1]) !== []);
+        $used = array_filter(
+            $free,
+            fn (array $f): bool => array_filter([...$way->starts, $way->nextMin], fn (float $m): bool => $m >= $f[0] && $m < $f[1]) !== [],
+        );
 
-        return array_values(array_filter($used, fn (array $f): bool => array_filter($floor->work->windows, fn (array $w): bool => $w[0] <= $f[0] && $w[1] >= $f[1]) === []));
+        return array_values(array_filter(
+            $used,
+            fn (array $f): bool => array_filter($floor->work->windows, fn (array $w): bool => $w[0] <= $f[0] && $w[1] >= $f[1]) === [],
+        ));
     }
 
     /**

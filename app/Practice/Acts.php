@@ -22,9 +22,20 @@ final class Acts
         return match ($kind) {
             ActKind::Mix => ["{$kind->value}_amount" => ['required', 'numeric', 'between:1,500']],
             ActKind::Wait => ["{$kind->value}_amount" => ['required', 'numeric', 'between:1,10080']],
-            ActKind::Sand => ["{$kind->value}_amount" => ['required', 'numeric', 'between:0.1,120'], 'zone' => ['nullable', 'in:top,flank,rim'], 'grit' => ['required', "in:{$grits}"], 'driven' => ['required', 'in:wet_block,dry_block,orbital']],
-            ActKind::Spray => ["{$kind->value}_amount" => ['required', 'integer', 'between:1,6'], 'sheen' => ['required', 'in:gloss,satin,matt']],
-            ActKind::Polish => ["{$kind->value}_amount" => ['required', 'numeric', 'between:0.5,60'], 'compound' => ['required', 'in:cut,finish,jewelled']],
+            ActKind::Sand => [
+                "{$kind->value}_amount" => ['required', 'numeric', 'between:0.1,120'],
+                'zone' => ['nullable', 'in:top,flank,rim'],
+                'grit' => ['required', "in:{$grits}"],
+                'driven' => ['required', 'in:wet_block,dry_block,orbital'],
+            ],
+            ActKind::Spray => [
+                "{$kind->value}_amount" => ['required', 'integer', 'between:1,6'],
+                'sheen' => ['required', 'in:gloss,satin,matt'],
+            ],
+            ActKind::Polish => [
+                "{$kind->value}_amount" => ['required', 'numeric', 'between:0.5,60'],
+                'compound' => ['required', 'in:cut,finish,jewelled'],
+            ],
             default => [],
         };
     }
@@ -39,7 +50,12 @@ final class Acts
             ActKind::Coat => Act::coat(),
             ActKind::Touch => Act::touch(),
             ActKind::Wait => Act::wait($amount),
-            ActKind::Sand => Act::sand(Grit::p((int) $kept['grit']), SandingMethod::from((string) $kept['driven']), $amount, (string) ($kept['zone'] ?? '')),
+            ActKind::Sand => Act::sand(
+                Grit::p((int) $kept['grit']),
+                SandingMethod::from((string) $kept['driven']),
+                $amount,
+                (string) ($kept['zone'] ?? ''),
+            ),
             ActKind::Wipe => Act::wipe(),
             ActKind::Spray => Act::spray(Finish::from((string) $kept['sheen']), (int) $amount),
             ActKind::Polish => Act::polish(Compound::from((string) $kept['compound']), $amount),

@@ -38,7 +38,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->alias(ShopClock::class, ClockInterface::class);
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         Connection::resolverFor('sqlite', fn (mixed ...$of): SqliteConnection => new SqliteConnection(...$of));
-        $this->app->resolving('hash', fn (HashManager $hash) => $hash->extend('prehashed', fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')])));
+        $this->app->resolving(
+            'hash',
+            fn (HashManager $hash) => $hash->extend(
+                'prehashed',
+                fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')]),
+            ),
+        );
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class] as $ofOneRequest) {
@@ -49,7 +55,11 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // Every form that writes carries both: the session's, against other sites, and its own, against being sent twice.
-        Blade::directive('marks', fn (): string => '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>');
+        Blade::directive(
+            'marks',
+            fn (): string =>
+                '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>',
+        );
         Model::shouldBeStrict(! $this->app->isProduction());
         foreach (ShelfKinds::all() as $kind) {
             Gate::policy($kind::MODEL, ShelfItemPolicy::class);

@@ -25,8 +25,15 @@ final readonly class Field
     }
 
     /** @param list<string> $more rules */
-    public static function number(string $name, string $label, string $unit, float $least, float $most, string $hint = '', array $more = []): self
-    {
+    public static function number(
+        string $name,
+        string $label,
+        string $unit,
+        float $least,
+        float $most,
+        string $hint = '',
+        array $more = [],
+    ): self {
         return new self($name, $label, $unit, 'number', ['required', 'numeric', "between:{$least},{$most}", ...$more], $hint);
     }
 
@@ -64,6 +71,14 @@ final readonly class Field
     {
         $rules = array_values(array_filter($this->rules, fn (mixed $r): bool => $r !== 'required'));
 
-        return new self($this->name, $this->label, $this->unit, $this->type, [...$unless, 'nullable', ...$rules], $this->hint, $this->choices);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->unit,
+            $this->type,
+            [...$unless, 'nullable', ...$rules],
+            $this->hint,
+            $this->choices,
+        );
     }
 }

@@ -40,9 +40,22 @@ final class FromShelf
                 'sandable' => $row->sandable_age_min,
                 'full' => $row->full_age_min,
             ], $row->stall_c),
-            new Rheology($row->density_mixed_g_cm3, $reference, $row->viscosity_pa_s, Activation::given($row->viscosity_ea_j_mol), $row->gel_age_min, $cure, $row->shrinkage),
+            new Rheology(
+                $row->density_mixed_g_cm3,
+                $reference,
+                $row->viscosity_pa_s,
+                Activation::given($row->viscosity_ea_j_mol),
+                $row->gel_age_min,
+                $cure,
+                $row->shrinkage,
+            ),
             $row->ratio_kind === 'volume'
-                ? MixRatio::byVolume((float) $row->volume_resin, (float) $row->volume_hardener, $row->density_resin_g_cm3, $row->density_hardener_g_cm3)
+                ? MixRatio::byVolume(
+                    (float) $row->volume_resin,
+                    (float) $row->volume_hardener,
+                    $row->density_resin_g_cm3,
+                    $row->density_hardener_g_cm3,
+                )
                 : MixRatio::byWeight((float) $row->hardener_phr),
             $row->pot_life_min,
             $row->pot_mass_g,

@@ -68,7 +68,11 @@ abstract class ShelfKind
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80']] + array_column(array_map(fn (Field $f): array => [$f->name, $f->rules], $this->fields()), 1, 0);
+        return ['name' => ['required', 'string', 'max:80']] + array_column(
+            array_map(fn (Field $f): array => [$f->name, $f->rules], $this->fields()),
+            1,
+            0,
+        );
     }
 
     /** @return array<string, string> what fields are called in a message */

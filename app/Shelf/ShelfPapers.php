@@ -10,14 +10,24 @@ use App\Models\Paper;
 final class ShelfPapers
 {
     /** Papers by the way that they are driven; wet ones stand dry use, pads are soft blocks. */
-    public const FORMS = ['wet_block' => ['wet sheet', 'foam pad'], 'dry_block' => ['dry sheet', 'wet sheet'], 'orbital' => ['disc', 'foam pad']];
+    public const FORMS = [
+        'wet_block' => ['wet sheet', 'foam pad'],
+        'dry_block' => ['dry sheet', 'wet sheet'],
+        'orbital' => ['disc', 'foam pad'],
+    ];
 
     /** @return array<string, list<int>> P numbers by the way that they are driven, rising */
     public static function by(int $shopId): array
     {
         $papers = Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->get(['grit', 'form']);
 
-        return array_map(fn (array $forms): array => array_values(array_unique(array_map(intval(...), $papers->whereIn('form', $forms)->pluck('grit')->all()))), self::FORMS);
+        return array_map(
+            fn (array $forms): array => array_values(array_unique(array_map(
+                intval(...),
+                $papers->whereIn('form', $forms)->pluck('grit')->all(),
+            ))),
+            self::FORMS,
+        );
     }
 
     /**

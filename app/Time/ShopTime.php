@@ -84,16 +84,34 @@ final readonly class ShopTime
             $curve = $known[$day->dayOfWeekIso] ?? $usual;
             $start = self::minutes($day);
             // Where summer time changes, the clock on the wall and the minutes since midnight part.
-            $days[] = ['start' => $start, 'curve' => new DayCurve($curve['coldest_c'], (int) (self::onTheWall($day, $curve['coldest_at']) - $start), $curve['warmest_c'], (int) (self::onTheWall($day, $curve['warmest_at']) - $start))];
+            $days[] = [
+                'start' => $start,
+                'curve' => new DayCurve(
+                    $curve['coldest_c'],
+                    (int) (self::onTheWall($day, $curve['coldest_at']) - $start),
+                    $curve['warmest_c'],
+                    (int) (self::onTheWall($day, $curve['warmest_at']) - $start),
+                ),
+            ];
         }
 
-        return Forecast::fromDays($days, array_values(array_filter(array_map($this->point(...), $typed), fn (?array $p): bool => $p !== null && $p[0] >= $from && $p[0] <= $until)));
+        return Forecast::fromDays(
+            $days,
+            array_values(array_filter(
+                array_map($this->point(...), $typed),
+                fn (?array $p): bool => $p !== null && $p[0] >= $from && $p[0] <= $until,
+            )),
+        );
     }
 
     /** @return array{float, float}|null [minute, °C] of a typed point; null for one that can't be read */
     public function point(mixed $typed): ?array
     {
-        if (! is_array($typed) || ! is_string($typed['at'] ?? null) || ! is_numeric($typed['c'] ?? null) || preg_match('/^\d{4}-\d\d-\d\d[ T]\d\d:\d\d$/D', $typed['at']) !== 1 || abs((float) $typed['c']) > 80.0) {
+        if (! is_array($typed)
+            || ! is_string($typed['at'] ?? null)
+            || ! is_numeric($typed['c'] ?? null)
+            || preg_match('/^\d{4}-\d\d-\d\d[ T]\d\d:\d\d$/D', $typed['at']) !== 1
+            || abs((float) $typed['c']) > 80.0) {
             return null;
         }
         try {
@@ -103,14 +121,19 @@ final readonly class ShopTime
         }
     }
 
-    /** @return array{coldest_c: float, coldest_at: int, warmest_c: float, warmest_at: int}|null times in minutes of the day; null if it can't be read */
+    /**
+     * @return array{coldest_c: float, coldest_at: int, warmest_c: float, warmest_at: int}|null times in minutes of the day; null if it can't be read
+     */
     public static function curve(mixed $row): ?array
     {
         $read = [];
         foreach (['coldest', 'warmest'] as $end) {
             $c = is_array($row) ? $row["{$end}_c"] ?? null : null;
             $at = is_array($row) ? $row["{$end}_at"] ?? null : null;
-            if (! is_numeric($c) || abs((float) $c) > 80.0 || ! is_string($at) || preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $m) !== 1) {
+            if (! is_numeric($c)
+                || abs((float) $c) > 80.0
+                || ! is_string($at)
+                || preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/D', $at, $m) !== 1) {
                 return null;
             }
             $read["{$end}_c"] = (float) $c;

@@ -32,7 +32,12 @@ final class Old
     {
         $typed = old($field);
 
-        return is_array($typed) ? array_values(array_map(fn (array $r): array => array_filter($r, is_scalar(...)) + $empty, array_filter($typed, is_array(...)))) : null;
+        return is_array($typed)
+            ? array_values(array_map(
+                fn (array $r): array => array_filter($r, is_scalar(...)) + $empty,
+                array_filter($typed, is_array(...)),
+            ))
+            : null;
     }
 
     /** As text for one field; whatever else was sent in its place is not shown again. */

@@ -257,7 +257,10 @@ final class Formatter implements Words
             'c' => isset($with['c']) ? number_format((float) $with['c'], 1) : '',
         ];
 
-        return (string) __('changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''), $args);
+        return (string) __(
+            'changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''),
+            $args,
+        );
     }
 
     /** The name of a step by its key alone. */
@@ -294,7 +297,10 @@ final class Formatter implements Words
         ];
         $code = $answer->worst === null && ! $answer->bare ? 'nothing' : $code;
 
-        return ['what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)), 'do' => Str::ucfirst((string) __("words.film_answer.{$code}.do", $args))];
+        return [
+            'what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)),
+            'do' => Str::ucfirst((string) __("words.film_answer.{$code}.do", $args)),
+        ];
     }
 
     /** @return array{what: string, tip: string} */
@@ -307,8 +313,12 @@ final class Formatter implements Words
                 in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
                 in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->um((float) $value),
-                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value) ? $this->date((float) $value) : 'later',
-                in_array($name, ['opens', 'closes', 'begin'], true) => is_finite((float) $value) ? $this->when((float) $value) : 'another day',
+                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value)
+                    ? $this->date((float) $value)
+                    : 'later',
+                in_array($name, ['opens', 'closes', 'begin'], true) => is_finite((float) $value)
+                    ? $this->when((float) $value)
+                    : 'another day',
                 $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',
                 $name === 'later' => (string) round((float) $value),
                 $name === 'area' => number_format((float) $value, 2),
@@ -317,6 +327,9 @@ final class Formatter implements Words
             };
         }
 
-        return ['what' => Str::ucfirst((string) __("findings.{$finding->code}.what", $args)), 'tip' => (string) __("findings.{$finding->code}.tip", $args)];
+        return [
+            'what' => Str::ucfirst((string) __("findings.{$finding->code}.what", $args)),
+            'tip' => (string) __("findings.{$finding->code}.tip", $args),
+        ];
     }
 }

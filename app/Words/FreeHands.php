@@ -26,12 +26,19 @@ final class FreeHands
         $day = $today;
         $spans = [];
         foreach (preg_split('/\s*(?:,|;|\band\b|&)\s*/i', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^(?:on\s+)?(today|tomorrow|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*)?\s*(?:from\s+)?(?:(after|before)\s+(\d{1,2}[:.]\d\d)|(\d{1,2}[:.]\d\d)\s*(?:to|until|till|-|–)\s*(\d{1,2}[:.]\d\d))$/i', $piece, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
+            if (preg_match(
+                '/^(?:on\s+)?(today|tomorrow|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*)?\s*(?:from\s+)?(?:(after|before)\s+(\d{1,2}[:.]\d\d)|(\d{1,2}[:.]\d\d)\s*(?:to|until|till|-|–)\s*(\d{1,2}[:.]\d\d))$/i',
+                $piece,
+                $m,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1) {
                 throw new \DomainException("“{$piece}” can't be read. It reads like: tomorrow 13:00 to 14:30 and after 16:00");
             }
             if (isset($m[1])) {
                 $named = strtolower($m[1]);
-                $ahead = $named === 'today' ? 0 : ($named === 'tomorrow' ? 1 : (self::DAYS[substr($named, 0, 3)] - $today->dayOfWeekIso + 7) % 7);
+                $ahead = $named === 'today'
+                    ? 0
+                    : ($named === 'tomorrow' ? 1 : (self::DAYS[substr($named, 0, 3)] - $today->dayOfWeekIso + 7) % 7);
                 $day = $today->addDays($ahead);
             }
             $at = fn (string $clock): float => self::minute($day->toDateString(), $clock, $time);
@@ -49,7 +56,9 @@ final class FreeHands
         }
         usort($spans, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return $spans === [] ? throw new \DomainException('No time is left in that. It reads like: tomorrow 13:00 to 14:30 and after 16:00') : $spans;
+        return $spans === []
+            ? throw new \DomainException('No time is left in that. It reads like: tomorrow 13:00 to 14:30 and after 16:00')
+            : $spans;
     }
 
     private static function minute(string $day, string $clock, ShopTime $time): float

@@ -22,8 +22,14 @@ final class Spans
         $spans = [];
         $last = 0;
         foreach (preg_split('/\s*(?:,|;|\band\b)\s*/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^([01]?\d|2[0-3])[:.]([0-5]\d)\s*(?:-|–|to)\s*([01]?\d|2[0-3])[:.]([0-5]\d)$/D', preg_replace('/24[:.]00$/', '0:00', $piece) ?? '', $m) !== 1) {
-                throw new \DomainException("“{$piece}” can't be read. Hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 through the night.");
+            if (preg_match(
+                '/^([01]?\d|2[0-3])[:.]([0-5]\d)\s*(?:-|–|to)\s*([01]?\d|2[0-3])[:.]([0-5]\d)$/D',
+                preg_replace('/24[:.]00$/', '0:00', $piece) ?? '',
+                $m,
+            ) !== 1) {
+                throw new \DomainException(
+                    "“{$piece}” can't be read. Hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 through the night.",
+                );
             }
             [$from, $until] = self::span(60 * (int) $m[1] + (int) $m[2], 60 * (int) $m[3] + (int) $m[4], $piece);
             if ($from < $last) {
@@ -56,6 +62,9 @@ final class Spans
 
     public static function words(mixed $spans): string
     {
-        return implode(', ', array_map(fn (array $s): string => DaySpans::clock($s[0]).'-'.DaySpans::clock($s[1]), DaySpans::read($spans)[0]));
+        return implode(
+            ', ',
+            array_map(fn (array $s): string => DaySpans::clock($s[0]).'-'.DaySpans::clock($s[1]), DaySpans::read($spans)[0]),
+        );
     }
 }

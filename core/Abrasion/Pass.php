@@ -14,8 +14,12 @@ final readonly class Pass
      *
      * @throws \OakGloss\Quantity\OutOfRange If minutes are out of range.
      */
-    public function __construct(public Grit $grit, public SandingMethod $driven, public ?float $minutes = null, public PassEnd $end = PassEnd::Matt)
-    {
+    public function __construct(
+        public Grit $grit,
+        public SandingMethod $driven,
+        public ?float $minutes = null,
+        public PassEnd $end = PassEnd::Matt,
+    ) {
         Bounds::within($minutes ?? 0.0, 0.0, 600.0, 'minutes of a pass', 'min');
     }
 

@@ -80,7 +80,11 @@ final class CommonFields
         $density = $resin->number('density_g_cm3', 0.5, 3.0);
         $activation = $resin->numberOr('activation_j_mol', null, 1000.0, 300000.0);
         $pot = $resin->object('pot');
-        $sheet = [$pot->number('mass_g', 1.0, 10000.0), Temperature::fromCelsius($pot->number('c', -40.0, 120.0)), $pot->number('minutes', 0.5, 10000.0)];
+        $sheet = [
+            $pot->number('mass_g', 1.0, 10000.0),
+            Temperature::fromCelsius($pot->number('c', -40.0, 120.0)),
+            $pot->number('minutes', 0.5, 10000.0),
+        ];
         $pot->close();
         $resin->close();
 

@@ -39,7 +39,9 @@ final class CureWindowCalc implements Calculation
                 'late_min' => $found[$event]->lateMin,
             ];
         }
-        $sure = isset($found['tack_from'], $found['tack_until']) ? (new TackWindow($found['tack_from'], $found['tack_until']))->sure() : null;
+        $sure = isset($found['tack_from'], $found['tack_until'])
+            ? (new TackWindow($found['tack_from'], $found['tack_until']))->sure()
+            : null;
 
         return [
             'activation_j_mol' => $kinetics->activation->joulePerMol,

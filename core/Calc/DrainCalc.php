@@ -32,11 +32,18 @@ final class DrainCalc implements Calculation
         $appliedUm = $heaviest / $resin->densityGCm3;
         $flown = $heaviest <= 0.0
             ? ['kept' => array_map(fn (): float => 0.0, $loads), 'left' => 0.0]
-            : (new FallLine($faces, array_map(fn (float $g): float => $g / $heaviest, $loads)))->kept(Drainage::tau($appliedUm, $resin, $air), $turns);
+            : (new FallLine(
+                $faces,
+                array_map(fn (float $g): float => $g / $heaviest, $loads),
+            ))->kept(Drainage::tau($appliedUm, $resin, $air), $turns);
         $drained = $flown['left'] * $heaviest;
 
         return [
-            'faces' => array_map(fn (Face $f, float $kept): array => ['name' => $f->name, 'retained_um' => $kept * $appliedUm], $faces, $flown['kept']),
+            'faces' => array_map(
+                fn (Face $f, float $kept): array => ['name' => $f->name, 'retained_um' => $kept * $appliedUm],
+                $faces,
+                $flown['kept'],
+            ),
             'drained_g_m' => $drained,
             'bead_mm' => RunRisk::beadOf($drained, $resin->densityGCm3),
         ];

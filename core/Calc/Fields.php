@@ -163,7 +163,9 @@ final class Fields
         }
         $texts = [];
         foreach ($this->list($name, 0, $most) as $i => $entry) {
-            $texts[] = is_string($entry) && $entry !== '' && strlen($entry) <= 200 ? $entry : throw $this->bad("{$name}[{$i}]", 'must be a text of 1 to 200 characters');
+            $texts[] = is_string($entry) && $entry !== '' && strlen($entry) <= 200
+                ? $entry
+                : throw $this->bad("{$name}[{$i}]", 'must be a text of 1 to 200 characters');
         }
 
         return $texts;

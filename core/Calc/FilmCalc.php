@@ -78,7 +78,11 @@ final class FilmCalc implements Calculation
                 'texture_um' => $skin->textureUm,
                 'flush_cover_um' => $skin->flushCover()->inMicrometres(),
             ];
-            $states[] = $cover + ['after_flatting_um' => $after->inMicrometres(), 'doubt_um' => $skin->doubtUm(), 'burn_through' => $skin->burnThrough($after)];
+            $states[] = $cover + [
+                'after_flatting_um' => $after->inMicrometres(),
+                'doubt_um' => $skin->doubtUm(),
+                'burn_through' => $skin->burnThrough($after),
+            ];
         }
 
         return ['name' => $name, 'dry_wetout' => $skin->dryWetOut, 'layers' => $states];

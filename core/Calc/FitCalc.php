@@ -35,7 +35,11 @@ final class FitCalc implements Calculation
             'prepare' => $fit->prepare,
             'post_cure' => match (true) {
                 $fit->postCure === null => null,
-                $fit->postCure['possible'] => ['possible' => true, 'hold_c' => $fit->postCure['holdC'], 'ramp_h' => $fit->postCure['rampH']],
+                $fit->postCure['possible'] => [
+                    'possible' => true,
+                    'hold_c' => $fit->postCure['holdC'],
+                    'ramp_h' => $fit->postCure['rampH'],
+                ],
                 default => $fit->postCure,
             },
         ];

@@ -19,7 +19,12 @@ final class MixCalc implements Calculation
             $ratio = MixRatio::byWeight($in->number('hardener_phr', 0.1, 500.0));
         } elseif ($in->has('volume_ratio')) {
             [$resin, $hardener] = $in->numbers('volume_ratio', 2, 2, 0.01, 1000.0);
-            $ratio = MixRatio::byVolume($resin, $hardener, $in->number('density_resin', 0.5, 3.0), $in->number('density_hardener', 0.5, 3.0));
+            $ratio = MixRatio::byVolume(
+                $resin,
+                $hardener,
+                $in->number('density_resin', 0.5, 3.0),
+                $in->number('density_hardener', 0.5, 3.0),
+            );
         } else {
             throw $in->bad('hardener_phr', 'is missing, and there is no volume_ratio either');
         }

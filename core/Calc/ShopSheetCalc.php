@@ -35,7 +35,14 @@ final class ShopSheetCalc implements Calculation
         $chains = [];
         foreach ($in->objects('parts', 1, 60) as $part) {
             $steps = array_map(fn (Fields $step): RunStep => RunSheetCalc::step($step, $clock), $part->objects('steps', 1, 60));
-            $chains[] = new Chain($part->text('id'), $steps, $air, null, $part->numberOr('weight', 1.0, 0.01, 100.0), $part->numberOr('due_min', null, -1e7, 1e8));
+            $chains[] = new Chain(
+                $part->text('id'),
+                $steps,
+                $air,
+                null,
+                $part->numberOr('weight', 1.0, 0.01, 100.0),
+                $part->numberOr('due_min', null, -1e7, 1e8),
+            );
             $part->close();
         }
         $in->close();
@@ -44,10 +51,21 @@ final class ShopSheetCalc implements Calculation
         }
 
         // Long chains on a long, fine sheet take longer than anybody waits.
-        if (array_sum(array_map(fn (Chain $c): int => (count($c->steps) + 10) ** 2, $chains)) * ($until - $from) / $grid * max(1.0, count($people) / 2.5) > self::MOST_WORK) {
+        if (array_sum(array_map(
+            fn (Chain $c): int => (count($c->steps) + 10) ** 2,
+            $chains,
+        )) * ($until - $from) / $grid * max(1.0, count($people) / 2.5) > self::MOST_WORK) {
             throw $in->bad('parts', 'make more than is reckoned in two seconds; take a coarser grid, a shorter sheet or fewer steps');
         }
-        $plan = (new RunSheetSearch($chains, new Crew($people, $things), $from, $until, $grid, $penalty, self::effort($chains, count($people), ($until - $from) / $grid)))->plan();
+        $plan = (new RunSheetSearch(
+            $chains,
+            new Crew($people, $things),
+            $from,
+            $until,
+            $grid,
+            $penalty,
+            self::effort($chains, count($people), ($until - $from) / $grid),
+        ))->plan();
 
         return [
             'cost_min' => $plan->costMin,
@@ -56,7 +74,16 @@ final class ShopSheetCalc implements Calculation
                 'id' => $c->id,
                 'possible' => isset($plan->placed[$c->id]),
                 'finish_min' => $plan->finishOf($c->id),
-                'steps' => array_map(fn (PlacedStep $p): array => ['id' => $p->step->id, 'start_min' => $p->startMin, 'end_min' => $p->endMin, 'way' => $p->way->value, 'people' => $p->people], $plan->placed[$c->id] ?? []),
+                'steps' => array_map(
+                    fn (PlacedStep $p): array => [
+                        'id' => $p->step->id,
+                        'start_min' => $p->startMin,
+                        'end_min' => $p->endMin,
+                        'way' => $p->way->value,
+                        'people' => $p->people,
+                    ],
+                    $plan->placed[$c->id] ?? [],
+                ),
             ], $chains),
         ];
     }

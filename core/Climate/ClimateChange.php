@@ -29,7 +29,10 @@ final readonly class ClimateChange
         $ramp = $this->kind->rampPerHour() / 60.0;
         $before = $air->at($this->fromMin);
         $reached = min($this->untilMin, $this->fromMin + max(1.0, abs($this->celsius - $before) / $ramp));
-        $top = $before + ($this->celsius - $before) * min(1.0, ($reached - $this->fromMin) * $ramp / max(1e-9, abs($this->celsius - $before)));
+        $top = $before + ($this->celsius - $before) * min(
+            1.0,
+            ($reached - $this->fromMin) * $ramp / max(1e-9, abs($this->celsius - $before)),
+        );
         $back = $this->untilMin + max(1.0, abs($top - $air->at($this->untilMin)) / $ramp);
         $points = [];
         foreach ($air->minutes as $i => $minute) {

@@ -56,7 +56,13 @@ final readonly class Activation
             $covariance += ($xi - $meanX) * ($y[$i] - $meanY);
             $variance += ($xi - $meanX) ** 2;
         }
-        $energy = Bounds::within(self::GAS_CONSTANT * $covariance / $variance, 1000.0, 300000.0, 'activation energy through the sheet rows', 'J/mol');
+        $energy = Bounds::within(
+            self::GAS_CONSTANT * $covariance / $variance,
+            1000.0,
+            300000.0,
+            'activation energy through the sheet rows',
+            'J/mol',
+        );
 
         return new self($energy, Basis::Fitted);
     }

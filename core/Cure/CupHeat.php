@@ -55,7 +55,13 @@ final readonly class CupHeat
         // The time to gel falls nearly as 1/A: a few steps along that slope, each kept in what is known to hold the answer.
         [$low, $high, $x] = [$guess - 8.0, $guess + 4.0, $guess - 1.0];
         for ($i = 0; $i < 60 && $high - $low > 1e-9; $i++) {
-            $gels = (new self($x, $energy, $densityGCm3))->balance($massG, self::SHEET_CUP_MM, self::BENCH_LOSS)->run($at->inKelvin(), $at->inKelvin(), 1200.0 * $minutes, self::GEL, true)['gelS'];
+            $gels = (new self($x, $energy, $densityGCm3))->balance($massG, self::SHEET_CUP_MM, self::BENCH_LOSS)->run(
+                $at->inKelvin(),
+                $at->inKelvin(),
+                1200.0 * $minutes,
+                self::GEL,
+                true,
+            )['gelS'];
             $off = $gels === null ? INF : log($gels / (60.0 * $minutes));
             if (abs($off) < 1e-7) {
                 break;
@@ -87,7 +93,12 @@ final readonly class CupHeat
             return $kept[$key];
         }
         $kept = count($kept) < self::KEPT_BATCHES ? $kept : [];
-        $run = fn (float $bench): array => $this->balance($massG, $diameterMm, $bench)->run($startK, $air->inKelvin(), 60.0 * self::HORIZON_MIN, self::GEL);
+        $run = fn (float $bench): array => $this->balance($massG, $diameterMm, $bench)->run(
+            $startK,
+            $air->inKelvin(),
+            60.0 * self::HORIZON_MIN,
+            self::GEL,
+        );
         $usual = $run(self::BENCH_LOSS);
         $zero = Temperature::ZERO_CELSIUS_IN_KELVIN;
 

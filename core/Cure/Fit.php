@@ -22,8 +22,14 @@ final readonly class Fit
      * @param array{possible: true, holdC: float, rampH: float}|array{possible: false, because: 'resin'|'substrate'}|null $postCure null where it does not soften
      * @param 'usual'|'prime_and_key'|'score'                                                                             $prepare
      */
-    private function __construct(public float $tgC, public bool $softens, public float $strainPercent, public float $index, public string $prepare, public ?array $postCure)
-    {
+    private function __construct(
+        public float $tgC,
+        public bool $softens,
+        public float $strainPercent,
+        public float $index,
+        public string $prepare,
+        public ?array $postCure,
+    ) {
     }
 
     /**
@@ -35,8 +41,16 @@ final readonly class Fit
      *
      * @throws \OakGloss\Quantity\OutOfRange If the skin's thickness is out of range.
      */
-    public static function of(float $ultimateTgC, array $curesC, float $serviceC, float $startC, float $substrateLimitC, float $partExpansion, float $skinExpansion, float $skinMm): self
-    {
+    public static function of(
+        float $ultimateTgC,
+        array $curesC,
+        float $serviceC,
+        float $startC,
+        float $substrateLimitC,
+        float $partExpansion,
+        float $skinExpansion,
+        float $skinMm,
+    ): self {
         Bounds::within($skinMm, 0.0, 100.0, 'skin', 'mm');
         $tg = min($ultimateTgC, max($curesC) + self::ABOVE_CURE_C);
         $softens = $serviceC > $tg - self::MARGIN_C;
@@ -50,6 +64,13 @@ final readonly class Fit
         $strain = abs($partExpansion - $skinExpansion) * 1e-6 * abs($serviceC - $curesC[0]) * 100.0;
         $index = $strain * $skinMm;
 
-        return new self($tg, $softens, $strain, $index, $index <= self::PRIME_FROM ? 'usual' : ($index <= self::SCORE_FROM ? 'prime_and_key' : 'score'), $postCure);
+        return new self(
+            $tg,
+            $softens,
+            $strain,
+            $index,
+            $index <= self::PRIME_FROM ? 'usual' : ($index <= self::SCORE_FROM ? 'prime_and_key' : 'score'),
+            $postCure,
+        );
     }
 }

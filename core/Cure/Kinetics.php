@@ -53,6 +53,12 @@ final readonly class Kinetics
     /** The same resin as a slower (factor over 1) or faster clock. */
     public function paced(float $factor): self
     {
-        return new self($this->reference, $this->activation, array_map(fn (float $age): float => $age * $factor, $this->agesMin), $this->stallC, $this->stallEvents);
+        return new self(
+            $this->reference,
+            $this->activation,
+            array_map(fn (float $age): float => $age * $factor, $this->agesMin),
+            $this->stallC,
+            $this->stallEvents,
+        );
     }
 }

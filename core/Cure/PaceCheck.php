@@ -46,7 +46,9 @@ final readonly class PaceCheck
      */
     public static function ofSanding(bool $dusts, float $ageMin, float $sandableMin): self
     {
-        return $dusts ? new self(self::age($ageMin), self::age($sandableMin), INF) : new self(self::age($ageMin), 0.0, self::age($sandableMin));
+        return $dusts
+            ? new self(self::age($ageMin), self::age($sandableMin), INF)
+            : new self(self::age($ageMin), 0.0, self::age($sandableMin));
     }
 
     /** Likelihood of what was seen if the resin's ages are e^(lnFactor) times the sheet's and one coat scatters by $scatter. */

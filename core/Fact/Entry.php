@@ -48,7 +48,9 @@ final readonly class Entry
     /** @param class-string<\BackedEnum>|list<string> $of */
     public static function choice(string $name, string|array $of): self
     {
-        return is_array($of) ? new self($name, 'choice', choices: $of) : new self($name, 'choice', choices: array_map(fn (\BackedEnum $c): string|int => $c->value, $of::cases()), enum: $of);
+        return is_array($of)
+            ? new self($name, 'choice', choices: $of)
+            : new self($name, 'choice', choices: array_map(fn (\BackedEnum $c): string|int => $c->value, $of::cases()), enum: $of);
     }
 
     /** Kept as 1 or 0. */

@@ -145,7 +145,10 @@ final readonly class FactLog
     /** Grams of one component that went into a step's cup. */
     public function weighedG(string $step, string $component): float
     {
-        return array_sum(array_map(fn (Fact $f): float => $f->content->component === $component ? $f->content->grams : 0.0, $this->of($step, Weighed::class)));
+        return array_sum(array_map(
+            fn (Fact $f): float => $f->content->component === $component ? $f->content->grams : 0.0,
+            $this->of($step, Weighed::class),
+        ));
     }
 
     /**

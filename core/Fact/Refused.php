@@ -11,8 +11,12 @@ final class Refused extends \DomainException
      * @param class-string<Content> $kind
      * @param array<string, string> $args
      */
-    public function __construct(public readonly string $kind, public readonly string $field, public readonly string $phrase, public readonly array $args = [])
-    {
+    public function __construct(
+        public readonly string $kind,
+        public readonly string $field,
+        public readonly string $phrase,
+        public readonly array $args = [],
+    ) {
         parent::__construct($kind::phrases()[$phrase]);
     }
 }

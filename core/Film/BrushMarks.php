@@ -29,7 +29,10 @@ final readonly class BrushMarks
             return new self($left, null);
         }
         // Of one minute's flow at the first viscosity so much of ln(height) goes.
-        $perMin = log(self::HEIGHT_UM / max(1e-300, Levelling::rippleLeftUm(self::HEIGHT_UM, self::PITCH_MM, $filmUm, $resin->viscosityAt($t), 1.0)));
+        $perMin = log(self::HEIGHT_UM / max(
+            1e-300,
+            Levelling::rippleLeftUm(self::HEIGHT_UM, self::PITCH_MM, $filmUm, $resin->viscosityAt($t), 1.0),
+        ));
         $needed = log(self::HEIGHT_UM / self::UNSEEN_UM) / $perMin;
         $gel = $resin->gelAt($t);
 

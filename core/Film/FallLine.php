@@ -72,7 +72,10 @@ final readonly class FallLine
         $kept = array_map(fn (array $m, float $length): float => $m[self::PIECES] / $length, $masses, $lengths);
         $all = array_sum(array_map(fn (float $load, float $length): float => $load * $length, $this->loads, $lengths));
 
-        return $turned[$key] = ['kept' => $kept, 'left' => max(0.0, $all - array_sum(array_map(fn (float $k, float $length): float => $k * $length, $kept, $lengths)))];
+        return $turned[$key] = [
+            'kept' => $kept,
+            'left' => max(0.0, $all - array_sum(array_map(fn (float $k, float $length): float => $k * $length, $kept, $lengths))),
+        ];
     }
 
     /** @return array{kept: list<float>, left: float} */
@@ -94,7 +97,12 @@ final readonly class FallLine
         $last = count($this->faces) - 1;
         $face = $this->faces[$last];
 
-        return FaceFlow::even($this->sine($last, true), $face->lengthM, $this->loads[$last], $last === 0 ? null : $this->pastJoint($last - 1));
+        return FaceFlow::even(
+            $this->sine($last, true),
+            $face->lengthM,
+            $this->loads[$last],
+            $last === 0 ? null : $this->pastJoint($last - 1),
+        );
     }
 
     /**
@@ -114,10 +122,17 @@ final readonly class FallLine
             $isLowest = $place === count($order) - 1;
             $length = $this->faces[$i]->lengthM;
             $start = $upwards ? self::turned($masses[$i]) : $masses[$i];
-            $flow = new FaceFlow($this->sine($i, $isLowest), array_map(fn (int $k): float => $length * $k / self::PIECES, range(0, self::PIECES)), $start, $in);
+            $flow = new FaceFlow(
+                $this->sine($i, $isLowest),
+                array_map(fn (int $k): float => $length * $k / self::PIECES, range(0, self::PIECES)),
+                $start,
+                $in,
+            );
             $end = array_map(fn (int $k): float => $k === 0 ? 0.0 : $flow->mass($k, $time), range(0, self::PIECES));
             $flown[$i] = $upwards ? self::turned($end) : $end;
-            $in = $isLowest ? null : $flow->outflow(array_map(fn (int $k): float => $time * ($k / self::MOMENTS) ** 3, range(0, self::MOMENTS)));
+            $in = $isLowest
+                ? null
+                : $flow->outflow(array_map(fn (int $k): float => $time * ($k / self::MOMENTS) ** 3, range(0, self::MOMENTS)));
         }
 
         return $flown;
@@ -151,7 +166,14 @@ final readonly class FallLine
 
     private function keyTo(int $i): string
     {
-        return implode('|', array_map(fn (Face $f, float $load): string => "{$f->slopeDeg}/{$f->lengthM}/{$load}", array_slice($this->faces, 0, $i + 1), array_slice($this->loads, 0, $i + 1)));
+        return implode(
+            '|',
+            array_map(
+                fn (Face $f, float $load): string => "{$f->slopeDeg}/{$f->lengthM}/{$load}",
+                array_slice($this->faces, 0, $i + 1),
+                array_slice($this->loads, 0, $i + 1),
+            ),
+        );
     }
 
     /** What runs past the lower end of a face that feeds another. */
@@ -162,7 +184,12 @@ final readonly class FallLine
         $key = $this->keyTo($i);
         if (! isset($curves[$key])) {
             $curves = count($curves) < self::KEPT_CURVES ? $curves : [];
-            $curves[$key] = FaceFlow::even($this->sine($i, false), $this->faces[$i]->lengthM, $this->loads[$i], $i === 0 ? null : $this->pastJoint($i - 1))->outflow(self::nodes());
+            $curves[$key] = FaceFlow::even(
+                $this->sine($i, false),
+                $this->faces[$i]->lengthM,
+                $this->loads[$i],
+                $i === 0 ? null : $this->pastJoint($i - 1),
+            )->outflow(self::nodes());
         }
 
         return $curves[$key];

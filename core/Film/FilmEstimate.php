@@ -78,7 +78,12 @@ final readonly class FilmEstimate
             $grown[] = [$i, $this->zones + $i, SkinSection::HABIT * $retained];
         }
 
-        return $this->with($this->joint->grown($grown)->shaken($this->chance($retainedUm, self::COAT_CHANCE, 0.6 * self::COAT_CHANCE, 0.0)));
+        return $this->with($this->joint->grown($grown)->shaken($this->chance(
+            $retainedUm,
+            self::COAT_CHANCE,
+            0.6 * self::COAT_CHANCE,
+            0.0,
+        )));
     }
 
     /**
@@ -123,7 +128,11 @@ final readonly class FilmEstimate
             $weights[$i] = $g;
             $weights[2 * $this->zones + $i] = -$g;
         }
-        $joint = $this->joint->read($weights, $unforeseenG - self::HANGS_ON * $ranDownG, hypot(self::weighingDoubtG($stepG), self::HANGS_ON_DOUBT * $ranDownG));
+        $joint = $this->joint->read(
+            $weights,
+            $unforeseenG - self::HANGS_ON * $ranDownG,
+            hypot(self::weighingDoubtG($stepG), self::HANGS_ON_DOUBT * $ranDownG),
+        );
 
         return (new self($joint, $this->zones, true))->marked();
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Film;
 
-/** How much has run past a line by a moment, cumulative, straight between its nodes. Scaled: film over the heaviest load, time in metres. */
+/**
+ * How much has run past a line by a moment, cumulative, straight between its nodes. Scaled: film over the heaviest
+ * load, time in metres.
+ */
 final readonly class FlowCurve
 {
     /**

@@ -17,8 +17,13 @@ final class Levelling
      *
      * @return float ripple left, µm
      */
-    public static function rippleLeftUm(float $rippleUm, float $wavelengthMm, float $filmUm, float $viscosityPaS, float $effectiveMin): float
-    {
+    public static function rippleLeftUm(
+        float $rippleUm,
+        float $wavelengthMm,
+        float $filmUm,
+        float $viscosityPaS,
+        float $effectiveMin,
+    ): float {
         Bounds::within($wavelengthMm, 0.01, 1000.0, 'wavelength', 'mm');
         Bounds::within($viscosityPaS, 0.001, 1000.0, 'viscosity', 'Pa s');
         $perSecond = 16.0 * M_PI ** 4 * self::SURFACE_TENSION * ($filmUm * 1e-6) ** 3 / (3.0 * ($wavelengthMm * 1e-3) ** 4 * $viscosityPaS);
@@ -31,6 +36,12 @@ final class Levelling
     {
         $pull = $densityGCm3 * 1000.0 * Drainage::GRAVITY * sin(deg2rad($slopeDeg));
 
-        return $pull * ($filmUm * 1e-6) ** 2 / (2.0 * Bounds::within($viscosityPaS, 0.001, 1000.0, 'viscosity', 'Pa s')) * $effectiveMin * 60.0 * 1000.0;
+        return $pull * ($filmUm * 1e-6) ** 2 / (2.0 * Bounds::within(
+            $viscosityPaS,
+            0.001,
+            1000.0,
+            'viscosity',
+            'Pa s',
+        )) * $effectiveMin * 60.0 * 1000.0;
     }
 }

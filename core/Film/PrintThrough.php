@@ -30,7 +30,10 @@ final class PrintThrough
         Bounds::within($shrinkage, 0.0, 0.2, 'shrinkage', '');
         Bounds::within($fullAge, 0.1, 1e7, 'age at full cure', 'min');
 
-        return $shrinkage * array_sum(array_map(fn (array $c): float => max(0.0, $c[0]) * exp(-self::AT_FULL * max(0.0, $c[1]) / $fullAge), $coats));
+        return $shrinkage * array_sum(array_map(
+            fn (array $c): float => max(0.0, $c[0]) * exp(-self::AT_FULL * max(0.0, $c[1]) / $fullAge),
+            $coats,
+        ));
     }
 
     /**

@@ -25,8 +25,14 @@ final readonly class RunRisk
      * @param float      $beadMm     radius, if it hangs there as a half round
      * @param float|null $turnAtMin  after the coat: when half of the flow is over
      */
-    private function __construct(public string $foot, public ?float $holdsGM2, public float $drainedGM2, public float $gPerEdgeM, public float $beadMm, public ?float $turnAtMin)
-    {
+    private function __construct(
+        public string $foot,
+        public ?float $holdsGM2,
+        public float $drainedGM2,
+        public float $gPerEdgeM,
+        public float $beadMm,
+        public ?float $turnAtMin,
+    ) {
     }
 
     /** Over the line of faces that a face lies in. */
@@ -37,7 +43,14 @@ final readonly class RunRisk
         $length = array_sum(array_map(fn (Face $f): float => $f->lengthM, $faces));
         $perMetre = self::leaves($faces, $resin, $coat);
 
-        return new self($foot->name, self::holds($faces, $resin, $coat), $perMetre / $length, $perMetre, self::beadOf($perMetre, $resin->densityGCm3), self::halfFlowMin($resin, $coat->at));
+        return new self(
+            $foot->name,
+            self::holds($faces, $resin, $coat),
+            $perMetre / $length,
+            $perMetre,
+            self::beadOf($perMetre, $resin->densityGCm3),
+            self::halfFlowMin($resin, $coat->at),
+        );
     }
 
     public function runs(): bool
@@ -76,7 +89,10 @@ final readonly class RunRisk
     {
         $holds = function (float $gM2) use ($faces, $resin, $coat): bool {
             $leaves = self::leaves($faces, $resin, new Coat($gM2, $coat->at, only: $coat->only));
-            $laid = array_sum(array_map(fn (Face $f): float => ($coat->only === null || in_array($f->name, $coat->only, true) ? $gM2 : 0.0) * $f->lengthM, $faces));
+            $laid = array_sum(array_map(
+                fn (Face $f): float => ($coat->only === null || in_array($f->name, $coat->only, true) ? $gM2 : 0.0) * $f->lengthM,
+                $faces,
+            ));
 
             return $leaves <= self::HELD_SHARE * $laid && self::beadOf($leaves, $resin->densityGCm3) <= self::RUNS_FROM_MM;
         };

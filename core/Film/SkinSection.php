@@ -127,7 +127,17 @@ final readonly class SkinSection
     /** Torn or lifted into a relief, without a gram more or less. */
     public function lifted(float $textureUm): self
     {
-        return new self($this->face, $this->resin, $this->meanUm, $this->textureUm + $textureUm, $this->retainedTotalUm, $this->retainedSquares, $this->dryWetOut, $this->lastRetainedUm, $this->lastDrainedGM2);
+        return new self(
+            $this->face,
+            $this->resin,
+            $this->meanUm,
+            $this->textureUm + $textureUm,
+            $this->retainedTotalUm,
+            $this->retainedSquares,
+            $this->dryWetOut,
+            $this->lastRetainedUm,
+            $this->lastDrainedGM2,
+        );
     }
 
     /** Scuffed so that the next coat holds: the scratch's depth goes from all of the surface, its shape stays. */
@@ -199,6 +209,15 @@ final readonly class SkinSection
     /** Sanding takes film away, not the doubt about what was laid. */
     private function sanded(float $meanUm, float $textureUm, bool $flat): self
     {
-        return new self($this->face, $this->resin, $meanUm, $textureUm, $this->retainedTotalUm, $this->retainedSquares, $this->dryWetOut, flat: $flat);
+        return new self(
+            $this->face,
+            $this->resin,
+            $meanUm,
+            $textureUm,
+            $this->retainedTotalUm,
+            $this->retainedSquares,
+            $this->dryWetOut,
+            flat: $flat,
+        );
     }
 }

@@ -34,7 +34,15 @@ final readonly class BentPanel implements Tiltable
     /** Laid so that top and flank are equally steep. */
     public function tilted(): self
     {
-        return new self($this->lengthMm, $this->topMm, $this->flankMm, $this->bendDeg, $this->bendRadiusMm, $this->edgeRadiusMm, 0.5 * $this->bendDeg);
+        return new self(
+            $this->lengthMm,
+            $this->topMm,
+            $this->flankMm,
+            $this->bendDeg,
+            $this->bendRadiusMm,
+            $this->edgeRadiusMm,
+            0.5 * $this->bendDeg,
+        );
     }
 
     public function zones(): array
@@ -43,11 +51,28 @@ final readonly class BentPanel implements Tiltable
         $isLevel = $tiltDeg < FallOrder::LEVEL_DEG;
         $flankDeg = $this->bendDeg - $tiltDeg;
         // Level, the top drains to both sides; tilted, away from the bend and over its own rim.
-        $top = new Zone('top', ZoneKind::ofFace($tiltDeg), $tiltDeg, ($isLevel ? 0.5 : 1.0) * $this->topMm / 1000.0, $this->lengthMm * $this->topMm / 1e6);
-        $flank = new Zone('flank', ZoneKind::ofFace($flankDeg), $flankDeg, $this->flankMm / 1000.0, $this->lengthMm * $this->flankMm / 1e6);
+        $top = new Zone(
+            'top',
+            ZoneKind::ofFace($tiltDeg),
+            $tiltDeg,
+            ($isLevel ? 0.5 : 1.0) * $this->topMm / 1000.0,
+            $this->lengthMm * $this->topMm / 1e6,
+        );
+        $flank = new Zone(
+            'flank',
+            ZoneKind::ofFace($flankDeg),
+            $flankDeg,
+            $this->flankMm / 1000.0,
+            $this->lengthMm * $this->flankMm / 1e6,
+        );
         $bend = EdgeBand::zone('bend', $this->lengthMm, $this->bendRadiusMm, abs(0.5 * $this->bendDeg - $tiltDeg));
         $rim = EdgeBand::zone('rim', $this->lengthMm, $this->edgeRadiusMm, max(30.0, $flankDeg));
-        $topRim = EdgeBand::zone('top rim', $this->lengthMm + ($isLevel ? 2.0 * $this->topMm : 0.0), $this->edgeRadiusMm, max(30.0, $tiltDeg));
+        $topRim = EdgeBand::zone(
+            'top rim',
+            $this->lengthMm + ($isLevel ? 2.0 * $this->topMm : 0.0),
+            $this->edgeRadiusMm,
+            max(30.0, $tiltDeg),
+        );
         $sides = [EdgeBand::zone('flank ends', 2.0 * $this->flankMm, $this->edgeRadiusMm, $flankDeg, $this->flankMm / 1000.0)];
         if (! $isLevel) {
             $sides[] = EdgeBand::zone('top ends', 2.0 * $this->topMm, $this->edgeRadiusMm, $tiltDeg, $this->topMm / 1000.0);

@@ -28,10 +28,23 @@ final readonly class Box implements Shape
     {
         $round = 2.0 * ($this->lengthMm + $this->widthMm);
         // The top drains to all sides.
-        $top = new Zone('top', ZoneKind::Level, 0.0, 0.5 * min($this->widthMm, $this->lengthMm) / 1000.0, $this->lengthMm * $this->widthMm / 1e6);
+        $top = new Zone(
+            'top',
+            ZoneKind::Level,
+            0.0,
+            0.5 * min($this->widthMm, $this->lengthMm) / 1000.0,
+            $this->lengthMm * $this->widthMm / 1e6,
+        );
         $edge = EdgeBand::zone('top edge', $round, $this->edgeRadiusMm, 45.0);
         $sides = new Zone('sides', ZoneKind::Flank, 90.0, $this->heightMm / 1000.0, $round * $this->heightMm / 1e6);
-        $laps = new Zone('corner laps', ZoneKind::Lap, 90.0, $this->heightMm / 1000.0, 4.0 * self::LAP_MM * $this->heightMm / 1e6, Visibility::Second);
+        $laps = new Zone(
+            'corner laps',
+            ZoneKind::Lap,
+            90.0,
+            $this->heightMm / 1000.0,
+            4.0 * self::LAP_MM * $this->heightMm / 1e6,
+            Visibility::Second,
+        );
 
         return [
             ...FallOrder::down($top, $edge, $sides, EdgeBand::zone('rim', $round, $this->edgeRadiusMm, 90.0)),

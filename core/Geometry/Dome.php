@@ -36,11 +36,23 @@ final readonly class Dome implements Shape
         }
         $rim = EdgeBand::zone('rim', M_PI * $this->diameterMm, $this->edgeRadiusMm, min(90.0, rad2deg($this->steepest)));
         // The rings widen on the way down: what feeds a metre of a ring is the area above it over the ring's run.
-        $crown = new Face($zones[0]->slopeDeg, $zones[0]->areaM2 / (2.0 * M_PI * $this->sphereMm / 1000.0 * sin(0.5 * $this->steepest)), null, 'crown');
+        $crown = new Face(
+            $zones[0]->slopeDeg,
+            $zones[0]->areaM2 / (2.0 * M_PI * $this->sphereMm / 1000.0 * sin(0.5 * $this->steepest)),
+            null,
+            'crown',
+        );
         $ring = M_PI * $this->diameterMm / 1000.0;
-        $feed = [new Face($crown->slopeDeg, $zones[0]->areaM2 / $ring, null, 'crown'), new Face($zones[1]->slopeDeg, $zones[1]->areaM2 / $ring, null, 'shoulder')];
+        $feed = [
+            new Face($crown->slopeDeg, $zones[0]->areaM2 / $ring, null, 'crown'),
+            new Face($zones[1]->slopeDeg, $zones[1]->areaM2 / $ring, null, 'shoulder'),
+        ];
 
-        return [$zones[0]->between([], [$zones[1]->link(), $rim->link()]), $zones[1]->between([$crown], [$rim->link()]), $rim->between($feed)];
+        return [
+            $zones[0]->between([], [$zones[1]->link(), $rim->link()]),
+            $zones[1]->between([$crown], [$rim->link()]),
+            $rim->between($feed),
+        ];
     }
 
     public function developedMm(): array

@@ -22,7 +22,11 @@ final class FallOrder
         $zones = [$first, ...array_values($others)];
         $links = array_map(fn (Zone $z): Face => $z->link(), $zones);
 
-        return array_map(fn (Zone $z, int $i): Zone => $z->between(array_slice($links, 0, $i), array_slice($links, $i + 1)), $zones, array_keys($zones));
+        return array_map(
+            fn (Zone $z, int $i): Zone => $z->between(array_slice($links, 0, $i), array_slice($links, $i + 1)),
+            $zones,
+            array_keys($zones),
+        );
     }
 
     /** A rim beside a line of faces that are there already: fed by them, and nothing below it. */

@@ -26,7 +26,13 @@ final readonly class Panel implements Shape
         $isLevel = $this->slopeDeg < FallOrder::LEVEL_DEG;
         $run = 2.0 * ($this->lengthMm + $this->widthMm);
         // A level face drains to both sides.
-        $face = new Zone('face', ZoneKind::ofFace($this->slopeDeg), $this->slopeDeg, ($isLevel ? 0.5 : 1.0) * $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6);
+        $face = new Zone(
+            'face',
+            ZoneKind::ofFace($this->slopeDeg),
+            $this->slopeDeg,
+            ($isLevel ? 0.5 : 1.0) * $this->widthMm / 1000.0,
+            $this->lengthMm * $this->widthMm / 1e6,
+        );
         if ($isLevel) {
             return FallOrder::down($face, EdgeBand::zone('edge', $run, $this->edgeRadiusMm));
         }

@@ -62,6 +62,16 @@ final readonly class Zone
      */
     public function between(array $above, array $below = []): self
     {
-        return new self($this->name, $this->kind, $this->slopeDeg, $this->lengthM, $this->areaM2, $this->visibility, $this->radiusMm, $above, $below);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->slopeDeg,
+            $this->lengthM,
+            $this->areaM2,
+            $this->visibility,
+            $this->radiusMm,
+            $above,
+            $below,
+        );
     }
 }

@@ -31,17 +31,31 @@ final class Blend
         $toReference = $fast->kinetics->activation->rate($slow->kinetics->reference, $fast->kinetics->reference);
         $ages = [];
         foreach ($slow->kinetics->agesMin as $event => $age) {
-            $ages[$event] = isset($fast->kinetics->agesMin[$event]) ? $between($age, $fast->kinetics->agesMin[$event] / $toReference) : $age;
+            $ages[$event] = isset($fast->kinetics->agesMin[$event])
+                ? $between($age, $fast->kinetics->agesMin[$event] / $toReference)
+                : $age;
         }
-        $activation = Activation::given((1.0 - $fastShare) * $slow->kinetics->activation->joulePerMol + $fastShare * $fast->kinetics->activation->joulePerMol);
+        $activation = Activation::given(
+            (1.0 - $fastShare) * $slow->kinetics->activation->joulePerMol + $fastShare * $fast->kinetics->activation->joulePerMol,
+        );
         $kinetics = new Kinetics($slow->kinetics->reference, $activation, $ages, $slow->kinetics->stallC, $slow->kinetics->stallEvents);
         $flow = $slow->rheology;
 
         return new Resin(
             sprintf('%s with %d %% of %s', $slow->name, round(100.0 * $fastShare), $fast->name),
             $kinetics,
-            new Rheology($flow->densityGCm3, $flow->reference, $between($flow->viscosityPaS, $fast->rheology->viscosityPaS), $flow->flow, $between($flow->gelAgeMin, $fast->rheology->gelAgeMin), $activation, $flow->shrinkage),
-            MixRatio::byWeight(100.0 * ((1.0 - $fastShare) * $slow->ratio->hardenerPerResin + $fastShare * $fast->ratio->hardenerPerResin)),
+            new Rheology(
+                $flow->densityGCm3,
+                $flow->reference,
+                $between($flow->viscosityPaS, $fast->rheology->viscosityPaS),
+                $flow->flow,
+                $between($flow->gelAgeMin, $fast->rheology->gelAgeMin),
+                $activation,
+                $flow->shrinkage,
+            ),
+            MixRatio::byWeight(
+                100.0 * ((1.0 - $fastShare) * $slow->ratio->hardenerPerResin + $fastShare * $fast->ratio->hardenerPerResin),
+            ),
             $between($slow->potLifeMin, $fast->potLifeAt(Temperature::fromCelsius($slow->potC))),
             min($slow->potMassG, $fast->potMassG),
             $slow->potC,

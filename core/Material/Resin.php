@@ -56,7 +56,23 @@ final readonly class Resin
     /** The same resin at the pace that this shop has found it to have. */
     public function paced(ShopPace $pace): self
     {
-        return new self($this->name, $this->kinetics->paced($pace->factor), $this->rheology, $this->ratio, $this->potLifeMin, $this->potMassG, $this->potC, $this->minC, $this->uvStable, $this->pigmentFraction, $pace->rateSigma, $this->maxC, $this->ultimateTgC, $this->chemistry, $this->hardenerParts);
+        return new self(
+            $this->name,
+            $this->kinetics->paced($pace->factor),
+            $this->rheology,
+            $this->ratio,
+            $this->potLifeMin,
+            $this->potMassG,
+            $this->potC,
+            $this->minC,
+            $this->uvStable,
+            $this->pigmentFraction,
+            $pace->rateSigma,
+            $this->maxC,
+            $this->ultimateTgC,
+            $this->chemistry,
+            $this->hardenerParts,
+        );
     }
 
     /**
@@ -75,7 +91,13 @@ final readonly class Resin
         static $fitted = [];
         $sheet = [$this->kinetics->activation->joulePerMol, $this->rheology->densityGCm3, $this->potMassG, $this->potC, $this->potLifeMin];
 
-        return $fitted[implode('/', $sheet)] ??= CupHeat::fitted($this->kinetics->activation, $this->rheology->densityGCm3, $this->potMassG, Temperature::fromCelsius($this->potC), $this->potLifeMin);
+        return $fitted[implode('/', $sheet)] ??= CupHeat::fitted(
+            $this->kinetics->activation,
+            $this->rheology->densityGCm3,
+            $this->potMassG,
+            Temperature::fromCelsius($this->potC),
+            $this->potLifeMin,
+        );
     }
 
     /** Fewest cups so that none holds more than the sheet's pot-life mass. */

@@ -47,18 +47,68 @@ final class BrushOnSkin implements Method
         $steps = [
             new Step('strip', 'strip', StepKind::Prepare, Follow::freely(), 15.0, [Caution::Structure, Caution::SolventRags]),
             // Keying a greasy part drives the grease into the scratches.
-            new Step('wipe-1', "wipe{$gently}", StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
-            new Step('key', $job->substrate->isScored() ? 'key_score' : 'key', StepKind::Key, Follow::freely(), $job->pace->keying($job->areaM2), [Caution::Dust, Caution::Knife], grits: new Grits($job->substrate->keyGrit(), $job->substrate->keyGrit(), SandingMethod::DryBlock)),
+            new Step(
+                'wipe-1',
+                "wipe{$gently}",
+                StepKind::Wipe,
+                Follow::freely(),
+                $job->pace->wiping($job->areaM2),
+                [Caution::SolventRags],
+            ),
+            new Step(
+                'key',
+                $job->substrate->isScored() ? 'key_score' : 'key',
+                StepKind::Key,
+                Follow::freely(),
+                $job->pace->keying($job->areaM2),
+                [Caution::Dust, Caution::Knife],
+                grits: new Grits($job->substrate->keyGrit(), $job->substrate->keyGrit(), SandingMethod::DryBlock),
+            ),
         ];
         if ($job->needsPrimer) {
-            $steps[] = new Step('wipe-primer', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
-            $steps[] = new Step('prime', 'prime', StepKind::Prepare, Follow::minutes(5.0), $job->pace->spraying($job->areaM2), [Caution::SprayMist]);
-            $steps[] = new Step('key-primer', 'key', StepKind::Key, Follow::minutes(960.0), $job->pace->keying($job->areaM2), [Caution::Dust], grits: new Grits(180, 180, SandingMethod::DryBlock));
+            $steps[] = new Step(
+                'wipe-primer',
+                'wipe',
+                StepKind::Wipe,
+                Follow::freely(),
+                $job->pace->wiping($job->areaM2),
+                [Caution::SolventRags],
+            );
+            $steps[] = new Step(
+                'prime',
+                'prime',
+                StepKind::Prepare,
+                Follow::minutes(5.0),
+                $job->pace->spraying($job->areaM2),
+                [Caution::SprayMist],
+            );
+            $steps[] = new Step(
+                'key-primer',
+                'key',
+                StepKind::Key,
+                Follow::minutes(960.0),
+                $job->pace->keying($job->areaM2),
+                [Caution::Dust],
+                grits: new Grits(180, 180, SandingMethod::DryBlock),
+            );
         }
-        $steps[] = new Step('wipe-2', "wipe_mask{$gently}", StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2) + 10.0, [Caution::SolventRags]);
+        $steps[] = new Step(
+            'wipe-2',
+            "wipe_mask{$gently}",
+            StepKind::Wipe,
+            Follow::freely(),
+            $job->pace->wiping($job->areaM2) + 10.0,
+            [Caution::SolventRags],
+        );
         if ($job->needsSeal) {
             // Wood breathes out bubbles while it warms: under the base, not in it.
-            $steps[] = $this->coat($job, 'seal', 'seal', new Layer(Jar::Base, $job->weights->sealGM2, onCloth: false, builds: false), Follow::minutes(5.0));
+            $steps[] = $this->coat(
+                $job,
+                'seal',
+                'seal',
+                new Layer(Jar::Base, $job->weights->sealGM2, onCloth: false, builds: false),
+                Follow::minutes(5.0),
+            );
         }
 
         return $steps;
@@ -67,19 +117,53 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function baseAndCloth(Job $job): array
     {
-        $steps = [$this->coat($job, 'base', 'base', new Layer(Jar::Base, $job->weights->baseGM2, onCloth: true, builds: false), $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0))];
+        $steps = [$this->coat(
+            $job,
+            'base',
+            'base',
+            new Layer(Jar::Base, $job->weights->baseGM2, onCloth: true, builds: false),
+            $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0),
+        )];
         $under = 'base';
         for ($n = 1; $n <= $job->tackCoats; $n++) {
             // Nothing holds dry cloth on a base that has cured: keyed, and a fresh thin coat with a window of its own.
-            $steps[] = new Step("key-base-{$n}", 'key_base', StepKind::Key, Follow::onceSandable($under), 0.6 * $job->pace->keying($job->areaM2), [Caution::Dust], grits: new Grits(180, 180, SandingMethod::DryBlock));
-            $steps[] = new Step("wipe-base-{$n}", 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
+            $steps[] = new Step(
+                "key-base-{$n}",
+                'key_base',
+                StepKind::Key,
+                Follow::onceSandable($under),
+                0.6 * $job->pace->keying($job->areaM2),
+                [Caution::Dust],
+                grits: new Grits(180, 180, SandingMethod::DryBlock),
+            );
+            $steps[] = new Step(
+                "wipe-base-{$n}",
+                'wipe',
+                StepKind::Wipe,
+                Follow::freely(),
+                $job->pace->wiping($job->areaM2),
+                [Caution::SolventRags],
+            );
             $under = "tack-{$n}";
-            $steps[] = $this->coat($job, $under, 'tack', new Layer(Jar::Base, $job->weights->tackGM2, onCloth: true, builds: false), Follow::minutes(5.0));
+            $steps[] = $this->coat(
+                $job,
+                $under,
+                'tack',
+                new Layer(Jar::Base, $job->weights->tackGM2, onCloth: true, builds: false),
+                Follow::minutes(5.0),
+            );
         }
 
         return [
             ...$steps,
-            new Step('lay', 'lay', StepKind::Lay, Follow::whileTacky($under), $job->pace->laying($job->areaM2), [Caution::Epoxy, Caution::HotAir, Caution::Knife]),
+            new Step(
+                'lay',
+                'lay',
+                StepKind::Lay,
+                Follow::whileTacky($under),
+                $job->pace->laying($job->areaM2),
+                [Caution::Epoxy, Caution::HotAir, Caution::Knife],
+            ),
             $this->coat(
                 $job,
                 'wet-out',
@@ -99,11 +183,25 @@ final class BrushOnSkin implements Method
         $steps = [];
         $last = 'wet-out';
         if ($job->choices->afterWetOut === AfterWetOut::SecondAtTack) {
-            $steps[] = $this->coat($job, 'second', 'second', new Layer(Jar::Clear, $job->buildGM2(), onCloth: false, builds: true), Follow::whileTacky('wet-out'));
+            $steps[] = $this->coat(
+                $job,
+                'second',
+                'second',
+                new Layer(Jar::Clear, $job->buildGM2(), onCloth: false, builds: true),
+                Follow::whileTacky('wet-out'),
+            );
             $last = 'second';
         }
         // Nibs only: the weave lies just under.
-        $steps[] = new Step('nibs', 'nibs', StepKind::Key, Follow::onceSandable($last), 5.0 + 0.5 * $job->pace->keying($job->areaM2) + $job->pace->trimMin, [Caution::Dust, Caution::Knife, Caution::Rotary], grits: new Grits(self::NIBS, self::NIBS, SandingMethod::DryBlock));
+        $steps[] = new Step(
+            'nibs',
+            'nibs',
+            StepKind::Key,
+            Follow::onceSandable($last),
+            5.0 + 0.5 * $job->pace->keying($job->areaM2) + $job->pace->trimMin,
+            [Caution::Dust, Caution::Knife, Caution::Rotary],
+            grits: new Grits(self::NIBS, self::NIBS, SandingMethod::DryBlock),
+        );
         $steps[] = new Step('wipe-3', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
 
         return $steps;
@@ -129,11 +227,27 @@ final class BrushOnSkin implements Method
             $last = "build-{$n}";
         }
         for ($n = 1; $job->passZones !== [] && $n <= $job->choices->secondPasses; $n++) {
-            $pass = $this->coat($job, "pass-{$n}", 'pass', new Layer(Jar::Clear, $job->buildGM2(), onCloth: false, builds: true, only: $job->passZones), Follow::whileTacky((string) $last), [], $job->passAreaM2);
+            $pass = $this->coat(
+                $job,
+                "pass-{$n}",
+                'pass',
+                new Layer(Jar::Clear, $job->buildGM2(), onCloth: false, builds: true, only: $job->passZones),
+                Follow::whileTacky((string) $last),
+                [],
+                $job->passAreaM2,
+            );
             $steps = [...$steps, ...$this->coatAndTurn($job, $pass)];
             $last = "pass-{$n}";
         }
-        $steps[] = new Step('flat', 'flat', StepKind::Flat, Follow::onceSandable((string) $last), 5.0, [Caution::Dust], grits: new Grits(150, 240, SandingMethod::DryBlock));
+        $steps[] = new Step(
+            'flat',
+            'flat',
+            StepKind::Flat,
+            Follow::onceSandable((string) $last),
+            5.0,
+            [Caution::Dust],
+            grits: new Grits(150, 240, SandingMethod::DryBlock),
+        );
         $steps[] = new Step('wipe-4', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
 
         return $steps;
@@ -143,7 +257,17 @@ final class BrushOnSkin implements Method
     private function coatAndTurn(Job $job, Step $coat): array
     {
         return $job->choices->turned
-            ? [$coat, new Step("turn-{$coat->key}", 'turn', StepKind::Turn, Follow::minutes(max(1.0, $job->turnMin - 5.0), $job->turnMin + 5.0), 3.0, [Caution::Epoxy])]
+            ? [
+                $coat,
+                new Step(
+                    "turn-{$coat->key}",
+                    'turn',
+                    StepKind::Turn,
+                    Follow::minutes(max(1.0, $job->turnMin - 5.0), $job->turnMin + 5.0),
+                    3.0,
+                    [Caution::Epoxy],
+                ),
+            ]
             : [$coat];
     }
 
@@ -164,7 +288,15 @@ final class BrushOnSkin implements Method
         }
         $last = "finish-{$of}";
         if ($job->postCure !== null) {
-            $steps[] = new Step('post-cure', 'post_cure', StepKind::PostCure, Follow::onceSandable($last), 10.0, [Caution::Heat], ['c' => (int) round($job->postCure->celsius), 'hours' => (int) ceil($job->postCure->minutes / 60.0)]);
+            $steps[] = new Step(
+                'post-cure',
+                'post_cure',
+                StepKind::PostCure,
+                Follow::onceSandable($last),
+                10.0,
+                [Caution::Heat],
+                ['c' => (int) round($job->postCure->celsius), 'hours' => (int) ceil($job->postCure->minutes / 60.0)],
+            );
         }
         // A clear needs tooth; a polish needs none left.
         $steps[] = new Step('wet-flat', 'wet_flat', StepKind::Flat, match (true) {
@@ -177,7 +309,15 @@ final class BrushOnSkin implements Method
             default => 600,
         }, SandingMethod::WetBlock));
         if ($job->holes > 0) {
-            $steps[] = new Step('drill', 'drill', StepKind::Prepare, Follow::freely(), 10.0 + $job->pace->drillPerHole * $job->holes, [Caution::Rotary, Caution::Dust, Caution::Structure], ['holes' => $job->holes]);
+            $steps[] = new Step(
+                'drill',
+                'drill',
+                StepKind::Prepare,
+                Follow::freely(),
+                10.0 + $job->pace->drillPerHole * $job->holes,
+                [Caution::Rotary, Caution::Dust, Caution::Structure],
+                ['holes' => $job->holes],
+            );
         }
 
         return $steps;
@@ -187,7 +327,14 @@ final class BrushOnSkin implements Method
     private function surface(Job $job): array
     {
         $inspect = fn (Follow $follow): Step => new Step('inspect', 'inspect', StepKind::Inspect, $follow, 10.0, [Caution::SolventRags]);
-        $polish = new Step('polish', 'polish', StepKind::Polish, Follow::freely(), 10.0 + $job->polishMin, [Caution::PolishHeat, Caution::Rotary]);
+        $polish = new Step(
+            'polish',
+            'polish',
+            StepKind::Polish,
+            Follow::freely(),
+            10.0 + $job->polishMin,
+            [Caution::PolishHeat, Caution::Rotary],
+        );
         if ($job->choices->top === Top::PolishResin || $job->clear === null) {
             return [$polish, $inspect(Follow::freely())];
         }
@@ -205,7 +352,21 @@ final class BrushOnSkin implements Method
 
         return [
             ...$steps,
-            new Step('clear-flat', 'clear_flat', StepKind::Flat, $ready, 5.0, [Caution::Dust], grits: new Grits(self::CLEAR_FROM, self::CLEAR_TO, SandingMethod::WetBlock, inClear: true, peelUm: $job->clear->sprayed->peelUm())),
+            new Step(
+                'clear-flat',
+                'clear_flat',
+                StepKind::Flat,
+                $ready,
+                5.0,
+                [Caution::Dust],
+                grits: new Grits(
+                    self::CLEAR_FROM,
+                    self::CLEAR_TO,
+                    SandingMethod::WetBlock,
+                    inClear: true,
+                    peelUm: $job->clear->sprayed->peelUm(),
+                ),
+            ),
             $polish,
             $inspect(Follow::freely()),
         ];
@@ -220,16 +381,74 @@ final class BrushOnSkin implements Method
         $steps = [
             $job->fillerBond === Bond::FullCureWashKey
                 // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
-                ? new Step('wipe-filler', 'wash_blush', StepKind::Wipe, Follow::onceCured("finish-{$job->choices->finishCoats}"), 5.0 + 2.0 * $job->pace->wiping($job->areaM2), [Caution::SolventRags])
-                : new Step('wipe-filler', 'wipe', StepKind::Wipe, Follow::freely(), $job->pace->wiping($job->areaM2), [Caution::SolventRags]),
-            ...($job->fillerBond === Bond::FullCureWashKey ? [new Step('key-filler', 'key', StepKind::Key, Follow::freely(), 0.6 * $job->pace->keying($job->areaM2), [Caution::Dust], grits: new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock))] : []),
-            new Step('filler', 'filler', StepKind::Spray, Follow::minutes(10.0), $this->spraying($job, $job->filler, $job->fillerCoats), $this->mist($job->filler), ['coats' => $job->fillerCoats]),
+                ? new Step(
+                    'wipe-filler',
+                    'wash_blush',
+                    StepKind::Wipe,
+                    Follow::onceCured("finish-{$job->choices->finishCoats}"),
+                    5.0 + 2.0 * $job->pace->wiping($job->areaM2),
+                    [Caution::SolventRags],
+                )
+                : new Step(
+                    'wipe-filler',
+                    'wipe',
+                    StepKind::Wipe,
+                    Follow::freely(),
+                    $job->pace->wiping($job->areaM2),
+                    [Caution::SolventRags],
+                ),
+            ...($job->fillerBond === Bond::FullCureWashKey ? [new Step(
+                'key-filler',
+                'key',
+                StepKind::Key,
+                Follow::freely(),
+                0.6 * $job->pace->keying($job->areaM2),
+                [Caution::Dust],
+                grits: new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock),
+            )] : []),
+            new Step(
+                'filler',
+                'filler',
+                StepKind::Spray,
+                Follow::minutes(10.0),
+                $this->spraying($job, $job->filler, $job->fillerCoats),
+                $this->mist($job->filler),
+                ['coats' => $job->fillerCoats],
+            ),
         ];
         if ($job->filler->needsReleaseFilm) {
-            $steps[] = new Step('release-film', 'release_film', StepKind::Prepare, Follow::minutes($job->filler->flashAt($job->air)), 5.0 + 10.0 * $job->areaM2, [Caution::Styrene]);
+            $steps[] = new Step(
+                'release-film',
+                'release_film',
+                StepKind::Prepare,
+                Follow::minutes($job->filler->flashAt($job->air)),
+                5.0 + 10.0 * $job->areaM2,
+                [Caution::Styrene],
+            );
         }
-        $steps[] = new Step('filler-wash', $job->filler->needsReleaseFilm ? 'film_off' : 'filler_wash', StepKind::Wipe, Follow::minutes($job->filler->readyAt($job->air)), $job->pace->wiping($job->areaM2), [Caution::SolventRags]);
-        $steps[] = new Step('filler-flat', 'filler_flat', StepKind::Flat, Follow::freely(), 5.0, [Caution::Dust], grits: new Grits(self::FILLER_FROM, self::FILLER_TO, SandingMethod::WetBlock, inClear: true, peelUm: $job->filler->sprayed->peelUm()));
+        $steps[] = new Step(
+            'filler-wash',
+            $job->filler->needsReleaseFilm ? 'film_off' : 'filler_wash',
+            StepKind::Wipe,
+            Follow::minutes($job->filler->readyAt($job->air)),
+            $job->pace->wiping($job->areaM2),
+            [Caution::SolventRags],
+        );
+        $steps[] = new Step(
+            'filler-flat',
+            'filler_flat',
+            StepKind::Flat,
+            Follow::freely(),
+            5.0,
+            [Caution::Dust],
+            grits: new Grits(
+                self::FILLER_FROM,
+                self::FILLER_TO,
+                SandingMethod::WetBlock,
+                inClear: true,
+                peelUm: $job->filler->sprayed->peelUm(),
+            ),
+        );
 
         return $steps;
     }
@@ -251,11 +470,27 @@ final class BrushOnSkin implements Method
     private function clear(Job $job, ClearCoat $clear): array
     {
         if (! $clear->kind->isBrushed()) {
-            return [new Step('clear', 'clear', StepKind::Spray, Follow::minutes(10.0), $this->spraying($job, $clear, $job->clearCoats), $this->mist($clear), ['coats' => $job->clearCoats])];
+            return [new Step(
+                'clear',
+                'clear',
+                StepKind::Spray,
+                Follow::minutes(10.0),
+                $this->spraying($job, $clear, $job->clearCoats),
+                $this->mist($clear),
+                ['coats' => $job->clearCoats],
+            )];
         }
         $steps = [];
         for ($n = 1; $n <= $job->clearCoats; $n++) {
-            $steps[] = new Step("varnish-{$n}", 'varnish', StepKind::Spray, $n === 1 ? Follow::minutes(10.0) : Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air)), $job->pace->coating($job->areaM2), [Caution::SolventRags], ['n' => $n, 'of' => $job->clearCoats]);
+            $steps[] = new Step(
+                "varnish-{$n}",
+                'varnish',
+                StepKind::Spray,
+                $n === 1 ? Follow::minutes(10.0) : Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air)),
+                $job->pace->coating($job->areaM2),
+                [Caution::SolventRags],
+                ['n' => $n, 'of' => $job->clearCoats],
+            );
         }
 
         return $steps;

@@ -13,7 +13,12 @@ final readonly class Grits
      * @param bool  $inClear cuts the lacquer, not the resin over the weave
      * @param float $peelUm  texture that the first paper finds in it
      */
-    public function __construct(public int $from, public int $to, public SandingMethod $driven, public bool $inClear = false, public float $peelUm = 0.0)
-    {
+    public function __construct(
+        public int $from,
+        public int $to,
+        public SandingMethod $driven,
+        public bool $inClear = false,
+        public float $peelUm = 0.0,
+    ) {
     }
 }

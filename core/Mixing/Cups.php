@@ -33,8 +33,17 @@ final readonly class Cups
      *
      * @throws \OakGloss\Quantity\OutOfRange If a weight or a speed is out of range.
      */
-    public static function fewest(CupHeat $heat, float $totalG, float $gM2, float $m2PerMin, int $hands, float $mixMin, Temperature $air, float $cupLimitG, float $diameterMm = CupHeat::SHEET_CUP_MM): ?self
-    {
+    public static function fewest(
+        CupHeat $heat,
+        float $totalG,
+        float $gM2,
+        float $m2PerMin,
+        int $hands,
+        float $mixMin,
+        Temperature $air,
+        float $cupLimitG,
+        float $diameterMm = CupHeat::SHEET_CUP_MM,
+    ): ?self {
         Bounds::within($totalG, 0.1, 20000.0, 'batch', 'g');
         Bounds::within($gM2, 1.0, 3000.0, 'coat weight', 'g/m²');
         Bounds::within($m2PerMin, 1e-4, 10.0, 'speed of spreading', 'm²/min');
@@ -49,8 +58,17 @@ final readonly class Cups
     }
 
     /** So many of them, in time or not. */
-    public static function of(int $n, CupHeat $heat, float $totalG, float $gM2, float $m2PerMin, int $hands, float $mixMin, Temperature $air, float $diameterMm = CupHeat::SHEET_CUP_MM): self
-    {
+    public static function of(
+        int $n,
+        CupHeat $heat,
+        float $totalG,
+        float $gM2,
+        float $m2PerMin,
+        int $hands,
+        float $mixMin,
+        Temperature $air,
+        float $diameterMm = CupHeat::SHEET_CUP_MM,
+    ): self {
         $cup = $totalG / $n;
 
         return new self($n, $cup, $cup / ($gM2 * $m2PerMin * $hands) + $mixMin, $heat->batch(max(0.1, $cup), $air, $diameterMm));

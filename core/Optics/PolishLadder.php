@@ -32,7 +32,13 @@ final readonly class PolishLadder
             $kept = max(0.0, $before - $compound->takesScratchUm());
             $rms = max($compound->rmsUm(), $kept / GlossAt60::RZ_OVER_RMS);
             $left = GlossAt60::RZ_OVER_RMS * $rms;
-            $steps[] = ['compound' => $compound, 'cutUm' => $cut, 'leftUm' => $left, 'minutes' => $areaM2 * $cut / $compound->speed(), 'gloss' => GlossExpected::ofRms($rms)];
+            $steps[] = [
+                'compound' => $compound,
+                'cutUm' => $cut,
+                'leftUm' => $left,
+                'minutes' => $areaM2 * $cut / $compound->speed(),
+                'gloss' => GlossExpected::ofRms($rms),
+            ];
             $before = $left;
             if ($compound === $to) {
                 break;

@@ -170,7 +170,11 @@ final class BuildUp
     private function tackCoats(): int
     {
         $begun = 0;
-        for ($n = 1; $this->log->of("key-base-{$n}", Sanded::class, Skipped::class) !== [] || $this->log->last("tack-{$n}", CoatOn::class) !== null; $n++) {
+        for ($n = 1; $this->log->of(
+            "key-base-{$n}",
+            Sanded::class,
+            Skipped::class,
+        ) !== [] || $this->log->last("tack-{$n}", CoatOn::class) !== null; $n++) {
             $begun = $n;
         }
 

@@ -65,7 +65,10 @@ final readonly class ClearPlan
         };
         $polish = $flat === null || $isFiller ? null : PolishLadder::from($flat->leftScratchUm(), $area);
         $takes = $flat?->totalCutUm() ?? 0.0;
-        $coats = min(self::MOST_COATS, $clear->sprayed->coatsFor($clear->finalUm + ($brief->wear ? self::WEAR_UM : 0.0), $takes + ($polish?->totalCutUm() ?? 0.0)));
+        $coats = min(
+            self::MOST_COATS,
+            $clear->sprayed->coatsFor($clear->finalUm + ($brief->wear ? self::WEAR_UM : 0.0), $takes + ($polish?->totalCutUm() ?? 0.0)),
+        );
         $steepest = null;
         foreach ($brief->coatedZones() as $zone) {
             $steepest = $steepest === null || $zone->slopeDeg > $steepest->slopeDeg ? $zone : $steepest;

@@ -40,7 +40,11 @@ final class CupNotices
         if ($hottest !== null) {
             [$step, $cups] = $hottest;
             $cool = self::coolCups($plan, $step, $cups->cups);
-            $findings['hot'] = new Finding(Severity::Note, $cool === null ? 'mix.hot_tray' : 'mix.hot', ['coat' => $step->step->name, 'grams' => $cups->cupG, 'peak' => $cups->heat->peakC, 'cups' => $cool ?? 1]);
+            $findings['hot'] = new Finding(
+                Severity::Note,
+                $cool === null ? 'mix.hot_tray' : 'mix.hot',
+                ['coat' => $step->step->name, 'grams' => $cups->cupG, 'peak' => $cups->heat->peakC, 'cups' => $cool ?? 1],
+            );
         }
 
         return array_values($findings);
@@ -49,13 +53,29 @@ final class CupNotices
     /** The cups that a coat is mixed in at an air; null where no number of them is spread in time. */
     public static function cups(FinishPlan $plan, PlannedStep $step, ?float $airC = null, int $hands = 1): ?Cups
     {
-        return self::cupsOf($plan->materials->resinFor($step->step), $step->batch?->totalG() ?? 0.1, $step->laidGM2 ?? 1.0, $plan->shop, $airC ?? $plan->shop->workingAirC, $hands);
+        return self::cupsOf(
+            $plan->materials->resinFor($step->step),
+            $step->batch?->totalG() ?? 0.1,
+            $step->laidGM2 ?? 1.0,
+            $plan->shop,
+            $airC ?? $plan->shop->workingAirC,
+            $hands,
+        );
     }
 
     /** The same of any resin and weight. */
     public static function cupsOf(Resin $resin, float $grams, float $gM2, Workshop $shop, float $airC, int $hands = 1): ?Cups
     {
-        $cups = Cups::fewest($resin->cupHeat(), max(0.1, min(20000.0, $grams)), max(1.0, $gM2), 1.0 / $shop->pace->coatPerM2, $hands, $shop->pace->mixMin, Temperature::fromCelsius($airC), $resin->potMassG);
+        $cups = Cups::fewest(
+            $resin->cupHeat(),
+            max(0.1, min(20000.0, $grams)),
+            max(1.0, $gM2),
+            1.0 / $shop->pace->coatPerM2,
+            $hands,
+            $shop->pace->mixMin,
+            Temperature::fromCelsius($airC),
+            $resin->potMassG,
+        );
 
         // The sheet's mass may ask for more; but nobody mixes a thimble at a time.
         return $cups === null || $cups->cups > max(self::MOST_CUPS, $resin->cupsFor($grams)) ? null : $cups;
@@ -119,7 +139,10 @@ final class CupNotices
     {
         $heat = $plan->materials->resinFor($step->step)->cupHeat();
         for ($n = $from + 1; $n <= 4; $n++) {
-            if (! $heat->batch(max(0.1, ($step->batch?->totalG() ?? 0.0) / $n), Temperature::fromCelsius($plan->shop->workingAirC))->isDangerous()) {
+            if (! $heat->batch(
+                max(0.1, ($step->batch?->totalG() ?? 0.0) / $n),
+                Temperature::fromCelsius($plan->shop->workingAirC),
+            )->isDangerous()) {
                 return $n;
             }
         }

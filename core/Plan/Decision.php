@@ -21,8 +21,15 @@ final readonly class Decision
      * @param SandingMethod|null $driven    another way to drive the papers of a flatting
      * @param int|null           $fromGrit  another paper to begin a flatting with
      */
-    private function __construct(public ?float $pinnedAt, public float $notBefore, public bool $mustKey, public bool $mustBond, public ?float $gM2, public ?SandingMethod $driven, public ?int $fromGrit)
-    {
+    private function __construct(
+        public ?float $pinnedAt,
+        public float $notBefore,
+        public bool $mustKey,
+        public bool $mustBond,
+        public ?float $gM2,
+        public ?SandingMethod $driven,
+        public ?int $fromGrit,
+    ) {
     }
 
     /** The newest decision of each kind stands; a pin that has gone by with the step undone binds nobody. */

@@ -26,8 +26,15 @@ final readonly class FilmAnswer
      * @param float|null     $toGoG  grams of film from now to the end of the flatting that is next or begun
      * @param float|null     $limitG grams of film from now until the worst show zone is at the target
      */
-    private function __construct(public string $code, public ?ZoneState $worst, public bool $bare, public ?string $choice, public ?float $toGoG, public ?float $limitG, public ?int $finerFrom = null)
-    {
+    private function __construct(
+        public string $code,
+        public ?ZoneState $worst,
+        public bool $bare,
+        public ?string $choice,
+        public ?float $toGoG,
+        public ?float $limitG,
+        public ?int $finerFrom = null,
+    ) {
     }
 
     public static function of(FinishPlan $plan): self
@@ -48,7 +55,15 @@ final readonly class FilmAnswer
             default => self::GO_ON,
         };
 
-        return new self($code, $worst, $bare, $code === self::GO_ON ? null : $choice, self::toGoG($flat), self::limitG($flat, $plan->shop->targetBurnThrough), $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null);
+        return new self(
+            $code,
+            $worst,
+            $bare,
+            $code === self::GO_ON ? null : $choice,
+            self::toGoG($flat),
+            self::limitG($flat, $plan->shop->targetBurnThrough),
+            $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null,
+        );
     }
 
     private static function flattingAhead(FinishPlan $plan): ?PlannedStep
@@ -95,7 +110,9 @@ final readonly class FilmAnswer
         foreach (array_filter($shelf, fn (int $p): bool => $p > $ladder->first()->number && $p <= $ladder->last()->number) as $from) {
             $finer = Ladder::cheapest($ladder->method, 1.0, $shelf, $from, $ladder->last()->number, $ladder->steps[0]->cutUm);
             $risks = $finer === null ? [1.0] : array_map(function (ZoneState $s) use ($finer): float {
-                $allowance = $s->zone->kind->isSandedByHand() ? $s->flatting?->allowanceUm() ?? 0.0 : CutBudget::onFace($finer)->allowanceUm();
+                $allowance = $s->zone->kind->isSandedByHand()
+                    ? $s->flatting?->allowanceUm() ?? 0.0
+                    : CutBudget::onFace($finer)->allowanceUm();
 
                 return $s->isShow() ? $s->riskOf($s->leftBy($allowance)) : 0.0;
             }, $flat->zones);

@@ -37,7 +37,10 @@ final class FilmReadings implements FilmBook
     /** @var array<int, SkinSection> by zone, as they stand before the fact that is taken in */
     private array $sections = [];
 
-    /** Gained since the part was last weighed, by the model, and what of it ran down, grams; null where the weight says nothing of the film. */
+    /**
+     * Gained since the part was last weighed, by the model, and what of it ran down, grams; null where the weight says
+     * nothing of the film.
+     */
     private ?float $gainedG = null;
     private float $ranDownG = 0.0;
     private float $lastG = 0.0;
@@ -47,8 +50,12 @@ final class FilmReadings implements FilmBook
      * @param list<Zone> $zones
      * @param list<Fact> $waiting
      */
-    private function __construct(private readonly array $zones, private array $waiting, private readonly Workshop $shop, private readonly float $plyUm)
-    {
+    private function __construct(
+        private readonly array $zones,
+        private array $waiting,
+        private readonly Workshop $shop,
+        private readonly float $plyUm,
+    ) {
         $this->estimate = $waiting === [] ? null : FilmEstimate::unmeasured(count($zones));
     }
 
@@ -160,7 +167,9 @@ final class FilmReadings implements FilmBook
             $skin = $this->sections[$i];
             $coverUm = $um - ($withPly ? $this->plyUm + $this->baseUm : 0.0);
             $scatter = $scatters * $skin->scatterUm() / sqrt($readings);
-            $doubt = sqrt($scatter ** 2 + $stepUm ** 2 / 12.0 + ($withPly ? self::BASE_DOUBT * $this->baseUm : 0.0) ** 2 + self::HAND_UM ** 2);
+            $doubt = sqrt(
+                $scatter ** 2 + $stepUm ** 2 / 12.0 + ($withPly ? self::BASE_DOUBT * $this->baseUm : 0.0) ** 2 + self::HAND_UM ** 2,
+            );
             $this->estimate = $this->estimate?->measured($i, $coverUm - $skin->crownCover()->inMicrometres(), $doubt);
         }
     }

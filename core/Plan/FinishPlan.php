@@ -51,15 +51,45 @@ final readonly class FinishPlan
     }
 
     /** @param bool $missedLay the cloth is still to be laid and its base no longer holds it */
-    public static function of(PartBrief $brief, Materials $materials, Method $method, Workshop $shop, FactLog $log, bool $missedLay = false): self
-    {
+    public static function of(
+        PartBrief $brief,
+        Materials $materials,
+        Method $method,
+        Workshop $shop,
+        FactLog $log,
+        bool $missedLay = false,
+    ): self {
         $isCleared = $brief->choices->top === Top::Clear && $materials->clear !== null;
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
         $built = (new BuildUp($brief, $materials, $method, $shop, $log, $clear, $filler, $missedLay))->best();
-        $plan = new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], Refusals::of($brief, $materials), $built['coats'], $clear, $filler);
+        $plan = new self(
+            $brief,
+            $materials,
+            $shop,
+            $log,
+            $method,
+            $built['steps'],
+            $built['now'],
+            Refusals::of($brief, $materials),
+            $built['coats'],
+            $clear,
+            $filler,
+        );
 
-        return new self($brief, $materials, $shop, $log, $method, $built['steps'], $built['now'], [...$plan->findings, ...Notices::of($plan)], $built['coats'], $clear, $filler);
+        return new self(
+            $brief,
+            $materials,
+            $shop,
+            $log,
+            $method,
+            $built['steps'],
+            $built['now'],
+            [...$plan->findings, ...Notices::of($plan)],
+            $built['coats'],
+            $clear,
+            $filler,
+        );
     }
 
     /** The same part where the window for the cloth has closed. */
@@ -108,7 +138,10 @@ final readonly class FinishPlan
     /** The newest coat of resin that is on. */
     public function lastCoat(): ?PlannedStep
     {
-        $coats = array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Coat && $s->isDone() && ! $s->skipped));
+        $coats = array_values(array_filter(
+            $this->steps,
+            fn (PlannedStep $s): bool => $s->step->kind === StepKind::Coat && $s->isDone() && ! $s->skipped,
+        ));
 
         return $coats === [] ? null : $coats[count($coats) - 1];
     }
@@ -125,7 +158,12 @@ final readonly class FinishPlan
         }
         $allowance = ($zone->kind->isSandedByHand() ? CutBudget::byHand($ladder) : CutBudget::onFace($ladder))->allowanceUm();
         $air = Temperature::fromCelsius($this->shop->workingAirC);
-        $skin = SkinSection::wetOut($this->materials->cloth->weave, $zone->face, $this->materials->clearResin->rheology, new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air));
+        $skin = SkinSection::wetOut(
+            $this->materials->cloth->weave,
+            $zone->face,
+            $this->materials->clearResin->rheology,
+            new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air),
+        );
 
         return $skin->coatsNeeded(new Coat($this->buildGM2(), $air), $allowance, $this->shop->targetBurnThrough);
     }
@@ -178,7 +216,9 @@ final readonly class FinishPlan
     /** The clear that a step lays; null for every other step. */
     public function clearOf(PlannedStep $step): ?ClearPlan
     {
-        return $step->step->kind !== StepKind::Spray || str_starts_with($step->step->name, 'stripe') ? null : ($step->step->name === 'filler' ? $this->filler : $this->clear);
+        return $step->step->kind !== StepKind::Spray || str_starts_with($step->step->name, 'stripe')
+            ? null
+            : ($step->step->name === 'filler' ? $this->filler : $this->clear);
     }
 
     /** @return 'resin'|'clear'|'polish' what comes over the scratch of a flatting */

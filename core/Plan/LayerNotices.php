@@ -23,11 +23,21 @@ final class LayerNotices
             }
             $bond = $chemistry->over($layers[$i - 1][1]);
             if ($bond === Bond::Attacks || $bond === Bond::FullCureWashKey) {
-                $findings[] = new Finding($bond === Bond::Attacks ? Severity::Refuse : Severity::Note, "layer.{$bond->value}", ['layer' => $name, 'under' => $layers[$i - 1][0]], $bond === Bond::Attacks ? $layers[$i][2] : null);
+                $findings[] = new Finding(
+                    $bond === Bond::Attacks ? Severity::Refuse : Severity::Note,
+                    "layer.{$bond->value}",
+                    ['layer' => $name, 'under' => $layers[$i - 1][0]],
+                    $bond === Bond::Attacks ? $layers[$i][2] : null,
+                );
             }
         }
         if ($materials->baseResin->chemistry === Chemistry::Polyester && ! $brief->substrate->bearsStyrene()) {
-            $findings[] = new Finding(Severity::Refuse, 'layer.styrene', ['layer' => $materials->baseResin->name, 'substrate' => $brief->substrate->value], 'base_resin_id');
+            $findings[] = new Finding(
+                Severity::Refuse,
+                'layer.styrene',
+                ['layer' => $materials->baseResin->name, 'substrate' => $brief->substrate->value],
+                'base_resin_id',
+            );
         }
 
         return $findings;
@@ -44,7 +54,10 @@ final class LayerNotices
             [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
             [$materials->clearResin->name, $materials->clearResin->chemistry, 'clear_resin_id'],
         ];
-        foreach ($brief->choices->top->isSprayed() ? [[$materials->filler, 'filler_id'], [$materials->clear, 'clear_id']] : [] as [$clear, $field]) {
+        foreach ($brief->choices->top->isSprayed() ? [
+            [$materials->filler, 'filler_id'],
+            [$materials->clear, 'clear_id'],
+        ] : [] as [$clear, $field]) {
             $layers = $clear === null ? $layers : [...$layers, [$clear->name, $clear->chemistry(), $field]];
         }
 

@@ -29,7 +29,16 @@ final class Notices
         $findings = [];
         $worst = $plan->worst();
         if ($worst !== null && $worst->risk() > $plan->shop->targetBurnThrough) {
-            $findings[] = new Finding(Severity::Warn, self::moreHelps($plan, $worst) ? 'film.burns_through' : 'film.burns_through_still', ['zone' => $worst->zone->name, 'risk' => $worst->risk(), 'target' => $plan->shop->targetBurnThrough, 'left' => $worst->left()->inMicrometres()]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                self::moreHelps($plan, $worst) ? 'film.burns_through' : 'film.burns_through_still',
+                [
+                    'zone' => $worst->zone->name,
+                    'risk' => $worst->risk(),
+                    'target' => $plan->shop->targetBurnThrough,
+                    'left' => $worst->left()->inMicrometres(),
+                ],
+            );
         }
         $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->clearResin->rheology->densityGCm3);
         $wetOut = $plan->step('wet-out');
@@ -38,16 +47,39 @@ final class Notices
         }
         $missing = self::missingPapers($plan);
         if ($missing !== []) {
-            $findings[] = new Finding(Severity::Warn, 'papers.missing', ['papers' => implode(', ', array_map(fn (int $p): string => "P{$p}", $missing))]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                'papers.missing',
+                ['papers' => implode(', ', array_map(fn (int $p): string => "P{$p}", $missing))],
+            );
         }
         foreach ($plan->ahead() as $step) {
             if ($step->step->kind === StepKind::Flat && $step->step->grits !== null
-                && Ladder::cheapest($step->ladder->method ?? $step->step->grits->driven, 1.0, $plan->materials->papersFor($step->ladder->method ?? $step->step->grits->driven), $step->step->grits->from, $step->step->grits->to, 1.0) === null) {
-                $findings[] = new Finding(Severity::Warn, 'papers.gap', ['from' => $step->step->grits->from, 'to' => $step->step->grits->to]);
+                && Ladder::cheapest(
+                    $step->ladder->method ?? $step->step->grits->driven,
+                    1.0,
+                    $plan->materials->papersFor($step->ladder->method ?? $step->step->grits->driven),
+                    $step->step->grits->from,
+                    $step->step->grits->to,
+                    1.0,
+                ) === null) {
+                $findings[] = new Finding(
+                    Severity::Warn,
+                    'papers.gap',
+                    ['from' => $step->step->grits->from, 'to' => $step->step->grits->to],
+                );
             }
         }
 
-        return [...$findings, ...self::tooSmall($plan), ...self::rims($plan), ...self::runs($plan), ...self::scratches($plan), ...CupNotices::of($plan), ...ServiceNotices::of($plan)];
+        return [
+            ...$findings,
+            ...self::tooSmall($plan),
+            ...self::rims($plan),
+            ...self::runs($plan),
+            ...self::scratches($plan),
+            ...CupNotices::of($plan),
+            ...ServiceNotices::of($plan),
+        ];
     }
 
     /** Advice never asks for more coats than may be given, nor for coats on a rim that wants rounding. */
@@ -61,7 +93,9 @@ final class Notices
     {
         $smallest = null;
         foreach ($plan->ahead() as $step) {
-            if ($step->batch !== null && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE && $step->batch->totalG() < ($smallest?->batch?->totalG() ?? INF)) {
+            if ($step->batch !== null
+                && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE
+                && $step->batch->totalG() < ($smallest?->batch?->totalG() ?? INF)) {
                 $smallest = $step;
             }
         }
@@ -79,12 +113,26 @@ final class Notices
     {
         $sharpest = null;
         foreach ($plan->lastCoat() === null ? $plan->brief->coatedZones() : [] as $zone) {
-            if ($zone->kind === ZoneKind::Edge && $zone->visibility === Visibility::Show && $zone->radiusMm < self::ROUND_TO_MM && $zone->radiusMm < ($sharpest->radiusMm ?? INF)) {
+            if ($zone->kind === ZoneKind::Edge
+                && $zone->visibility === Visibility::Show
+                && $zone->radiusMm < self::ROUND_TO_MM
+                && $zone->radiusMm < ($sharpest->radiusMm ?? INF)) {
                 $sharpest = $zone;
             }
         }
 
-        return $sharpest === null ? [] : [new Finding(Severity::Warn, 'film.round_rim', ['zone' => $sharpest->name, 'radius' => (float) $sharpest->radiusMm, 'keeps' => 100.0 * $sharpest->face->edgeShare(), 'to' => self::ROUND_TO_MM])];
+        return $sharpest === null
+            ? []
+            : [new Finding(
+                Severity::Warn,
+                'film.round_rim',
+                [
+                    'zone' => $sharpest->name,
+                    'radius' => (float) $sharpest->radiusMm,
+                    'keeps' => 100.0 * $sharpest->face->edgeShare(),
+                    'to' => self::ROUND_TO_MM,
+                ],
+            )];
     }
 
     /** @return list<int> papers that the steps ahead want and the shelf does not have for the way that they are driven */
@@ -93,7 +141,9 @@ final class Notices
         $missing = [];
         foreach ($plan->ahead() as $step) {
             $driven = $step->ladder->method ?? $step->step->grits->driven ?? null;
-            $wanted = $step->ladder === null ? [$step->step->grits->to ?? 0] : array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps);
+            $wanted = $step->ladder === null
+                ? [$step->step->grits->to ?? 0]
+                : array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps);
             $missing = $driven === null ? $missing : [...$missing, ...array_diff($wanted, $plan->materials->papersFor($driven))];
         }
         $missing = array_values(array_unique($missing));
@@ -109,11 +159,18 @@ final class Notices
      */
     private static function runs(FinishPlan $plan): array
     {
-        $coat = array_values(array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->layer?->builds === true && ! $s->step->layer->onCloth))[0] ?? null;
+        $coat = array_values(array_filter(
+            $plan->ahead(),
+            fn (PlannedStep $s): bool => $s->step->layer?->builds === true && ! $s->step->layer->onCloth,
+        ))[0] ?? null;
         if ($coat?->laidGM2 === null) {
             return [];
         }
-        $worst = Runs::worst($plan->brief->coatedZones(), $plan->materials->resinFor($coat->step)->rheology, new Coat($coat->laidGM2, Temperature::fromCelsius($plan->shop->workingAirC)));
+        $worst = Runs::worst(
+            $plan->brief->coatedZones(),
+            $plan->materials->resinFor($coat->step)->rheology,
+            new Coat($coat->laidGM2, Temperature::fromCelsius($plan->shop->workingAirC)),
+        );
 
         return $worst?->runs() !== true ? [] : [new Finding(Severity::Note, 'film.runs', [
             'zone' => $worst->foot,
@@ -145,12 +202,25 @@ final class Notices
                 $left = $last?->scratchUm() ?? $step->ladder->leftScratchUm();
                 $check = ScratchCheck::of($left, $plan->over($step), $last->driven ?? $step->ladder->method);
                 if ($check->cure !== null && ($last === null || $step->isDone())) {
-                    $findings['coarse'] = new Finding(Severity::Warn, 'scratch.too_coarse', ['scratch' => $left, 'over' => $plan->over($step), 'most' => $check->mostUm, 'cure' => $check->cure->number]);
+                    $findings['coarse'] = new Finding(
+                        Severity::Warn,
+                        'scratch.too_coarse',
+                        ['scratch' => $left, 'over' => $plan->over($step), 'most' => $check->mostUm, 'cure' => $check->cure->number],
+                    );
                 }
                 foreach (array_slice($passes, 1) as $k => $pass) {
                     $before = $passes[$k];
                     if ($before->grit->meanGrainUm / $pass->grit->meanGrainUm > Ladder::MAX_RATIO + 1e-9) {
-                        $findings["skipped-{$pass->grit->number}"] = new Finding(Severity::Warn, 'scratch.skipped', ['from' => $before->grit->number, 'to' => $pass->grit->number, 'zone' => $state->zone->name ?? '', 'cure' => self::between($before->grit, $pass->grit)]);
+                        $findings["skipped-{$pass->grit->number}"] = new Finding(
+                            Severity::Warn,
+                            'scratch.skipped',
+                            [
+                                'from' => $before->grit->number,
+                                'to' => $pass->grit->number,
+                                'zone' => $state->zone->name ?? '',
+                                'cure' => self::between($before->grit, $pass->grit),
+                            ],
+                        );
                     }
                 }
             }
@@ -162,13 +232,24 @@ final class Notices
     /** @param list<PlannedStep> $later whether something that was done lies over it already */
     private static function isCovered(array $later): bool
     {
-        return array_filter($later, fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped && in_array($s->step->kind, [StepKind::Coat, StepKind::Spray, StepKind::Polish], true)) !== [];
+        return array_filter(
+            $later,
+            fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped && in_array(
+                $s->step->kind,
+                [StepKind::Coat, StepKind::Spray, StepKind::Polish],
+                true,
+            ),
+        ) !== [];
     }
 
     /** The finest paper that still follows the coarser one. */
     private static function between(Grit $from, Grit $to): int
     {
-        $follow = array_filter(Grit::MEAN_GRAIN_UM, fn (float $um, int $p): bool => $p > $from->number && $p < $to->number && $from->meanGrainUm / $um <= Ladder::MAX_RATIO, ARRAY_FILTER_USE_BOTH);
+        $follow = array_filter(
+            Grit::MEAN_GRAIN_UM,
+            fn (float $um, int $p): bool => $p > $from->number && $p < $to->number && $from->meanGrainUm / $um <= Ladder::MAX_RATIO,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return $follow === [] ? $to->number : max(array_keys($follow));
     }

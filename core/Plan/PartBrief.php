@@ -63,7 +63,10 @@ final readonly class PartBrief
      */
     public function areaOf(?array $names): float
     {
-        return array_sum(array_map(fn (Zone $z): float => $names === null || in_array($z->name, $names, true) ? $z->areaM2 : 0.0, $this->coatedZones()));
+        return array_sum(array_map(
+            fn (Zone $z): float => $names === null || in_array($z->name, $names, true) ? $z->areaM2 : 0.0,
+            $this->coatedZones(),
+        ));
     }
 
     /** @return list<Face> of the coated zones, as they lie while a coat flows */
@@ -95,6 +98,22 @@ final readonly class PartBrief
 
     public function with(Choices $choices): self
     {
-        return new self($this->zones, $this->developedMm, $this->substrate, $this->primed, $this->tone, $this->backing, $this->finish, $this->sun, $this->heat, $this->wear, $this->wrapMm, $this->holes, $choices, $this->neededByMin, $this->tiltedZones);
+        return new self(
+            $this->zones,
+            $this->developedMm,
+            $this->substrate,
+            $this->primed,
+            $this->tone,
+            $this->backing,
+            $this->finish,
+            $this->sun,
+            $this->heat,
+            $this->wear,
+            $this->wrapMm,
+            $this->holes,
+            $choices,
+            $this->neededByMin,
+            $this->tiltedZones,
+        );
     }
 }

@@ -84,7 +84,10 @@ final readonly class PlannedStep
             return null;
         }
         $done = $this->passes === [] ? 0 : max($this->passes);
-        foreach ($this->ladder === null ? [$this->step->grits->to] : array_map(fn ($s): int => $s->grit->number, $this->ladder->steps) as $number) {
+        foreach ($this->ladder === null ? [$this->step->grits->to] : array_map(
+            fn ($s): int => $s->grit->number,
+            $this->ladder->steps,
+        ) as $number) {
             if ($number > $done) {
                 return $number;
             }

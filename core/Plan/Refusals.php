@@ -27,7 +27,12 @@ final class Refusals
             $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
         }
         if ($materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && $brief->backing !== Backing::Black) {
-            $findings[] = new Finding(Severity::Refuse, 'backing.shows_through', ['cloth' => $materials->cloth->name, 'areal' => $materials->cloth->weave->arealGM2], 'backing');
+            $findings[] = new Finding(
+                Severity::Refuse,
+                'backing.shows_through',
+                ['cloth' => $materials->cloth->name, 'areal' => $materials->cloth->weave->arealGM2],
+                'backing',
+            );
         }
         if ($brief->choices->top === Top::PolishResin && $brief->finish !== Finish::Gloss) {
             $findings[] = new Finding(Severity::Refuse, 'finish.needs_clear', ['finish' => $brief->finish->value], 'top');
@@ -40,10 +45,20 @@ final class Refusals
         }
         $softens = $brief->substrate->softensAtC();
         if ($softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
-            $findings[] = new Finding(Severity::Warn, 'substrate.softens', ['substrate' => $brief->substrate->value, 'at' => $softens, 'sun' => self::SUN_C], 'sun');
+            $findings[] = new Finding(
+                Severity::Warn,
+                'substrate.softens',
+                ['substrate' => $brief->substrate->value, 'at' => $softens, 'sun' => self::SUN_C],
+                'sun',
+            );
         }
         if (! $brief->piece()->fitsRoll($materials->cloth->widthMm)) {
-            $findings[] = new Finding(Severity::Warn, 'cloth.too_narrow', ['needs' => round(min($brief->piece()->lengthMm, $brief->piece()->widthMm)), 'roll' => $materials->cloth->widthMm], 'cloth_id');
+            $findings[] = new Finding(
+                Severity::Warn,
+                'cloth.too_narrow',
+                ['needs' => round(min($brief->piece()->lengthMm, $brief->piece()->widthMm)), 'roll' => $materials->cloth->widthMm],
+                'cloth_id',
+            );
         }
         if ($brief->coatedZones() === []) {
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');

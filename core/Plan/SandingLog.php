@@ -45,7 +45,10 @@ final readonly class SandingLog
     /** @return list<Pass> */
     public function on(Zone $zone): array
     {
-        return array_values(array_map(fn (Fact $f): Pass => $this->pass($f, $zone), array_filter($this->facts, fn (Fact $f): bool => $this->goesOver($f, $zone))));
+        return array_values(array_map(
+            fn (Fact $f): Pass => $this->pass($f, $zone),
+            array_filter($this->facts, fn (Fact $f): bool => $this->goesOver($f, $zone)),
+        ));
     }
 
     /** @param Fact<Sanded> $fact */
@@ -69,7 +72,8 @@ final readonly class SandingLog
         foreach ($this->facts as $fact) {
             $pass = $fact->content;
             $end = $pass->ended();
-            if (($pass->isWholePart() || $pass->zone === $zone->name) && ($end === PassEnd::Weave || $end === PassEnd::Matt && $pass->grit >= $grit)) {
+            if (($pass->isWholePart() || $pass->zone === $zone->name)
+                && ($end === PassEnd::Weave || $end === PassEnd::Matt && $pass->grit >= $grit)) {
                 return $fact;
             }
         }

@@ -88,7 +88,12 @@ final class ServiceNotices
             ], $field);
         }
         if ($fit->prepare !== 'usual') {
-            $findings[] = new Finding(Severity::Note, "fit.{$fit->prepare}", ['substrate' => $plan->brief->substrate->value, 'strain' => $fit->strainPercent, 'service' => $service], $field);
+            $findings[] = new Finding(
+                Severity::Note,
+                "fit.{$fit->prepare}",
+                ['substrate' => $plan->brief->substrate->value, 'strain' => $fit->strainPercent, 'service' => $service],
+                $field,
+            );
         }
 
         return $findings;
@@ -101,7 +106,8 @@ final class ServiceNotices
             return [];
         }
         $findings = [];
-        if ($plan->brief->choices->top === Top::PolishResin || ($plan->clear !== null && $plan->clear->clear->kind !== ClearKind::TwoPart)) {
+        if ($plan->brief->choices->top === Top::PolishResin
+            || ($plan->clear !== null && $plan->clear->clear->kind !== ClearKind::TwoPart)) {
             $findings[] = new Finding(Severity::Warn, 'wear.soft_top', [], 'wear');
         }
         if ($plan->brief->finish !== Finish::Satin) {

@@ -104,7 +104,12 @@ final class SkinForecast
     {
         $weave = $this->materials->cloth->weave;
 
-        return new Skins($this->zones, $weave, $this->materials->clearResin->rheology, FilmReadings::of($this->zones, $this->log, $this->shop, $weave->thicknessUm()));
+        return new Skins(
+            $this->zones,
+            $weave,
+            $this->materials->clearResin->rheology,
+            FilmReadings::of($this->zones, $this->log, $this->shop, $weave->thicknessUm()),
+        );
     }
 
     /** @param list<Step> $steps index of the last step that facts complete; −1 if none */
@@ -131,13 +136,19 @@ final class SkinForecast
             return $skipped ?? $this->log->completing($step->key, $step->kind);
         }
 
-        return $this->sanding($step, $coat)->allThrough($step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zones, $step->grits->to ?? 0);
+        return $this->sanding($step, $coat)->allThrough(
+            $step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zones,
+            $step->grits->to ?? 0,
+        );
     }
 
     private function sanding(Step $step, ?Fact $coat): SandingLog
     {
         return new SandingLog(
-            array_values(array_filter($this->log->of($step->key, Sanded::class), fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat))),
+            array_values(array_filter(
+                $this->log->of($step->key, Sanded::class),
+                fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat),
+            )),
             Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
             $step->grits->to ?? 0,
         );
@@ -164,7 +175,14 @@ final class SkinForecast
             $this->skins->readings->loseWeight();
         }
 
-        return new PlannedStep($step, $step->handsMin, zones: $this->skins->unchanged(), doneAtMin: $doneAt, passes: $this->log->grits($step->key), skipped: $skipped);
+        return new PlannedStep(
+            $step,
+            $step->handsMin,
+            zones: $this->skins->unchanged(),
+            doneAtMin: $doneAt,
+            passes: $this->log->grits($step->key),
+            skipped: $skipped,
+        );
     }
 
     private function coat(int $i, Step $step, ?Fact $fact, ?float $doneAt, bool $skipped): PlannedStep
@@ -177,16 +195,28 @@ final class SkinForecast
         $resin = $this->materials->resinFor($step);
         $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
         $loss = $this->shop->cupLossAt($fact?->atMin);
-        $batch = Batch::weighable($planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(), $resin->ratio, $this->shop->scaleStepAt($fact?->atMin), $pigment);
+        $batch = Batch::weighable(
+            $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
+            $resin->ratio,
+            $this->shop->scaleStepAt($fact?->atMin),
+            $pigment,
+        );
         $used = $on?->grams;
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
-        $onPart = $used === null ? $planned : Mass::fromGrams(max(0.0, min($used - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
+        $onPart = $used === null
+            ? $planned
+            : Mass::fromGrams(max(0.0, min($used - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
         $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $keyed = $this->log->last($step->key, Sanded::class);
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
-                new Coat($laid, Temperature::fromCelsius($airC), only: $only, turns: $this->turns($i, $fact, $resin->rheology, Temperature::fromCelsius($airC))),
+                new Coat(
+                    $laid,
+                    Temperature::fromCelsius($airC),
+                    only: $only,
+                    turns: $this->turns($i, $fact, $resin->rheology, Temperature::fromCelsius($airC)),
+                ),
                 $keyed === null ? null : self::KEYED_BY->scratchUm($keyed->content->grit()),
                 $resin->rheology,
                 $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $on?->tilted === true),
@@ -203,7 +233,18 @@ final class SkinForecast
             }
         }
 
-        return new PlannedStep($step, $step->handsMin, $batch, $laid, $airC, zones: $zones, doneAtMin: $doneAt, usedG: $used, passes: $this->log->grits($step->key), skipped: $skipped);
+        return new PlannedStep(
+            $step,
+            $step->handsMin,
+            $batch,
+            $laid,
+            $airC,
+            zones: $zones,
+            doneAtMin: $doneAt,
+            usedG: $used,
+            passes: $this->log->grits($step->key),
+            skipped: $skipped,
+        );
     }
 
     /**
@@ -240,7 +281,16 @@ final class SkinForecast
                 $this->skins->readings->loseWeight();
             }
 
-            return new PlannedStep($step, $hands, ladder: $ladder, zones: $this->skins->unchanged(), doneAtMin: $doneAt, passes: $passes, skipped: $skipped, sanding: $sanding);
+            return new PlannedStep(
+                $step,
+                $hands,
+                ladder: $ladder,
+                zones: $this->skins->unchanged(),
+                doneAtMin: $doneAt,
+                passes: $passes,
+                skipped: $skipped,
+                sanding: $sanding,
+            );
         }
         $states = $this->skins->flatted($ladder, $sanding, $doneAt !== null, $this->takeTheRest(...));
 
@@ -257,7 +307,11 @@ final class SkinForecast
             if ($later->kind !== StepKind::Flat || $later->grits?->inClear !== false) {
                 continue;
             }
-            $this->skins->sanded(new SandingLog(array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))), $later->grits->driven, $later->grits->to));
+            $this->skins->sanded(new SandingLog(
+                array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))),
+                $later->grits->driven,
+                $later->grits->to,
+            ));
         }
     }
 
@@ -271,7 +325,10 @@ final class SkinForecast
         $area = array_sum(array_map(fn (Zone $z): float => $z->areaM2, $faces));
         $minutes = 0.0;
         foreach ($ladder->steps as $i => $rung) {
-            $open = array_sum(array_map(fn (Zone $z): float => $sanding->through($z, $rung->grit->number) === null ? $z->areaM2 : 0.0, $faces)) / $area;
+            $open = array_sum(array_map(
+                fn (Zone $z): float => $sanding->through($z, $rung->grit->number) === null ? $z->areaM2 : 0.0,
+                $faces,
+            )) / $area;
             $minutes += $open * $rung->minutes + ($open > 0.0 && $i > 0 ? Ladder::CHANGE_MIN : 0.0);
         }
 
@@ -286,6 +343,9 @@ final class SkinForecast
         sort($papers);
         $last = $ladder?->last()->number ?? 0;
 
-        return array_values(array_filter(array_unique($papers), fn (int $p): bool => $sanding->allThrough($p >= $last || $faces === [] ? $this->zones : $faces, $p) !== null));
+        return array_values(array_filter(
+            array_unique($papers),
+            fn (int $p): bool => $sanding->allThrough($p >= $last || $faces === [] ? $this->zones : $faces, $p) !== null,
+        ));
     }
 }

@@ -64,14 +64,21 @@ final class Skins
     public function coated(Coat $coat, ?float $keyScratchUm, Rheology $flow, array $faces): array
     {
         $isFirst = ! $this->areWet();
-        $befores = $isFirst ? array_map(fn (Zone $z): SkinSection => SkinSection::wetOut($this->weave, $z->face, $this->resin, new Coat(0.0, $coat->at)), $this->zones) : $this->sections;
+        $befores = $isFirst
+            ? array_map(
+                fn (Zone $z): SkinSection => SkinSection::wetOut($this->weave, $z->face, $this->resin, new Coat(0.0, $coat->at)),
+                $this->zones,
+            )
+            : $this->sections;
         if (! $isFirst && $keyScratchUm !== null) {
             $this->sections = array_map(fn (SkinSection $s): SkinSection => $s->afterKeying($keyScratchUm), $this->sections);
             $this->readings->afterPass(array_fill(0, count($this->zones), $keyScratchUm), []);
         }
         [$retained, $ranDown] = [[], []];
         foreach (array_keys($this->zones) as $i) {
-            $this->sections[$i] = $isFirst ? SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat) : $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]);
+            $this->sections[$i] = $isFirst
+                ? SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat)
+                : $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]);
             $retained[] = $this->sections[$i]->lastRetainedUm;
             $ranDown[] = $this->sections[$i]->lastDrainedGM2;
         }
@@ -131,7 +138,10 @@ final class Skins
                 $this->toTheEnd($i, $passes, $ladder);
             }
             $after = $this->sections[$i];
-            $cut ??= new Flatting(max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm), $after->textureUm);
+            $cut ??= new Flatting(
+                max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm),
+                $after->textureUm,
+            );
             $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $passes);
         }
 
@@ -151,7 +161,10 @@ final class Skins
     /** @return list<ZoneState> */
     public function unchanged(): array
     {
-        return array_map(fn (int $i): ZoneState => $this->state($i, $this->sections[$i], $this->sections[$i]), array_keys($this->sections));
+        return array_map(
+            fn (int $i): ZoneState => $this->state($i, $this->sections[$i], $this->sections[$i]),
+            array_keys($this->sections),
+        );
     }
 
     private static function budget(Ladder $ladder, Zone $zone): Flatting
@@ -174,7 +187,9 @@ final class Skins
         if ($last->end === PassEnd::Weave) {
             return;
         }
-        $papers = $this->zones[$i]->kind->isSandedByHand() ? [$ladder->last()] : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
+        $papers = $this->zones[$i]->kind->isSandedByHand()
+            ? [$ladder->last()]
+            : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
         foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
             $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
@@ -183,12 +198,23 @@ final class Skins
 
     private function dryCloth(Zone $zone): SkinSection
     {
-        return SkinSection::wetOut($this->weave, new Face($zone->slopeDeg, $zone->lengthM), $this->resin, new Coat(0.0, $this->resin->reference));
+        return SkinSection::wetOut(
+            $this->weave,
+            new Face($zone->slopeDeg, $zone->lengthM),
+            $this->resin,
+            new Coat(0.0, $this->resin->reference),
+        );
     }
 
     /** @param list<Pass> $passes */
-    private function state(int $i, SkinSection $before, SkinSection $after, ?Flatting $cut = null, ?SkinSection $now = null, array $passes = []): ZoneState
-    {
+    private function state(
+        int $i,
+        SkinSection $before,
+        SkinSection $after,
+        ?Flatting $cut = null,
+        ?SkinSection $now = null,
+        array $passes = [],
+    ): ZoneState {
         return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes);
     }
 }

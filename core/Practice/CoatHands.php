@@ -67,7 +67,10 @@ final class CoatHands
         $age = $this->bench->ageOfLastCoat();
         [$from, $until] = [$this->bench->kinetics->age('tack_from'), $this->bench->kinetics->age('tack_until')];
         if ($age < $from) {
-            $this->bench->wrong(Mistake::TOO_EARLY, ['age' => $age, 'from' => $from, 'sheet' => $this->bench->sheet->kinetics->age('tack_from')]);
+            $this->bench->wrong(
+                Mistake::TOO_EARLY,
+                ['age' => $age, 'from' => $from, 'sheet' => $this->bench->sheet->kinetics->age('tack_from')],
+            );
         } elseif ($age > $until && array_filter($this->bench->part->cells, fn (Cell $c): bool => $c->zone < 2 && ! $c->keyed) !== []) {
             $this->bench->wrong(Mistake::UNKEYED, ['age' => $age, 'until' => $until]);
         }

@@ -32,7 +32,13 @@ enum Lesson: string
     {
         $coat = [Act::mix(26.0), Act::coat()];
         $built = [...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat];
-        $flatted = [...$built, Act::wait(2880.0), Act::sand(Grit::p(150), SandingMethod::WetBlock, 12.0, 'top'), Act::sand(Grit::p(150), SandingMethod::WetBlock, 8.0, 'flank'), Act::sand(Grit::p(240), SandingMethod::WetBlock, 1.2, 'rim')];
+        $flatted = [
+            ...$built,
+            Act::wait(2880.0),
+            Act::sand(Grit::p(150), SandingMethod::WetBlock, 12.0, 'top'),
+            Act::sand(Grit::p(150), SandingMethod::WetBlock, 8.0, 'flank'),
+            Act::sand(Grit::p(240), SandingMethod::WetBlock, 1.2, 'rim'),
+        ];
 
         return match ($this) {
             self::Tack => [],
@@ -59,6 +65,13 @@ enum Lesson: string
     /** @return list<Act> long enough on every face for each paper */
     private function finer(int ...$grits): array
     {
-        return array_merge(...array_map(fn (int $p): array => [Act::sand(Grit::p($p), SandingMethod::WetBlock, 14.0, 'top'), Act::sand(Grit::p($p), SandingMethod::WetBlock, 8.0, 'flank'), Act::sand(Grit::p($p), SandingMethod::WetBlock, 1.0, 'rim')], $grits));
+        return array_merge(...array_map(
+            fn (int $p): array => [
+                Act::sand(Grit::p($p), SandingMethod::WetBlock, 14.0, 'top'),
+                Act::sand(Grit::p($p), SandingMethod::WetBlock, 8.0, 'flank'),
+                Act::sand(Grit::p($p), SandingMethod::WetBlock, 1.0, 'rim'),
+            ],
+            $grits,
+        ));
     }
 }

@@ -29,9 +29,19 @@ final class PracticePart
         $at = Temperature::fromCelsius($truth->air->at(0.0));
         $cells = [];
         foreach (Kit::zones() as $z => $zone) {
-            $face = new Face($zone->slopeDeg, $zone->lengthM, $zone->radiusMm === null ? null : $truth->edgeRadiusMm($zone->radiusMm), $zone->name, $zone->face->above);
+            $face = new Face(
+                $zone->slopeDeg,
+                $zone->lengthM,
+                $zone->radiusMm === null ? null : $truth->edgeRadiusMm($zone->radiusMm),
+                $zone->name,
+                $zone->face->above,
+            );
             for ($i = 0; $i < self::PLACES; $i++) {
-                $cells[] = new Cell($z, $zone->areaM2 / self::PLACES, SkinSection::wetOut(Kit::weave(), $face, $flow, new Coat(Kit::WET_OUT_GM2 * $truth->share(count($cells)), $at)));
+                $cells[] = new Cell(
+                    $z,
+                    $zone->areaM2 / self::PLACES,
+                    SkinSection::wetOut(Kit::weave(), $face, $flow, new Coat(Kit::WET_OUT_GM2 * $truth->share(count($cells)), $at)),
+                );
             }
         }
         $this->cells = $cells;
@@ -41,7 +51,11 @@ final class PracticePart
     /** Film over its wet-out by its places, grams: what the ledger must come to. */
     public function filmG(): float
     {
-        return array_sum(array_map(fn (Cell $c, float $begun): float => $c->areaM2 * $c->skin->cureDensityGM2Um() * ($c->skin->meanUm - $begun), $this->cells, $this->begunUm));
+        return array_sum(array_map(
+            fn (Cell $c, float $begun): float => $c->areaM2 * $c->skin->cureDensityGM2Um() * ($c->skin->meanUm - $begun),
+            $this->cells,
+            $this->begunUm,
+        ));
     }
 
     /** Share of a zone that is bare; of the whole part without a name. */
@@ -93,7 +107,11 @@ final class PracticePart
                     [$least, $most] = [min($least, $film), max($most, $film)];
                 }
             }
-            $section[$zone->name] = [$least, $this->mean($zone->name, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()), $most];
+            $section[$zone->name] = [
+                $least,
+                $this->mean($zone->name, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()),
+                $most,
+            ];
         }
 
         return $section;

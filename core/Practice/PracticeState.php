@@ -84,7 +84,15 @@ final class PracticeState
     {
         $sheet = $this->sheet->rheology;
 
-        return new Rheology($sheet->densityGCm3, $sheet->reference, $sheet->viscosityPaS * $this->truth->viscosity, $sheet->flow, $sheet->gelAgeMin * $this->truth->pace, $sheet->cure, $sheet->shrinkage);
+        return new Rheology(
+            $sheet->densityGCm3,
+            $sheet->reference,
+            $sheet->viscosityPaS * $this->truth->viscosity,
+            $sheet->flow,
+            $sheet->gelAgeMin * $this->truth->pace,
+            $sheet->cure,
+            $sheet->shrinkage,
+        );
     }
 
     /** What has pulled the weave's pattern back since it was flatted, µm. */
@@ -93,7 +101,11 @@ final class PracticeState
         if ($this->flattedAt === null) {
             return 0.0;
         }
-        $depth = fn (float $at): float => PrintThrough::depthUm(array_map(fn (array $f): array => [$f[0], $this->forecast->age($f[1], $at)], $this->filled), $this->sheet->rheology->shrinkage, $this->kinetics->age('full'));
+        $depth = fn (float $at): float => PrintThrough::depthUm(
+            array_map(fn (array $f): array => [$f[0], $this->forecast->age($f[1], $at)], $this->filled),
+            $this->sheet->rheology->shrinkage,
+            $this->kinetics->age('full'),
+        );
 
         return max(0.0, $depth($this->flattedAt) - $depth($this->now));
     }

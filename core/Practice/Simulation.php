@@ -92,7 +92,10 @@ final class Simulation
     public function patch(string $zone): Patch
     {
         $cells = $this->part->cellsOf($zone);
-        $texture = $this->part->mean($zone, fn (Cell $c): float => $c->clearUm > 0.0 ? Kit::CLEAR_PEEL_UM : ($c->skin->flat ? 0.0 : $c->skin->textureUm));
+        $texture = $this->part->mean(
+            $zone,
+            fn (Cell $c): float => $c->clearUm > 0.0 ? Kit::CLEAR_PEEL_UM : ($c->skin->flat ? 0.0 : $c->skin->textureUm),
+        );
 
         return new Patch(
             $zone,
@@ -104,7 +107,15 @@ final class Simulation
             $this->part->mean($zone, fn (Cell $c): float => $c->sealedDust),
             1.0 - exp(-$this->part->mean($zone, fn (Cell $c): float => $c->hazeUm) / 40.0),
             $this->bench->ageOfLastCoat() < $this->bench->kinetics->age('tack_from') && $this->part->clearUm() === 0.0,
-            array_map(fn (Cell $c): array => ['burnt' => $c->burnt, 'gloss' => $c->gloss(), 'filmUm' => $c->skin->crownCover()->inMicrometres(), 'low' => $this->bench->flattedAt !== null && ! $c->skin->flat], $cells),
+            array_map(
+                fn (Cell $c): array => [
+                    'burnt' => $c->burnt,
+                    'gloss' => $c->gloss(),
+                    'filmUm' => $c->skin->crownCover()->inMicrometres(),
+                    'low' => $this->bench->flattedAt !== null && ! $c->skin->flat,
+                ],
+                $cells,
+            ),
             PracticePart::COLUMNS,
         );
     }

@@ -45,7 +45,8 @@ final class SurfaceHands
         $area = array_sum(array_map(fn (Zone $z): float => $act->zone === '' || $act->zone === $z->name ? $z->areaM2 : 0.0, Kit::zones()));
         $coarser = $this->bench->part->scratchUm($act->zone);
         foreach ($this->bench->part->cellsOf($act->zone) as $cell) {
-            $pressure = $this->bench->truth->hand * ($clogs ? self::CLOGGED_CUT : 1.0) * ($cell->zone === 2 && $act->zone === '' ? self::EDGE_PRESSURE : 1.0);
+            $pressure = $this->bench->truth->hand * ($clogs ? self::CLOGGED_CUT : 1.0) * ($cell->zone === 2
+                && $act->zone === '' ? self::EDGE_PRESSURE : 1.0);
             $this->sandCell($cell, new Pass($grit, $act->driven, $act->amount, PassEnd::Open), $area / $pressure);
             if ($clogs) {
                 $cell->skin = $cell->skin->lifted(self::CLOGGED_TEAR_UM);
@@ -58,7 +59,14 @@ final class SurfaceHands
             $this->bench->flattedAt = $this->bench->now;
         }
 
-        return [$clogs ? 'clogged' : 'sanded', ['low' => $this->bench->part->lowShare($act->zone), 'bare' => $this->bench->part->burntShare($act->zone), 'scratch' => $this->bench->part->scratchUm($act->zone)]];
+        return [
+            $clogs ? 'clogged' : 'sanded',
+            [
+                'low' => $this->bench->part->lowShare($act->zone),
+                'bare' => $this->bench->part->burntShare($act->zone),
+                'scratch' => $this->bench->part->scratchUm($act->zone),
+            ],
+        ];
     }
 
     private function sandCell(Cell $cell, Pass $pass, float $areaM2): void
@@ -91,7 +99,10 @@ final class SurfaceHands
         $own = $act->driven->scratchUm($grit);
         $left = $this->bench->part->scratchUm($act->zone);
         if ($coarser > 0.0 && $coarser / $own > Ladder::MAX_RATIO * 1.25 && $left > 1.3 * $own) {
-            $this->bench->wrong(Mistake::SKIPPED, ['before' => $coarser, 'grit' => (string) $grit->number, 'left' => $left, 'own' => $own]);
+            $this->bench->wrong(
+                Mistake::SKIPPED,
+                ['before' => $coarser, 'grit' => (string) $grit->number, 'left' => $left, 'own' => $own],
+            );
         }
     }
 
@@ -113,7 +124,14 @@ final class SurfaceHands
             $this->bench->wrong(Mistake::SCRATCH, ['scratch' => $check->scratchUm, 'most' => $check->mostUm]);
         }
         if ($this->bench->ageOfLastCoat() < $this->bench->kinetics->age('tack_until')) {
-            $this->bench->wrong(Mistake::TOO_EARLY, ['age' => $this->bench->ageOfLastCoat(), 'from' => $this->bench->kinetics->age('tack_until'), 'sheet' => $this->bench->sheet->kinetics->age('tack_until')]);
+            $this->bench->wrong(
+                Mistake::TOO_EARLY,
+                [
+                    'age' => $this->bench->ageOfLastCoat(),
+                    'from' => $this->bench->kinetics->age('tack_until'),
+                    'sheet' => $this->bench->sheet->kinetics->age('tack_until'),
+                ],
+            );
         }
         $this->bench->sealDust();
         foreach ($this->bench->part->cells as $cell) {
@@ -131,7 +149,10 @@ final class SurfaceHands
     /** @return array{string, array<string, float|string>} */
     public function polish(Compound $compound, float $minutes): array
     {
-        $isMatt = $this->bench->part->clearUm() > 0.0 && array_filter($this->bench->part->cells, fn (Cell $c): bool => $c->clearUm > 0.0 && $c->sheen !== Finish::Gloss) !== [];
+        $isMatt = $this->bench->part->clearUm() > 0.0 && array_filter(
+            $this->bench->part->cells,
+            fn (Cell $c): bool => $c->clearUm > 0.0 && $c->sheen !== Finish::Gloss,
+        ) !== [];
         $before = $this->bench->part->gloss();
         $cut = $minutes * $compound->speed() * $this->bench->truth->hand / Kit::areaM2();
         foreach ($this->bench->part->cells as $i => $cell) {
@@ -145,7 +166,10 @@ final class SurfaceHands
                 continue;
             }
             $scratch = $cell->scratchUm();
-            $cell->rmsUm = max($compound->rmsUm(), ($scratch - min($cut / Ladder::OVERCUT, $compound->takesScratchUm())) / GlossAt60::RZ_OVER_RMS);
+            $cell->rmsUm = max(
+                $compound->rmsUm(),
+                ($scratch - min($cut / Ladder::OVERCUT, $compound->takesScratchUm())) / GlossAt60::RZ_OVER_RMS,
+            );
         }
         if ($isMatt) {
             $this->bench->wrong(Mistake::MATT, ['before' => $before, 'after' => $this->bench->part->gloss()]);
@@ -157,6 +181,15 @@ final class SurfaceHands
     /** @return array{string, array<string, float|string>} */
     public function look(): array
     {
-        return ['looked', ['gloss' => $this->bench->part->gloss(), 'bare' => $this->bench->part->burntShare(), 'scratch' => $this->bench->part->scratchUm(), 'print' => $this->bench->printUm(), 'sealed' => $this->bench->part->sealedDust()]];
+        return [
+            'looked',
+            [
+                'gloss' => $this->bench->part->gloss(),
+                'bare' => $this->bench->part->burntShare(),
+                'scratch' => $this->bench->part->scratchUm(),
+                'print' => $this->bench->printUm(),
+                'sealed' => $this->bench->part->sealedDust(),
+            ],
+        ];
     }
 }

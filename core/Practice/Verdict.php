@@ -29,21 +29,58 @@ final readonly class Verdict
 
     public static function of(Lesson $lesson, Simulation $play): self
     {
-        $without = fn (string ...$codes): array => array_values(array_filter($play->mistakes(), fn (Mistake $m): bool => in_array($m->code, $codes, true)));
+        $without = fn (string ...$codes): array => array_values(array_filter(
+            $play->mistakes(),
+            fn (Mistake $m): bool => in_array($m->code, $codes, true),
+        ));
         $goal = fn (string $code, bool $met, float $figure): array => ['code' => $code, 'met' => $met, 'figure' => $figure];
         $faces = max($play->part->lowShare('top'), $play->part->lowShare('flank'));
         $flat = $goal('flat', $faces <= self::LOW, $faces);
         $whole = $goal('whole', $play->part->burntShare() <= self::BARE, $play->part->burntShare());
         $laid = count(array_filter($play->answers(), fn (Answer $a): bool => $a->code === 'coated'));
-        $any = $without(Mistake::TOO_EARLY, Mistake::UNKEYED, Mistake::TOO_SOON, Mistake::BURNT, Mistake::SKIPPED, Mistake::DUST, Mistake::MATT, Mistake::CUP, Mistake::SCRATCH);
+        $any = $without(
+            Mistake::TOO_EARLY,
+            Mistake::UNKEYED,
+            Mistake::TOO_SOON,
+            Mistake::BURNT,
+            Mistake::SKIPPED,
+            Mistake::DUST,
+            Mistake::MATT,
+            Mistake::CUP,
+            Mistake::SCRATCH,
+        );
         [$goals, $mistakes] = match ($lesson) {
             Lesson::Tack => [[$goal('coats', $laid >= self::COATS, $laid)], $without(Mistake::TOO_EARLY, Mistake::UNKEYED, Mistake::CUP)],
             Lesson::Patience => [[$flat, $whole], $without(Mistake::TOO_SOON, Mistake::BURNT)],
-            Lesson::Edge => [[$flat, $goal('rim', $play->part->burntShare('rim') <= self::BARE, $play->part->burntShare('rim')), $goal('rim_flat', $play->part->lowShare('rim') <= 0.25, $play->part->lowShare('rim'))], $without(Mistake::BURNT, Mistake::TOO_SOON)],
+            Lesson::Edge => [
+                [
+                    $flat,
+                    $goal('rim', $play->part->burntShare('rim') <= self::BARE, $play->part->burntShare('rim')),
+                    $goal('rim_flat', $play->part->lowShare('rim') <= 0.25, $play->part->lowShare('rim')),
+                ],
+                $without(Mistake::BURNT, Mistake::TOO_SOON),
+            ],
             // A paper left out shows in the gloss; taken out by going back, it is forgiven.
-            Lesson::Ladder => [[$goal('gloss', $play->part->gloss() >= self::GLOSS_GU, $play->part->gloss()), $whole], $play->part->gloss() >= self::GLOSS_GU ? $without(Mistake::BURNT) : $without(Mistake::SKIPPED, Mistake::BURNT)],
-            Lesson::Dust => [[$goal('coats', $laid >= 1, $laid), $goal('clean', $play->part->sealedDust() <= self::BARE, $play->part->sealedDust())], $without(Mistake::DUST, Mistake::UNKEYED, Mistake::SCRATCH, Mistake::CUP)],
-            Lesson::Matt => [[$goal('clear', $play->part->clearUm() > 0.0, $play->part->clearUm()), $goal('dry', $play->isClearDry(), 0.0), $goal('matt', $play->part->gloss() >= self::MATT_GU[0] && $play->part->gloss() <= self::MATT_GU[1], $play->part->gloss())], $any],
+            Lesson::Ladder => [
+                [$goal('gloss', $play->part->gloss() >= self::GLOSS_GU, $play->part->gloss()), $whole],
+                $play->part->gloss() >= self::GLOSS_GU ? $without(Mistake::BURNT) : $without(Mistake::SKIPPED, Mistake::BURNT),
+            ],
+            Lesson::Dust => [
+                [$goal('coats', $laid >= 1, $laid), $goal('clean', $play->part->sealedDust() <= self::BARE, $play->part->sealedDust())],
+                $without(Mistake::DUST, Mistake::UNKEYED, Mistake::SCRATCH, Mistake::CUP),
+            ],
+            Lesson::Matt => [
+                [
+                    $goal('clear', $play->part->clearUm() > 0.0, $play->part->clearUm()),
+                    $goal('dry', $play->isClearDry(), 0.0),
+                    $goal(
+                        'matt',
+                        $play->part->gloss() >= self::MATT_GU[0] && $play->part->gloss() <= self::MATT_GU[1],
+                        $play->part->gloss(),
+                    ),
+                ],
+                $any,
+            ],
         };
 
         return new self($lesson, $goals, $mistakes);

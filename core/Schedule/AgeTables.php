@@ -21,6 +21,12 @@ final class AgeTables
     /** @param float|null $stallC time colder than this does not count */
     public function of(Kinetics $clock, ?float $stallC = null): MinuteAges
     {
-        return $this->tables["{$clock->activation->joulePerMol}/{$clock->reference->inKelvin()}/{$stallC}"] ??= new MinuteAges($this->air, $clock, $this->from, $this->lagMin, $stallC);
+        return $this->tables["{$clock->activation->joulePerMol}/{$clock->reference->inKelvin()}/{$stallC}"] ??= new MinuteAges(
+            $this->air,
+            $clock,
+            $this->from,
+            $this->lagMin,
+            $stallC,
+        );
     }
 }

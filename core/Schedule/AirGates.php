@@ -42,18 +42,33 @@ final class AirGates
         [$coldestAt, $coldestC] = self::coldest($part, $atMin, $closes);
         $findings = [];
         if ($chain->air->at($atMin) < $resin->minC) {
-            $findings[] = new Finding(Severity::Warn, 'air.too_cold', ['air' => $chain->air->at($atMin), 'least' => $resin->minC, 'warmer_at' => self::firstAbove($chain, $atMin, $resin->minC) ?? INF]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                'air.too_cold',
+                [
+                    'air' => $chain->air->at($atMin),
+                    'least' => $resin->minC,
+                    'warmer_at' => self::firstAbove($chain, $atMin, $resin->minC) ?? INF,
+                ],
+            );
         }
         if ($resin->maxC !== null && $chain->air->at($atMin) > $resin->maxC) {
             $findings[] = new Finding(Severity::Warn, 'air.too_warm', ['air' => $chain->air->at($atMin), 'most' => $resin->maxC]);
         }
         if ($dewPointC !== null && $atC - $dewPointC < DewPoint::MARGIN_C) {
-            $findings[] = new Finding(Severity::Warn, 'air.dew', ['part' => $atC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                'air.dew',
+                ['part' => $atC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C],
+            );
         } elseif ($dewPointC !== null && ($coldestC - $dewPointC < self::BLUSH_MARGIN_C || ($rhPercent ?? 0.0) >= self::DAMP_PERCENT)) {
             $findings[] = new Finding(Severity::Warn, 'air.blush', ['margin' => $coldestC - $dewPointC, 'at' => $coldestAt]);
         }
         if ($atC - $coldestC > self::FALL_C) {
-            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(Temperature::fromCelsius($atC), $resin->kinetics->reference);
+            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(
+                Temperature::fromCelsius($atC),
+                $resin->kinetics->reference,
+            );
             $findings[] = new Finding(Severity::Note, 'air.falling', ['fall' => $atC - $coldestC, 'later' => $closes - $atMin - $steady]);
         }
 
@@ -71,10 +86,22 @@ final class AirGates
         [$coldestAt, $coldestC] = self::coldest($part, $atMin, $untilMin);
         $findings = [];
         if ($chain->air->at($atMin) < $clear->minC) {
-            $findings[] = new Finding(Severity::Warn, 'air.too_cold', ['air' => $chain->air->at($atMin), 'least' => $clear->minC, 'warmer_at' => self::firstAbove($chain, $atMin, $clear->minC) ?? INF]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                'air.too_cold',
+                [
+                    'air' => $chain->air->at($atMin),
+                    'least' => $clear->minC,
+                    'warmer_at' => self::firstAbove($chain, $atMin, $clear->minC) ?? INF,
+                ],
+            );
         }
         if ($dewPointC !== null && $coldestC - $dewPointC < DewPoint::MARGIN_C) {
-            $findings[] = new Finding(Severity::Warn, 'air.dew', ['part' => $coldestC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C, 'at' => $coldestAt]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                'air.dew',
+                ['part' => $coldestC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C, 'at' => $coldestAt],
+            );
         }
 
         return $findings;

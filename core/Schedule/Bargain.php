@@ -64,7 +64,9 @@ final class Bargain
             }
             $share = self::SHARES[$held % count(self::SHARES)];
             $dear = array_map(fn (float $p): float => $share * $p, $prices);
-            $stays = $held < self::WHOLE ? [] : array_diff_key($best, array_flip($this->some($best, min(count($best) - 1, self::FEW + $held % self::FEW))));
+            $stays = $held < self::WHOLE
+                ? []
+                : array_diff_key($best, array_flip($this->some($best, min(count($best) - 1, self::FEW + $held % self::FEW))));
             $best = $this->placing->better($best, $this->settled($this->plan($this->wishes($dear, $stays))));
         }
 
@@ -125,7 +127,11 @@ final class Bargain
         foreach ($this->shuffled(array_keys($wishes)) as $i) {
             unset($wishes[$i]);
             $price = self::IN_TURN_POINTS * $this->placing->gridMin * $this->draw();
-            $plan[$i] = $this->placing->place($i, $diary, $wishes === [] ? null : $this->asked($i, $none, $this->placing->wanted($wishes), $price, 1.0));
+            $plan[$i] = $this->placing->place(
+                $i,
+                $diary,
+                $wishes === [] ? null : $this->asked($i, $none, $this->placing->wanted($wishes), $price, 1.0),
+            );
             $diary = $this->placing->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);

@@ -28,8 +28,16 @@ final readonly class BetterPlan
      * @param array<int|string, float>      $weights  by part, 1 where not named
      * @param (Closure(float): void)|null   $progress told the share that is done
      */
-    public static function of(array $chains, array $kept, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), ?int $effort = null, ?Closure $progress = null): ?self
-    {
+    public static function of(
+        array $chains,
+        array $kept,
+        Crew $crew,
+        float $nowMin,
+        array $weights = [],
+        Unrest $unrest = new Unrest(),
+        ?int $effort = null,
+        ?Closure $progress = null,
+    ): ?self {
         $standing = StandingPlan::of($chains, $kept, $crew, $nowMin);
         if ($chains === [] || ! $standing->stands()) {
             return null;

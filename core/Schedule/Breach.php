@@ -32,7 +32,11 @@ final readonly class Breach
      * @param int|string|null $part whose lateness it comes from, where that is another
      * @param string|null     $late the step that is late
      */
-    public function __construct(public string $code, public ?string $step = null, public int|string|null $part = null, public ?string $late = null)
-    {
+    public function __construct(
+        public string $code,
+        public ?string $step = null,
+        public int|string|null $part = null,
+        public ?string $late = null,
+    ) {
     }
 }

@@ -28,8 +28,17 @@ final readonly class CurrentPlan
      * @param array<int|string, KeptPart>   $undone   by part: its places before something that has not happened after all
      * @param (Closure(float): void)|null   $progress of a first plan: told the share that is done
      */
-    public static function of(array $chains, array $kept, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), array $touched = [], array $undone = [], ?Closure $progress = null): self
-    {
+    public static function of(
+        array $chains,
+        array $kept,
+        Crew $crew,
+        float $nowMin,
+        array $weights = [],
+        Unrest $unrest = new Unrest(),
+        array $touched = [],
+        array $undone = [],
+        ?Closure $progress = null,
+    ): self {
         if (array_intersect_key($kept, $chains) === []) {
             $first = array_map(
                 fn (array $p): ?KeptPart => $p['placed'] === null ? null : KeptPart::from($p['placed'], $p['leniency']),
@@ -46,13 +55,34 @@ final readonly class CurrentPlan
         }
         $broke = $standing->broken();
         if ($broke === [] && $touched === []) {
-            return new self($kept, array_map(fn (StandingPart $p): ?array => $p->placed, $standing->parts), array_map(fn (StandingPart $p): ?array => $p->told, $standing->parts), [], array_keys($back));
+            return new self(
+                $kept,
+                array_map(fn (StandingPart $p): ?array => $p->placed, $standing->parts),
+                array_map(fn (StandingPart $p): ?array => $p->told, $standing->parts),
+                [],
+                array_keys($back),
+            );
         }
         $mended = Repair::of($chains, $kept, $standing, $crew, $nowMin, $weights, $unrest, $touched);
-        $anew = array_filter(array_keys($chains), fn (int|string $id): bool => isset($back[$id]) || self::isOther($chains[$id], $kept[$id] ?? null, $mended[$id] ?? null, $standing->parts[$id]));
+        $anew = array_filter(
+            array_keys($chains),
+            fn (int|string $id): bool => isset($back[$id]) || self::isOther(
+                $chains[$id],
+                $kept[$id] ?? null,
+                $mended[$id] ?? null,
+                $standing->parts[$id],
+            ),
+        );
 
         // What has only slid is kept where it was, so that slides do not add up.
-        return self::slid($chains, array_diff_key(array_intersect_key($kept, $mended), array_flip($anew)) + $mended, $crew, $nowMin, $broke, array_values($anew));
+        return self::slid(
+            $chains,
+            array_diff_key(array_intersect_key($kept, $mended), array_flip($anew)) + $mended,
+            $crew,
+            $nowMin,
+            $broke,
+            array_values($anew),
+        );
     }
 
     /**
@@ -88,7 +118,11 @@ final readonly class CurrentPlan
      */
     private static function back(array $chains, array $kept, StandingPlan $standing, Crew $crew, float $nowMin, array $undone): array
     {
-        $undone = array_filter($undone, fn (KeptPart $p, int|string $id): bool => ! isset($kept[$id]) || $p->starts() !== $kept[$id]->starts(), ARRAY_FILTER_USE_BOTH);
+        $undone = array_filter(
+            $undone,
+            fn (KeptPart $p, int|string $id): bool => ! isset($kept[$id]) || $p->starts() !== $kept[$id]->starts(),
+            ARRAY_FILTER_USE_BOTH,
+        );
         if ($undone === [] || self::holds($chains, $undone, $kept, $standing, $crew, $nowMin)) {
             return $undone;
         }

@@ -83,7 +83,10 @@ final class Diary
                     return null;
                 }
             }
-            $keeps = count($step->people) === $step->step->people && array_filter($step->people, fn (int $p): bool => ! $this->isFree($p, $step->startMin, $step->endMin)) === [];
+            $keeps = count($step->people) === $step->step->people && array_filter(
+                $step->people,
+                fn (int $p): bool => ! $this->isFree($p, $step->startMin, $step->endMin),
+            ) === [];
             $manned[] = $keeps ? $step : $this->manned([$step])[0];
             if (count($manned[count($manned) - 1]->people) < $step->step->people) {
                 return null;

@@ -27,7 +27,12 @@ final readonly class Gap
      */
     public static function minutes(float $least, ?float $most = null): self
     {
-        return new self(null, Bounds::within($least, 0.0, 1e6, 'least gap', 'min'), Bounds::within($most ?? 1e6, 0.0, 1e6, 'greatest gap', 'min') >= 1e6 ? INF : (float) $most, INF);
+        return new self(
+            null,
+            Bounds::within($least, 0.0, 1e6, 'least gap', 'min'),
+            Bounds::within($most ?? 1e6, 0.0, 1e6, 'greatest gap', 'min') >= 1e6 ? INF : (float) $most,
+            INF,
+        );
     }
 
     /**
@@ -37,8 +42,14 @@ final readonly class Gap
      * @param float|null $stallC time colder than this does not age the coat
      * @param float      $doubt  of the ages, as a share; a plan that was kept is not given up for less
      */
-    public static function age(Kinetics $clock, float $least, ?float $most = null, ?float $keyFrom = null, ?float $stallC = null, float $doubt = 0.0): self
-    {
+    public static function age(
+        Kinetics $clock,
+        float $least,
+        ?float $most = null,
+        ?float $keyFrom = null,
+        ?float $stallC = null,
+        float $doubt = 0.0,
+    ): self {
         Bounds::within($least, 0.0, 1e6, 'least age', 'min');
         Bounds::within($most ?? 0.0, 0.0, 1e6, 'greatest age', 'min');
         Bounds::within($keyFrom ?? 0.0, 0.0, 1e6, 'age to key from', 'min');

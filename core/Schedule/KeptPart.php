@@ -21,7 +21,13 @@ final readonly class KeptPart
     /** @param list<PlacedStep> $placed in order */
     public static function from(array $placed, Leniency $leniency): self
     {
-        return self::of(array_map(fn (PlacedStep $p): KeptStep => new KeptStep($p->step->id, $p->startMin, $p->endMin, $p->way, $p->people, $p->step->uses), $placed), $leniency);
+        return self::of(
+            array_map(
+                fn (PlacedStep $p): KeptStep => new KeptStep($p->step->id, $p->startMin, $p->endMin, $p->way, $p->people, $p->step->uses),
+                $placed,
+            ),
+            $leniency,
+        );
     }
 
     /** When its last step ends; null where none is left. */

@@ -35,8 +35,13 @@ final class MinuteAges
      * @param float      $lagMin of the part, 0 where it is as warm as the air
      * @param float|null $stallC time colder than this does not count
      */
-    public function __construct(private readonly AirCurve $air, Kinetics $kinetics, private readonly float $from, float $lagMin = 0.0, private readonly ?float $stallC = null)
-    {
+    public function __construct(
+        private readonly AirCurve $air,
+        Kinetics $kinetics,
+        private readonly float $from,
+        float $lagMin = 0.0,
+        private readonly ?float $stallC = null,
+    ) {
         $this->left = $lagMin > 0.0 ? exp(-1.0 / $lagMin) : 0.0;
         $this->partC = $lagMin > 0.0 ? (new PartTemperature($air, $lagMin))->at($from) : 0.0;
         $this->energyOverR = $kinetics->activation->joulePerMol / Activation::GAS_CONSTANT;
@@ -117,7 +122,9 @@ final class MinuteAges
                 // The air of the middle stands for the whole minute: a box's door makes it jump.
                 [$c, $part] = [$c + ($part - $c) * $half, $c + ($part - $c) * $left];
             }
-            $age += $c < $stall ? 0.0 : exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
+            $age += $c < $stall
+                ? 0.0
+                : exp(-$this->energyOverR * (1.0 / ($c + Temperature::ZERO_CELSIUS_IN_KELVIN) - $this->inverseReference));
             $this->ages[] = $age;
         }
         [$this->point, $this->slope, $this->partC] = [$i, $slope, $part];

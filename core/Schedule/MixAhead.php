@@ -47,9 +47,17 @@ final readonly class MixAhead
         $window = self::windowOf($chain, $coat, $startMin);
         $at = self::handsIn($window, $coat, $next, $chain, $free);
         $begin = null;
-        for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start <= min($latestMin, $startMin + self::LOOK_AHEAD_MIN); $start += self::STEP_MIN) {
-            $isStaffed = array_filter($free->windows(1), fn (array $w): bool => $w[0] <= $start && $w[1] >= $start + $coat->handsMin) !== [];
-            $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $coat, $next, $chain, $free) !== null ? $start : null;
+        for ($start = self::STEP_MIN * ceil($startMin / self::STEP_MIN); $at === null && $begin === null && $start <= min(
+            $latestMin,
+            $startMin + self::LOOK_AHEAD_MIN,
+        ); $start += self::STEP_MIN) {
+            $isStaffed = array_filter(
+                $free->windows(1),
+                fn (array $w): bool => $w[0] <= $start && $w[1] >= $start + $coat->handsMin,
+            ) !== [];
+            $begin = $isStaffed && self::handsIn(self::windowOf($chain, $coat, $start), $coat, $next, $chain, $free) !== null
+                ? $start
+                : null;
         }
 
         return new self($next, $window, $at, $begin);

@@ -106,7 +106,9 @@ final class PartPlacer
         $this->latest = self::latest($steps);
         foreach ($steps as $i => $step) {
             $this->at = $i;
-            $before = $i === 0 && ($done === null || $step->after === null) ? [$this->unbound($step)] : $this->following($step, $before, $i === 0);
+            $before = $i === 0 && ($done === null || $step->after === null)
+                ? [$this->unbound($step)]
+                : $this->following($step, $before, $i === 0);
             if (array_filter($before, fn (Reached $r): bool => $r->starts !== []) === []) {
                 return null;
             }
@@ -123,7 +125,8 @@ final class PartPlacer
      */
     private function starts(RunStep $step, float $handsMin): array
     {
-        $key = "{$handsMin}/{$step->minC}/{$step->maxC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/".implode(',', array_keys($step->uses)).implode(',', $step->uses);
+        $key = "{$handsMin}/{$step->minC}/{$step->maxC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/"
+            .implode(',', array_keys($step->uses)).implode(',', $step->uses);
         if (isset($this->starts[$key])) {
             return $this->starts[$key];
         }
@@ -138,7 +141,10 @@ final class PartPlacer
                 continue;
             }
             // Where windows of two people overlap, what the earlier one offered is not offered again.
-            $first = max(0.0, ceil((max($open, $step->notBefore, $end + self::SLACK * 2.0) - $this->fromMin) / $this->gridMin - self::SLACK));
+            $first = max(
+                0.0,
+                ceil((max($open, $step->notBefore, $end + self::SLACK * 2.0) - $this->fromMin) / $this->gridMin - self::SLACK),
+            );
             for ($k = $first; ($start = $this->fromMin + $k * $this->gridMin) <= $latest; $k++) {
                 $c = $step->minC === null && $step->maxC === null ? 0.0 : $this->air->at($start);
                 if ($c >= ($step->minC ?? -INF) && $c <= ($step->maxC ?? INF)) {
@@ -225,9 +231,21 @@ final class PartPlacer
         $ages = $gap->clock === null ? null : $this->tables?->of($gap->clock, $gap->stallC);
         $way = $ages === null ? Way::Timed : ($gap->isBond() ? Way::Bonded : Way::Cured);
         $keyed = is_finite($gap->keyFrom) && ! $step->mustBond;
-        $reached = $keyed && $step->mustKey ? [] : [$this->reach($step, $step->handsMin, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
+        $reached = $keyed && $step->mustKey
+            ? []
+            : [$this->reach($step, $step->handsMin, $before, $ages, $gap->least, $gap->most, $way, 0.0, $isFirst)];
         if ($keyed) {
-            $reached[] = $this->reach($step, $step->handsMin + $step->keyMin, $before, $ages, $gap->keyFrom, INF, Way::Keyed, $this->keyPenaltyMin, $isFirst);
+            $reached[] = $this->reach(
+                $step,
+                $step->handsMin + $step->keyMin,
+                $before,
+                $ages,
+                $gap->keyFrom,
+                INF,
+                Way::Keyed,
+                $this->keyPenaltyMin,
+                $isFirst,
+            );
         }
 
         return $reached;
@@ -239,16 +257,32 @@ final class PartPlacer
      *
      * @param array<int, Reached> $before
      */
-    private function reach(RunStep $step, float $hands, array $before, ?MinuteAges $ages, float $least, float $most, Way $way, float $penalty, bool $isFirst): Reached
-    {
+    private function reach(
+        RunStep $step,
+        float $hands,
+        array $before,
+        ?MinuteAges $ages,
+        float $least,
+        float $most,
+        Way $way,
+        float $penalty,
+        bool $isFirst,
+    ): Reached {
         $ends = array_map(fn (Reached $r): float => $r->starts === [] ? INF : $r->starts[0] + $r->handsMin, $before);
-        $starts = self::within($this->starts($step, $hands), min(INF, ...array_values($ends)) + ($ages === null ? $least : 0.0), $this->latest[$this->at]);
+        $starts = self::within(
+            $this->starts($step, $hands),
+            min(INF, ...array_values($ends)) + ($ages === null ? $least : 0.0),
+            $this->latest[$this->at],
+        );
         $limited = is_finite($most);
         $now = $ages?->atEach($starts, 0.0) ?? $starts;
         $then = $limited && $ages !== null ? $ages->atEach($starts, $hands) : $now;
         $bestSum = $bestFirst = $bestStart = $bestFrom = [];
         foreach ($before as $variant => $states) {
-            $fromEnd = $ages?->atEach($states->starts, $states->handsMin) ?? array_map(fn (float $s): float => $s + $states->handsMin, $states->starts);
+            $fromEnd = $ages?->atEach($states->starts, $states->handsMin) ?? array_map(
+                fn (float $s): float => $s + $states->handsMin,
+                $states->starts,
+            );
             $fromStart = $limited && $ages !== null ? $ages->atEach($states->starts, 0.0) : $fromEnd;
             $penalties = $states->penalties;
             $firsts = $states->firsts;
@@ -258,7 +292,9 @@ final class PartPlacer
             $tail = -1;
             foreach ($now as $k => $age) {
                 for ($latest = $age - $least + self::SLACK; $next < $count && $fromEnd[$next] <= $latest; $next++) {
-                    while ($tail >= $head && ($penalties[$queue[$tail]] > $penalties[$next] || ($penalties[$queue[$tail]] === $penalties[$next] && $firsts[$queue[$tail]] > $firsts[$next]))) {
+                    while ($tail >= $head
+                        && ($penalties[$queue[$tail]] > $penalties[$next]
+                            || ($penalties[$queue[$tail]] === $penalties[$next] && $firsts[$queue[$tail]] > $firsts[$next]))) {
                         $tail--;
                     }
                     $queue[++$tail] = $next;
@@ -276,15 +312,27 @@ final class PartPlacer
                 $index = $queue[$head];
                 $sum = $penalties[$index] + $penalty;
                 if (! isset($bestSum[$k]) || $sum < $bestSum[$k]
-                    || ($sum === $bestSum[$k] && ($firsts[$index] < $bestFirst[$k] || ($firsts[$index] === $bestFirst[$k] && $states->starts[$index] < $bestStart[$k])))) {
-                    [$bestSum[$k], $bestFirst[$k], $bestStart[$k], $bestFrom[$k]] = [$sum, $firsts[$index], $states->starts[$index], [$variant, $index]];
+                    || ($sum === $bestSum[$k]
+                        && ($firsts[$index] < $bestFirst[$k]
+                            || ($firsts[$index] === $bestFirst[$k] && $states->starts[$index] < $bestStart[$k])))) {
+                    [$bestSum[$k], $bestFirst[$k], $bestStart[$k], $bestFrom[$k]] = [
+                        $sum,
+                        $firsts[$index],
+                        $states->starts[$index],
+                        [$variant, $index],
+                    ];
                 }
             }
         }
         $reached = new Reached($hands, $way);
         foreach ($starts as $k => $start) {
             if (isset($bestSum[$k])) {
-                $reached->add($start, $bestSum[$k] + $this->priceOf($step, $start, $hands), $isFirst ? $start : $bestFirst[$k], $bestFrom[$k]);
+                $reached->add(
+                    $start,
+                    $bestSum[$k] + $this->priceOf($step, $start, $hands),
+                    $isFirst ? $start : $bestFirst[$k],
+                    $bestFrom[$k],
+                );
             }
         }
 
@@ -306,7 +354,8 @@ final class PartPlacer
                 $end = $start + $reached->handsMin;
                 $cost = $end + $reached->penalties[$index] + $late->of($end);
                 $first = $reached->firsts[$index];
-                if ($cost < $leastCost - self::SLACK || ($cost < $leastCost + self::SLACK && [$start, $first] < [$earliest, $earliestFirst])) {
+                if ($cost < $leastCost - self::SLACK
+                    || ($cost < $leastCost + self::SLACK && [$start, $first] < [$earliest, $earliestFirst])) {
                     [$leastCost, $earliest, $earliestFirst, $at] = [$cost, $start, $first, [$variant, $index]];
                 }
             }

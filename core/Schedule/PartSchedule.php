@@ -64,7 +64,9 @@ final class PartSchedule
             return new self($chain, [], Leniency::None);
         }
         foreach (Leniency::cases() as $leniency) {
-            $placed = $chain->findsAir($free, $leniency) ? self::search($chain, $chain->steps($free->crew, $leniency), $free, $gridMin) : null;
+            $placed = $chain->findsAir($free, $leniency)
+                ? self::search($chain, $chain->steps($free->crew, $leniency), $free, $gridMin)
+                : null;
             if ($placed !== null) {
                 return new self($chain, $free->manned($placed), $leniency);
             }
@@ -120,7 +122,11 @@ final class PartSchedule
             $last = $this->plan->lastDone()?->doneAtMin;
             $until = $last === null ? $this->nowMin : $last + $follow->leastMin;
 
-            return new NextAct($step, $until > $this->nowMin ? ActState::Waiting : ActState::Ready, ready: new CureEvent($until, $until, $until));
+            return new NextAct(
+                $step,
+                $until > $this->nowMin ? ActState::Waiting : ActState::Ready,
+                ready: new CureEvent($until, $until, $until),
+            );
         }
         $coat = $this->plan->step((string) $follow->coat);
         if ($coat?->doneAtMin === null || ! is_finite($coat->doneAtMin) || $this->chain->isKeyed($step)) {
@@ -161,7 +167,10 @@ final class PartSchedule
         if ($follow->kind === FollowKind::Settled) {
             $kinetics = $this->plan->materials->resinFor($coat->step)->kinetics;
 
-            return $forecast->reaching($pace * max($kinetics->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)), $onMin);
+            return $forecast->reaching(
+                $pace * max($kinetics->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)),
+                $onMin,
+            );
         }
 
         return $forecast->event(match ($follow->kind) {
@@ -194,13 +203,21 @@ final class PartSchedule
         foreach ($placed as $i => $step) {
             $this->times[$ahead[$i]->step->key] = $this->timeOf($ahead[$i], $step);
             if ($this->chain->people($ahead[$i]) > max(1, count($step->people))) {
-                $this->findings[] = new Finding(Severity::Warn, 'schedule.alone', ['step' => $ahead[$i]->step->key, 'area' => $this->plan->brief->piece()->areaM2()]);
+                $this->findings[] = new Finding(
+                    Severity::Warn,
+                    'schedule.alone',
+                    ['step' => $ahead[$i]->step->key, 'area' => $this->plan->brief->piece()->areaM2()],
+                );
             }
         }
         $this->enterMissedLay($ahead);
         $first = $placed[0];
         if ($first->way === Way::Keyed && ! $first->step->mustKey && $this->next()?->state === ActState::Open) {
-            $this->findings[] = new Finding(Severity::Note, 'schedule.rather_key', ['step' => $ahead[0]->step->key, 'at' => $first->startMin]);
+            $this->findings[] = new Finding(
+                Severity::Note,
+                'schedule.rather_key',
+                ['step' => $ahead[0]->step->key, 'at' => $first->startMin],
+            );
         }
         $needed = $this->plan->brief->neededByMin;
         $ready = $this->readyMin();
@@ -224,7 +241,9 @@ final class PartSchedule
     {
         foreach ($ahead as $step) {
             $time = $this->times[$step->step->key] ?? null;
-            if ($step->step->kind !== StepKind::Lay || $time?->window === null || $time->endMin <= ($time->window->closes->expectedMin ?? INF) + self::WOBBLE_MIN) {
+            if ($step->step->kind !== StepKind::Lay
+                || $time?->window === null
+                || $time->endMin <= ($time->window->closes->expectedMin ?? INF) + self::WOBBLE_MIN) {
                 continue;
             }
             $this->findings[] = new Finding(Severity::Warn, 'lay.outside', [
@@ -252,7 +271,15 @@ final class PartSchedule
         $placed = null;
         foreach (self::HORIZONS_DAYS as $days) {
             $until = $from + $days * 1440.0;
-            $placed = (new PartPlacer($chain->air, $free, $from, $until, $gridMin, self::KEY_PENALTY_MIN, $chain->ages()))->place($steps, $chain->anchor(), $late);
+            $placed = (new PartPlacer(
+                $chain->air,
+                $free,
+                $from,
+                $until,
+                $gridMin,
+                self::KEY_PENALTY_MIN,
+                $chain->ages(),
+            ))->place($steps, $chain->anchor(), $late);
             if ($placed !== null) {
                 $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
                 if ($placed[count($placed) - 1]->endMin + $keyed * self::KEY_PENALTY_MIN <= $until) {
@@ -281,7 +308,9 @@ final class PartSchedule
             $placed->endMin,
             $placed->way,
             $follow->kind === FollowKind::Tacky ? $forecast->window($on, $pace) : null,
-            in_array($follow->kind, [FollowKind::Sandable, FollowKind::Settled, FollowKind::Cured], true) ? $this->readyBy($follow, $coat, $on) : null,
+            in_array($follow->kind, [FollowKind::Sandable, FollowKind::Settled, FollowKind::Cured], true)
+                ? $this->readyBy($follow, $coat, $on)
+                : null,
             $placed->people,
         );
     }

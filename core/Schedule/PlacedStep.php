@@ -8,7 +8,12 @@ namespace OakGloss\Schedule;
 final readonly class PlacedStep
 {
     /** @param list<int> $people whose hands, counted in the crew; empty while nobody was given it */
-    public function __construct(public RunStep $step, public float $startMin, public float $endMin, public Way $way, public array $people = [])
-    {
+    public function __construct(
+        public RunStep $step,
+        public float $startMin,
+        public float $endMin,
+        public Way $way,
+        public array $people = [],
+    ) {
     }
 }

@@ -125,7 +125,17 @@ final class Placing
             $k *= 2;
         }
 
-        return $found === null ? null : $this->manned($chain, array_map(fn (PlacedStep $p, RunStep $s): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way), $found, $steps), $diary);
+        return $found === null
+            ? null
+            : $this->manned(
+                $chain,
+                array_map(
+                    fn (PlacedStep $p, RunStep $s): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way),
+                    $found,
+                    $steps,
+                ),
+                $diary,
+            );
     }
 
     /**
@@ -154,10 +164,14 @@ final class Placing
             ($this->progress)(min(1.0, $this->spent / max(1, $this->budget)));
         }
         // A kept plan tells how far ahead a part reaches.
-        $until = min($this->untilMin, $this->until[$i] ?? max($this->fromMin + 2880.0, $chain->kept === [] ? -INF : max($chain->kept) + self::BEYOND_MIN));
+        $until = min(
+            $this->untilMin,
+            $this->until[$i] ?? max($this->fromMin + 2880.0, $chain->kept === [] ? -INF : max($chain->kept) + self::BEYOND_MIN),
+        );
         while (true) {
             $placed = $this->search($chain, $chain->toPlace(), $diary, $until, $prices);
-            if ($until >= $this->untilMin || ($placed !== null && ($prices?->isRough === true || $this->isProvenBy($chain, $placed, $prices, $until)))) {
+            if ($until >= $this->untilMin
+                || ($placed !== null && ($prices?->isRough === true || $this->isProvenBy($chain, $placed, $prices, $until)))) {
                 break;
             }
             $until = min($this->untilMin, $this->fromMin + 2.0 * ($until - $this->fromMin));
@@ -177,9 +191,22 @@ final class Placing
     private function search(Chain $chain, array $steps, Diary $diary, float $until, ?HandPrices $prices = null): ?array
     {
         $this->spent += count($steps);
-        $tables = $this->tables[spl_object_id($chain->air)."/{$chain->lagMin}"] ??= new AgeTables($chain->air, $this->earliest(), $chain->lagMin);
+        $tables = $this->tables[spl_object_id($chain->air)."/{$chain->lagMin}"] ??= new AgeTables(
+            $chain->air,
+            $this->earliest(),
+            $chain->lagMin,
+        );
 
-        return (new PartPlacer($chain->air, $diary, $this->fromMin, $until, $this->gridMin, $this->keyPenaltyMin, $tables, $prices))->place($steps, $chain->anchor(), $chain->late());
+        return (new PartPlacer(
+            $chain->air,
+            $diary,
+            $this->fromMin,
+            $until,
+            $this->gridMin,
+            $this->keyPenaltyMin,
+            $tables,
+            $prices,
+        ))->place($steps, $chain->anchor(), $chain->late());
     }
 
     /**
@@ -221,7 +248,10 @@ final class Placing
         $end = $placed[count($placed) - 1]->endMin;
         $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(
+            0.0,
+            $placed[0]->startMin - $this->fromMin,
+        );
     }
 
     /** @param list<PlacedStep>|null $placed */
@@ -229,7 +259,10 @@ final class Placing
     {
         $chain = $this->chains[$i];
 
-        return $chain->weight * ($placed === null ? self::WITHOUT * ($this->untilMin - $this->fromMin) : $this->plainCost($chain, $placed) + $this->unrest->of($chain, $placed));
+        return $chain->weight * ($placed === null ? self::WITHOUT * ($this->untilMin - $this->fromMin) : $this->plainCost(
+            $chain,
+            $placed,
+        ) + $this->unrest->of($chain, $placed));
     }
 
     /** @param array<int, list<PlacedStep>|null> $plan */
@@ -287,7 +320,10 @@ final class Placing
     /** Rounds in which every part is placed once that the budget still bears. */
     public function roundsLeft(): int
     {
-        return intdiv(max(0, $this->budget - $this->spent), max(1, array_sum(array_map(fn (Chain $c): int => count($c->steps), $this->chains))));
+        return intdiv(
+            max(0, $this->budget - $this->spent),
+            max(1, array_sum(array_map(fn (Chain $c): int => count($c->steps), $this->chains))),
+        );
     }
 
     public function isSpent(): bool
@@ -323,7 +359,9 @@ final class Placing
      */
     public function entered(Diary $diary, int $i, ?array $placed): Diary
     {
-        return $placed === null || $placed === [] ? $diary : $diary->with($this->chains[$i]->inHand === null ? $placed : array_slice($placed, 1));
+        return $placed === null || $placed === []
+            ? $diary
+            : $diary->with($this->chains[$i]->inHand === null ? $placed : array_slice($placed, 1));
     }
 
     /**

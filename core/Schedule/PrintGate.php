@@ -53,13 +53,27 @@ final class PrintGate
         $wait = PrintThrough::waitAge($coats, $resin->rheology->shrinkage, $full);
         $forecast = $chain->clocks->forecastOf($last);
 
-        return ['step' => $flat, 'at' => $atMin, 'depthUm' => $depth, 'waitUntilMin' => $wait <= 0.0 ? null : self::when($forecast, $atMin, $wait * $chain->clocks->paceOf($last))];
+        return [
+            'step' => $flat,
+            'at' => $atMin,
+            'depthUm' => $depth,
+            'waitUntilMin' => $wait <= 0.0 ? null : self::when($forecast, $atMin, $wait * $chain->clocks->paceOf($last)),
+        ];
     }
 
     /** @param array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null} $print */
     public static function finding(array $print): Finding
     {
-        return new Finding(Severity::Note, $print['step']->isDone() ? 'film.printed_through' : 'film.prints_through', ['coat' => $print['step']->step->name, 'depth' => $print['depthUm'], 'from' => PrintThrough::SHOWS_FROM_UM, 'wait_until' => $print['waitUntilMin'] ?? INF]);
+        return new Finding(
+            Severity::Note,
+            $print['step']->isDone() ? 'film.printed_through' : 'film.prints_through',
+            [
+                'coat' => $print['step']->step->name,
+                'depth' => $print['depthUm'],
+                'from' => PrintThrough::SHOWS_FROM_UM,
+                'wait_until' => $print['waitUntilMin'] ?? INF,
+            ],
+        );
     }
 
     /** The minute at which a coat that is laid at a moment would have reached an age. */

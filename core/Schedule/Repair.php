@@ -21,8 +21,16 @@ final class Repair
      *
      * @return array<int|string, KeptPart> by part; without one that has no way at all
      */
-    public static function of(array $chains, array $kept, StandingPlan $standing, Crew $crew, float $nowMin, array $weights = [], Unrest $unrest = new Unrest(), array $touched = []): array
-    {
+    public static function of(
+        array $chains,
+        array $kept,
+        StandingPlan $standing,
+        Crew $crew,
+        float $nowMin,
+        array $weights = [],
+        Unrest $unrest = new Unrest(),
+        array $touched = [],
+    ): array {
         $ids = array_keys($chains);
         $sheet = SheetChains::of($chains, $kept, $standing, $weights);
         $placing = SheetChains::placing($sheet, $crew, $nowMin, $unrest, self::EFFORT);
@@ -34,7 +42,10 @@ final class Repair
             $anew = $isToPlace ? [...$anew, $i] : $anew;
         }
         $first = fn (int $i): float => min([INF, ...array_values($sheet[$i]->kept)]);
-        usort($anew, fn (int $a, int $b): int => [$placing->cannotWait($a), $first($a), $a] <=> [$placing->cannotWait($b), $first($b), $b]);
+        usort(
+            $anew,
+            fn (int $a, int $b): int => [$placing->cannotWait($a), $first($a), $a] <=> [$placing->cannotWait($b), $first($b), $b],
+        );
         foreach ($anew as $i) {
             $plan[$i] = self::placed($placing, $i, $placing->diaryWithout($plan, $i));
         }
@@ -104,6 +115,15 @@ final class Repair
     /** @return list<PlacedStep> */
     private static function asPlaced(KeptPart $part): array
     {
-        return array_values(array_map(fn (KeptStep $s): PlacedStep => new PlacedStep(new RunStep($s->id, 0.0, uses: $s->uses), $s->startMin, $s->endMin, $s->way, $s->people), $part->steps));
+        return array_values(array_map(
+            fn (KeptStep $s): PlacedStep => new PlacedStep(
+                new RunStep($s->id, 0.0, uses: $s->uses),
+                $s->startMin,
+                $s->endMin,
+                $s->way,
+                $s->people,
+            ),
+            $part->steps,
+        ));
     }
 }

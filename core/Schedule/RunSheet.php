@@ -32,7 +32,15 @@ final class RunSheet
             $found[$id] = ['placed' => $chain->plan->ahead() === [] ? [] : null, 'leniency' => $leniency ?? Leniency::None];
             $steps = $leniency === null ? [] : $chain->steps($crew, $leniency);
             if ($steps !== []) {
-                $sheetChains[] = new Chain((string) $id, $steps, $chain->air, $chain->anchor(), $weights[$id] ?? 1.0, $chain->plan->brief->neededByMin, $chain->lagMin());
+                $sheetChains[] = new Chain(
+                    (string) $id,
+                    $steps,
+                    $chain->air,
+                    $chain->anchor(),
+                    $weights[$id] ?? 1.0,
+                    $chain->plan->brief->neededByMin,
+                    $chain->lagMin(),
+                );
             }
         }
         $until = $from + 1440.0 * self::days($sheetChains, $crew, $from);
@@ -82,7 +90,15 @@ final class RunSheet
         $free = Diary::of($crew);
         foreach (array_filter(Leniency::cases(), fn (Leniency $l): bool => $chain->findsAir($free, $l)) as $leniency) {
             foreach ([8, self::LONGEST_DAYS] as $days) {
-                if ((new PartPlacer($chain->air, $free, $from, $from + $days * 1440.0, $grid, 0.0, $chain->ages()))->place($chain->steps($crew, $leniency), $chain->anchor()) !== null) {
+                if ((new PartPlacer(
+                    $chain->air,
+                    $free,
+                    $from,
+                    $from + $days * 1440.0,
+                    $grid,
+                    0.0,
+                    $chain->ages(),
+                ))->place($chain->steps($crew, $leniency), $chain->anchor()) !== null) {
                     return $leniency;
                 }
             }

@@ -53,7 +53,17 @@ final class RunSheetSearch
     ) {
         $longest = max([1, ...array_map(fn (Chain $c): int => count($c->steps), $chains)]);
         $few = count($chains) <= self::EVERY_ORDER ? min(self::EFFORT_MOST, intdiv(self::EFFORT_FEW, $longest ** 2)) : 0;
-        $this->placing = new Placing($chains, $crew, $fromMin, $untilMin, $gridMin, $keyPenaltyMin, $unrest, count($chains) * ($effort ?? max(self::EFFORT, $few)), $progress);
+        $this->placing = new Placing(
+            $chains,
+            $crew,
+            $fromMin,
+            $untilMin,
+            $gridMin,
+            $keyPenaltyMin,
+            $unrest,
+            count($chains) * ($effort ?? max(self::EFFORT, $few)),
+            $progress,
+        );
     }
 
     /** What the long search may take for each part of a shop. */
@@ -112,11 +122,22 @@ final class RunSheetSearch
                 return null;
             }
             $steps = array_map(fn (RunStep $s, PlacedStep $p): RunStep => $s->at($p->startMin), $chain->steps, $were);
-            $placed = (new PartPlacer($chain->air, $diary, $this->fromMin, $this->untilMin, $this->gridMin, $this->keyPenaltyMin))->place($steps, $chain->done, $chain->late());
+            $placed = (new PartPlacer(
+                $chain->air,
+                $diary,
+                $this->fromMin,
+                $this->untilMin,
+                $this->gridMin,
+                $this->keyPenaltyMin,
+            ))->place($steps, $chain->done, $chain->late());
             if ($placed === null) {
                 return null;
             }
-            $plan[$i] = $diary->manned(array_map(fn (RunStep $s, PlacedStep $p): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way), $chain->steps, $placed));
+            $plan[$i] = $diary->manned(array_map(
+                fn (RunStep $s, PlacedStep $p): PlacedStep => new PlacedStep($s, $p->startMin, $p->endMin, $p->way),
+                $chain->steps,
+                $placed,
+            ));
             $diary = $diary->with($plan[$i]);
         }
 
@@ -163,7 +184,14 @@ final class RunSheetSearch
         ];
         foreach ($keys as $key) {
             $order = $parts;
-            usort($order, fn (int $a, int $b): int => [$this->placing->cannotWait($a), $key($a), $a] <=> [$this->placing->cannotWait($b), $key($b), $b]);
+            usort(
+                $order,
+                fn (int $a, int $b): int => [
+                    $this->placing->cannotWait($a),
+                    $key($a),
+                    $a,
+                ] <=> [$this->placing->cannotWait($b), $key($b), $b],
+            );
             yield $order;
         }
     }

@@ -49,6 +49,19 @@ final readonly class RunStep
     /** The same at one minute and no other. */
     public function at(float $minute): self
     {
-        return new self($this->id, $this->handsMin, $this->after, $this->minC, $this->keyMin, $this->people, $this->uses, $minute, $this->notBefore, $this->mustKey, $this->mustBond, $this->maxC);
+        return new self(
+            $this->id,
+            $this->handsMin,
+            $this->after,
+            $this->minC,
+            $this->keyMin,
+            $this->people,
+            $this->uses,
+            $minute,
+            $this->notBefore,
+            $this->mustKey,
+            $this->mustBond,
+            $this->maxC,
+        );
     }
 }

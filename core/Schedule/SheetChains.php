@@ -48,18 +48,43 @@ final class SheetChains
     {
         [$from, $until] = self::span($sheet, $crew, $nowMin);
 
-        return new Placing($sheet, $crew, $from, $until, RunSheet::gridFor($parts ?? count($sheet)), PartSchedule::KEY_PENALTY_MIN, $unrest, $budget);
+        return new Placing(
+            $sheet,
+            $crew,
+            $from,
+            $until,
+            RunSheet::gridFor($parts ?? count($sheet)),
+            PartSchedule::KEY_PENALTY_MIN,
+            $unrest,
+            $budget,
+        );
     }
 
     /**
      * @param list<Chain>                 $sheet
      * @param (Closure(float): void)|null $progress told the share that is done
      */
-    public static function search(array $sheet, Crew $crew, float $nowMin, Unrest $unrest, ?int $effort = null, ?Closure $progress = null): RunSheetSearch
-    {
+    public static function search(
+        array $sheet,
+        Crew $crew,
+        float $nowMin,
+        Unrest $unrest,
+        ?int $effort = null,
+        ?Closure $progress = null,
+    ): RunSheetSearch {
         [$from, $until] = self::span($sheet, $crew, $nowMin);
 
-        return new RunSheetSearch($sheet, $crew, $from, $until, RunSheet::gridFor(count($sheet)), PartSchedule::KEY_PENALTY_MIN, $effort, $progress, $unrest);
+        return new RunSheetSearch(
+            $sheet,
+            $crew,
+            $from,
+            $until,
+            RunSheet::gridFor(count($sheet)),
+            PartSchedule::KEY_PENALTY_MIN,
+            $effort,
+            $progress,
+            $unrest,
+        );
     }
 
     /**

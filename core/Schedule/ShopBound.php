@@ -65,7 +65,11 @@ final class ShopBound
         $bound = 0.0;
         $relaxed = [];
         foreach ($this->placing->chains as $i => $chain) {
-            $weighed = new HandPrices(array_map(fn (float $p): float => $p / $chain->weight, array_values($prices)), $this->placing->fromMin, $this->placing->gridMin);
+            $weighed = new HandPrices(
+                array_map(fn (float $p): float => $p / $chain->weight, array_values($prices)),
+                $this->placing->fromMin,
+                $this->placing->gridMin,
+            );
             $relaxed[$i] = $placed = $this->placing->place($i, $empty, $weighed);
             $bound += $this->placing->cost($i, $placed);
             foreach ($placed ?? [] as $p) {

@@ -14,7 +14,13 @@ final readonly class StandingPart
      * @param PlacedStep|null       $inHand the first of them, where hands are at it by the plan
      * @param Breach|null           $breach why not
      */
-    public function __construct(public array $steps, public Leniency $leniency, public ?array $placed, public ?array $told, public ?PlacedStep $inHand, public ?Breach $breach)
-    {
+    public function __construct(
+        public array $steps,
+        public Leniency $leniency,
+        public ?array $placed,
+        public ?array $told,
+        public ?PlacedStep $inHand,
+        public ?Breach $breach,
+    ) {
     }
 }

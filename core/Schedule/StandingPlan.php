@@ -44,7 +44,9 @@ final class StandingPlan
     /** @var array<int|string, PlacedStep> */
     private array $inHand = [];
 
-    /** @var array<int, list<array{float, float, Breach}>> by person: late with a step that was broken off, so at nothing that was to begin after it */
+    /**
+     * @var array<int, list<array{float, float, Breach}>> by person: late with a step that was broken off, so at nothing that was to begin after it
+     */
     private array $late = [];
 
     /** @var array<int|string, PlacedStep|null> in hand when the part broke at a later step */
@@ -54,8 +56,12 @@ final class StandingPlan
      * @param array<int|string, StepsAhead> $chains
      * @param array<int|string, KeptPart>   $kept
      */
-    private function __construct(private readonly array $chains, private readonly array $kept, public readonly Crew $crew, private readonly float $nowMin)
-    {
+    private function __construct(
+        private readonly array $chains,
+        private readonly array $kept,
+        public readonly Crew $crew,
+        private readonly float $nowMin,
+    ) {
     }
 
     /**
@@ -98,7 +104,14 @@ final class StandingPlan
         $parts = [];
         foreach ($steps as $id => $of) {
             $breach = $breaches[$id] ?? null;
-            $parts[$id] = new StandingPart($of, $this->kept[$id]->leniency ?? Leniency::None, $breach === null ? $this->placed[$id] ?? [] : null, $breach === null ? $this->told[$id] ?? [] : null, $breach === null ? $this->inHand[$id] ?? null : $this->begun($id, $of, $breach), $breach);
+            $parts[$id] = new StandingPart(
+                $of,
+                $this->kept[$id]->leniency ?? Leniency::None,
+                $breach === null ? $this->placed[$id] ?? [] : null,
+                $breach === null ? $this->told[$id] ?? [] : null,
+                $breach === null ? $this->inHand[$id] ?? null : $this->begun($id, $of, $breach),
+                $breach,
+            );
         }
 
         return $parts;
@@ -116,7 +129,11 @@ final class StandingPlan
         if (array_key_exists($id, $this->begun)) {
             return $this->begun[$id];
         }
-        if ($first === null || $kept === null || $breach->step === $first->id || $kept->startMin > $this->nowMin || $kept->endMin < $this->nowMin) {
+        if ($first === null
+            || $kept === null
+            || $breach->step === $first->id
+            || $kept->startMin > $this->nowMin
+            || $kept->endMin < $this->nowMin) {
             return null;
         }
 
@@ -136,7 +153,8 @@ final class StandingPlan
                 return new Breach(Breach::STEPS, $step->id);
             }
             $before = $was->startMin;
-            if (($step->pinnedAt !== null && abs($was->startMin - $step->pinnedAt) >= self::NEAR_MIN) || $was->startMin < $step->notBefore - self::NEAR_MIN) {
+            if (($step->pinnedAt !== null && abs($was->startMin - $step->pinnedAt) >= self::NEAR_MIN)
+                || $was->startMin < $step->notBefore - self::NEAR_MIN) {
                 return new Breach(Breach::DECIDED, $step->id);
             }
             if (($step->mustKey && $was->way !== Way::Keyed) || ($step->mustBond && $was->way === Way::Keyed)) {
@@ -177,7 +195,15 @@ final class StandingPlan
             }
             $this->placed[$id][] = $placed;
             $kept = $this->kept[$id]->steps[$step->id];
-            $this->told[$id][] = ($this->pushed[$id]->late ?? null) === null ? $placed : new PlacedStep($step, $kept->startMin, $kept->startMin + min($kept->endMin - $kept->startMin, $placed->endMin - $placed->startMin), $placed->way, $placed->people);
+            $this->told[$id][] = ($this->pushed[$id]->late ?? null) === null
+                ? $placed
+                : new PlacedStep(
+                    $step,
+                    $kept->startMin,
+                    $kept->startMin + min($kept->endMin - $kept->startMin, $placed->endMin - $placed->startMin),
+                    $placed->way,
+                    $placed->people,
+                );
             foreach ($step->uses as $thing => $hold) {
                 $things[$thing][] = [$placed->startMin, $placed->endMin + $hold, $id, $step->id];
             }
@@ -222,7 +248,9 @@ final class StandingPlan
             $start <= $kept->startMin => null,
             $holds !== null => $holds,
             $last !== null && $opens <= $last->endMin + self::SLACK => $this->pushed[$id],
-            default => $last === null ? new Breach(Breach::OPENS, $step->id) : ($this->pushed[$id] ?? new Breach(Breach::OPENS, $step->id)),
+            default => $last === null
+                ? new Breach(Breach::OPENS, $step->id)
+                : ($this->pushed[$id] ?? new Breach(Breach::OPENS, $step->id)),
         };
         if ($start - $kept->startMin >= Unrest::MOVED_MIN - self::SLACK) {
             return $this->because($id, $step, $pushedBy);
@@ -230,7 +258,13 @@ final class StandingPlan
         $isBegun = $isFirst && $start <= $this->nowMin && ($pushedBy?->late === null || $start < $this->nowMin);
         $isLate = $isBegun && $this->nowMin > $start + $hands;
         $end = $isLate ? $this->nowMin : $start + $hands;
-        $placed = new PlacedStep($step, $start, $end, $isKeyed ? Way::Keyed : self::way($gap, $isFirst && $before === null), $kept->people);
+        $placed = new PlacedStep(
+            $step,
+            $start,
+            $end,
+            $isKeyed ? Way::Keyed : self::way($gap, $isFirst && $before === null),
+            $kept->people,
+        );
         $breach = $this->breach($id, $placed, $gap, $before, $isBegun, $isLate);
         if ($breach !== null) {
             return $breach;
@@ -265,7 +299,13 @@ final class StandingPlan
             return new Breach(Breach::COLD, $step->id);
         }
 
-        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->isInTime($id, $placed, $gap, $before, $isLate) ? null
+        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->isInTime(
+            $id,
+            $placed,
+            $gap,
+            $before,
+            $isLate,
+        ) ? null
             : ($isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : new Breach(Breach::CLOSES, $step->id));
     }
 
@@ -308,7 +348,10 @@ final class StandingPlan
         }
         $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
 
-        return $ages->when($ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least), max($before['end'], $this->nowMin) + StepsAhead::AGES_AHEAD_MIN);
+        return $ages->when(
+            $ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least),
+            max($before['end'], $this->nowMin) + StepsAhead::AGES_AHEAD_MIN,
+        );
     }
 
     /** @param array{start: float, end: float} $before */
@@ -326,14 +369,18 @@ final class StandingPlan
 
         // When hands begin it must bond by all that is expected; what is not sure is how long the edges of the coat bear.
         return $ages->at($start) - $ages->at($before['end']) <= $gap->most + self::SLACK
-            && ($isLate || ($ages->at($start) - $ages->at($before['start']) <= $most && $ages->at($placed->endMin) - $ages->at($before['end']) <= $most));
+            && ($isLate
+                || ($ages->at($start) - $ages->at($before['start']) <= $most
+                    && $ages->at($placed->endMin) - $ages->at($before['end']) <= $most));
     }
 
     private function isThere(WorkingTime $work, PlacedStep $placed, bool $isInHand): bool
     {
         foreach ($work->windows as [$open, $close]) {
             // Who is at it need not have been there by these hours when it began.
-            if ($open <= ($isInHand ? max($placed->startMin, $this->nowMin) : $placed->startMin) + self::SLACK && $close + self::OVERRUN_MIN >= $placed->endMin && $close > $placed->startMin) {
+            if ($open <= ($isInHand ? max($placed->startMin, $this->nowMin) : $placed->startMin) + self::SLACK
+                && $close + self::OVERRUN_MIN >= $placed->endMin
+                && $close > $placed->startMin) {
                 return true;
             }
         }

@@ -11,7 +11,13 @@ use OakGloss\Cure\TackWindow;
 final readonly class StepTime
 {
     /** @param list<int> $people whose hands, counted in the crew */
-    public function __construct(public float $startMin, public float $endMin, public Way $way, public ?TackWindow $window = null, public ?CureEvent $ready = null, public array $people = [])
-    {
+    public function __construct(
+        public float $startMin,
+        public float $endMin,
+        public Way $way,
+        public ?TackWindow $window = null,
+        public ?CureEvent $ready = null,
+        public array $people = [],
+    ) {
     }
 }

@@ -63,7 +63,9 @@ final class StepsAhead
                 $leniency->keepsWarmth() ? $this->bearsFor($step)[0] : null,
                 0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
                 $leniency->keepsHands() ? min($this->people($step), max(1, count($crew->people))) : 1,
-                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth']) ? ['booth' => self::DUST_FREE_MIN] : $this->box($step, $crew),
+                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth'])
+                    ? ['booth' => self::DUST_FREE_MIN]
+                    : $this->box($step, $crew),
                 $decision?->pinnedAt === null ? null : max($decision->pinnedAt, $this->nowMin - Decision::LATE_MIN),
                 $decision->notBefore ?? -INF,
                 $decision->mustKey ?? false,
@@ -92,7 +94,10 @@ final class StepsAhead
             }
         }
         foreach ($free->windows(1) as [$open, $close]) {
-            for ($minute = max($open, $this->nowMin); $asked !== [] && $minute < min($close, $this->nowMin + self::AIR_AHEAD_MIN); $minute += 30.0) {
+            for ($minute = max($open, $this->nowMin); $asked !== [] && $minute < min(
+                $close,
+                $this->nowMin + self::AIR_AHEAD_MIN,
+            ); $minute += 30.0) {
                 $c = $this->air->at($minute);
                 $asked = array_filter($asked, fn (array $a): bool => $c < $a[0] || $c > $a[1]);
             }
@@ -104,7 +109,11 @@ final class StepsAhead
     /** Ages of its coats from the first minute that a sheet can ask for. */
     public function ages(): AgeTables
     {
-        return $this->ages ??= new AgeTables($this->air, min($this->nowMin - 1440.0, $this->anchor()['start'] ?? INF) - 1.0, $this->lagMin());
+        return $this->ages ??= new AgeTables(
+            $this->air,
+            min($this->nowMin - 1440.0, $this->anchor()['start'] ?? INF) - 1.0,
+            $this->lagMin(),
+        );
     }
 
     public function lagMin(): float
@@ -209,7 +218,11 @@ final class StepsAhead
             ),
             FollowKind::Sandable => Gap::age($clock, $clock->age('sandable'), doubt: $doubt),
             FollowKind::Cured => Gap::age($clock, $clock->age('full'), stallC: $clock->stallFor('full'), doubt: $doubt),
-            FollowKind::Settled => Gap::age($clock, max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)), doubt: $doubt),
+            FollowKind::Settled => Gap::age(
+                $clock,
+                max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)),
+                doubt: $doubt,
+            ),
             // Counted from the cloth, which was laid no earlier than the base's tack.
             FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from')), doubt: $doubt),
         };
@@ -224,6 +237,9 @@ final class StepsAhead
         }
         $clock = $this->plan->materials->resinFor($coat->step)->kinetics;
 
-        return ($turn->step->follow->leastMin + $turn->handsMin) * $clock->activation->rate(Temperature::fromCelsius($this->plan->shop->workingAirC), $clock->reference);
+        return ($turn->step->follow->leastMin + $turn->handsMin) * $clock->activation->rate(
+            Temperature::fromCelsius($this->plan->shop->workingAirC),
+            $clock->reference,
+        );
     }
 }

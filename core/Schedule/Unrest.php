@@ -44,6 +44,9 @@ final readonly class Unrest
      */
     public static function moved(array $kept, array $placed): int
     {
-        return count(array_filter($placed, fn (PlacedStep $p): bool => isset($kept[$p->step->id]) && abs($p->startMin - $kept[$p->step->id]) >= self::MOVED_MIN));
+        return count(array_filter(
+            $placed,
+            fn (PlacedStep $p): bool => isset($kept[$p->step->id]) && abs($p->startMin - $kept[$p->step->id]) >= self::MOVED_MIN,
+        ));
     }
 }

@@ -54,7 +54,10 @@ final readonly class WindowFit
     {
         $best = [];
         foreach ($hardeners as $n => $hardener) {
-            foreach ([null, ...array_filter(self::BOX_C, fn (float $c): bool => $this->warmestC !== null && $c <= $this->warmestC)] as $boxC) {
+            foreach ([
+                null,
+                ...array_filter(self::BOX_C, fn (float $c): bool => $this->warmestC !== null && $c <= $this->warmestC),
+            ] as $boxC) {
                 $way = $this->bestStart($hardener, $boxC);
                 $key = "{$n}/".($boxC === null ? 'air' : 'box');
                 if ($way !== null && (! isset($best[$key]) || self::worth($way) > self::worth($best[$key]))) {
@@ -73,7 +76,10 @@ final readonly class WindowFit
         $best = null;
         $all = array_sum($this->handsMin);
         foreach ($this->free as [$from, $until]) {
-            for ($start = self::STEP_MIN * ceil(max($from, $this->earliest) / self::STEP_MIN); $start + $all <= $until && $start <= $this->latest; $start += self::STEP_MIN) {
+            for ($start = self::STEP_MIN * ceil(max(
+                $from,
+                $this->earliest,
+            ) / self::STEP_MIN); $start + $all <= $until && $start <= $this->latest; $start += self::STEP_MIN) {
                 if ($this->air->at($start) < $hardener->resin->minC) {
                     continue;
                 }
@@ -103,7 +109,12 @@ final readonly class WindowFit
                 continue;
             }
             $climate = $boxC === null ? null : new ClimateChange(ClimateKind::WarmBox, $end, max($end + 30.0, $from), $boxC);
-            $forecast = new CureForecast(new PartTemperature($climate?->appliedTo($this->air) ?? $this->air, $this->lagMin), $hardener->resin->kinetics, new Spread($hardener->resin->rateSigma), $start);
+            $forecast = new CureForecast(
+                new PartTemperature($climate?->appliedTo($this->air) ?? $this->air, $this->lagMin),
+                $hardener->resin->kinetics,
+                new Spread($hardener->resin->rateSigma),
+                $start,
+            );
             // Opens for the last-laid resin, closes for the first.
             $window = new TackWindow($forecast->event('tack_from', $end), $forecast->event('tack_until', $start));
             $opens = $window->opens->expectedMin;
@@ -119,7 +130,15 @@ final readonly class WindowFit
             $sure = $window->sure();
             $sureMin = $sure === null ? 0.0 : max(0.0, min($until, $sure['until']) - max($from, $sure['from']));
             $next = max($first, min($last, $sure === null ? 0.5 * ($opens + $closes) : max($sure['from'], $first)));
-            $way = new FittedWindow($hardener, $starts, 5.0 * ceil($next / 5.0), $window, $climate, $sureMin, min($next - $opens, $closes - $next - $this->nextHands));
+            $way = new FittedWindow(
+                $hardener,
+                $starts,
+                5.0 * ceil($next / 5.0),
+                $window,
+                $climate,
+                $sureMin,
+                min($next - $opens, $closes - $next - $this->nextHands),
+            );
             $best = $best === null || self::worth($way) > self::worth($best) ? $way : $best;
         }
 

@@ -18,6 +18,8 @@ return new class () extends Migration {
             $table->json('device_ranges')->default('[]');
         });
         // Shops that have devices keep reaching them.
-        DB::table('shops')->where(fn ($q) => $q->whereNotNull('probe_url')->orWhereNotNull('meter_url'))->update(['device_ranges' => '["private","loopback"]']);
+        DB::table('shops')->where(
+            fn ($q) => $q->whereNotNull('probe_url')->orWhereNotNull('meter_url'),
+        )->update(['device_ranges' => '["private","loopback"]']);
     }
 };

@@ -63,12 +63,23 @@ return new class () extends Migration {
         $add = fn (string $row, string $when): string => 'INSERT INTO air_quarters (shop_id, slot, n, seconds, c) SELECT '
             ."{$row}shop_id, ".$this->of($row, $slot).', 1, '.$this->of($row, self::SECONDS).", {$row}air_c WHERE {$when} "
             .'ON CONFLICT (shop_id, slot) DO UPDATE SET n = n + 1, seconds = seconds + excluded.seconds, c = c + excluded.c;';
-        $takeOff = fn (string $row): string => "UPDATE air_quarters SET n = n - 1, seconds = seconds - {$this->of($row, self::SECONDS)}, c = c - {$row}air_c "
+        $takeOff = fn (string $row): string => "UPDATE air_quarters SET n = n - 1, seconds = seconds - {$this->of(
+            $row,
+            self::SECONDS,
+        )}, c = c - {$row}air_c "
             ."WHERE {$this->of($row, self::IS_MEANT)} AND shop_id = {$row}shop_id AND slot = {$this->of($row, $slot)};";
-        DB::statement("INSERT INTO air_quarters SELECT shop_id, {$slot}, count(*), sum(".self::SECONDS.'), sum(air_c) FROM air_readings WHERE '.self::IS_MEANT." GROUP BY shop_id, {$slot}");
+        DB::statement(
+            "INSERT INTO air_quarters SELECT shop_id, {$slot}, count(*), sum(".self::SECONDS
+                .'), sum(air_c) FROM air_readings WHERE '.self::IS_MEANT." GROUP BY shop_id, {$slot}",
+        );
         DB::statement("CREATE TRIGGER air_in AFTER INSERT ON air_readings BEGIN {$add('NEW.', $this->of('NEW.', self::IS_MEANT))} END");
         DB::statement("CREATE TRIGGER air_out AFTER DELETE ON air_readings BEGIN {$takeOff('OLD.')} END");
-        DB::statement("CREATE TRIGGER air_other AFTER UPDATE ON air_readings BEGIN {$takeOff('OLD.')} {$add('NEW.', $this->of('NEW.', self::IS_MEANT))} END");
+        DB::statement(
+            "CREATE TRIGGER air_other AFTER UPDATE ON air_readings BEGIN {$takeOff('OLD.')} {$add(
+                'NEW.',
+                $this->of('NEW.', self::IS_MEANT),
+            )} END",
+        );
     }
 
     private function of(string $row, string $expression): string

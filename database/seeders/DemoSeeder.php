@@ -40,8 +40,12 @@ final class DemoSeeder extends Seeder
     private User $user;
     private ShopFloor $floor;
 
-    public function __construct(private readonly ShopClock $clock, private readonly Planner $planner, private readonly Recorder $recorder, private readonly PlanKeeper $keeper)
-    {
+    public function __construct(
+        private readonly ShopClock $clock,
+        private readonly Planner $planner,
+        private readonly Recorder $recorder,
+        private readonly PlanKeeper $keeper,
+    ) {
     }
 
     public function run(): void
@@ -49,7 +53,10 @@ final class DemoSeeder extends Seeder
         $workshop = self::json('demo/workshop.json');
         $this->shop = Shop::query()->create($workshop['shop']);
         foreach ($workshop['people'] as $person) {
-            $user = User::query()->create($person + ['shop_id' => $this->shop->id, 'password' => (string) config('oak.demo_login.password')]);
+            $user = User::query()->create($person + [
+                'shop_id' => $this->shop->id,
+                'password' => (string) config('oak.demo_login.password'),
+            ]);
             $this->user ??= $user;
         }
         ShippedShelf::stock($this->shop);
@@ -67,7 +74,15 @@ final class DemoSeeder extends Seeder
         }
         foreach (StandInProbe::between($now->subHours(26)->getTimestamp(), $now->getTimestamp()) as $said) {
             $reading = ProbeReading::from($said, $now);
-            AirReading::query()->create(['shop_id' => $this->shop->id, 'source' => 'probe', 'measured_at' => $reading->measuredAt, 'air_c' => $reading->airC, 'rh_percent' => $reading->leftOutBecause === null ? $reading->rhPercent : null, 'left_out_because' => $reading->leftOutBecause, 'said' => $reading->leftOutBecause === null ? null : $reading->said]);
+            AirReading::query()->create([
+                'shop_id' => $this->shop->id,
+                'source' => 'probe',
+                'measured_at' => $reading->measuredAt,
+                'air_c' => $reading->airC,
+                'rh_percent' => $reading->leftOutBecause === null ? $reading->rhPercent : null,
+                'left_out_because' => $reading->leftOutBecause,
+                'said' => $reading->leftOutBecause === null ? null : $reading->said,
+            ]);
         }
         $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
         foreach ($workshop['parts'] as $row) {
@@ -81,11 +96,21 @@ final class DemoSeeder extends Seeder
     {
         $state = (string) $row['state'];
         $begunDaysAgo = (float) ($row['begun_days_ago'] ?? 0.0);
-        foreach (['base_resin' => Resin::class, 'clear_resin' => Resin::class, 'cloth' => Cloth::class, 'clear' => Clear::class] as $what => $model) {
-            $row["{$what}_id"] = $row[$what] === null ? null : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
+        foreach ([
+            'base_resin' => Resin::class,
+            'clear_resin' => Resin::class,
+            'cloth' => Cloth::class,
+            'clear' => Clear::class,
+        ] as $what => $model) {
+            $row["{$what}_id"] = $row[$what] === null
+                ? null
+                : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
         }
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
-        $part = new Part(array_diff_key($row, array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear', 'filler'])) + ['shop_id' => $this->shop->id]);
+        $part = new Part(array_diff_key(
+            $row,
+            array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear', 'filler']),
+        ) + ['shop_id' => $this->shop->id]);
         $part->save();
         $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
@@ -106,7 +131,13 @@ final class DemoSeeder extends Seeder
         $plan = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $this->floor)->plan;
         $coat = $plan->lastCoat();
         if ($state === 'finished') {
-            $this->reading($part, 'gloss_read', $plan->lastDone()->step->key ?? 'inspect', ($plan->lastDone()->doneAtMin ?? 0.0) + 6.0, ['gu' => 35.4, 'by' => 'hand']);
+            $this->reading(
+                $part,
+                'gloss_read',
+                $plan->lastDone()->step->key ?? 'inspect',
+                ($plan->lastDone()->doneAtMin ?? 0.0) + 6.0,
+                ['gu' => 35.4, 'by' => 'hand'],
+            );
         }
         if ($state !== 'to_flat' || $coat?->doneAtMin === null) {
             return;
@@ -119,7 +150,19 @@ final class DemoSeeder extends Seeder
         $this->reading($part, 'part_weighed', $coat->step->key, $coat->doneAtMin - 15.0, ['grams' => 842.0]);
         // A little less than the model says went on, and it shows on the flank.
         $this->reading($part, 'part_weighed', $coat->step->key, $coat->doneAtMin + 5.0, ['grams' => round(842.0 + 0.92 * $gained)]);
-        $this->reading($part, 'measured', $coat->step->key, $this->floor->nowMin - 40.0, ['zone' => $slug->zone->name, 'way' => 'cut_face', 'um' => round($slug->after->crownCover()->inMicrometres() - 22.0), 'n' => 3, 'step_um' => 10.0]);
+        $this->reading(
+            $part,
+            'measured',
+            $coat->step->key,
+            $this->floor->nowMin - 40.0,
+            [
+                'zone' => $slug->zone->name,
+                'way' => 'cut_face',
+                'um' => round($slug->after->crownCover()->inMicrometres() - 22.0),
+                'n' => 3,
+                'step_um' => 10.0,
+            ],
+        );
     }
 
     /** @param array<string, string|int|float> $data */
@@ -253,9 +296,14 @@ final class DemoSeeder extends Seeder
             return $facts;
         }
         if ($step->step->kind->isSanding()) {
-            $grits = $step->ladder === null ? [$step->step->grits->to ?? 180] : array_map(fn ($s): int => $s->grit->number, $step->ladder->steps);
+            $grits = $step->ladder === null
+                ? [$step->step->grits->to ?? 180]
+                : array_map(fn ($s): int => $s->grit->number, $step->ladder->steps);
 
-            return array_map(fn (int $i): array => ['sanded', $key, $start + ($end - $start) * ($i + 1) / count($grits), ['grit' => $grits[$i]]], array_keys($grits));
+            return array_map(
+                fn (int $i): array => ['sanded', $key, $start + ($end - $start) * ($i + 1) / count($grits), ['grit' => $grits[$i]]],
+                array_keys($grits),
+            );
         }
 
         return [[$step->step->kind->value === 'wipe' ? 'wiped' : 'done', $key, $end, []]];

@@ -65,7 +65,13 @@ final class Benchmark extends Command
 
     public function handle(): int
     {
-        config(['oak.demo' => true, 'oak.frozen_at' => '2027-03-10T15:34:00Z', 'session.driver' => 'array', 'cache.default' => 'array', 'database.connections.sqlite.database' => ':memory:']);
+        config([
+            'oak.demo' => true,
+            'oak.frozen_at' => '2027-03-10T15:34:00Z',
+            'session.driver' => 'array',
+            'cache.default' => 'array',
+            'database.connections.sqlite.database' => ':memory:',
+        ]);
         // Runs follow each other faster than hands would.
         RateLimiter::for('acts', fn (): Limit => Limit::none());
         $this->line('Seeding a shop in memory');
@@ -88,7 +94,12 @@ final class Benchmark extends Command
         $work = WorkingTime::of(array_map(fn (int $d): array => [$d * 1440.0 + 480.0, $d * 1440.0 + 1080.0], range(0, 13)));
         $cost = $this->shopSheet(12, $air, $work, RunSheetSearch::longEffort(12))->plan()->costMin;
         $bound = $this->shopSheet(12, $air, $work)->provenBound(self::BOUND_ROUNDS);
-        $this->line(sprintf('12 parts, one pair of hands, the long search: the plan costs %.0f min, no plan under %.0f is proven possible: at most %.1f %% dearer than the best.', $cost, $bound, 100.0 * ($cost / $bound - 1.0)));
+        $this->line(sprintf(
+            '12 parts, one pair of hands, the long search: the plan costs %.0f min, no plan under %.0f is proven possible: at most %.1f %% dearer than the best.',
+            $cost,
+            $bound,
+            100.0 * ($cost / $bound - 1.0),
+        ));
         $this->table(['what', 'median ms', 'slowest ms', 'target ms', ''], $rows);
 
         return self::SUCCESS;
@@ -108,7 +119,13 @@ final class Benchmark extends Command
         sort($times);
         $median = PageTimer::median($times);
 
-        return [$name, number_format($median, 2), number_format(end($times) ?: 0.0, 2), $target === null ? '' : (string) $target, $target !== null && $median > $target ? 'over' : ''];
+        return [
+            $name,
+            number_format($median, 2),
+            number_format(end($times) ?: 0.0, 2),
+            $target === null ? '' : (string) $target,
+            $target !== null && $median > $target ? 'over' : '',
+        ];
     }
 
     /** @return array<string, array{float|null, Closure}> */
@@ -120,7 +137,12 @@ final class Benchmark extends Command
         }
         $air = AirCurve::through($points);
         $reference = Temperature::fromCelsius(20.0);
-        $kinetics = new Kinetics($reference, Activation::assumed(), ['tack_from' => 120.0, 'tack_until' => 260.0, 'sandable' => 900.0, 'full' => 8000.0], 12.0);
+        $kinetics = new Kinetics(
+            $reference,
+            Activation::assumed(),
+            ['tack_from' => 120.0, 'tack_until' => 260.0, 'sandable' => 900.0, 'full' => 8000.0],
+            12.0,
+        );
         $rheology = new Rheology(1.1, $reference, 1.2, Activation::given(54000.0), 100.0, Activation::assumed());
         $work = WorkingTime::of(array_map(fn (int $d): array => [$d * 1440.0 + 480.0, $d * 1440.0 + 1080.0], range(0, 13)));
         $steps = [new RunStep('key', 60.0)];
@@ -139,24 +161,47 @@ final class Benchmark extends Command
             'film, 12 zones × 8 coats' => [null, function () use ($rheology, $reference): void {
                 $weave = new Weave(200.0);
                 for ($zone = 0; $zone < 12; $zone++) {
-                    $skin = SkinSection::wetOut($weave, new Face(7.0 * $zone, 0.3, null, 'face', [new Face(5.0, 0.2, null, 'top')]), $rheology, new Coat(140.0, $reference));
+                    $skin = SkinSection::wetOut(
+                        $weave,
+                        new Face(7.0 * $zone, 0.3, null, 'face', [new Face(5.0, 0.2, null, 'top')]),
+                        $rheology,
+                        new Coat(140.0, $reference),
+                    );
                     for ($coat = 0; $coat < 8; $coat++) {
                         $skin = $skin->afterCoat(new Coat(110.0, $reference));
                     }
                 }
             }],
-            'grit ladder over 23 papers' => [null, fn () => Ladder::cheapest(SandingMethod::WetBlock, 0.5, array_keys(Grit::MEAN_GRAIN_UM), 40, 5000, 30.0)],
+            'grit ladder over 23 papers' => [
+                null,
+                fn () => Ladder::cheapest(SandingMethod::WetBlock, 0.5, array_keys(Grit::MEAN_GRAIN_UM), 40, 5000, 30.0),
+            ],
             'film estimate, 12 zones, 8 coats and 8 readings' => [null, function (): void {
                 $estimate = FilmEstimate::unmeasured(12)->marked();
                 for ($n = 0; $n < 8; $n++) {
                     $estimate = $estimate->afterCoat(array_fill(0, 12, 60.0))->weighed(0.5, array_fill(0, 12, 0.04), 2.0, 1.0);
                 }
             }],
-            'thinnest cup at the end of its ranges' => [2000.0, fn () => CupHeat::fitted(Activation::given(300000.0), 1.1, 1.0, Temperature::fromCelsius(20.0), 10000.0 - 0.001 * mt_rand(0, 1000))->batch(0.1, Temperature::fromCelsius(120.0), 2000.0)],
+            'thinnest cup at the end of its ranges' => [
+                2000.0,
+                fn () => CupHeat::fitted(
+                    Activation::given(300000.0),
+                    1.1,
+                    1.0,
+                    Temperature::fromCelsius(20.0),
+                    10000.0 - 0.001 * mt_rand(0, 1000),
+                )->batch(0.1, Temperature::fromCelsius(120.0), 2000.0),
+            ],
             'an air file of 20 000 lines' => [3000.0, fn () => AirCsv::read($this->airFile(), 'UTC')],
-            'practice, one simulated week of 44 acts' => [100.0, fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek())],
+            'practice, one simulated week of 44 acts' => [
+                100.0,
+                fn () => Simulation::play(42, Lesson::Patience->before(), self::practiceWeek()),
+            ],
             'section drawing of one part' => [null, fn () => SectionDrawing::of(app(Planner::class)->plan($part)->plan)],
-            'run sheet, 12 steps, 14 days at 15 min' => [50.0, fn () => (new PartPlacer($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps)],
+            'run sheet, 12 steps, 14 days at 15 min' => [
+                50.0,
+                fn () => (new PartPlacer($air, Diary::alone($work), 480.0, 480.0 + 14 * 1440.0, 15.0, 120.0))->place($steps),
+            ],
             'whole replan of one part' => [50.0, function () use ($part): void {
                 app()->forgetScopedInstances();
                 app(Planner::class)->plan($part);
@@ -185,7 +230,17 @@ final class Benchmark extends Command
                 $other = $part->replicate();
                 $other->save();
                 foreach ($part->facts as $fact) {
-                    PartFact::query()->create(['part_id' => $other->id, 'token' => "copy-{$n}-{$copy}-{$fact->id}"] + $fact->only(['user_id', 'kind', 'step', 'happened_at', 'recorded_at', 'air_c', 'data']));
+                    PartFact::query()->create(
+                        ['part_id' => $other->id, 'token' => "copy-{$n}-{$copy}-{$fact->id}"] + $fact->only([
+                            'user_id',
+                            'kind',
+                            'step',
+                            'happened_at',
+                            'recorded_at',
+                            'air_c',
+                            'data',
+                        ]),
+                    );
                 }
             }
         }
@@ -193,9 +248,24 @@ final class Benchmark extends Command
         app(PlanKeeper::class)->keep($shop);
         $planner = app(Planner::class);
         $floor = $planner->floor($shop);
-        $crew = new Crew(array_map(fn (WorkingTime $w): WorkingTime => WorkingTime::of(array_values(array_map(fn (array $h): array => $h[0] > $floor->nowMin ? [$h[0] + 60.0, $h[1]] : $h, array_filter($w->windows, fn (array $h): bool => $h[1] - $h[0] > 90.0)))), $floor->crew->people), $floor->crew->things);
+        $crew = new Crew(
+            array_map(
+                fn (WorkingTime $w): WorkingTime => WorkingTime::of(array_values(array_map(
+                    fn (array $h): array => $h[0] > $floor->nowMin ? [$h[0] + 60.0, $h[1]] : $h,
+                    array_filter($w->windows, fn (array $h): bool => $h[1] - $h[0] > 90.0),
+                ))),
+                $floor->crew->people,
+            ),
+            $floor->crew->things,
+        );
 
-        return fn () => CurrentPlan::of($planner->chains($shop), $planner->keptPlaces($shop), $crew, $floor->nowMin, app(OpenParts::class)->weights($shop));
+        return fn () => CurrentPlan::of(
+            $planner->chains($shop),
+            $planner->keptPlaces($shop),
+            $crew,
+            $floor->nowMin,
+            app(OpenParts::class)->weights($shop),
+        );
     }
 
     /** Parts like the trade's: keys, coats in windows, cures; three pairs of hands for each dozen and a half of parts. */
@@ -212,7 +282,15 @@ final class Benchmark extends Command
             $chains[] = new Chain("part {$p}", $steps, $air, null, 1.0 + ($p % 7 === 0 ? 1.0 : 0.0), $p % 5 === 0 ? 9000.0 : null);
         }
 
-        return new RunSheetSearch($chains, new Crew(array_fill(0, (int) ceil($parts / 18), $work)), 480.0, 480.0 + 14 * 1440.0, 15.0, 180.0, $effort);
+        return new RunSheetSearch(
+            $chains,
+            new Crew(array_fill(0, (int) ceil($parts / 18), $work)),
+            480.0,
+            480.0 + 14 * 1440.0,
+            15.0,
+            180.0,
+            $effort,
+        );
     }
 
     private function airFile(): string
@@ -220,7 +298,13 @@ final class Benchmark extends Command
         static $file = null;
         if ($file === null) {
             $file = (string) tempnam(sys_get_temp_dir(), 'oak-air');
-            file_put_contents($file, "Temperatur (°C);Zeit;Feuchte\n".implode("\n", array_map(fn (int $i): string => '18,4;'.gmdate('d.m.Y H:i:s', 1778000000 + 1300 * $i).';55', range(1, 19998))));
+            file_put_contents(
+                $file,
+                "Temperatur (°C);Zeit;Feuchte\n".implode(
+                    "\n",
+                    array_map(fn (int $i): string => '18,4;'.gmdate('d.m.Y H:i:s', 1778000000 + 1300 * $i).';55', range(1, 19998)),
+                ),
+            );
         }
 
         return $file;
@@ -231,10 +315,23 @@ final class Benchmark extends Command
     {
         $acts = [Act::wait(1440.0)];
         foreach ([150, 240, 320, 400, 600, 1000] as $grit) {
-            array_push($acts, Act::sand(Grit::p($grit), SandingMethod::WetBlock, 10.0, 'top'), Act::sand(Grit::p($grit), SandingMethod::WetBlock, 6.0, 'flank'), Act::wipe(), Act::look());
+            array_push(
+                $acts,
+                Act::sand(Grit::p($grit), SandingMethod::WetBlock, 10.0, 'top'),
+                Act::sand(Grit::p($grit), SandingMethod::WetBlock, 6.0, 'flank'),
+                Act::wipe(),
+                Act::look(),
+            );
         }
         for ($coat = 0; $coat < 4; $coat++) {
-            array_push($acts, Act::mix(26.0), Act::coat(), Act::wait(1440.0), Act::sand(Grit::p(240), SandingMethod::WetBlock, 4.0), Act::wipe());
+            array_push(
+                $acts,
+                Act::mix(26.0),
+                Act::coat(),
+                Act::wait(1440.0),
+                Act::sand(Grit::p(240), SandingMethod::WetBlock, 4.0),
+                Act::wipe(),
+            );
         }
 
         return $acts;

@@ -33,7 +33,10 @@ final class BenchmarkGrown extends Command
         $paths = [];
         $shops = ['demo' => 0, 'grown' => max(1, (int) $this->option('times'))];
         foreach ($shops as $name => $times) {
-            config(["database.connections.{$name}" => ['database' => ':memory:'] + config('database.connections.sqlite'), "cache.stores.{$name}" => ['driver' => 'array', 'serialize' => true]]);
+            config([
+                "database.connections.{$name}" => ['database' => ':memory:'] + config('database.connections.sqlite'),
+                "cache.stores.{$name}" => ['driver' => 'array', 'serialize' => true],
+            ]);
             $this->useShop($name);
             $this->line("Seeding the {$name} shop");
             Artisan::call('migrate', ['--force' => true, '--database' => $name]);
@@ -43,7 +46,10 @@ final class BenchmarkGrown extends Command
                 GrownShop::grow(Shop::query()->firstOrFail(), $times);
             }
         }
-        $this->table(['page', 'demo ms', 'grown ms', 'rows', 'grown', 'peak MB', 'grown', 'kB', 'grown', ''], $this->rows(array_keys($shops), $paths));
+        $this->table(
+            ['page', 'demo ms', 'grown ms', 'rows', 'grown', 'peak MB', 'grown', 'kB', 'grown', ''],
+            $this->rows(array_keys($shops), $paths),
+        );
 
         return self::SUCCESS;
     }
@@ -70,8 +76,20 @@ final class BenchmarkGrown extends Command
             }
             $of = fn (string $name, string $what): float => PageTimer::median(array_column($taken[$name], $what));
             [$demo, $grown] = array_map(fn (string $name): float => $of($name, 'ms'), $shops);
-            $figures = array_merge(...array_map(fn (string $what): array => array_map(fn (string $n): string => number_format($of($n, $what), $what === 'rows' ? 0 : 1), $shops), ['rows', 'mb', 'kb']));
-            $rows[] = [$path, number_format($demo, 1), number_format($grown, 1), ...$figures, $grown > max(self::FACTOR * $demo, $demo + self::MORE_MS) ? 'over' : ''];
+            $figures = array_merge(...array_map(
+                fn (string $what): array => array_map(
+                    fn (string $n): string => number_format($of($n, $what), $what === 'rows' ? 0 : 1),
+                    $shops,
+                ),
+                ['rows', 'mb', 'kb'],
+            ));
+            $rows[] = [
+                $path,
+                number_format($demo, 1),
+                number_format($grown, 1),
+                ...$figures,
+                $grown > max(self::FACTOR * $demo, $demo + self::MORE_MS) ? 'over' : '',
+            ];
         }
 
         return $rows;

@@ -21,10 +21,20 @@ final class GlossCalc extends Command
     public function handle(): int
     {
         try {
-            $result = Calculator::run((string) ($this->argument('model') ?? ''), (string) stream_get_contents(STDIN, self::MOST_BYTES), self::isSpent(...));
+            $result = Calculator::run(
+                (string) ($this->argument('model') ?? ''),
+                (string) stream_get_contents(STDIN, self::MOST_BYTES),
+                self::isSpent(...),
+            );
             $json = json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
         } catch (BadField $e) {
-            $this->output->writeln((string) json_encode(['error' => ['field' => $e->field, 'message' => $e->getMessage()]], JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), self::OUTPUT_RAW);
+            $this->output->writeln(
+                (string) json_encode(
+                    ['error' => ['field' => $e->field, 'message' => $e->getMessage()]],
+                    JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+                ),
+                self::OUTPUT_RAW,
+            );
 
             return 2;
         }

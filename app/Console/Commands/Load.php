@@ -50,7 +50,10 @@ final class Load extends Command
             $told = [];
             foreach ($devices as $device) {
                 $device->wait();
-                $told = [...$told, ...array_filter(array_map(fn (string $line): mixed => json_decode($line, true), explode("\n", $device->getOutput())))];
+                $told = [
+                    ...$told,
+                    ...array_filter(array_map(fn (string $line): mixed => json_decode($line, true), explode("\n", $device->getOutput()))),
+                ];
             }
             $this->stop();
 
@@ -71,11 +74,20 @@ final class Load extends Command
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('no port is free');
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         fclose($socket);
-        $this->environment = ['DB_DATABASE' => $this->data, 'OAK_DEMO' => 'true', 'OAK_PROBE_URL' => '', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'BCRYPT_ROUNDS' => '4', 'SESSION_COOKIE' => "load_{$this->port}"];
+        $this->environment = [
+            'DB_DATABASE' => $this->data,
+            'OAK_DEMO' => 'true',
+            'OAK_PROBE_URL' => '',
+            'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS,
+            'BCRYPT_ROUNDS' => '4',
+            'SESSION_COOKIE' => "load_{$this->port}",
+        ];
         $this->line('Seeding');
         $this->artisan('migrate', '--seed', '--force');
         $db = new PDO("sqlite:{$this->data}");
-        $add = $db->prepare("insert into users (shop_id, name, initials, email, password, role, at_bench) values (1, 'Load', 'L', ?, ?, 'finisher', 0)");
+        $add = $db->prepare(
+            "insert into users (shop_id, name, initials, email, password, role, at_bench) values (1, 'Load', 'L', ?, ?, 'finisher', 0)",
+        );
         $hash = Hash::make(Device::PASSWORD, ['rounds' => 4]);
         for ($person = 0; $person < $people; $person++) {
             $add->execute([self::email($person), $hash]);
@@ -93,7 +105,21 @@ final class Load extends Command
         $devices = [];
         for ($c = 0; $c < $clients + ($reads ? 2 : 0); $c++) {
             $share = $reads ? ($c < $clients ? 0.0 : 1.0) : self::WRITES;
-            $devices[] = $device = new Process([PHP_BINARY, 'artisan', 'oak:load-device', "http://127.0.0.1:{$this->port}", self::email($c), (string) $seconds, (string) $share], base_path(), null, null, null);
+            $devices[] = $device = new Process(
+                [
+                    PHP_BINARY,
+                    'artisan',
+                    'oak:load-device',
+                    "http://127.0.0.1:{$this->port}",
+                    self::email($c),
+                    (string) $seconds,
+                    (string) $share,
+                ],
+                base_path(),
+                null,
+                null,
+                null,
+            );
             $device->start();
         }
 
@@ -132,9 +158,26 @@ final class Load extends Command
         // While a copy is put back the shop is closed, and says so.
         $failed = array_filter($told, fn (array $t): bool => $t['status'] >= 500 && ! ($t['status'] === 503 && $this->restores !== []));
         $db = new PDO("sqlite:{$this->data}");
-        $doubled = (int) self::scalar($db, "select count(*) from (select 1 from facts f where kind in ('coat_on', 'wiped', 'done', 'ready') and not exists (select 1 from facts s where s.kind = 'struck' and json_extract(s.data, '$.target') = f.id) group by part_id, step, kind having count(*) > 1)");
+        $doubled = (int) self::scalar(
+            $db,
+            "select count(*) from (select 1 from facts f where kind in ('coat_on', 'wiped', 'done', 'ready') and not exists (select 1 from facts s where s.kind = 'struck' and json_extract(s.data, '$.target') = f.id) group by part_id, step, kind having count(*) > 1)",
+        );
         $whole = self::scalar($db, 'pragma integrity_check');
-        $this->table(['clients', 'seconds', 'pages a second', 'writes', 'said to be kept', 'lost', 'doubled', 'failed', 'slowest write ms', 'file'], [[$clients, $seconds, round(count($pages) / $seconds, 1), count($writes), count($kept), count($lost), $doubled, count($failed), max([0, ...array_column($writes, 'ms')]), $whole]]);
+        $this->table(
+            ['clients', 'seconds', 'pages a second', 'writes', 'said to be kept', 'lost', 'doubled', 'failed', 'slowest write ms', 'file'],
+            [[
+                $clients,
+                $seconds,
+                round(count($pages) / $seconds, 1),
+                count($writes),
+                count($kept),
+                count($lost),
+                $doubled,
+                count($failed),
+                max([0, ...array_column($writes, 'ms')]),
+                $whole,
+            ]],
+        );
 
         return $lost === [] && $doubled === 0 && $failed === [] && $whole === 'ok';
     }
@@ -161,7 +204,27 @@ final class Load extends Command
 
     private function serve(): void
     {
-        $this->server = new Process(['setsid', PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-d', 'log_errors=0', '-S', "127.0.0.1:{$this->port}", base_path('server.php')], public_path(), $this->environment, null, null);
+        $this->server = new Process(
+            [
+                'setsid',
+                PHP_BINARY,
+                '-d',
+                'opcache.enable=1',
+                '-d',
+                'opcache.jit=function',
+                '-d',
+                'opcache.jit_buffer_size=64M',
+                '-d',
+                'log_errors=0',
+                '-S',
+                "127.0.0.1:{$this->port}",
+                base_path('server.php'),
+            ],
+            public_path(),
+            $this->environment,
+            null,
+            null,
+        );
         $this->server->disableOutput()->start();
         for ($try = 0; $try < 300 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
             usleep(20000);
@@ -171,7 +234,10 @@ final class Load extends Command
     /** One worker in the midst of what it does; when few are left all at once, as when the power goes. */
     private function kill(): void
     {
-        $workers = array_filter(array_map(intval(...), explode("\n", (new Process(['pgrep', '-P', (string) $this->server?->getPid()]))->mustRun()->getOutput())));
+        $workers = array_filter(array_map(
+            intval(...),
+            explode("\n", (new Process(['pgrep', '-P', (string) $this->server?->getPid()]))->mustRun()->getOutput()),
+        ));
         if (count($workers) > self::WORKERS / 2) {
             posix_kill($workers[array_rand($workers)], SIGKILL);
         } else {

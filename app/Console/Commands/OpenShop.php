@@ -38,7 +38,15 @@ final class OpenShop extends Command
             'person' => ['required', 'string', 'max:80'],
             'email' => ['required', 'email', 'unique:users,email'],
             'zone' => ['required', 'timezone:all'],
-            'password' => ['required', 'string', new GoodPassword([(string) $this->argument('name'), (string) $this->argument('person'), (string) $this->argument('email')])],
+            'password' => [
+                'required',
+                'string',
+                new GoodPassword([
+                    (string) $this->argument('name'),
+                    (string) $this->argument('person'),
+                    (string) $this->argument('email'),
+                ]),
+            ],
         ]);
         if ($check->fails()) {
             foreach ($check->errors()->all() as $message) {
@@ -54,7 +62,11 @@ final class OpenShop extends Command
                 'town' => $given['town'],
                 'zone' => $given['zone'],
                 'working_hours' => array_fill(1, 5, $workday) + [6 => [], 7 => []],
-                'day_curves' => array_fill(1, 7, ['coldest_c' => 16.0, 'coldest_at' => '06:00', 'warmest_c' => 21.0, 'warmest_at' => '14:00']),
+                'day_curves' => array_fill(
+                    1,
+                    7,
+                    ['coldest_c' => 16.0, 'coldest_at' => '06:00', 'warmest_c' => 21.0, 'warmest_at' => '14:00'],
+                ),
                 'typed_air' => [],
                 'cup_loss_g' => 8.0,
                 'scale_step_g' => 0.1,
@@ -64,7 +76,10 @@ final class OpenShop extends Command
             User::query()->create([
                 'shop_id' => $shop->id,
                 'name' => $given['person'],
-                'initials' => mb_strtoupper(implode('', array_map(fn (string $w): string => mb_substr($w, 0, 1), array_slice(explode(' ', (string) $given['person']), 0, 3)))),
+                'initials' => mb_strtoupper(implode(
+                    '',
+                    array_map(fn (string $w): string => mb_substr($w, 0, 1), array_slice(explode(' ', (string) $given['person']), 0, 3)),
+                )),
                 'email' => $given['email'],
                 'password' => $given['password'],
                 'role' => Role::Owner,

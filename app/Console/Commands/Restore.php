@@ -46,7 +46,12 @@ final class Restore extends Command
             ShopCopy::putBack($ready, $live);
             DB::purge();
             Artisan::call('cache:clear');
-            Shop::query()->pluck('id')->each(fn (int $shop) => $audit->note($shop, 'restored', null, ['file' => basename((string) $this->argument('file'))]));
+            Shop::query()->pluck('id')->each(fn (int $shop) => $audit->note(
+                $shop,
+                'restored',
+                null,
+                ['file' => basename((string) $this->argument('file'))],
+            ));
         } finally {
             $wasDown ?: Artisan::call('up');
         }

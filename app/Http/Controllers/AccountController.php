@@ -26,12 +26,18 @@ final class AccountController
         $request->validate([
             'current' => ['required', 'string', 'max:200', 'current_password'],
             'password' => ['required', 'string', 'confirmed', new GoodPassword([$user->name, $user->email, $user->shop->name])],
-        ], ['current.current_password' => 'That is not your password.', 'password.confirmed' => 'The two are not the same.'], ['current' => 'present password']);
+        ], [
+            'current.current_password' => 'That is not your password.',
+            'password.confirmed' => 'The two are not the same.',
+        ], ['current' => 'present password']);
         $user->setPassword((string) $request->input('password'));
         $request->session()->put('sign_ins_void', $user->sign_ins_void);
         $audit->note($user->shop_id, 'password_set', $user, ['by' => 'self']);
 
-        return redirect()->route('account')->with('notice', 'Your password is changed. Wherever else you were signed in, you are signed out.');
+        return redirect()->route('account')->with(
+            'notice',
+            'Your password is changed. Wherever else you were signed in, you are signed out.',
+        );
     }
 
     public function everywhere(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse

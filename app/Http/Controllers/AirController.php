@@ -71,12 +71,19 @@ final class AirController
 
     public function probe(Request $request, DeviceClient $client, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]], [], ['probe_url' => 'address']);
+        $given = $request->validate(
+            ['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]],
+            [],
+            ['probe_url' => 'address'],
+        );
         $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
 
         $audit->note($user->shop_id, 'device_address', $user, ['address' => $given['probe_url'] ?? '–']);
 
-        return redirect()->route('air')->with('notice', ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.');
+        return redirect()->route('air')->with(
+            'notice',
+            ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.',
+        );
     }
 
     /** Asking twice keeps nothing twice, and no lock is held while a device takes its time. */
@@ -86,13 +93,21 @@ final class AirController
         $keeper->keep($user->shop, isAct: false);
         $why = $user->shop->refresh()->probe_silent_because;
 
-        return redirect()->route('air')->with('notice', $why === null ? ($kept === 0 ? 'Nothing new.' : ($kept === 1 ? 'One new reading.' : "{$kept} new readings.")) : "The probe is silent: {$why}. Plans stand on the last good reading.");
+        return redirect()->route('air')->with(
+            'notice',
+            $why === null
+                ? ($kept === 0 ? 'Nothing new.' : ($kept === 1 ? 'One new reading.' : "{$kept} new readings."))
+                : "The probe is silent: {$why}. Plans stand on the last good reading.",
+        );
     }
 
     /** Past lines are readings, later ones a forecast. All or nothing. */
     public function import(Request $request, ShopClock $clock, ActRunner $acts, #[CurrentUser] User $user): Response
     {
-        $given = $request->validate(['file' => ['required', 'file', 'max:2048'], 'zone' => ['required', 'timezone:all']], ['file.max' => 'The file is larger than 2 MB.']);
+        $given = $request->validate(
+            ['file' => ['required', 'file', 'max:2048'], 'zone' => ['required', 'timezone:all']],
+            ['file.max' => 'The file is larger than 2 MB.'],
+        );
         $shop = $user->shop;
         try {
             $points = AirCsv::read($request->file('file')->getRealPath(), $given['zone']);
@@ -102,7 +117,12 @@ final class AirController
         $now = $clock->now();
         foreach ([$points[0], end($points)] as $point) {
             if (! NearDate::isNear((new ShopTime($shop->zone))->local($point['min']), $now)) {
-                throw ValidationException::withMessages(['file' => (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d').' lies too far off: from a year back to two ahead. Nothing was taken.']);
+                throw ValidationException::withMessages(
+                    [
+                        'file' => (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d')
+                            .' lies too far off: from a year back to two ahead. Nothing was taken.',
+                    ],
+                );
             }
         }
 
@@ -119,13 +139,28 @@ final class AirController
         $new = DB::transaction(function () use ($shop, $user, $time, $past, $ahead, $clock): int {
             $new = 0;
             foreach (array_chunk($past, self::ROWS_AT_ONCE) as $rows) {
-                $new += AirReading::query()->insertOrIgnore(array_map(fn (array $p): array => ['shop_id' => $shop->id, 'source' => 'csv', 'measured_at' => gmdate('Y-m-d H:i:s', (int) round(60.0 * $p['min'])), 'user_id' => $user->id, 'air_c' => $p['c'], 'rh_percent' => $p['rh'], 'created_at' => now(), 'updated_at' => now()], $rows));
+                $new += AirReading::query()->insertOrIgnore(array_map(
+                    fn (array $p): array => [
+                        'shop_id' => $shop->id,
+                        'source' => 'csv',
+                        'measured_at' => gmdate('Y-m-d H:i:s', (int) round(60.0 * $p['min'])),
+                        'user_id' => $user->id,
+                        'air_c' => $p['c'],
+                        'rh_percent' => $p['rh'],
+                        'created_at' => now(),
+                        'updated_at' => now(),
+                    ],
+                    $rows,
+                ));
             }
             if ($ahead !== []) {
                 $from = $time->local($ahead[0]['min'])->format('Y-m-d H:i');
                 $until = $time->local($ahead[count($ahead) - 1]['min'])->format('Y-m-d H:i');
                 $shop->update(['typed_air' => [
-                    ...array_values(array_filter($shop->typedPoints($clock->nowMin()), fn (array $p): bool => $p['at'] < $from || $p['at'] > $until)),
+                    ...array_values(array_filter(
+                        $shop->typedPoints($clock->nowMin()),
+                        fn (array $p): bool => $p['at'] < $from || $p['at'] > $until,
+                    )),
                     ...array_map(fn (array $p): array => ['at' => $time->local($p['min'])->format('Y-m-d H:i'), 'c' => $p['c']], $ahead),
                 ]]);
             }
@@ -134,7 +169,10 @@ final class AirController
         });
         $same = count($past) - $new;
 
-        return redirect()->route('air')->with('notice', "Taken: {$new} readings, ".count($ahead).' points of forecast.'.($same > 0 ? " {$same} were there already." : ''));
+        return redirect()->route('air')->with(
+            'notice',
+            "Taken: {$new} readings, ".count($ahead).' points of forecast.'.($same > 0 ? " {$same} were there already." : ''),
+        );
     }
 
     public function forgetForecast(#[CurrentUser] User $user): RedirectResponse

@@ -18,8 +18,13 @@ use Illuminate\View\View;
 
 final class BenchController
 {
-    public function __invoke(Planner $planner, ClosingTime $lockUp, PlanKeeper $keeper, BetterPlans $better, #[CurrentUser] User $user): View
-    {
+    public function __invoke(
+        Planner $planner,
+        ClosingTime $lockUp,
+        PlanKeeper $keeper,
+        BetterPlans $better,
+        #[CurrentUser] User $user,
+    ): View {
         $bench = WorkQueue::of($user->shop, $planner);
 
         $closes = ClosingTime::closesAt($bench->floor);
@@ -30,7 +35,10 @@ final class BenchController
             'plans' => $planner->all($user->shop),
             'closes' => $closes,
             'cases' => $lockUp->cases($user->shop),
-            'nights' => array_values(array_filter(array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin), $bench->calls))),
+            'nights' => array_values(array_filter(array_map(
+                fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin),
+                $bench->calls,
+            ))),
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
         ]);

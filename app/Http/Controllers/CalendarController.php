@@ -20,8 +20,11 @@ use Illuminate\Support\Str;
 /** The run sheet as a calendar: a file, and a private address that calendars read again and again. */
 final class CalendarController
 {
-    public function __construct(private readonly Planner $planner, private readonly RunSheetCalendar $calendar, private readonly Audit $audit)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly RunSheetCalendar $calendar,
+        private readonly Audit $audit,
+    ) {
     }
 
     public function file(#[CurrentUser] User $user): Response
@@ -63,6 +66,9 @@ final class CalendarController
 
     private function answer(Shop $shop): Response
     {
-        return response($this->calendar->of($this->planner->all($shop), $this->planner->floor($shop))->serialize())->header('Content-Type', 'text/calendar; charset=utf-8');
+        return response($this->calendar->of(
+            $this->planner->all($shop),
+            $this->planner->floor($shop),
+        )->serialize())->header('Content-Type', 'text/calendar; charset=utf-8');
     }
 }

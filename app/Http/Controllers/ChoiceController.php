@@ -30,8 +30,15 @@ use OakGloss\Plan\FinishPlan;
 /** Takes one priced choice. The change is kept in the record. */
 final class ChoiceController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, OpenChoices $choices, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function __invoke(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        OpenChoices $choices,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $fields = $this->asked($request);
         $values = $this->valid($fields, $part);
         $part->load(Part::PLAN_NEEDS);
@@ -47,7 +54,13 @@ final class ChoiceController
                 throw ValidationException::withMessages(['choice' => implode(' ', $format->finding($finding))]);
             }
             foreach ($values as $field => $value) {
-                $recorder->record($part, $user, $planned->floor, $field, new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')));
+                $recorder->record(
+                    $part,
+                    $user,
+                    $planned->floor,
+                    $field,
+                    new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')),
+                );
             }
         });
 
@@ -63,7 +76,14 @@ final class ChoiceController
      */
     private function asked(Request $request): array
     {
-        $given = $request->validate(['field' => ['required', Rule::in(['pair', ...OpenChoices::FIELDS])], 'value' => ['nullable', fn (string $name, mixed $value, Closure $fail) => is_scalar($value) && strlen((string) $value) <= 120 ?: $fail('That is no choice.')]]);
+        $given = $request->validate([
+            'field' => ['required', Rule::in(['pair', ...OpenChoices::FIELDS])],
+            'value' => [
+                'nullable',
+                fn (string $name, mixed $value, Closure $fail) =>
+                    is_scalar($value) && strlen((string) $value) <= 120 ?: $fail('That is no choice.'),
+            ],
+        ]);
         if ($given['field'] !== 'pair') {
             return [$given['field'] => $given['value'] ?? null];
         }

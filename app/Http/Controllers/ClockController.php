@@ -20,8 +20,14 @@ use Illuminate\Validation\Rule;
 /** Moves the demo's clock on, so that a whole job can be lived in minutes. */
 final class ClockController
 {
-    public function __invoke(Request $request, ShopClock $clock, Planner $planner, ProbePoller $poller, PlanKeeper $keeper, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function __invoke(
+        Request $request,
+        ShopClock $clock,
+        Planner $planner,
+        ProbePoller $poller,
+        PlanKeeper $keeper,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $to = $request->validate(['to' => ['required', Rule::in(['window', '15', '60', 'tomorrow'])]])['to'];
         $shop = $user->shop;
         $floor = $planner->floor($shop);

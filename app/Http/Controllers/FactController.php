@@ -37,8 +37,15 @@ use OakGloss\Schedule\ActState;
 /** Acts of the bench: each becomes a fact with time, air and person. */
 final class FactController
 {
-    public function store(ActRequest $request, Part $part, Planner $planner, Sequence $sequence, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        ActRequest $request,
+        Part $part,
+        Planner $planner,
+        Sequence $sequence,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         [$kind, $step] = [$request->kind(), $request->step()];
         $at = $sequence->moment($planned, $request->validated('at'), (int) $request->validated('days_ago'));
@@ -55,30 +62,60 @@ final class FactController
         }
         $isMixed = $kind === Ready::class && $planned->plan->step($step)?->batch !== null;
 
-        return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with('notice', $this->notice($planned, $planner, $format, $step, $content));
+        return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with(
+            'notice',
+            $this->notice($planned, $planner, $format, $step, $content),
+        );
     }
 
-    public function strike(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function strike(
+        Request $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
         $isStruck = $part->facts()->where('kind', Struck::KIND)->whereRaw('json_extract(data, \'$.target\') = ?', [$fact->id])->exists();
         if ($isStruck || in_array($fact->kind, [Struck::KIND, Chosen::KIND], true)) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);
         }
         $tag = $part->letter;
-        $recorder->record($part, $user, $planner->floor($part->shop), $fact->step, new Struck($fact->id, (string) ($given['reason'] ?? '')));
+        $recorder->record(
+            $part,
+            $user,
+            $planner->floor($part->shop),
+            $fact->step,
+            new Struck($fact->id, (string) ($given['reason'] ?? '')),
+        );
         $now = $part->refresh()->letter;
 
-        return $this->backTo($request, $part)->with('notice', __($now === $tag ? 'acts.struck' : 'acts.struck_new_tag', ['old' => $tag, 'new' => $now]));
+        return $this->backTo($request, $part)->with(
+            'notice',
+            __($now === $tag ? 'acts.struck' : 'acts.struck_new_tag', ['old' => $tag, 'new' => $now]),
+        );
     }
 
     /** Says whether a check counts for the resin's pace. The newest word stands; the check itself stays as it was. */
-    public function judge(Request $request, Part $part, PartFact $fact, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function judge(
+        Request $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $rules = ['counts' => ['required', 'boolean'], 'reason' => ['required_if:counts,0', 'nullable', 'string', 'max:200']];
         $given = $request->validate($rules, ['reason.required_if' => __('acts.reason_missing')]);
         abort_unless($fact->content() instanceof ChecksCoat, 404);
-        $recorder->record($part, $user, $planner->floor($user->shop), $fact->step, new LeftOut($fact->id, (bool) $given['counts'], (string) ($given['reason'] ?? '')));
+        $recorder->record(
+            $part,
+            $user,
+            $planner->floor($user->shop),
+            $fact->step,
+            new LeftOut($fact->id, (bool) $given['counts'], (string) ($given['reason'] ?? '')),
+        );
 
         return back()->with('notice', __($given['counts'] ? 'acts.counts' : 'acts.left_out'));
     }
@@ -93,14 +130,19 @@ final class FactController
     {
         $step = $planned->plan->step($key)?->step;
 
-        return $step?->kind !== StepKind::PostCure ? null : new AirChanged(ClimateKind::WarmBox, round($at), round($at + 60.0 * $step->args['hours']), (float) $step->args['c']);
+        return $step?->kind !== StepKind::PostCure
+            ? null
+            : new AirChanged(ClimateKind::WarmBox, round($at), round($at + 60.0 * $step->args['hours']), (float) $step->args['c']);
     }
 
     /** What was kept, of the step that was logged. */
     private function notice(PlannedPart $before, Planner $planner, Formatter $format, string $key, Content $content): string
     {
         $step = $before->plan->step($key);
-        $kept = __('acts.done', ['step' => $step === null ? $format->stepName($key) : $format->step($step->step), 'what' => lcfirst($format->fact($content))]);
+        $kept = __(
+            'acts.done',
+            ['step' => $step === null ? $format->stepName($key) : $format->step($step->step), 'what' => lcfirst($format->fact($content))],
+        );
         if ($content instanceof CoatOn) {
             $below = match ($before->next?->state) {
                 ActState::Waiting => 'coat_wet',

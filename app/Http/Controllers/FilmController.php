@@ -50,8 +50,14 @@ final class FilmController
     }
 
     /** The part lay on the scale, or a thickness was measured: each is a fact, and the estimate follows it. */
-    public function store(Request $request, Part $part, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
         $given = $request->validate([
@@ -60,10 +66,20 @@ final class FilmController
             'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
             'way' => ['required_if:kind,measured', 'nullable', Rule::in(Measured::WAYS)],
             'unit' => ['sometimes', Rule::in(['um', 'mm'])],
-            'um' => ['required_if:kind,measured', 'nullable', 'numeric', $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000'],
+            'um' => [
+                'required_if:kind,measured',
+                'nullable',
+                'numeric',
+                $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000',
+            ],
             'n' => ['nullable', 'integer', 'between:1,50'],
-        ], ['part_g.required_if' => 'Type what the scale shows, in grams.', 'um.required_if' => 'Type the thickness.', 'um.between' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.'], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
-        $on = $planned->plan->lastDone()?->step->key ?? throw ValidationException::withMessages(['act' => 'There is nothing on this part yet.']);
+        ], [
+            'part_g.required_if' => 'Type what the scale shows, in grams.',
+            'um.required_if' => 'Type the thickness.',
+            'um.between' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.',
+        ], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
+        $on = $planned->plan->lastDone()?->step->key
+            ?? throw ValidationException::withMessages(['act' => 'There is nothing on this part yet.']);
         if (($planned->plan->step($on)->zones ?? []) === []) {
             throw ValidationException::withMessages(['act' => 'The film begins with the wet-out; before it there is nothing to measure.']);
         }

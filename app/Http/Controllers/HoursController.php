@@ -33,9 +33,19 @@ final class HoursController
         } catch (\DomainException $e) {
             throw ValidationException::withMessages(['spans' => $e->getMessage()]);
         }
-        HourException::query()->create(['shop_id' => $user->shop_id, 'user_id' => $given['who'] ?? null, 'day' => $given['day'], 'spans' => $spans, 'because' => (string) ($given['because'] ?? ''), 'made_by_id' => $user->id]);
+        HourException::query()->create([
+            'shop_id' => $user->shop_id,
+            'user_id' => $given['who'] ?? null,
+            'day' => $given['day'],
+            'spans' => $spans,
+            'because' => (string) ($given['because'] ?? ''),
+            'made_by_id' => $user->id,
+        ]);
 
-        return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');
+        return redirect()->route('shop.edit')->with(
+            'notice',
+            'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.',
+        );
     }
 
     public function withdraw(HourException $exception, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
@@ -49,6 +59,9 @@ final class HoursController
     {
         Hours::goesHome($planner->floor($user->shop), $user, $person);
 
-        return redirect()->route('bench')->with('notice', "{$person->name} is gone for today. What was left is given to others or later hours.");
+        return redirect()->route('bench')->with(
+            'notice',
+            "{$person->name} is gone for today. What was left is given to others or later hours.",
+        );
     }
 }

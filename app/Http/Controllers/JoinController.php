@@ -26,11 +26,17 @@ final class JoinController
     public function store(Request $request, string $token): RedirectResponse
     {
         $invite = $this->find($token);
-        $request->validate(['password' => ['required', 'string', 'confirmed', new GoodPassword([$invite->user->name, $invite->user->email])]], ['password.confirmed' => 'The two are not the same.']);
+        $request->validate(
+            ['password' => ['required', 'string', 'confirmed', new GoodPassword([$invite->user->name, $invite->user->email])]],
+            ['password.confirmed' => 'The two are not the same.'],
+        );
         $user = $this->invites->use($invite, (string) $request->input('password'));
         LoginController::signIn($request, $user->refresh(), false);
 
-        return redirect()->route('bench')->with('notice', "Welcome, {$user->name}. The link is used up; from now on your address and password open the door.");
+        return redirect()->route('bench')->with(
+            'notice',
+            "Welcome, {$user->name}. The link is used up; from now on your address and password open the door.",
+        );
     }
 
     private function find(string $token): Invite

@@ -33,12 +33,20 @@ final class LoginController
 
     public function store(Request $request, Audit $audit): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200']]);
+        $given = $request->validate([
+            'email' => ['required', 'string', 'email', 'max:200'],
+            'password' => ['required', 'string', 'max:200'],
+        ]);
         $email = Str::lower($given['email']);
-        $limits = ["login:{$email}" => self::FREE_TRIES, 'login-from:'.self::network((string) $request->ip()) => self::FREE_TRIES_OF_A_NETWORK];
+        $limits = [
+            "login:{$email}" => self::FREE_TRIES,
+            'login-from:'.self::network((string) $request->ip()) => self::FREE_TRIES_OF_A_NETWORK,
+        ];
         foreach ($limits as $key => $tries) {
             if (RateLimiter::tooManyAttempts($key, $tries)) {
-                throw ValidationException::withMessages(['email' => 'Too many wrong passwords. Try again in '.RateLimiter::availableIn($key).' seconds.'])->status(429);
+                throw ValidationException::withMessages(
+                    ['email' => 'Too many wrong passwords. Try again in '.RateLimiter::availableIn($key).' seconds.'],
+                )->status(429);
             }
         }
         $user = User::query()->where('email', $email)->first();

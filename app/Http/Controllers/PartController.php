@@ -36,13 +36,24 @@ final class PartController
 
     private const FINISHED_SHOWN = 20;
 
-    private const EMPTY_ZONE = ['name' => '', 'kind' => 'level', 'slope_deg' => 0, 'length_mm' => '', 'area_cm2' => '', 'radius_mm' => null, 'visibility' => 'show'];
+    private const EMPTY_ZONE = [
+        'name' => '',
+        'kind' => 'level',
+        'slope_deg' => 0,
+        'length_mm' => '',
+        'area_cm2' => '',
+        'radius_mm' => null,
+        'visibility' => 'show',
+    ];
 
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
         return view('parts.index', [
             'planned' => collect($planner->all($user->shop)),
-            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(self::FINISHED_SHOWN, pageName: 'finished'),
+            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(
+                self::FINISHED_SHOWN,
+                pageName: 'finished',
+            ),
         ]);
     }
 
@@ -72,7 +83,10 @@ final class PartController
             'zonesTyped' => $request->boolean('zones_typed') || $request->input('shape') === 'faces',
             'zoneRows' => $this->zoneRows($request, $part),
             // Rows that are being typed in are left alone, but for their own button and a new unit.
-            'redrawZones' => ! $request->boolean('zones_typed') || $shapeChanged || (array) $request->input('zones', []) === [] || in_array($request->header('HX-Trigger-Name'), ['zones_add', 'zones_from_shape'], true),
+            'redrawZones' => ! $request->boolean('zones_typed')
+                || $shapeChanged
+                || (array) $request->input('zones', []) === []
+                || in_array($request->header('HX-Trigger-Name'), ['zones_add', 'zones_from_shape'], true),
         ]);
     }
 
@@ -123,11 +137,19 @@ final class PartController
             // A shop goes on with what it used last.
             'latest' => $part ?? $latest,
             'letters' => Letters::free($shop, $part),
-            'resins' => Resin::query()->where('shop_id', $shop->id)->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
+            'resins' => Resin::query()->where('shop_id', $shop->id)
+                ->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
-            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition('kind', '!=', 'filler')->all(),
+            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition(
+                'kind',
+                '!=',
+                'filler',
+            )->all(),
             'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
-            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
+            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(
+                FromPart::zoneRows(FromPart::brief($part)),
+                $part->unit,
+            )),
         ]);
     }
 
@@ -184,7 +206,12 @@ final class PartController
             }
         }
 
-        return ['planned' => $planned, 'less' => $less, 'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))), 'fault' => $fault];
+        return [
+            'planned' => $planned,
+            'less' => $less,
+            'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
+            'fault' => $fault,
+        ];
     }
 
     /** @throws ValidationException At the field that a refusal is about. */
@@ -215,7 +242,10 @@ final class PartController
     private function zoneRows(Request $request, ?Part $part): array
     {
         /** @var list<array<string, mixed>> $rows */
-        $rows = array_map(fn (array $r): array => array_filter($r, is_scalar(...)) + self::EMPTY_ZONE, array_values(array_filter((array) $request->input('zones', []), is_array(...))));
+        $rows = array_map(
+            fn (array $r): array => array_filter($r, is_scalar(...)) + self::EMPTY_ZONE,
+            array_values(array_filter((array) $request->input('zones', []), is_array(...))),
+        );
         if ($request->header('HX-Trigger-Name') === 'zones_add' || ($rows === [] && $request->input('shape') === 'faces')) {
             $rows[] = ['name' => 'face '.(count($rows) + 1)] + self::EMPTY_ZONE;
         }

@@ -29,14 +29,23 @@ final class PeopleController
 
     public function store(Request $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->merge(['email' => is_string($request->input('email')) ? Str::lower($request->input('email')) : $request->input('email')]);
+        $request->merge(
+            ['email' => is_string($request->input('email')) ? Str::lower($request->input('email')) : $request->input('email')],
+        );
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'initials' => ['required', 'string', 'regex:/^\p{L}{1,3}$/u'],
             'email' => ['required', 'string', 'email', 'max:200', Rule::unique('users', 'email')],
             'role' => ['required', Rule::enum(Role::class)],
-        ], ['initials.regex' => 'One to three letters.', 'email.unique' => 'Somebody signs in with that address already.'], ['email' => 'address']);
-        $person = User::query()->create($given + ['shop_id' => $user->shop_id, 'password' => Str::random(60), 'at_bench' => $given['role'] !== Role::Viewer->value]);
+        ], [
+            'initials.regex' => 'One to three letters.',
+            'email.unique' => 'Somebody signs in with that address already.',
+        ], ['email' => 'address']);
+        $person = User::query()->create($given + [
+            'shop_id' => $user->shop_id,
+            'password' => Str::random(60),
+            'at_bench' => $given['role'] !== Role::Viewer->value,
+        ]);
         $audit->note($user->shop_id, 'person_added', $user, ['for' => $person->name, 'role' => $given['role']]);
 
         return $this->withLink($invites->make($person, $user), $person);
@@ -80,12 +89,18 @@ final class PeopleController
         $person->update(['left_at' => null, 'at_bench' => $person->role->works()]);
         $audit->note($user->shop_id, 'person_back', $user, ['for' => $person->name]);
 
-        return redirect()->route('people')->with('notice', "{$person->name} is back, with the password of before. A new link sets another.");
+        return redirect()->route('people')->with(
+            'notice',
+            "{$person->name} is back, with the password of before. A new link sets another.",
+        );
     }
 
     public function audit(#[CurrentUser] User $user): View
     {
-        return view('people.audit', ['entries' => AuditEntry::query()->where('shop_id', $user->shop_id)->with('user')->latest('id')->simplePaginate(self::A_PAGE)]);
+        return view(
+            'people.audit',
+            ['entries' => AuditEntry::query()->where('shop_id', $user->shop_id)->with('user')->latest('id')->simplePaginate(self::A_PAGE)],
+        );
     }
 
     private function withLink(string $link, User $person): RedirectResponse

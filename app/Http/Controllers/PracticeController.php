@@ -36,8 +36,17 @@ final class PracticeController
 
     public function begin(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(['lesson' => ['required', Rule::enum(Lesson::class)], 'seed' => ['nullable', 'integer', 'between:1,'.self::MOST_SEED]], ['seed.between' => 'A part number is from 1 to 999999.'], ['seed' => 'part number']);
-        $run = PracticeRun::query()->create(['user_id' => $user->id, 'lesson' => $given['lesson'], 'seed' => (int) ($given['seed'] ?? random_int(1, self::MOST_SEED)), 'acts' => []]);
+        $given = $request->validate(
+            ['lesson' => ['required', Rule::enum(Lesson::class)], 'seed' => ['nullable', 'integer', 'between:1,'.self::MOST_SEED]],
+            ['seed.between' => 'A part number is from 1 to 999999.'],
+            ['seed' => 'part number'],
+        );
+        $run = PracticeRun::query()->create([
+            'user_id' => $user->id,
+            'lesson' => $given['lesson'],
+            'seed' => (int) ($given['seed'] ?? random_int(1, self::MOST_SEED)),
+            'acts' => [],
+        ]);
 
         return redirect()->route('practice.show', $run);
     }
@@ -63,7 +72,10 @@ final class PracticeController
     public function act(PracticeRun $run, Request $request): RedirectResponse
     {
         $kind = ActKind::from((string) $request->validate(['kind' => ['required', Rule::enum(ActKind::class)]])['kind']);
-        $given = $request->validate(['after' => ['required', 'integer'], ...Acts::rules($kind)], [], ["{$kind->value}_amount" => match ($kind) {
+        $given = $request->validate([
+            'after' => ['required', 'integer'],
+            ...Acts::rules($kind),
+        ], [], ["{$kind->value}_amount" => match ($kind) {
             ActKind::Mix => 'grams',
             ActKind::Spray => 'coats',
             default => 'minutes',
@@ -80,7 +92,16 @@ final class PracticeController
                 throw ValidationException::withMessages(['act' => 'Two hundred acts are enough for one part. Hand it in.']);
             }
             if (count($fresh->acts) === (int) $given['after']) {
-                $fresh->update(['acts' => [...$fresh->acts, ['kind' => $kind->value] + array_filter(['amount' => $given["{$kind->value}_amount"] ?? null] + array_diff_key($given, ['after' => 0, "{$kind->value}_amount" => 0]), fn (mixed $v): bool => $v !== null)]]);
+                $fresh->update(['acts' => [
+                    ...$fresh->acts,
+                    ['kind' => $kind->value] + array_filter(
+                        ['amount' => $given["{$kind->value}_amount"] ?? null] + array_diff_key(
+                            $given,
+                            ['after' => 0, "{$kind->value}_amount" => 0],
+                        ),
+                        fn (mixed $v): bool => $v !== null,
+                    ),
+                ]]);
             }
         });
 

@@ -60,8 +60,14 @@ final class RunSheetController
     }
 
     /** Where a step may start, to be drawn while it is dragged. */
-    public function range(Request $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): Response
-    {
+    public function range(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Trials $trials,
+        #[CurrentUser] User $user,
+    ): Response {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         abort_unless($planned->schedule->slot($step) !== null, 404);
 
@@ -76,21 +82,43 @@ final class RunSheetController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
 
-        return $this->view($request, $planner, $user, $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)), ['part' => $planned, 'step' => $step, 'at' => $at]);
+        return $this->view(
+            $request,
+            $planner,
+            $user,
+            $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)),
+            ['part' => $planned, 'step' => $step, 'at' => $at],
+        );
     }
 
-    public function pin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function pin(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
         $recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
 
-        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', "Pinned to {$format->when($at)}. The others are placed around it.");
+        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with(
+            'notice',
+            "Pinned to {$format->when($at)}. The others are placed around it.",
+        );
     }
 
     /** Takes every decision about a step's time back. */
-    public function unpin(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function unpin(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         foreach ($planned->plan->log->of($step, Decided::class) as $fact) {
             $recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
@@ -100,8 +128,16 @@ final class RunSheetController
     }
 
     /** Puts the part into another air for a while, within what it bears and where there is a place. */
-    public function climate(Request $request, Part $part, string $step, Planner $planner, ClosingTime $lockUp, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function climate(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        ClosingTime $lockUp,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $given = $request->validateWithBag('climate', [
             'kind' => ['required', Rule::enum(ClimateKind::class)],
@@ -110,13 +146,28 @@ final class RunSheetController
             'c' => ['required', 'numeric', 'between:-5,80'],
         ], [], ['from' => 'begin', 'until' => 'end', 'c' => 'temperature', 'kind' => 'what']);
         $kind = ClimateKind::from($given['kind']);
-        [$from, $until] = array_map(fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)), [$given['from'], $given['until']]);
+        [$from, $until] = array_map(
+            fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)),
+            [$given['from'], $given['until']],
+        );
         $warmest = ClimateLimit::warmestC($kind, $planned->plan->brief->substrate);
         $coat = $planned->plan->lastCoat();
-        $coldest = $coat === null ? -INF : ClimateLimit::coldestC($planned->plan->materials->resinFor($coat->step), $kind === ClimateKind::CoolPlace ? $planned->floor->dewPointC() : null);
+        $coldest = $coat === null
+            ? -INF
+            : ClimateLimit::coldestC(
+                $planned->plan->materials->resinFor($coat->step),
+                $kind === ClimateKind::CoolPlace ? $planned->floor->dewPointC() : null,
+            );
         $wrong = match (true) {
-            $kind === ClimateKind::CoolPlace && (float) $given['c'] < $coldest => ['c' => 'No colder than '.$format->celsius($coldest).': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.'],
-            (float) $given['c'] > $warmest => ['c' => 'No warmer than '.$format->celsius($warmest).': what it makes, the film before it has set, and '.$format->word('substrate', $part->substrate).' bear no more.'],
+            $kind === ClimateKind::CoolPlace
+                && (float) $given['c'] < $coldest => [
+                    'c' => 'No colder than '.$format->celsius($coldest)
+                        .': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.',
+                ],
+            (float) $given['c'] > $warmest => [
+                'c' => 'No warmer than '.$format->celsius($warmest).': what it makes, the film before it has set, and '
+                    .$format->word('substrate', $part->substrate).' bear no more.',
+            ],
             $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
             $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],
             ! $lockUp->hasPlace($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
@@ -128,7 +179,13 @@ final class RunSheetController
         }
         $recorder->record($part, $user, $planned->floor, $step, new AirChanged($kind, $from, $until, (float) $given['c']));
 
-        return redirect()->route('run-sheet', $request->only(['span']))->with('notice', "{$format->word('climate', $kind->value)} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.");
+        return redirect()->route('run-sheet', $request->only(['span']))->with(
+            'notice',
+            "{$format->word(
+                'climate',
+                $kind->value,
+            )} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.",
+        );
     }
 
     public function acknowledge(PlanKeeper $keeper, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
@@ -165,15 +222,30 @@ final class RunSheetController
     /** @param array<int, PlannedPart> $plans */
     private function drawing(Request $request, Planner $planner, User $user, array $plans): RunSheetDrawing
     {
-        $given = $request->validate(['span' => ['nullable', Rule::in(array_keys(RunSheetDrawing::SPANS))], 'from' => ['nullable', 'numeric', 'between:0,100000000']]);
+        $given = $request->validate([
+            'span' => ['nullable', Rule::in(array_keys(RunSheetDrawing::SPANS))],
+            'from' => ['nullable', 'numeric', 'between:0,100000000'],
+        ]);
 
-        return RunSheetDrawing::of($plans, $planner->floor($user->shop), $given['span'] ?? '3d', isset($given['from']) ? (float) $given['from'] : null);
+        return RunSheetDrawing::of(
+            $plans,
+            $planner->floor($user->shop),
+            $given['span'] ?? '3d',
+            isset($given['from']) ? (float) $given['from'] : null,
+        );
     }
 
     /** @throws ValidationException If the step is not ahead, or the time is no time. */
     private function moment(Request $request, PlannedPart $planned, string $step): float
     {
-        $given = $request->validate(['at' => ['required_without:at_local', 'numeric', 'between:0,100000000'], 'at_local' => ['required_without:at', 'string', 'date_format:Y-m-d\TH:i', new NearDate()]], [], ['at' => 'time', 'at_local' => 'time']);
+        $given = $request->validate(
+            [
+                'at' => ['required_without:at_local', 'numeric', 'between:0,100000000'],
+                'at_local' => ['required_without:at', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
+            ],
+            [],
+            ['at' => 'time', 'at_local' => 'time'],
+        );
         $at = isset($given['at']) ? (float) $given['at'] : $planned->floor->time->at(str_replace('T', ' ', $given['at_local']));
         $at = round($at / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
         if ($planned->schedule->slot($step) === null) {

@@ -37,7 +37,10 @@ final class SandController
     public function show(Part $part, Planner $planner): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $flats = array_values(array_filter($planned->plan->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null));
+        $flats = array_values(array_filter(
+            $planned->plan->steps,
+            fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null,
+        ));
 
         return view('parts.sand', [
             'planned' => $planned,
@@ -55,8 +58,15 @@ final class SandController
     }
 
     /** How a flatting that is ahead is to be driven, and which paper begins it. */
-    public function decide(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function decide(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $way = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']])['way'];
         [$driven, $from] = explode('-', $way);
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
@@ -73,8 +83,14 @@ final class SandController
     }
 
     /** The last flatting waits until the weave will not print back. */
-    public function wait(Part $part, string $step, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function wait(
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $print = $planned->print();
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
@@ -86,8 +102,14 @@ final class SandController
     }
 
     /** Clean water, or a fresh piece of the same paper. */
-    public function change(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function change(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
@@ -107,7 +129,11 @@ final class SandController
     {
         $ladder = $flat->ladder ?? throw new \LogicException('a flatting has a ladder');
         $area = $planned->plan->brief->coatedAreaM2();
-        $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()->whereIn('form', ShelfPapers::FORMS[$ladder->method->value])->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
+        $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()
+            ->whereIn(
+                'form',
+                ShelfPapers::FORMS[$ladder->method->value],
+            )->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
 
         return array_map(fn ($rung): array => [
             'grit' => $rung->grit->number,
@@ -129,12 +155,18 @@ final class SandController
             return [];
         }
         $ways = [];
-        $finer = array_slice(array_values(array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)), 0, 2);
+        $finer = array_slice(
+            array_values(array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)),
+            0,
+            2,
+        );
         $starts = array_unique([$grits->from, ...$finer, $ladder->first()->number]);
         foreach (SandingMethod::cases() as $driven) {
             foreach ($starts as $from) {
                 $shelf = $planned->plan->materials->papersFor($driven);
-                $found = in_array($from, $shelf, true) ? Ladder::cheapest($driven, $planned->plan->brief->coatedAreaM2(), $shelf, $from, $grits->to, $ladder->steps[0]->cutUm) : null;
+                $found = in_array($from, $shelf, true)
+                    ? Ladder::cheapest($driven, $planned->plan->brief->coatedAreaM2(), $shelf, $from, $grits->to, $ladder->steps[0]->cutUm)
+                    : null;
                 $isCurrent = $driven === $ladder->method && $from === $ladder->first()->number;
                 if ($found === null && ! $isCurrent) {
                     continue;
@@ -148,7 +180,15 @@ final class SandController
                         $risk = max($risk ?? 0.0, $state->riskOf($stays));
                     }
                 }
-                $ways[] = ['driven' => $driven, 'from' => $from, 'minutes' => $found->minutes, 'leftUm' => $left, 'risk' => $risk, 'leaves' => $found->leftScratchUm(), 'isCurrent' => $isCurrent];
+                $ways[] = [
+                    'driven' => $driven,
+                    'from' => $from,
+                    'minutes' => $found->minutes,
+                    'leftUm' => $left,
+                    'risk' => $risk,
+                    'leaves' => $found->leftScratchUm(),
+                    'isCurrent' => $isCurrent,
+                ];
             }
         }
 
@@ -176,6 +216,11 @@ final class SandController
         $ladder = $flat->ladder;
         $shelf = $ladder === null ? [] : $planned->plan->materials->papersFor($ladder->method);
 
-        return $ladder === null || $flat->isDone() ? [] : array_values(array_filter(array_map(fn ($rung): int => $rung->grit->number, $ladder->steps), fn (int $p): bool => ! in_array($p, $shelf, true)));
+        return $ladder === null || $flat->isDone()
+            ? []
+            : array_values(array_filter(
+                array_map(fn ($rung): int => $rung->grit->number, $ladder->steps),
+                fn (int $p): bool => ! in_array($p, $shelf, true),
+            ));
     }
 }

@@ -44,7 +44,9 @@ final class ShelfController
         return view('shelf.index', [
             'items' => $items,
             'airC' => $airC,
-            'lives' => $items['resins']->mapWithKeys(fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($chains, $r, $airC)] : []),
+            'lives' => $items['resins']->mapWithKeys(
+                fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($chains, $r, $airC)] : [],
+            ),
         ]);
     }
 
@@ -59,7 +61,9 @@ final class ShelfController
         Gate::authorize('see', $item);
         $newest = $this->newest($item);
 
-        return $newest->is($item) ? $this->form($kind, $item, $planner, $user) : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
+        return $newest->is($item)
+            ? $this->form($kind, $item, $planner, $user)
+            : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
     }
 
     public function store(Request $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -116,7 +120,8 @@ final class ShelfController
         if ($newest->is($old)) {
             return;
         }
-        $entry = AuditEntry::query()->where('shop_id', $old->shop_id)->where('what', 'sheet_changed')->where('about->id', $newest->id)->where('about->kind', $kind::NAME)->with('user')->first();
+        $entry = AuditEntry::query()->where('shop_id', $old->shop_id)->where('what', 'sheet_changed')
+            ->where('about->id', $newest->id)->where('about->kind', $kind::NAME)->with('user')->first();
         $who = $entry->user->name ?? 'Somebody';
         $said = fn (mixed $value): string => match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
@@ -131,7 +136,10 @@ final class ShelfController
             }
         }
 
-        throw ValidationException::withMessages($messages ?: ['name' => __('shelf.meanwhile_all', ['who' => $who])])->redirectTo(route('shelf.edit', [$kind::NAME, $newest->id]));
+        throw ValidationException::withMessages($messages ?: ['name' => __('shelf.meanwhile_all', ['who' => $who])])->redirectTo(route(
+            'shelf.edit',
+            [$kind::NAME, $newest->id],
+        ));
     }
 
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
@@ -143,7 +151,9 @@ final class ShelfController
         return view('shelf.form', [
             'kind' => $kind,
             'item' => $item,
-            'curve' => $item instanceof Resin && $item->exists ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC()) : null,
+            'curve' => $item instanceof Resin && $item->exists
+                ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC())
+                : null,
             'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
             'pace' => $hasPace ? $paces->pace($item) : null,
             'paceChart' => $hasPace ? PaceChart::of($item, $checks, $paces->pace($item)) : null,

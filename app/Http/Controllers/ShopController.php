@@ -37,14 +37,26 @@ final class ShopController
         return view('shop.edit', [
             'shop' => $user->shop,
             'floor' => $floor,
-            'points' => array_values(array_filter($user->shop->typedPoints($floor->nowMin), fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0)),
+            'points' => array_values(array_filter(
+                $user->shop->typedPoints($floor->nowMin),
+                fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0,
+            )),
             'people' => $user->shop->staff,
-            'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where('day', '>=', $floor->time->local($floor->nowMin)->toDateString())->get(),
+            'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where(
+                'day',
+                '>=',
+                $floor->time->local($floor->nowMin)->toDateString(),
+            )->get(),
         ]);
     }
 
-    public function update(Request $request, DeviceClient $client, ShopClock $clock, Audit $audit, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function update(
+        Request $request,
+        DeviceClient $client,
+        ShopClock $clock,
+        Audit $audit,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $shop = $user->shop;
         $given = $request->validate([
             'hours' => ['required', 'array'],
@@ -73,11 +85,23 @@ final class ShopController
             'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
             'device_ranges' => ['sometimes', 'nullable', 'array'],
             'device_ranges.*' => [Rule::in(array_keys(DeviceClient::RANGES))],
-            'meter_url' => ['nullable', 'string', 'max:200', $client->rule(array_values(array_filter((array) ($request->exists('device_ranges') ? $request->input('device_ranges') : $shop->device_ranges), is_string(...))))],
+            'meter_url' => [
+                'nullable',
+                'string',
+                'max:200',
+                $client->rule(array_values(array_filter(
+                    (array) ($request->exists('device_ranges') ? $request->input('device_ranges') : $shop->device_ranges),
+                    is_string(...),
+                ))),
+            ],
             'target_percent' => ['required', 'numeric', 'between:0.01,20'],
             'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
-        ], ['hours.*.*.*.regex' => 'A time reads like 08:00.', 'air.*.*.regex' => 'A time reads like 05:50.', 'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.'], [
+        ], [
+            'hours.*.*.*.regex' => 'A time reads like 08:00.',
+            'air.*.*.regex' => 'A time reads like 05:50.',
+            'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.',
+        ], [
             'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target', 'unrest_min' => 'cost of moving a part',
             'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
             'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
@@ -90,14 +114,19 @@ final class ShopController
             }
             $shop->update([
                 'working_hours' => $this->hours($given['hours']),
-                'day_curves' => array_map(fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d, $given['air']),
+                'day_curves' => array_map(
+                    fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d,
+                    $given['air'],
+                ),
                 'typed_air' => $this->points($shop, isset($given['typed']) ? $typed : null, $clock),
                 'cup_loss_g' => (float) $given['cup_loss_g'],
                 'scale_step_g' => (float) $given['scale_step_g'],
                 'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
                 'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
                 'meter_url' => $given['meter_url'] ?? null,
-                'device_ranges' => array_key_exists('device_ranges', $given) ? array_values(array_unique($given['device_ranges'] ?? [])) : $shop->device_ranges,
+                'device_ranges' => array_key_exists('device_ranges', $given)
+                    ? array_values(array_unique($given['device_ranges'] ?? []))
+                    : $shop->device_ranges,
                 'target_burn_through' => (float) $given['target_percent'] / 100.0,
                 'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
                 'print_through' => $given['print_through'] ?? $shop->print_through,
@@ -108,7 +137,10 @@ final class ShopController
             $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
         });
 
-        return redirect()->route('shop.edit')->with('notice', 'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.');
+        return redirect()->route('shop.edit')->with(
+            'notice',
+            'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.',
+        );
     }
 
     /**

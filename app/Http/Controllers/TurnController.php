@@ -52,11 +52,23 @@ final class TurnController
         ]);
     }
 
-    public function take(Request $request, Planner $planner, WindowFitting $turning, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
-        $given = $request->validate(['free' => ['required', 'string', 'max:200'], 'part' => ['required', 'integer'], 'pool' => ['boolean'], 'way' => ['required', 'integer', 'between:0,2']]);
+    public function take(
+        Request $request,
+        Planner $planner,
+        WindowFitting $turning,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $given = $request->validate([
+            'free' => ['required', 'string', 'max:200'],
+            'part' => ['required', 'integer'],
+            'pool' => ['boolean'],
+            'way' => ['required', 'integer', 'between:0,2'],
+        ]);
         $floor = $planner->floor($user->shop);
-        $chosen = $turning->able($user->shop)[(int) $given['part']] ?? throw ValidationException::withMessages(['act' => 'That part takes no such coat next any more.']);
+        $chosen = $turning->able($user->shop)[(int) $given['part']]
+            ?? throw ValidationException::withMessages(['act' => 'That part takes no such coat next any more.']);
         $parts = $request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen];
         try {
             $way = $turning->ways($parts, FreeHands::read($given['free'], $floor->time, $floor->nowMin))[(int) $given['way']] ?? null;
@@ -77,6 +89,12 @@ final class TurnController
             }
         });
 
-        return redirect()->route('run-sheet', ['span' => '1d'])->with('notice', 'Taken: '.implode(', ', array_map(fn (PlannedPart $p): string => $p->part->letter, $parts))." at {$format->when($way['way']->starts[0])}. The others are placed around it.");
+        return redirect()->route('run-sheet', ['span' => '1d'])->with(
+            'notice',
+            'Taken: '.implode(
+                ', ',
+                array_map(fn (PlannedPart $p): string => $p->part->letter, $parts),
+            )." at {$format->when($way['way']->starts[0])}. The others are placed around it.",
+        );
     }
 }

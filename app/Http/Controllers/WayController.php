@@ -21,11 +21,22 @@ use Illuminate\Validation\ValidationException;
 /** Takes a way out of a window that falls into the night. */
 final class WayController
 {
-    public function __invoke(Request $request, Part $part, ClosingTime $lockUp, Planner $planner, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
-        $code = $request->validate(['way' => ['required', Rule::in(['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow'])]])['way'];
+    public function __invoke(
+        Request $request,
+        Part $part,
+        ClosingTime $lockUp,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $code = $request->validate(['way' => [
+            'required',
+            Rule::in(['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow']),
+        ]])['way'];
         $part->setRelation('shop', $user->shop);
-        $way = $lockUp->way($part, $code) ?? throw ValidationException::withMessages(['act' => 'That way is not open any more; the card shows what is.']);
+        $way = $lockUp->way($part, $code)
+            ?? throw ValidationException::withMessages(['act' => 'That way is not open any more; the card shows what is.']);
         $floor = $planner->floor($user->shop);
         DB::transaction(function () use ($way, $floor, $part, $recorder, $user): void {
             if ($way->code === 'stay') {

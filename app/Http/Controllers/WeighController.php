@@ -34,8 +34,14 @@ final class WeighController
         return view('weigh', ['part' => $part, 'cup' => $cup]);
     }
 
-    public function store(Request $request, Part $part, string $step, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate([
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [Rule::requiredIf($request->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],

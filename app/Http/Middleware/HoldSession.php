@@ -39,7 +39,9 @@ final class HoldSession
             $session->invalidate();
             $session->regenerateToken();
 
-            return $request->header('HX-Request') === 'true' ? response('', 204)->withHeaders(['HX-Redirect' => route('login')]) : redirect()->guest(route('login'));
+            return $request->header('HX-Request') === 'true'
+                ? response('', 204)->withHeaders(['HX-Redirect' => route('login')])
+                : redirect()->guest(route('login'));
         }
         if ($began === null || $now - (int) $began > self::LONGEST_S) {
             $session->put(['signed_in_at' => $now, 'sign_ins_void' => $user->sign_ins_void]);
@@ -53,7 +55,10 @@ final class HoldSession
         $cookie = $request->cookie(self::SINCE);
         $since = explode('/', is_string($cookie) ? $cookie : '');
 
-        return count($since) === 3 && (int) $since[0] === $user->id && (int) $since[1] === $user->sign_ins_void && $now - (int) $since[2] < self::STAYING_S
+        return count($since) === 3
+            && (int) $since[0] === $user->id
+            && (int) $since[1] === $user->sign_ins_void
+            && $now - (int) $since[2] < self::STAYING_S
             && $request->cookie(Auth::guard('web')->getRecallerName()) !== null;
     }
 

@@ -16,7 +16,11 @@ final class KnownHosts
     public function handle(Request $request, Closure $next): Response
     {
         $host = (string) preg_replace('/:\d+$/', '', strtolower((string) $request->headers->get('Host')));
-        $known = [...self::OWN, strtolower((string) parse_url((string) config('app.url'), PHP_URL_HOST)), ...array_map(strtolower(...), config('oak.hosts'))];
+        $known = [
+            ...self::OWN,
+            strtolower((string) parse_url((string) config('app.url'), PHP_URL_HOST)),
+            ...array_map(strtolower(...), config('oak.hosts')),
+        ];
         if (! in_array($host, $known, true)) {
             return response('This server has no such name.', 400)->header('Content-Type', 'text/plain; charset=utf-8');
         }

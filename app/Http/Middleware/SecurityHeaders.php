@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** On every answer, refusals too: nothing runs or loads that did not come as a file from this server, nothing signed-in is kept by a browser. */
+/**
+ * On every answer, refusals too: nothing runs or loads that did not come as a file from this server, nothing signed-
+ * in is kept by a browser.
+ */
 final class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "

@@ -78,12 +78,29 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        $names = ['base_resin_id' => 'base resin', 'clear_resin_id' => 'resin over the cloth', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'filler_id' => 'filler clear', 'wrap_mm' => 'wrap', 'needed_by' => 'needed by'];
+        $names = [
+            'base_resin_id' => 'base resin',
+            'clear_resin_id' => 'resin over the cloth',
+            'cloth_id' => 'cloth',
+            'clear_id' => 'clear',
+            'filler_id' => 'filler clear',
+            'wrap_mm' => 'wrap',
+            'needed_by' => 'needed by',
+        ];
         foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {
             $names["sizes.{$size}"] = (string) __("words.size.{$size}");
         }
         for ($i = 0; $i < self::MOST_ZONES; $i++) {
-            foreach (['name' => 'name', 'kind' => 'kind', 'slope_deg' => 'slope', 'length_mm' => 'length', 'area_cm2' => 'area', 'radius_mm' => 'radius', 'visibility' => 'visibility', 'above' => 'what feeds'] as $field => $word) {
+            foreach ([
+                'name' => 'name',
+                'kind' => 'kind',
+                'slope_deg' => 'slope',
+                'length_mm' => 'length',
+                'area_cm2' => 'area',
+                'radius_mm' => 'radius',
+                'visibility' => 'visibility',
+                'above' => 'what feeds',
+            ] as $field => $word) {
                 $names["zones.{$i}.{$field}"] = "{$word} of zone ".($i + 1);
             }
         }
@@ -94,7 +111,12 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['letter.regex' => 'The letter tag is one capital letter, A to Z, or two.', 'letter.unique' => 'An open part carries that letter already.', 'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.', 'needed_by.date_format' => 'Needed by is a date and a time.'];
+        return [
+            'letter.regex' => 'The letter tag is one capital letter, A to Z, or two.',
+            'letter.unique' => 'An open part carries that letter already.',
+            'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.',
+            'needed_by.date_format' => 'Needed by is a date and a time.',
+        ];
     }
 
     /**
@@ -113,7 +135,13 @@ final class PartRequest extends FormRequest
             'area_cm2' => (float) $z['area_cm2'] * $this->toMm() ** 2 / ($this->toMm() === 1.0 ? 1.0 : 100.0),
             'radius_mm' => isset($z['radius_mm']) ? (float) $z['radius_mm'] * $this->toMm() : null,
             'visibility' => (string) $z['visibility'],
-            'above' => implode(', ', array_map(fn (string $n): string => (string) array_values($given['zones'])[(int) $n - 1]['name'], FromPart::names((string) ($z['above'] ?? '')))),
+            'above' => implode(
+                ', ',
+                array_map(
+                    fn (string $n): string => (string) array_values($given['zones'])[(int) $n - 1]['name'],
+                    FromPart::names((string) ($z['above'] ?? '')),
+                ),
+            ),
         ], array_values($given['zones'] ?? []));
 
         return [
@@ -121,7 +149,9 @@ final class PartRequest extends FormRequest
             'zones_typed' => $zones !== [],
             'sizes' => array_map(floatval(...), array_intersect_key($given['sizes'] ?? [], array_flip(Shapes::SIZES[$given['shape']]))),
             'priority' => $given['priority'] ?? 'normal',
-            'needed_by' => isset($given['needed_by']) ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc() : null,
+            'needed_by' => isset($given['needed_by'])
+                ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc()
+                : null,
             'clear_id' => $given['clear_id'] ?? null,
             'filler_id' => $given['filler_id'] ?? null,
             'stripes' => (int) ($given['stripes'] ?? 0),
@@ -129,8 +159,29 @@ final class PartRequest extends FormRequest
             'holes' => (int) $given['holes'],
             'finish_coats' => (int) $given['finish_coats'],
             'wrap_mm' => (float) $given['wrap_mm'],
-        ] + array_map(fn (string $flag): bool => $this->boolean($flag), array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']))
-          + array_intersect_key($given, array_flip(['name', 'letter', 'substrate', 'tone', 'backing', 'shape', 'unit', 'finish', 'wet_out', 'after_wet_out', 'top', 'base_resin_id', 'clear_resin_id', 'cloth_id']));
+        ] + array_map(
+            fn (string $flag): bool => $this->boolean($flag),
+            array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']),
+        )
+          + array_intersect_key(
+              $given,
+              array_flip([
+                  'name',
+                  'letter',
+                  'substrate',
+                  'tone',
+                  'backing',
+                  'shape',
+                  'unit',
+                  'finish',
+                  'wet_out',
+                  'after_wet_out',
+                  'top',
+                  'base_resin_id',
+                  'clear_resin_id',
+                  'cloth_id',
+              ]),
+          );
     }
 
     /** What feeds a zone is told by the numbers of the zones, and no zone feeds itself. */
@@ -140,7 +191,11 @@ final class PartRequest extends FormRequest
         $own = 1 + (int) explode('.', $field)[1];
         foreach (FromPart::names(is_string($value) ? $value : '') as $number) {
             if (! ctype_digit($number) || (int) $number < 1 || (int) $number > $count || (int) $number === $own) {
-                $fail((int) $number === $own ? "Zone {$own} can't feed itself." : "There is no zone {$number}: numbers from 1 to {$count}, with commas between.");
+                $fail(
+                    (int) $number === $own
+                        ? "Zone {$own} can't feed itself."
+                        : "There is no zone {$number}: numbers from 1 to {$count}, with commas between.",
+                );
             }
         }
     }
@@ -150,7 +205,8 @@ final class PartRequest extends FormRequest
     {
         $part = $this->route('part');
 
-        return Rule::unique('parts', 'letter')->where('shop_id', Auth::user()?->shop_id)->whereNull('finished_at')->ignore($part instanceof Part ? $part->id : $this->integer('editing'));
+        return Rule::unique('parts', 'letter')->where('shop_id', Auth::user()?->shop_id)
+            ->whereNull('finished_at')->ignore($part instanceof Part ? $part->id : $this->integer('editing'));
     }
 
     private function toMm(): float

@@ -23,9 +23,25 @@ final class Clears extends ShelfKind
     {
         return [
             'Clear' => [
-                Field::choice('kind', 'Kind', ['two_part' => '2K, sprayed', 'can' => '1K, from cans', 'varnish' => 'UV varnish, brushed', 'filler' => 'gel or filler clear']),
+                Field::choice(
+                    'kind',
+                    'Kind',
+                    [
+                        'two_part' => '2K, sprayed',
+                        'can' => '1K, from cans',
+                        'varnish' => 'UV varnish, brushed',
+                        'filler' => 'gel or filler clear',
+                    ],
+                ),
                 Field::choice('sheen', 'Sheen', ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt']),
-                Field::number('sheet_gu', 'Gloss as it dries', 'GU', 0, 110, 'satin and matt, at 60°, by the sheet')->optional(['required_unless:sheen,gloss']),
+                Field::number(
+                    'sheet_gu',
+                    'Gloss as it dries',
+                    'GU',
+                    0,
+                    110,
+                    'satin and matt, at 60°, by the sheet',
+                )->optional(['required_unless:sheen,gloss']),
                 Field::number('sheet_gu_doubt', 'give or take', 'GU', 0, 40),
                 Field::flag('isocyanate', 'Hardener holds isocyanate (2K)'),
                 Field::flag('needs_release_film', 'Polyester: hardens only under release film'),
@@ -48,7 +64,14 @@ final class Clears extends ShelfKind
                 Field::number('reference_c', 'Times hold at', '°C', 0, 40),
                 Field::number('set_min', 'Sets within', 'min', 0.01, 1440),
                 Field::number('flash_min', 'Flash between coats', 'min', 0, 1440),
-                Field::number('recoat_until_min', 'A further coat bonds until', 'min', 1, 100000, 'empty where it always does')->optional(),
+                Field::number(
+                    'recoat_until_min',
+                    'A further coat bonds until',
+                    'min',
+                    1,
+                    100000,
+                    'empty where it always does',
+                )->optional(),
                 Field::number('ready_after_min', 'Polish or handle after', 'min', 1, 30000),
                 Field::number('min_c', 'Coldest air to lay it in', '°C', -10, 40),
             ],
@@ -63,7 +86,10 @@ final class Clears extends ShelfKind
     public function line(ShelfItem $item, Formatter $format): string
     {
         return $item instanceof Clear
-            ? __('shelf.clear', ['sheen' => $item->sheen, 'dry' => round($item->wet_um * $item->volume_solids)]).($item->isocyanate ? __('shelf.isocyanate') : '')
+            ? __(
+                'shelf.clear',
+                ['sheen' => $item->sheen, 'dry' => round($item->wet_um * $item->volume_solids)],
+            ).($item->isocyanate ? __('shelf.isocyanate') : '')
             : '';
     }
 }

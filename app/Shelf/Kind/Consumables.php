@@ -37,6 +37,9 @@ final class Consumables extends ShelfKind
     {
         $what = $this->fields()[0]->choices[(string) $item->getAttribute('what')] ?? '';
 
-        return __($this->isOut($item) ? 'shelf.consumable_low' : 'shelf.consumable', ['n' => (float) $item->getAttribute('at_hand'), 'what' => $what]);
+        return __(
+            $this->isOut($item) ? 'shelf.consumable_low' : 'shelf.consumable',
+            ['n' => (float) $item->getAttribute('at_hand'), 'what' => $what],
+        );
     }
 }

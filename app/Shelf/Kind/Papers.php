@@ -23,8 +23,19 @@ final class Papers extends ShelfKind
     public function groups(): array
     {
         return ['Paper' => [
-            new Field('grit', 'Grit', 'P', 'number', ['required', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))], 'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM))),
-            Field::choice('form', 'Form', ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad']),
+            new Field(
+                'grit',
+                'Grit',
+                'P',
+                'number',
+                ['required', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
+                'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM)),
+            ),
+            Field::choice(
+                'form',
+                'Form',
+                ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad'],
+            ),
             Field::number('sheets', 'At hand', 'pieces', 0, 10000, '0 takes it out of the ladders'),
         ]];
     }

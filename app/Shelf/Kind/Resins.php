@@ -39,13 +39,27 @@ final class Resins extends ShelfKind
             ],
             'Mix' => [
                 Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),
-                Field::number('hardener_phr', 'Hardener to 100 g resin', 'g', 0.1, 500, 'by weight')->optional(['required_if:ratio_kind,weight']),
+                Field::number(
+                    'hardener_phr',
+                    'Hardener to 100 g resin',
+                    'g',
+                    0.1,
+                    500,
+                    'by weight',
+                )->optional(['required_if:ratio_kind,weight']),
                 Field::number('volume_resin', 'Resin', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
                 Field::number('volume_hardener', 'Hardener', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
                 Field::number('density_resin_g_cm3', 'Density of resin', 'g/cm³', 0.5, 3),
                 Field::number('density_hardener_g_cm3', 'Density of hardener', 'g/cm³', 0.5, 3),
                 Field::number('density_mixed_g_cm3', 'Density mixed', 'g/cm³', 0.5, 3),
-                Field::number('pigment_fraction', 'Pigment for a black base', 'share of the mix', 0, 0.5, 'as the pigment\'s sheet allows, 0.02 is 2 %'),
+                Field::number(
+                    'pigment_fraction',
+                    'Pigment for a black base',
+                    'share of the mix',
+                    0,
+                    0.5,
+                    'as the pigment\'s sheet allows, 0.02 is 2 %',
+                ),
             ],
             'Cup' => [
                 Field::number('pot_life_min', 'Pot life', 'min', 0.5, 10000),
@@ -54,7 +68,14 @@ final class Resins extends ShelfKind
             ],
             'Flow' => [
                 Field::number('viscosity_pa_s', 'Viscosity mixed', 'Pa s', 0.01, 1000),
-                Field::number('viscosity_ea_j_mol', 'Its activation energy', 'J/mol', 1000, 300000, '50 000 to 60 000 if the sheet says nothing'),
+                Field::number(
+                    'viscosity_ea_j_mol',
+                    'Its activation energy',
+                    'J/mol',
+                    1000,
+                    300000,
+                    '50 000 to 60 000 if the sheet says nothing',
+                ),
                 Field::number('gel_age_min', 'Gel of a thin film', 'min', 0.1, 100000, 'at the reference temperature'),
                 Field::number('shrinkage', 'Shrinkage', 'share of thickness', 0, 0.2),
                 Field::flag('uv_stable', 'UV stable'),
@@ -80,7 +101,10 @@ final class Resins extends ShelfKind
     {
         $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
 
-        return ['sheet' => array_map(fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']], $rows)] + parent::typed($given);
+        return ['sheet' => array_map(
+            fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']],
+            $rows,
+        )] + parent::typed($given);
     }
 
     public function check(ShelfItem $item): void
@@ -95,7 +119,10 @@ final class Resins extends ShelfKind
         }
         $ratio = $item->ratio_kind === 'weight'
             ? __('shelf.by_weight', ['hardener' => round((float) $item->hardener_phr, 1)])
-            : __('shelf.by_volume', ['resin' => round((float) $item->volume_resin, 1), 'hardener' => round((float) $item->volume_hardener, 1)]);
+            : __(
+                'shelf.by_volume',
+                ['resin' => round((float) $item->volume_resin, 1), 'hardener' => round((float) $item->volume_hardener, 1)],
+            );
 
         return __('shelf.resin', [
             'ratio' => $ratio, 'opens' => $format->span($item->tack_from_age_min), 'closes' => $format->span($item->tack_until_age_min), 'c' => round($item->reference_c),

@@ -55,14 +55,22 @@ final readonly class AirChart
         $now = $floor->nowMin;
         $from = floor(($now - 1440.0) / 60.0) * 60.0;
         $until = $from + 4320.0;
-        $x = fn (float $m): float => round(self::LEFT + (max($from, min($until, $m)) - $from) / ($until - $from) * (self::WIDTH - self::LEFT), 1);
+        $x = fn (float $m): float => round(
+            self::LEFT + (max($from, min($until, $m)) - $from) / ($until - $from) * (self::WIDTH - self::LEFT),
+            1,
+        );
         $trusted = $readings->filter(fn (AirReading $r): bool => $r->isTrusted());
         $samples = [];
         for ($m = $from; $m <= $until; $m += 30.0) {
             $samples[] = $floor->air->at($m);
             $samples[] = $floor->dayCurve->at($m);
         }
-        $all = [...$samples, ...$trusted->pluck('air_c')->all(), ...($leastC === null ? [] : [$leastC]), ...($floor->dewPointC() === null ? [] : [$floor->dewPointC()])];
+        $all = [
+            ...$samples,
+            ...$trusted->pluck('air_c')->all(),
+            ...($leastC === null ? [] : [$leastC]),
+            ...($floor->dewPointC() === null ? [] : [$floor->dewPointC()]),
+        ];
         $low = floor(min($floor->airNowC(), ...$all) / 2.0) * 2.0;
         $high = ceil(max($floor->airNowC(), ...$all) / 2.0) * 2.0;
         $y = fn (float $c): float => round(self::BOTTOM - ($c - $low) / max(2.0, $high - $low) * (self::BOTTOM - self::TOP), 1);
@@ -73,7 +81,11 @@ final readonly class AirChart
         foreach ($trusted->where('source', '!=', 'hand') as $reading) {
             $minute = ShopTime::minutes($reading->measured_at);
             if ($last !== null && $minute - $last > self::GAP_MIN) {
-                $gaps[] = ['x' => $x($last), 'width' => round($x($minute) - $x($last), 1), 'words' => 'silent '.$floor->time->local($last)->format('H:i').' to '.$floor->time->local($minute)->format('H:i')];
+                $gaps[] = [
+                    'x' => $x($last),
+                    'width' => round($x($minute) - $x($last), 1),
+                    'words' => 'silent '.$floor->time->local($last)->format('H:i').' to '.$floor->time->local($minute)->format('H:i'),
+                ];
                 $runs[] = $run;
                 $run = [];
             }
@@ -82,12 +94,19 @@ final readonly class AirChart
         }
         $runs[] = $run;
         if ($last !== null && $now - $last > self::GAP_MIN) {
-            $gaps[] = ['x' => $x($last), 'width' => round($x($now) - $x($last), 1), 'words' => 'silent since '.$floor->time->local($last)->format('H:i')];
+            $gaps[] = [
+                'x' => $x($last),
+                'width' => round($x($now) - $x($last), 1),
+                'words' => 'silent since '.$floor->time->local($last)->format('H:i'),
+            ];
         }
         foreach ($trusted->where('source', 'hand') as $reading) {
             $dots[] = ['x' => $x(ShopTime::minutes($reading->measured_at)), 'y' => $y((float) $reading->air_c), 'source' => 'hand'];
         }
-        $line = fn (callable $c, float $a): string => implode(' ', array_map(fn (float $m): string => $x($m).','.$y($c($m)), range($a, $until, 30.0)));
+        $line = fn (callable $c, float $a): string => implode(
+            ' ',
+            array_map(fn (float $m): string => $x($m).','.$y($c($m)), range($a, $until, 30.0)),
+        );
         $hours = $degrees = [];
         for ($m = $from; $m < $until; $m += 360.0) {
             $local = $floor->time->local($m);
@@ -112,7 +131,13 @@ final readonly class AirChart
             array_values(array_map(fn (array $r): string => implode(' ', $r), array_filter($runs, fn (array $r): bool => count($r) > 1))),
             $gaps,
             $dots,
-            array_values($readings->filter(fn (AirReading $r): bool => $r->left_out_because !== null)->map(fn (AirReading $r): array => ['x' => $x(ShopTime::minutes($r->measured_at)), 'words' => $floor->time->local(ShopTime::minutes($r->measured_at))->format('H:i').", {$r->said}: {$r->left_out_because}"])->all()),
+            array_values(
+                $readings->filter(fn (AirReading $r): bool => $r->left_out_because !== null)->map(fn (AirReading $r): array => [
+                    'x' => $x(ShopTime::minutes($r->measured_at)),
+                    'words' => $floor->time->local(ShopTime::minutes($r->measured_at))->format('H:i')
+                        .", {$r->said}: {$r->left_out_because}",
+                ])->all(),
+            ),
             $line($floor->air->at(...), $now),
             $line($floor->dayCurve->at(...), $from),
             $x($now),

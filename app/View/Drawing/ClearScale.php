@@ -19,8 +19,14 @@ final readonly class ClearScale
      * @param list<array{y: float, height: float, what: string, um: float}> $cuts
      * @param list<array{y: float, label: string}>                          $ticks
      */
-    private function __construct(public array $coats, public array $cuts, public array $ticks, public float $mustY, public float $leftY, public float $groundY)
-    {
+    private function __construct(
+        public array $coats,
+        public array $cuts,
+        public array $ticks,
+        public float $mustY,
+        public float $leftY,
+        public float $groundY,
+    ) {
     }
 
     public static function of(ClearPlan $plan): self

@@ -35,7 +35,10 @@ final readonly class CutScale
             $least = min($least, $state->left()->inMicrometres() - $state->doubtUm());
         }
         $least = max($least, -0.25 * $most);
-        $x = fn (float $um): float => round(self::LEFT + (max($least, min($most, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 8.0), 1);
+        $x = fn (float $um): float => round(
+            self::LEFT + (max($least, min($most, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 8.0),
+            1,
+        );
         $rows = [];
         foreach ($states as $state) {
             $left = $state->left()->inMicrometres();
@@ -87,7 +90,9 @@ final readonly class CutScale
         $passes = [...array_map(fn (Pass $p): array => [$p, true], $state->passes)];
         $last = $state->passes === [] ? null : $state->passes[count($state->passes) - 1];
         foreach ($step->isDone() ? [] : $papers as $paper) {
-            if ($last === null || $paper->grit->isFinerThan($last->grit) || ($paper->grit->number === $last->grit->number && $last->end !== PassEnd::Matt)) {
+            if ($last === null
+                || $paper->grit->isFinerThan($last->grit)
+                || ($paper->grit->number === $last->grit->number && $last->end !== PassEnd::Matt)) {
                 $passes[] = [new Pass($paper->grit, $driven), false];
             }
         }

@@ -35,7 +35,10 @@ final readonly class FilmScale
             $least = min($least, $cover - 2.0 * $state->meanDoubtUm(), ($flat[$index] ?? null)?->left()->inMicrometres() ?? 0.0);
         }
         $least = max(-0.3 * $most, $least);
-        $x = fn (float $um): float => round(self::LEFT + (min($most, max($least, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 10.0), 1);
+        $x = fn (float $um): float => round(
+            self::LEFT + (min($most, max($least, $um)) - $least) / ($most - $least) * (self::WIDTH - self::LEFT - 10.0),
+            1,
+        );
         $rows = [];
         foreach ($now as $index => $state) {
             $skin = $state->after;

@@ -39,19 +39,38 @@ final readonly class PaceChart
         $ages = array_map(fn (KeptCheck $c): float => $c->ageMin, $checks);
         $low = log(0.8 * min($row->tack_from_age_min, ...$ages));
         $high = log(1.3 * max($row->sandable_age_min, ...$ages));
-        $x = fn (float $age): float => round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * (log($age) - $low) / ($high - $low), 1);
+        $x = fn (float $age): float => round(
+            self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * (log($age) - $low) / ($high - $low),
+            1,
+        );
         $events = [];
         foreach (['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable'] as $event => $label) {
             $age = (float) $row->getAttribute("{$event}_age_min");
-            $events[] = ['x' => $x($age * $factor), 'from' => $x($age * $factor * exp(-$sigma)), 'until' => $x($age * $factor * exp($sigma)), 'sheetX' => $x($age), 'label' => $label];
+            $events[] = [
+                'x' => $x($age * $factor),
+                'from' => $x($age * $factor * exp(-$sigma)),
+                'until' => $x($age * $factor * exp($sigma)),
+                'sheetX' => $x($age),
+                'label' => $label,
+            ];
         }
         $dots = [];
         $counts = array_fill(0, 5, 0);
         foreach ($checks as $check) {
             $n = self::ROWS[$check->said] ?? 0;
-            $dots[] = ['x' => $x($check->ageMin), 'y' => self::TOP + 3.0 * self::ROW * $n + 8.0 + self::ROW * 0.7 * ($counts[$n]++ % 3), 'said' => $check->said, 'stands' => $check->stands, 'check' => $check];
+            $dots[] = [
+                'x' => $x($check->ageMin),
+                'y' => self::TOP + 3.0 * self::ROW * $n + 8.0 + self::ROW * 0.7 * ($counts[$n]++ % 3),
+                'said' => $check->said,
+                'stands' => $check->stands,
+                'check' => $check,
+            ];
         }
-        $rows = array_map(fn (int $n, string $label): array => ['y' => self::TOP + 3.0 * self::ROW * $n, 'label' => $label], range(0, 4), ['too wet', 'print or dents', 'hard', 'paper clogs', 'paper dusts']);
+        $rows = array_map(
+            fn (int $n, string $label): array => ['y' => self::TOP + 3.0 * self::ROW * $n, 'label' => $label],
+            range(0, 4),
+            ['too wet', 'print or dents', 'hard', 'paper clogs', 'paper dusts'],
+        );
         $ticks = [];
         foreach ([15, 30, 60, 120, 240, 480, 960, 1920, 3840] as $minutes) {
             if (log($minutes) > $low && log($minutes) < $high) {

@@ -40,9 +40,25 @@ final readonly class PracticeSection
             $places = [];
             foreach ($cells as $k => $cell) {
                 $top = $y($cell['filmUm']);
-                $places[] = ['x' => round($x + $k * $width / count($cells), 2), 'y' => min($top, $y(0.0)), 'height' => abs($y(0.0) - $top), 'burnt' => $cell['burnt']];
+                $places[] = [
+                    'x' => round($x + $k * $width / count($cells), 2),
+                    'y' => min($top, $y(0.0)),
+                    'height' => abs($y(0.0) - $top),
+                    'burnt' => $cell['burnt'],
+                ];
             }
-            $zones[] = ['name' => $name, 'x' => round($x, 1), 'width' => round($width, 1), 'meanY' => $y($mean), 'leastY' => $y($thin), 'mostY' => $y($thick), 'least' => $thin, 'mean' => $mean, 'most' => $thick, 'places' => $places];
+            $zones[] = [
+                'name' => $name,
+                'x' => round($x, 1),
+                'width' => round($width, 1),
+                'meanY' => $y($mean),
+                'leastY' => $y($thin),
+                'mostY' => $y($thick),
+                'least' => $thin,
+                'mean' => $mean,
+                'most' => $thick,
+                'places' => $places,
+            ];
         }
         $ticks = [];
         for ($um = -100.0; $um < $most; $um += $most > 350.0 ? 100.0 : 50.0) {

@@ -65,10 +65,25 @@ final readonly class RunSheetDrawing
         for ($minute = $from; $minute < $until; $minute += 60.0 * $every) {
             $local = $floor->time->local($minute);
             $isDay = $local->hour === 0 || $minute === $from;
-            $marks[] = ['x' => $x($minute), 'label' => $every >= 24 ? $local->format('D j') : ($isDay ? $local->format('D j M') : $local->format('H:i')), 'isDay' => $isDay];
+            $marks[] = [
+                'x' => $x($minute),
+                'label' => $every >= 24 ? $local->format('D j') : ($isDay ? $local->format('D j M') : $local->format('H:i')),
+                'isDay' => $isDay,
+            ];
         }
 
-        return new self($span, $from, $until, $handsY + self::HANDS_LANE * count($hands) + 8.0, $floor->nowMin < $from || $floor->nowMin > $until ? -1.0 : $x($floor->nowMin), $marks, self::closed($floor->work, $from, $until, $x), $lanes, $hands, $handsY);
+        return new self(
+            $span,
+            $from,
+            $until,
+            $handsY + self::HANDS_LANE * count($hands) + 8.0,
+            $floor->nowMin < $from || $floor->nowMin > $until ? -1.0 : $x($floor->nowMin),
+            $marks,
+            self::closed($floor->work, $from, $until, $x),
+            $lanes,
+            $hands,
+            $handsY,
+        );
     }
 
     /**
@@ -85,7 +100,10 @@ final readonly class RunSheetDrawing
         foreach ($ranges as $range) {
             if ($range['until'] >= $this->fromMin && $range['from'] <= $this->untilMin) {
                 $x = self::GUTTER + (max($this->fromMin, $range['from']) - $this->fromMin) * $scale;
-                $found[] = ['x' => round($x, 1), 'width' => round(max(3.0, self::GUTTER + (min($this->untilMin, $range['until']) - $this->fromMin) * $scale - $x), 1)] + $range;
+                $found[] = [
+                    'x' => round($x, 1),
+                    'width' => round(max(3.0, self::GUTTER + (min($this->untilMin, $range['until']) - $this->fromMin) * $scale - $x), 1),
+                ] + $range;
             }
         }
 
@@ -131,7 +149,14 @@ final readonly class RunSheetDrawing
         }
         $inside = fn (?float $m): ?float => $m !== null && $m >= $from && $m <= $until ? $x($m) : null;
 
-        return ['plan' => $plan, 'y' => $y, 'windows' => $shapes, 'blocks' => $blocks, 'dueX' => $inside($plan->plan->brief->neededByMin), 'readyX' => $inside($plan->schedule->readyMin())];
+        return [
+            'plan' => $plan,
+            'y' => $y,
+            'windows' => $shapes,
+            'blocks' => $blocks,
+            'dueX' => $inside($plan->plan->brief->neededByMin),
+            'readyX' => $inside($plan->schedule->readyMin()),
+        ];
     }
 
     /** @return list<array{kind: string, from: float, until: float}> minutes; what is missed only as far as somebody waits for it */
@@ -181,11 +206,21 @@ final readonly class RunSheetDrawing
                 foreach ($plan->plan->ahead() as $step) {
                     $time = $plan->schedule->slot($step->step->key);
                     if ($time !== null && in_array($i, $time->people, true) && $time->endMin > $from && $time->startMin < $until) {
-                        $blocks[] = ['x' => $x($time->startMin), 'width' => max(2.0, round($x($time->endMin) - $x($time->startMin), 1)), 'colour' => $plan->part->colour, 'letter' => $plan->part->letter];
+                        $blocks[] = [
+                            'x' => $x($time->startMin),
+                            'width' => max(2.0, round($x($time->endMin) - $x($time->startMin), 1)),
+                            'colour' => $plan->part->colour,
+                            'letter' => $plan->part->letter,
+                        ];
                     }
                 }
             }
-            $hands[] = ['name' => $floor->people[$i]->name ?? 'hands', 'y' => $y + self::HANDS_LANE * $i, 'off' => self::closed($work, $from, $until, $x), 'blocks' => $blocks];
+            $hands[] = [
+                'name' => $floor->people[$i]->name ?? 'hands',
+                'y' => $y + self::HANDS_LANE * $i,
+                'off' => self::closed($work, $from, $until, $x),
+                'blocks' => $blocks,
+            ];
         }
 
         return $hands;

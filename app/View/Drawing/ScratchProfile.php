@@ -20,8 +20,14 @@ final readonly class ScratchProfile
     private const TOP = 20.0;
 
     /** @param list<array{x: float, width: float, path: string, label: string, depthUm: float}> $strips */
-    private function __construct(public array $strips, public float $limitY, public float $limitUm, public string $next, public bool $suits, public float $umPerPx)
-    {
+    private function __construct(
+        public array $strips,
+        public float $limitY,
+        public float $limitUm,
+        public string $next,
+        public bool $suits,
+        public float $umPerPx,
+    ) {
     }
 
     /** @param 'resin'|'clear'|'polish' $next what comes over it */
@@ -40,10 +46,28 @@ final readonly class ScratchProfile
             $pitch = max(2.0, $rung->grit->meanGrainUm * $scale);
             $points = [sprintf('M%.1f %.1f', $x, self::TOP)];
             for ($at = 0.0, $n = 0; $at < $width; $at += 0.5 * $pitch, $n++) {
-                $points[] = sprintf('L%.1f %.1f', $x + min($width, $at), self::TOP + ($n % 2 === 1 ? $depth * $scale * (0.75 + 0.25 * sin(1.7 * $n)) : 0.0));
+                $points[] = sprintf(
+                    'L%.1f %.1f',
+                    $x + min($width, $at),
+                    self::TOP + ($n % 2 === 1 ? $depth * $scale * (0.75 + 0.25 * sin(1.7 * $n)) : 0.0),
+                );
             }
-            $points[] = sprintf('L%.1f %.1fL%.1f %.1fL%.1f %.1fZ', $x + $width, self::TOP, $x + $width, self::HEIGHT - 16.0, $x, self::HEIGHT - 16.0);
-            $strips[] = ['x' => $x, 'width' => $width, 'path' => implode('', $points), 'label' => 'P'.$rung->grit->number, 'depthUm' => $depth];
+            $points[] = sprintf(
+                'L%.1f %.1fL%.1f %.1fL%.1f %.1fZ',
+                $x + $width,
+                self::TOP,
+                $x + $width,
+                self::HEIGHT - 16.0,
+                $x,
+                self::HEIGHT - 16.0,
+            );
+            $strips[] = [
+                'x' => $x,
+                'width' => $width,
+                'path' => implode('', $points),
+                'label' => 'P'.$rung->grit->number,
+                'depthUm' => $depth,
+            ];
         }
 
         return new self($strips, self::TOP + $check->mostUm * $scale, $check->mostUm, $next, $check->suits(), 1.0 / $scale);

@@ -66,7 +66,15 @@ final readonly class SectionDrawing
         $width = (self::WIDTH - self::LEFT - self::GAP * max(1, count($zones))) / max(1, count($zones));
         $columns = [];
         foreach ($zones as $i => $zone) {
-            $columns[] = self::column($zone, self::LEFT + $i * ($width + self::GAP), $width, $weave, $y, $flat->zones[$zone['index']] ?? null, $plan->shop->targetBurnThrough);
+            $columns[] = self::column(
+                $zone,
+                self::LEFT + $i * ($width + self::GAP),
+                $width,
+                $weave,
+                $y,
+                $flat->zones[$zone['index']] ?? null,
+                $plan->shop->targetBurnThrough,
+            );
         }
         $ticks = [];
         for ($um = -200.0; $um <= $highest; $um += $highest > 400.0 ? 200.0 : 100.0) {
@@ -87,7 +95,9 @@ final readonly class SectionDrawing
             if ($step->zones !== [] && $step->step->kind === StepKind::Flat && ! $step->step->grits?->inClear && ! $step->isDone()) {
                 break;
             }
-            $shown = $step->zones !== [] && ($step->step->kind === StepKind::Coat || $step->step->kind === StepKind::Flat) ? $step : $shown;
+            $shown = $step->zones !== [] && ($step->step->kind === StepKind::Coat || $step->step->kind === StepKind::Flat)
+                ? $step
+                : $shown;
         }
 
         return $shown;
@@ -125,7 +135,13 @@ final readonly class SectionDrawing
                         $zones[$index]['layers'][$k]['plane'] = min($layer['plane'], $plane);
                     }
                 } elseif ($step->step->kind === StepKind::Coat && ! $step->skipped && $step->step->layer?->builds) {
-                    $zones[$index]['layers'][] = ['z' => $state->after->meanUm, 'a' => $state->after->textureUm, 'plane' => INF, 'key' => $step->step->key, 'isDone' => $step->isDone()];
+                    $zones[$index]['layers'][] = [
+                        'z' => $state->after->meanUm,
+                        'a' => $state->after->textureUm,
+                        'plane' => INF,
+                        'key' => $step->step->key,
+                        'isDone' => $step->isDone(),
+                    ];
                 }
             }
             if ($step === $shown) {
@@ -160,10 +176,18 @@ final readonly class SectionDrawing
         $highest = max(array_column($zone['layers'], 'z') ?: [1.0]);
         foreach ($zone['layers'] as $i => $layer) {
             $shift = $off * ($layer['z'] - $lowest) / max(1.0, $highest - $lowest);
-            $surface = array_map(fn (float $phase): float => min($layer['plane'] + $off, $layer['z'] + $shift + 0.5 * $layer['a'] * cos($phase)), self::phases());
+            $surface = array_map(
+                fn (float $phase): float => min($layer['plane'] + $off, $layer['z'] + $shift + 0.5 * $layer['a'] * cos($phase)),
+                self::phases(),
+            );
             // Resin fills the cloth before it shows: a surface never lies under the one before it.
             $surface = array_map(fn (float $own, float $under): float => max($own, $under), $surface, $below);
-            $layers[] = ['path' => self::band($x, $width, $surface, $below, $y), 'key' => $layer['key'], 'isDone' => $layer['isDone'], 'index' => $i];
+            $layers[] = [
+                'path' => self::band($x, $width, $surface, $below, $y),
+                'key' => $layer['key'],
+                'isDone' => $layer['isDone'],
+                'index' => $i,
+            ];
             $below = $surface;
         }
         $left = $flat?->left()->inMicrometres();
@@ -174,8 +198,17 @@ final readonly class SectionDrawing
             'state' => $flat ?? $zone['state'],
             'x' => round($x, 1),
             'width' => round($width, 1),
-            'weave' => self::band($x, $width, array_map($crowns, self::phases()), array_fill(0, self::POINTS + 1, -$weave->thicknessUm()), $y),
-            'base' => ['y' => $y(-$weave->thicknessUm()), 'height' => round($y(-$weave->thicknessUm() - 40.0) - $y(-$weave->thicknessUm()), 1)],
+            'weave' => self::band(
+                $x,
+                $width,
+                array_map($crowns, self::phases()),
+                array_fill(0, self::POINTS + 1, -$weave->thicknessUm()),
+                $y,
+            ),
+            'base' => [
+                'y' => $y(-$weave->thicknessUm()),
+                'height' => round($y(-$weave->thicknessUm() - 40.0) - $y(-$weave->thicknessUm()), 1),
+            ],
             'layers' => $layers,
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,

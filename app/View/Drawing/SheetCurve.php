@@ -28,16 +28,37 @@ final readonly class SheetCurve
      * @param list<array{y: float, label: string}>                     $rows
      * @param list<array{celsius: float, hours: array<string, float>}> $table
      */
-    private function __construct(public array $curves, public array $sheet, public array $columns, public array $rows, public array $table, public float $nowX)
-    {
+    private function __construct(
+        public array $curves,
+        public array $sheet,
+        public array $columns,
+        public array $rows,
+        public array $table,
+        public float $nowX,
+    ) {
     }
 
     /** @param list<array{c: float, minutes: float}> $sheetRows */
     public static function of(Resin $resin, array $sheetRows, float $airNowC): self
     {
-        $x = fn (float $c): float => round(self::LEFT + (max(self::FROM_C, min(self::TO_C, $c)) - self::FROM_C) / (self::TO_C - self::FROM_C) * (self::WIDTH - self::LEFT - self::RIGHT), 1);
-        $y = fn (float $h): float => round(self::TOP + (log(self::TO_H) - log(max(self::FROM_H, min(self::TO_H, $h)))) / (log(self::TO_H) - log(self::FROM_H)) * (self::HEIGHT - self::TOP - self::BOTTOM), 1);
-        $hours = fn (float $age, float $c): float => $age / $resin->kinetics->activation->rate(Temperature::fromCelsius($c), $resin->kinetics->reference) / 60.0;
+        $x = fn (float $c): float => round(
+            self::LEFT + (max(
+                self::FROM_C,
+                min(self::TO_C, $c),
+            ) - self::FROM_C) / (self::TO_C - self::FROM_C) * (self::WIDTH - self::LEFT - self::RIGHT),
+            1,
+        );
+        $y = fn (float $h): float => round(
+            self::TOP + (log(self::TO_H) - log(max(
+                self::FROM_H,
+                min(self::TO_H, $h),
+            ))) / (log(self::TO_H) - log(self::FROM_H)) * (self::HEIGHT - self::TOP - self::BOTTOM),
+            1,
+        );
+        $hours = fn (float $age, float $c): float => $age / $resin->kinetics->activation->rate(
+            Temperature::fromCelsius($c),
+            $resin->kinetics->reference,
+        ) / 60.0;
 
         $curves = [];
         foreach ($resin->kinetics->agesMin as $event => $age) {
@@ -56,7 +77,10 @@ final readonly class SheetCurve
             $curves,
             array_map(fn (array $r): array => ['x' => $x((float) $r['c']), 'y' => $y((float) $r['minutes'] / 60.0)], $sheetRows),
             array_map(fn (float $c): array => ['x' => $x($c), 'label' => round($c).' °C'], [10.0, 15.0, 20.0, 25.0, 30.0, 35.0]),
-            array_map(fn (array $h): array => ['y' => $y($h[0]), 'label' => $h[1]], [[1.0, '1 h'], [2.0, '2 h'], [4.0, '4 h'], [12.0, '12 h'], [24.0, '1 d'], [72.0, '3 d'], [168.0, '7 d']]),
+            array_map(
+                fn (array $h): array => ['y' => $y($h[0]), 'label' => $h[1]],
+                [[1.0, '1 h'], [2.0, '2 h'], [4.0, '4 h'], [12.0, '12 h'], [24.0, '1 d'], [72.0, '3 d'], [168.0, '7 d']],
+            ),
             $table,
             $x($airNowC),
         );

@@ -55,7 +55,10 @@ final readonly class WindowStrip
                     'part' => $call,
                     'y' => self::TOP + 6.0 + self::LANE * count($lanes),
                     'tagX' => max(2.0, $x($clamp($shapes[0]['x'])) - 25.0),
-                    'shapes' => array_map(fn (array $s): array => ['x' => $x($clamp($s['x'])), 'until' => $x($clamp($s['until']))] + $s, $shapes),
+                    'shapes' => array_map(
+                        fn (array $s): array => ['x' => $x($clamp($s['x'])), 'until' => $x($clamp($s['until']))] + $s,
+                        $shapes,
+                    ),
                     'words' => implode(', ', array_filter(array_column($shapes, 'words'))),
                 ];
             }
@@ -91,7 +94,20 @@ final readonly class WindowStrip
         $path = implode(' ', array_map(fn (array $p): string => $x($p[0]).','.$y($p[1]), $air));
         $coldest = $bench->floor->air->coldestBetween($now, $until);
 
-        return new self($height, $x($now), $from, $now, $hours, $closed, $lanes, $path, $x($coldest['minute']), $y($coldest['celsius']), $coldest['celsius'], $coldest['minute']);
+        return new self(
+            $height,
+            $x($now),
+            $from,
+            $now,
+            $hours,
+            $closed,
+            $lanes,
+            $path,
+            $x($coldest['minute']),
+            $y($coldest['celsius']),
+            $coldest['celsius'],
+            $coldest['minute'],
+        );
     }
 
     /** @return list<array{kind: string, x: float, until: float, tip: float, label: string, words: string}> minutes */
@@ -118,7 +134,14 @@ final readonly class WindowStrip
             ];
         }
         if ($next->state === ActState::Waiting && $next->ready?->expectedMin !== null) {
-            return [['kind' => 'miss', 'x' => $next->coatOnMin, 'until' => $next->ready->expectedMin, 'tip' => 0.16, 'label' => 'ready', 'words' => 'cures']];
+            return [[
+                'kind' => 'miss',
+                'x' => $next->coatOnMin,
+                'until' => $next->ready->expectedMin,
+                'tip' => 0.16,
+                'label' => 'ready',
+                'words' => 'cures',
+            ]];
         }
 
         return [];

@@ -39,7 +39,15 @@ final readonly class AirChanged extends Content implements ChangesAir
 
     public function record(Words $words): string
     {
-        return $words->phrase($this, 'record', ['climate' => lcfirst($words->word('climate', $this->kind->value)), 'c' => (string) round($this->c, 1), 'between' => $words->between($this->from, $this->until)]);
+        return $words->phrase(
+            $this,
+            'record',
+            [
+                'climate' => lcfirst($words->word('climate', $this->kind->value)),
+                'c' => (string) round($this->c, 1),
+                'between' => $words->between($this->from, $this->until),
+            ],
+        );
     }
 
     public function change(): ClimateChange

@@ -57,6 +57,8 @@ final readonly class CoatOn extends Content
 
     public function record(Words $words): string
     {
-        return $this->grams === null ? $words->phrase($this, 'record') : $words->phrase($this, 'weighed', ['grams' => $words->grams($this->grams)]);
+        return $this->grams === null
+            ? $words->phrase($this, 'record')
+            : $words->phrase($this, 'weighed', ['grams' => $words->grams($this->grams)]);
     }
 }

@@ -48,8 +48,18 @@ final readonly class Decided extends Content
     public static function entries(): array
     {
         return array_map(fn (Entry $e): Entry => $e->optional(), [
-            Entry::number('at'), Entry::number('not_before'), Entry::flag('key'), Entry::flag('bond'), Entry::number('g_m2', 0.0, 3000.0), Entry::choice('driven', SandingMethod::class),
-            Entry::whole('from_grit', choices: array_keys(Grit::MEAN_GRAIN_UM)), Entry::whole('resin_id'), Entry::whole('fast_id'), Entry::number('fast_share', 0.0, 1.0),
+            Entry::number('at'), Entry::number('not_before'), Entry::flag('key'), Entry::flag('bond'), Entry::number(
+                'g_m2',
+                0.0,
+                3000.0,
+            ), Entry::choice(
+                'driven',
+                SandingMethod::class,
+            ),
+            Entry::whole(
+                'from_grit',
+                choices: array_keys(Grit::MEAN_GRAIN_UM),
+            ), Entry::whole('resin_id'), Entry::whole('fast_id'), Entry::number('fast_share', 0.0, 1.0),
         ]);
     }
 
@@ -68,7 +78,13 @@ final readonly class Decided extends Content
             $this->notBefore === null ? null : $words->phrase($this, 'not_before', ['at' => $words->when($this->notBefore)]),
             $this->key === true ? $words->phrase($this, 'key') : null,
             $this->bond === true ? $words->phrase($this, 'bond') : null,
-            $this->driven === null ? null : $words->phrase($this, 'driven', ['driven' => $words->word('driven', $this->driven->value), 'grit' => (int) $this->fromGrit]),
+            $this->driven === null
+                ? null
+                : $words->phrase(
+                    $this,
+                    'driven',
+                    ['driven' => $words->word('driven', $this->driven->value), 'grit' => (int) $this->fromGrit],
+                ),
             $this->fastShare > 0.0 ? $words->phrase($this, 'fast', ['percent' => (int) round(100.0 * $this->fastShare)]) : null,
         ]);
 

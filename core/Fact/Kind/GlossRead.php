@@ -38,6 +38,10 @@ final readonly class GlossRead extends Content
 
     public function record(Words $words): string
     {
-        return $words->phrase($this, 'record', ['gu' => number_format($this->gu, 1)]).($this->isByMeter() ? $words->phrase($this, 'meter') : '');
+        return $words->phrase(
+            $this,
+            'record',
+            ['gu' => number_format($this->gu, 1)],
+        ).($this->isByMeter() ? $words->phrase($this, 'meter') : '');
     }
 }

@@ -35,6 +35,10 @@ final readonly class LeftOut extends Content implements Targets
 
     public function record(Words $words): string
     {
-        return $words->phrase($this, $this->counts ? 'counts' : 'record').((string) $this->reason === '' ? '' : $words->phrase($this, 'reason', ['reason' => (string) $this->reason]));
+        return $words->phrase($this, $this->counts ? 'counts' : 'record').((string) $this->reason === '' ? '' : $words->phrase(
+            $this,
+            'reason',
+            ['reason' => (string) $this->reason],
+        ));
     }
 }

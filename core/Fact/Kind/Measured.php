@@ -29,8 +29,13 @@ final readonly class Measured extends Content implements ReadsFilm
      * @param int|null   $n      how many
      * @param float|null $stepUm of the tool
      */
-    public function __construct(public string $zone, public string $way, public float $um, public ?int $n = null, public ?float $stepUm = null)
-    {
+    public function __construct(
+        public string $zone,
+        public string $way,
+        public float $um,
+        public ?int $n = null,
+        public ?float $stepUm = null,
+    ) {
     }
 
     public static function entries(): array
@@ -61,12 +66,23 @@ final readonly class Measured extends Content implements ReadsFilm
 
     public function record(Words $words): string
     {
-        return $words->phrase($this, 'record', ['um' => $words->um($this->um), 'zone' => $this->zone, 'way' => $words->word('measured_by', $this->way)])
+        return $words->phrase(
+            $this,
+            'record',
+            ['um' => $words->um($this->um), 'zone' => $this->zone, 'way' => $words->word('measured_by', $this->way)],
+        )
             .($this->n > 1 ? $words->phrase($this, 'mean', ['n' => $this->n]) : '');
     }
 
     public function intoFilm(FilmBook $film, float $atMin): void
     {
-        $film->measured($this->zone, $this->um, max(1, $this->n ?? 1), $this->stepUm ?? 0.0, $this->way !== 'cut_face', $this->way === 'offcut' ? self::OFFCUT_SCATTERS : 1.0);
+        $film->measured(
+            $this->zone,
+            $this->um,
+            max(1, $this->n ?? 1),
+            $this->stepUm ?? 0.0,
+            $this->way !== 'cut_face',
+            $this->way === 'offcut' ? self::OFFCUT_SCATTERS : 1.0,
+        );
     }
 }

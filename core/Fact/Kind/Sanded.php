@@ -27,8 +27,13 @@ final readonly class Sanded extends Content
      * @param float|null         $minutes of this pass
      * @param PassEnd|null       $end     what was seen at its end; null where nobody was asked
      */
-    public function __construct(public int $grit, public string $zone = '', public ?SandingMethod $how = null, public ?float $minutes = null, public ?PassEnd $end = null)
-    {
+    public function __construct(
+        public int $grit,
+        public string $zone = '',
+        public ?SandingMethod $how = null,
+        public ?float $minutes = null,
+        public ?PassEnd $end = null,
+    ) {
     }
 
     public static function entries(): array
@@ -70,7 +75,10 @@ final readonly class Sanded extends Content
 
     public function details(Words $words): array
     {
-        return array_values(array_filter(["P{$this->grit}", $this->zone, $this->end === null ? '' : $words->word('pass_end', $this->end->value)], fn (string $s): bool => $s !== ''));
+        return array_values(array_filter(
+            ["P{$this->grit}", $this->zone, $this->end === null ? '' : $words->word('pass_end', $this->end->value)],
+            fn (string $s): bool => $s !== '',
+        ));
     }
 
     public function record(Words $words): string

@@ -26,7 +26,11 @@ final readonly class Touched extends Content implements ChecksCoat
 
     public static function entries(): array
     {
-        return [Entry::choice('touch', Touch::class), Entry::number('age_min', 0.0)->optional()->reckoned(), Entry::whole('resin_id')->optional()->reckoned()];
+        return [
+            Entry::choice('touch', Touch::class),
+            Entry::number('age_min', 0.0)->optional()->reckoned(),
+            Entry::whole('resin_id')->optional()->reckoned(),
+        ];
     }
 
     public static function typed(array $typed, Situation $now): static

@@ -29,6 +29,10 @@ final readonly class Weighed extends Content
 
     public function record(Words $words): string
     {
-        return $words->phrase($this, 'record', ['grams' => $words->grams($this->grams), 'component' => $words->word('component', $this->component)]);
+        return $words->phrase(
+            $this,
+            'record',
+            ['grams' => $words->grams($this->grams), 'component' => $words->word('component', $this->component)],
+        );
     }
 }
