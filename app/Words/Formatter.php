@@ -15,11 +15,9 @@ use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Finding\Finding;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
-use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -240,29 +238,6 @@ final class Formatter implements Words
         return $value === null ? '–' : (string) __("words.{$group}.{$value}");
     }
 
-    /**
-     * Why a replan changed a part's time.
-     *
-     * @param array{because: string, with: array<string, mixed>} $change
-     */
-    public function because(array $change): string
-    {
-        $with = $change['with'];
-        $args = [
-            'fact' => isset($with['kind']) ? lcfirst($this->label((string) $with['kind'])) : '',
-            'step' => isset($with['step']) ? lcfirst($this->stepName((string) $with['step'])) : '',
-            'at' => isset($with['at']) ? $this->when((float) $with['at']) : '',
-            'planned' => isset($with['planned']) ? $this->when((float) $with['planned']) : '',
-            'letter' => (string) ($with['letter'] ?? ''),
-            'c' => isset($with['c']) ? number_format((float) $with['c'], 1) : '',
-        ];
-
-        return (string) __(
-            'changes.'.$change['because'].(isset($with['planned']) && $change['because'] === 'fact' ? '_planned' : ''),
-            $args,
-        );
-    }
-
     /** The name of a step by its key alone. */
     public function stepName(string $key): string
     {
@@ -284,52 +259,4 @@ final class Formatter implements Words
         };
     }
 
-    /** @return array{what: string, do: string} what the film asks for */
-    public function answer(FilmAnswer $answer): array
-    {
-        $code = $answer->code.($answer->bare ? '_bare' : '');
-        $args = $answer->worst === null ? [] : [
-            'zone' => $answer->worst->zone->name,
-            'left' => $this->um($answer->worst->left()->inMicrometres()),
-            'doubt' => '± '.$this->um($answer->worst->doubtUm()),
-            'risk' => $this->percent($answer->worst->risk()),
-            'any' => $this->chance($answer->worst),
-        ];
-        $code = $answer->worst === null && ! $answer->bare ? 'nothing' : $code;
-
-        return [
-            'what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)),
-            'do' => Str::ucfirst((string) __("words.film_answer.{$code}.do", $args)),
-        ];
-    }
-
-    /** @return array{what: string, tip: string} */
-    public function finding(Finding $finding): array
-    {
-        $args = [];
-        foreach ($finding->args as $name => $value) {
-            $args[$name] = match (true) {
-                $name === 'substrate' || $name === 'finish' => $this->word($name, (string) $value),
-                in_array($name, ['risk', 'target'], true) => $this->percent((float) $value),
-                in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
-                $name === 'left' => $this->um((float) $value),
-                in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value)
-                    ? $this->date((float) $value)
-                    : 'later',
-                in_array($name, ['opens', 'closes', 'begin'], true) => is_finite((float) $value)
-                    ? $this->when((float) $value)
-                    : 'another day',
-                $name === 'warmer_at' => is_finite((float) $value) ? $this->when((float) $value) : 'not within three days',
-                $name === 'later' => (string) round((float) $value),
-                $name === 'area' => number_format((float) $value, 2),
-                is_float($value) => is_finite($value) ? (string) round($value, 1) : 'a larger cup',
-                default => (string) $value,
-            };
-        }
-
-        return [
-            'what' => Str::ucfirst((string) __("findings.{$finding->code}.what", $args)),
-            'tip' => (string) __("findings.{$finding->code}.tip", $args),
-        ];
-    }
 }

@@ -9,7 +9,8 @@ use App\Models\Part;
 use App\Models\User;
 use App\Planning\OpenChoices;
 use App\Planning\Planner;
-use App\Words\Formatter;
+
+use App\Words\Sentences;
 use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +37,7 @@ final class ChoiceController
         Planner $planner,
         OpenChoices $choices,
         Recorder $recorder,
-        Formatter $format,
+        Sentences $sentences,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $fields = $this->asked($request);
@@ -45,13 +46,13 @@ final class ChoiceController
         if (array_diff(array_keys($fields), $choices->open($planner->plan($part)->plan)) !== []) {
             throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
         }
-        DB::transaction(function () use ($part, $values, $planner, $recorder, $format, $user): void {
+        DB::transaction(function () use ($part, $values, $planner, $recorder, $sentences, $user): void {
             $before = $part->only(array_keys($values));
             // A clear that is chosen is also what makes the surface.
             $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
             $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
             foreach ($planned->plan->refusals() as $finding) {
-                throw ValidationException::withMessages(['choice' => implode(' ', $format->finding($finding))]);
+                throw ValidationException::withMessages(['choice' => implode(' ', $sentences->finding($finding))]);
             }
             foreach ($values as $field => $value) {
                 $recorder->record(

@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Words\Formatter;
+use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -44,6 +45,7 @@ final class FactController
         Sequence $sequence,
         Recorder $recorder,
         Formatter $format,
+        Sentences $sentences,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
@@ -64,7 +66,7 @@ final class FactController
 
         return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with(
             'notice',
-            $this->notice($planned, $planner, $format, $step, $content),
+            $this->notice($planned, $planner, $format, $sentences, $step, $content),
         );
     }
 
@@ -136,8 +138,14 @@ final class FactController
     }
 
     /** What was kept, of the step that was logged. */
-    private function notice(PlannedPart $before, Planner $planner, Formatter $format, string $key, Content $content): string
-    {
+    private function notice(
+        PlannedPart $before,
+        Planner $planner,
+        Formatter $format,
+        Sentences $sentences,
+        string $key,
+        Content $content,
+    ): string {
         $step = $before->plan->step($key);
         $kept = __(
             'acts.done',
@@ -159,6 +167,6 @@ final class FactController
         $plan = $planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($before->part->id))->plan;
 
         // What the film asks for is said while this flatting still goes on; afterwards it would speak of the next one.
-        return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $format->answer(FilmAnswer::of($plan)));
+        return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $sentences->answer(FilmAnswer::of($plan)));
     }
 }

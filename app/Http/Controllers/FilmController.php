@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\FilmScale;
-use App\Words\Formatter;
+use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -55,7 +55,7 @@ final class FilmController
         Part $part,
         Planner $planner,
         Recorder $recorder,
-        Formatter $format,
+        Sentences $sentences,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
@@ -93,7 +93,7 @@ final class FilmController
         $recorder->record($part, $user, $planned->floor, $on, $read);
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
-        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$format->answer($answer)['do']);
+        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$sentences->answer($answer)['do']);
     }
 
     private function gramsPerUm(PlannedPart $planned): float

@@ -18,7 +18,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
-use App\Words\Formatter;
+use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -233,7 +233,7 @@ final class PartController
 
     private function sentence(Finding $finding): string
     {
-        $said = app(Formatter::class)->finding($finding);
+        $said = app(Sentences::class)->finding($finding);
 
         return "{$said['what']} {$said['tip']}";
     }

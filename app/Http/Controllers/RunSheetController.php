@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\ClosingTime;
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
 use App\Models\Part;
@@ -13,6 +12,7 @@ use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Things;
 use App\Planning\Trials;
 use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
@@ -133,7 +133,7 @@ final class RunSheetController
         Part $part,
         string $step,
         Planner $planner,
-        ClosingTime $lockUp,
+        Things $things,
         Recorder $recorder,
         Formatter $format,
         #[CurrentUser] User $user,
@@ -170,7 +170,7 @@ final class RunSheetController
             ],
             $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
             $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],
-            ! $lockUp->hasPlace($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
+            ! $things->haveRoom($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
             $planned->schedule->slot($step) === null => ['kind' => 'That step is not ahead any more.'],
             default => null,
         };

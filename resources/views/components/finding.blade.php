@@ -1,4 +1,5 @@
 @props(['finding'])
 @inject('format', 'App\Words\Formatter')
-@php($said = $format->finding($finding))
+@inject('sentences', 'App\Words\Sentences')
+@php($said = $sentences->finding($finding))
 <li class="finding is-{{ $finding->severity->value }}"><b>{{ ['refuse' => 'Not this way', 'warn' => 'Mind', 'note' => 'Note'][$finding->severity->value] }}</b> {{ $said['what'] }} <span>{{ $said['tip'] }}</span></li>

@@ -1,6 +1,7 @@
 @inject('format', 'App\Words\Formatter')
+@inject('sentences', 'App\Words\Sentences')
 @php([$part, $plan] = [$planned->part, $planned->plan])
-@php($said = $format->answer($answer))
+@php($said = $sentences->answer($answer))
 <x-layouts.app :title="'Film of '.$part->name">
 @include('parts.head')
 <div class="page film">

@@ -1,4 +1,5 @@
 @inject('format', 'App\Words\Formatter')
+@inject('sentences', 'App\Words\Sentences')
 @inject('choiceWords', 'App\Planning\ChoiceWords')
 @php([$part, $plan, $schedule] = [$planned->part, $planned->plan, $planned->schedule])
 @php($findings = array_filter($planned->findings(), fn ($f) => $f->code !== 'schedule.rather_key'))
@@ -19,7 +20,7 @@
                             <button name="value" value="{{ $option->value }}" @class(['priced', 'is-taken' => $option->isCurrent]) aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
                                 <b>{{ $choiceWords->option($field, $option->value) }}</b>
                                 <span class="soft">{{ $choiceWords->optionWhy($field, $option->value) }}</span>
-                                <span class="num">@if ($option->refusal) {{ $format->finding($option->refusal)['what'] }} @else ready {{ $format->day($option->readyMin) }}@if ($option->anewMin !== null), {{ $format->day($option->anewMin) }} if it were placed anew as it is @endif · {{ $format->count($option->mixes, 'mix') }} · {{ $format->grams($option->grams) }} · {{ $format->span($option->handsMin) }} hands · {{ $format->percent($option->risk) }} risk, {{ $format->percent($option->anyShows) }} that any shows @if (in_array($field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0)· nib paper cuts {{ $format->percent($option->nibRisk) }} @endif @endif</span>
+                                <span class="num">@if ($option->refusal) {{ $sentences->finding($option->refusal)['what'] }} @else ready {{ $format->day($option->readyMin) }}@if ($option->anewMin !== null), {{ $format->day($option->anewMin) }} if it were placed anew as it is @endif · {{ $format->count($option->mixes, 'mix') }} · {{ $format->grams($option->grams) }} · {{ $format->span($option->handsMin) }} hands · {{ $format->percent($option->risk) }} risk, {{ $format->percent($option->anyShows) }} that any shows @if (in_array($field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0)· nib paper cuts {{ $format->percent($option->nibRisk) }} @endif @endif</span>
                             </button>
                         </form>
                     @endforeach
