@@ -16,7 +16,7 @@ final class ProbePoller
     /** Of a probe with a memory no more is asked than fits one answer, days. */
     private const MOST_DAYS = 2;
 
-    public function __construct(private readonly ShopClock $clock, private readonly DeviceClient $client)
+    public function __construct(private readonly ShopClock $clock)
     {
     }
 
@@ -25,7 +25,7 @@ final class ProbePoller
     {
         $probe ??= $shop->probeAddress() === null
             ? null
-            : new HttpAirProbe($this->client, (string) $shop->probeAddress(), $shop->deviceRanges());
+            : app()->makeWith(AirProbe::class, ['url' => (string) $shop->probeAddress(), 'allowed' => $shop->deviceRanges()]);
         if ($probe === null) {
             return 0;
         }

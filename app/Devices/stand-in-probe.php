@@ -10,15 +10,15 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 use App\Devices\StandInProbe;
 
 header('Content-Type: application/json');
-$formats = getenv('OAK_PROBE_SAYS') ?: '';
+$says = getenv('OAK_PROBE_SAYS') ?: '';
 $now = strtotime((string) ($_GET['now'] ?? '')) ?: time();
 $since = strtotime((string) ($_GET['since'] ?? '')) ?: $now - 300;
-if ($formats === 'silent') {
+if ($says === 'silent') {
     http_response_code(503);
-} elseif ($formats === 'junk') {
+} elseif ($says === 'junk') {
     echo '<html>';
-} elseif ($formats === 'hot' || $formats === 'nan') {
-    echo json_encode(['air_c' => $formats === 'hot' ? 85.0 : 'NaN', 'measured_at' => gmdate('Y-m-d\TH:i:s\Z', $now)]);
+} elseif ($says === 'hot' || $says === 'nan') {
+    echo json_encode(['air_c' => $says === 'hot' ? 85.0 : 'NaN', 'measured_at' => gmdate('Y-m-d\TH:i:s\Z', $now)]);
 } else {
     echo json_encode(StandInProbe::between(max($since, $now - 2 * 86400), $now));
 }

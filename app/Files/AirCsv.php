@@ -56,20 +56,24 @@ final class AirCsv
      */
     public static function read(string $path, string $zone): array
     {
-        $lines = preg_split('/\R/u', self::text((string) file_get_contents($path))) ?: [];
-        if (count($lines) > self::MOST_LINES) {
+        $text = (string) preg_replace('/\R/u', "\n", self::text((string) file_get_contents($path)));
+        if (substr_count($text, "\n") >= self::MOST_LINES) {
             throw BadLine::at(self::MOST_LINES + 1, null, 'the file is longer than '.self::MOST_LINES.' lines');
         }
-        $separator = array_values(array_filter([';', "\t"], fn (string $s): bool => str_contains($lines[0], $s)))[0] ?? ',';
+        $separator = array_values(array_filter([';', "\t"], fn (string $s): bool => str_contains(strtok($text, "\n") ?: '', $s)))[0] ?? ',';
         $zones = new \DateTimeZone($zone);
         $format = self::FORMATS[0];
-        $columns = self::columns(str_getcsv($lines[0], $separator, '"', ''));
+        $columns = null;
         $points = $seen = [];
-        foreach ($lines as $i => $line) {
-            if ($i === 0 || trim($line) === '') {
+        foreach (self::rows($text, $separator) as $i => $cells) {
+            if ($columns === null) {
+                $columns = self::columns($cells);
+
                 continue;
             }
-            $cells = array_map(fn (?string $c): string => trim((string) $c), str_getcsv($line, $separator, '"', ''));
+            if (implode('', $cells) === '') {
+                continue;
+            }
             $minute = self::minute($cells[$columns['time']] ?? '', $zones, $format, $i + 1);
             if (isset($seen[(string) $minute])) {
                 throw BadLine::at($i + 1, 'time', "is the same as in line {$seen[(string) $minute]}");
@@ -94,6 +98,19 @@ final class AirCsv
         usort($points, fn (array $a, array $b): int => $a['min'] <=> $b['min']);
 
         return $points;
+    }
+
+    /** @return iterable<int, list<string>> cells by line, from 0 */
+    private static function rows(string $text, string $separator): iterable
+    {
+        $file = new \SplTempFileObject();
+        $file->fwrite($text);
+        $file->rewind();
+        $file->setFlags(\SplFileObject::READ_CSV);
+        $file->setCsvControl($separator, '"', '');
+        foreach ($file as $i => $cells) {
+            yield $i => array_map(fn (?string $c): string => trim((string) $c), is_array($cells) ? array_values($cells) : []);
+        }
     }
 
     /**

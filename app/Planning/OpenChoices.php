@@ -6,8 +6,6 @@ namespace App\Planning;
 
 use Closure;
 use Illuminate\Support\Facades\Cache;
-use OakGloss\Fact\Kind\Sanded;
-use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Coat;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Visibility;
@@ -19,6 +17,7 @@ use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\ResinFlatting;
 use OakGloss\Plan\Runs;
 use OakGloss\Quantity\Temperature;
 
@@ -121,7 +120,7 @@ final class OpenChoices
                 'mask-line-1',
                 'polish',
             ) && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
-            default => $plan->log->of('flat', Sanded::class, Skipped::class) === [],
+            default => ResinFlatting::isAhead($plan->log),
         }));
     }
 

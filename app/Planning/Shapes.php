@@ -10,12 +10,11 @@ use OakGloss\Geometry\Dome;
 use OakGloss\Geometry\HalfTube;
 use OakGloss\Geometry\Panel;
 use OakGloss\Geometry\Shape;
+use OakGloss\Quantity\Inches;
 
 /** The simple shapes that a form offers, and the sizes that each asks for. */
 final class Shapes
 {
-    public const MM_PER_INCH = 25.4;
-
     /** Shape → its sizes; angles end in _deg and are in degrees in any unit. */
     public const SIZES = [
         'panel' => ['length', 'width', 'edge_radius'],
@@ -33,8 +32,7 @@ final class Shapes
      */
     public static function make(string $shape, array $sizes, string $unit): ?Shape
     {
-        $in = fn (string $name): float => (float) ($sizes[$name] ?? 0.0) * ($unit === 'in'
-            && ! str_ends_with($name, '_deg') ? self::MM_PER_INCH : 1.0);
+        $in = fn (string $name): float => Inches::mmOf((float) ($sizes[$name] ?? 0.0), str_ends_with($name, '_deg') ? '' : $unit);
 
         return match ($shape) {
             'panel' => new Panel($in('length'), $in('width'), $in('edge_radius')),

@@ -7,6 +7,10 @@ namespace App\Providers;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Database\SqliteConnection;
+use App\Devices\AirProbe;
+use App\Devices\GlossMeter;
+use App\Devices\HttpAirProbe;
+use App\Devices\HttpGlossMeter;
 use App\Models\PartFact;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
@@ -45,6 +49,8 @@ final class AppServiceProvider extends ServiceProvider
                 fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')]),
             ),
         );
+        $this->app->bind(AirProbe::class, HttpAirProbe::class);
+        $this->app->bind(GlossMeter::class, HttpGlossMeter::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class] as $ofOneRequest) {

@@ -47,10 +47,10 @@ final class BuildUp
     public function best(): array
     {
         $laid = self::laid($this->log, 'build');
-        $least = $this->isFlatted() ? max(1, $laid) : max(BrushOnSkin::LEAST_BUILD_COATS, $laid);
+        $least = max(ResinFlatting::isAhead($this->log) ? BrushOnSkin::LEAST_BUILD_COATS : 1, $laid);
         $coats = max($this->choices->buildCoats ?? $least, $least);
         $steps = $this->walk($coats);
-        if ($this->choices->buildCoats === null && ! $this->isFlatted()) {
+        if ($this->choices->buildCoats === null && ResinFlatting::isAhead($this->log)) {
             $best = [$coats, $steps];
             while (self::risk($steps) > $this->shop->targetBurnThrough && $coats < FinishPlan::MOST_BUILD_COATS) {
                 $steps = $this->walk(++$coats);
@@ -211,10 +211,5 @@ final class BuildUp
         }
 
         return array_values(array_unique($zones));
-    }
-
-    private function isFlatted(): bool
-    {
-        return $this->log->of('flat', Sanded::class, Skipped::class) !== [];
     }
 }

@@ -7,8 +7,6 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
-use OakGloss\Fact\Kind\Sanded;
-use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Method\StepKind;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
@@ -79,7 +77,7 @@ final readonly class FilmAnswer
 
     private static function isStillBuilding(FinishPlan $plan): bool
     {
-        return $plan->log->of('flat', Sanded::class, Skipped::class) === [];
+        return ResinFlatting::isAhead($plan->log);
     }
 
     /** Whether the weave was seen since the newest coat. */

@@ -70,9 +70,9 @@ final class ServedShop
     }
 
     /** The stand-in probe on a port of its own; what it says makes it misbehave. */
-    public function startProbe(string $formats = ''): string
+    public function startProbe(string $says = ''): string
     {
-        return $this->startDevice('stand-in-probe.php', ['OAK_PROBE_SAYS' => $formats]);
+        return $this->startDevice('stand-in-probe.php', ['OAK_PROBE_SAYS' => $says]);
     }
 
     /** The stand-in gloss meter, standing on a surface. */

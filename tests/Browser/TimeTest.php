@@ -115,10 +115,10 @@ final class TimeTest extends BrowserCase
         $this->sees('Probe silent', '.bench-side');
         $this->visit('/parts');
         self::assertSame($ready, array_map(fn ($p): string => $p->getText(), $this->all('.part-ready')));
-        foreach (['hot' => 'no workshop is that warm', 'nan' => 'no temperature'] as $formats => $why) {
+        foreach (['hot' => 'no workshop is that warm', 'nan' => 'no temperature'] as $says => $why) {
             $this->reopen();
             $this->visit('/air');
-            $this->fill('probe_url', $this->shop->startProbe($formats));
+            $this->fill('probe_url', $this->shop->startProbe($says));
             $this->press('Keep', '.one-line');
             $this->press('Ask it now');
             $this->sees('Left out');

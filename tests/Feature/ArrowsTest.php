@@ -33,7 +33,7 @@ final class ArrowsTest extends TestCase
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],
         'Console' => ['Backup', 'Bench', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf', 'View'],
-        'Providers' => ['Acts', 'Clock', 'Database', 'Models', 'People', 'Planning', 'Policies', 'Shelf'],
+        'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf'],
     ];
 
     /** @return iterable<string, array{string, string}> path below app/, source */

@@ -6,9 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Acts\ActRunner;
 use App\Bench\Recorder;
-use App\Devices\DeviceClient;
 use App\Devices\DeviceSilent;
-use App\Devices\HttpGlossMeter;
+use App\Devices\GlossMeter;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\User;
@@ -77,14 +76,14 @@ final class ClearController
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
         $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();
-        $formats = match (true) {
+        $says = match (true) {
             $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',
             $expected->holds($gu) => 'Within what was expected.',
             $gu < $expected->leastGu => 'Under what was expected: haze or scratch is left.',
             default => 'Over what was expected.',
         };
 
-        return redirect()->route('parts.clear', $part)->with('notice', 'Kept: '.round($gu, 1)." GU. {$formats}");
+        return redirect()->route('parts.clear', $part)->with('notice', 'Kept: '.round($gu, 1)." GU. {$says}");
     }
 
     /** Mean of three places. @throws ValidationException If it gives no reading. */
@@ -92,7 +91,7 @@ final class ClearController
     {
         $url = $part->shop->meterAddress() ?? throw ValidationException::withMessages(['gu' => 'No gloss meter is set up in Shop.']);
         try {
-            $meter = new HttpGlossMeter(app(DeviceClient::class), $url, $part->shop->deviceRanges());
+            $meter = app()->makeWith(GlossMeter::class, ['url' => $url, 'allowed' => $part->shop->deviceRanges()]);
 
             return ($meter->read() + $meter->read() + $meter->read()) / 3.0;
         } catch (DeviceSilent $e) {

@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Finding\Finding;
+use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
 
 final class PartController
@@ -270,9 +271,9 @@ final class PartController
     private function inUnit(array $rows, string $unit): array
     {
         return $unit !== 'in' ? $rows : array_map(fn (array $r): array => [
-            'length_mm' => round((float) $r['length_mm'] / 25.4, 3),
-            'area_cm2' => round((float) $r['area_cm2'] / 6.4516, 3),
-            'radius_mm' => $r['radius_mm'] === null ? null : round((float) $r['radius_mm'] / 25.4, 4),
+            'length_mm' => round(Inches::fromMm((float) $r['length_mm']), 3),
+            'area_cm2' => round(100.0 * Inches::fromMm(Inches::fromMm((float) $r['area_cm2'])), 3),
+            'radius_mm' => $r['radius_mm'] === null ? null : round(Inches::fromMm((float) $r['radius_mm']), 4),
         ] + $r, $rows);
     }
 }

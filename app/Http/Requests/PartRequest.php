@@ -26,6 +26,7 @@ use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
+use OakGloss\Quantity\Inches;
 
 /** A part's brief as it is typed. */
 final class PartRequest extends FormRequest
@@ -211,7 +212,7 @@ final class PartRequest extends FormRequest
 
     private function toMm(): float
     {
-        return $this->input('unit') === 'in' ? Shapes::MM_PER_INCH : 1.0;
+        return Inches::mmOf(1.0, (string) $this->input('unit'));
     }
 
     /** Only what lies on this shop's shelf; a sheet that this part already uses may stay. */
