@@ -277,13 +277,14 @@ final class PartPlacer
         $limited = is_finite($most);
         $now = $ages?->atEach($starts, 0.0) ?? $starts;
         $then = $limited && $ages !== null ? $ages->atEach($starts, $hands) : $now;
-        $bestSum = $bestFirst = $bestStart = $bestFrom = [];
+        $bestSum = $bestFirst = $bestStart = $bestVariant = $bestIndex = [];
         foreach ($before as $variant => $states) {
             $fromEnd = $ages?->atEach($states->starts, $states->handsMin) ?? array_map(
                 fn (float $s): float => $s + $states->handsMin,
                 $states->starts,
             );
             $fromStart = $limited && $ages !== null ? $ages->atEach($states->starts, 0.0) : $fromEnd;
+            $stateStarts = $states->starts;
             $penalties = $states->penalties;
             $firsts = $states->firsts;
             $count = count($fromEnd);
@@ -314,25 +315,24 @@ final class PartPlacer
                 if (! isset($bestSum[$k]) || $sum < $bestSum[$k]
                     || ($sum === $bestSum[$k]
                         && ($firsts[$index] < $bestFirst[$k]
-                            || ($firsts[$index] === $bestFirst[$k] && $states->starts[$index] < $bestStart[$k])))) {
-                    [$bestSum[$k], $bestFirst[$k], $bestStart[$k], $bestFrom[$k]] = [
-                        $sum,
-                        $firsts[$index],
-                        $states->starts[$index],
-                        [$variant, $index],
-                    ];
+                            || ($firsts[$index] === $bestFirst[$k] && $stateStarts[$index] < $bestStart[$k])))) {
+                    $bestSum[$k] = $sum;
+                    $bestFirst[$k] = $firsts[$index];
+                    $bestStart[$k] = $stateStarts[$index];
+                    $bestVariant[$k] = $variant;
+                    $bestIndex[$k] = $index;
                 }
             }
         }
         $reached = new Reached($hands, $way);
+        $isFree = $this->prices === null;
         foreach ($starts as $k => $start) {
             if (isset($bestSum[$k])) {
-                $reached->add(
-                    $start,
-                    $bestSum[$k] + $this->priceOf($step, $start, $hands),
-                    $isFirst ? $start : $bestFirst[$k],
-                    $bestFrom[$k],
-                );
+                // Written into its lists at once: this is where most of a search is spent.
+                $reached->starts[] = $start;
+                $reached->penalties[] = $bestSum[$k] + ($isFree ? 0.0 : $this->priceOf($step, $start, $hands));
+                $reached->firsts[] = $isFirst ? $start : $bestFirst[$k];
+                $reached->from[] = [$bestVariant[$k], $bestIndex[$k]];
             }
         }
 
