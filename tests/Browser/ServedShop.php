@@ -167,11 +167,10 @@ final class ServedShop
         flock($turn, LOCK_EX);
         if (! is_file($file)) {
             array_map(unlink(...), glob("{$root}/storage/framework/testing/seed-*.sqlite*") ?: []);
+            // What other code kept in the cache is of another shape.
+            self::artisan($root, "{$file}.part", 'cache:clear');
             touch("{$file}.part");
-            $command = proc_open([...self::PHP, 'artisan', 'migrate:fresh', '--seed', '--force', '--quiet'], [], $pipes, $root, self::environment("{$file}.part", false));
-            if ($command === false || proc_close($command) !== 0) {
-                throw new \RuntimeException('the demo shop could not be seeded');
-            }
+            self::artisan($root, "{$file}.part", 'migrate:fresh', '--seed', '--force');
             // A copy must not miss what still lies in the write-ahead log.
             $pdo = new \PDO("sqlite:{$file}.part");
             $pdo->exec('PRAGMA wal_checkpoint(TRUNCATE)');
@@ -181,6 +180,14 @@ final class ServedShop
         fclose($turn);
 
         return $file;
+    }
+
+    private static function artisan(string $root, string $database, string ...$command): void
+    {
+        $process = proc_open([...self::PHP, 'artisan', ...$command, '--quiet'], [], $pipes, $root, self::environment($database, false));
+        if ($process === false || proc_close($process) !== 0) {
+            throw new \RuntimeException("{$command[0]} failed: the demo shop could not be seeded");
+        }
     }
 
     /** @return array<string, string> */
