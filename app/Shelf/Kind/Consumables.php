@@ -30,6 +30,11 @@ final class Consumables extends ShelfKind
 
     public function isOut(ShelfItem $item): bool
     {
+        return (float) $item->getAttribute('at_hand') <= 0.0;
+    }
+
+    private function isLow(ShelfItem $item): bool
+    {
         return (float) $item->getAttribute('at_hand') < (float) $item->getAttribute('least');
     }
 
@@ -38,7 +43,7 @@ final class Consumables extends ShelfKind
         $what = $this->fields()[0]->choices[(string) $item->getAttribute('what')] ?? '';
 
         return __(
-            $this->isOut($item) ? 'shelf.consumable_low' : 'shelf.consumable',
+            $this->isLow($item) ? 'shelf.consumable_low' : 'shelf.consumable',
             ['n' => (float) $item->getAttribute('at_hand'), 'what' => $what],
         );
     }
