@@ -185,7 +185,13 @@ final class PaceBook
             ];
         }
         DB::transaction(function () use ($row, $judged, $evidence, $n, $counted, $after): void {
-            array_map(DB::table('judged_checks')->insert(...), array_chunk($judged, 200));
+            $this->rows = [];
+            $stands = $this->row($row);
+            if ($stands !== null && [$stands->last_at, $stands->last_fact_id] > $after) {
+                // Another request has judged them meanwhile, and more.
+                return;
+            }
+            array_map(DB::table('judged_checks')->insertOrIgnore(...), array_chunk($judged, 200));
             $pace = $evidence->pace();
             DB::table('resin_paces')->upsert([
                 'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n, 'counted' => $counted, 'factor' => $pace->factor, 'sigma' => $pace->sigma,

@@ -88,6 +88,19 @@ final class GrownShopTest extends ShopCase
         self::assertCount(PaceBook::SHOWN, app(PaceBook::class)->checks($row));
     }
 
+    public function testTwoRequestsThatJudgeTheSameChecksDoItOnce(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $row = $part->clearResin;
+        $checks = PartFact::withoutEvents(fn (): array => array_map(fn (int $n): PartFact => $this->check($part, 'print', 150.0 + $n, "2026-11-0{$n} 08:00"), range(1, 8)));
+        [$one, $other] = [new PaceBook(), new PaceBook()];
+        self::assertSame([], $other->known($this->shop->id), 'it began before the first had judged');
+        $pace = $one->pace($row);
+        self::assertEquals($pace, $other->pace($row));
+        self::assertSame(count($checks), DB::table('judged_checks')->count());
+        self::assertSame(['all' => 8, 'counted' => 8], (new PaceBook())->count($row));
+    }
+
     /** The evidence of every counted check, taken in from the first. */
     private function assertIsThatOfAll(Resin $row): void
     {
