@@ -29,10 +29,10 @@ final class ArrowsTest extends TestCase
         'Acts' => ['Clock', 'Models', 'Planning'],
         'Bench' => ['Models', 'Planning', 'Time', 'Words'],
         'View' => ['Bench', 'Models', 'Planning', 'Time'],
-        'Load' => ['Database', 'Models'],
+        'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],
-        'Console' => ['Backup', 'Bench', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf', 'View'],
+        'Console' => ['Backup', 'Devices', 'Load', 'Models', 'People', 'Planning', 'Shelf'],
         'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf'],
     ];
 
