@@ -146,8 +146,7 @@ final class ServedShop
             $directory = sys_get_temp_dir().'/oak-shops-'.bin2hex(random_bytes(6));
             mkdir($directory, 0700);
             register_shutdown_function(function () use ($directory): void {
-                array_map(unlink(...), glob("{$directory}/*") ?: []);
-                rmdir($directory);
+                exec('rm -r '.escapeshellarg($directory));
             });
         }
 
@@ -167,8 +166,6 @@ final class ServedShop
         flock($turn, LOCK_EX);
         if (! is_file($file)) {
             array_map(unlink(...), glob("{$root}/storage/framework/testing/seed-*.sqlite*") ?: []);
-            // What other code kept in the cache is of another shape.
-            self::artisan($root, "{$file}.part", 'cache:clear');
             touch("{$file}.part");
             self::artisan($root, "{$file}.part", 'migrate:fresh', '--seed', '--force');
             // A copy must not miss what still lies in the write-ahead log.
@@ -203,6 +200,8 @@ final class ServedShop
             'SESSION_DRIVER' => 'file',
             'SESSION_COOKIE' => self::COOKIE,
             'CACHE_STORE' => 'file',
+            // One plan is kept of a part: another process's shop has other ones under the same numbers.
+            'CACHE_PATH' => self::directory().'/cache',
             'CACHE_LIMITER' => 'array',
             'LOG_CHANNEL' => 'single',
             'BCRYPT_ROUNDS' => '4',
