@@ -6,10 +6,13 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\OneWayRooms;
 
 /** The arrows run one way, and the core is alone. */
 final class ArchitectureTest extends TestCase
 {
+    use OneWayRooms;
+
     /** Each room may use itself and the rooms before it in its list. */
     private const MAY_USE = [
         'Finding' => [],
@@ -34,27 +37,6 @@ final class ArchitectureTest extends TestCase
         'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
-    /** @return iterable<string, array{string, string}> path below core/, source */
-    public static function files(): iterable
-    {
-        $core = dirname(__DIR__, 2).'/core';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($core, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            /** @var \SplFileInfo $file */
-            $path = substr($file->getPathname(), strlen($core) + 1);
-            yield $path => [$path, (string) file_get_contents($file->getPathname())];
-        }
-    }
-
-    #[DataProvider('files')]
-    public function testImportsOnlyWhatItsRoomMayUse(string $path, string $source): void
-    {
-        $room = explode('/', $path)[0];
-        self::assertArrayHasKey($room, self::MAY_USE, "{$room} is a new room: give it its place in the order");
-        preg_match_all('/OakGloss\\\\(\w+)\\\\/', $source, $used);
-        $foreign = array_diff(array_unique($used[1]), [$room, ...self::MAY_USE[$room]]);
-        self::assertSame([], array_values($foreign), "{$path} reaches against the order");
-    }
-
     #[DataProvider('files')]
     public function testKnowsNoFrameworkClockChanceOrFile(string $path, string $source): void
     {
@@ -75,13 +57,13 @@ final class ArchitectureTest extends TestCase
         self::assertStringContainsString(' '.basename($path, '.php'), $source);
     }
 
-    public function testTheOrderHasNoCircle(): void
+    protected static function folder(): string
     {
-        $open = self::MAY_USE;
-        while ($open !== []) {
-            $free = array_keys(array_filter($open, fn (array $uses): bool => array_intersect($uses, array_keys($open)) === []));
-            self::assertNotSame([], $free, 'a circle among '.implode(', ', array_keys($open)));
-            $open = array_diff_key($open, array_flip($free));
-        }
+        return 'core';
+    }
+
+    protected static function space(): string
+    {
+        return 'OakGloss';
     }
 }

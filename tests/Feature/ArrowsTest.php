@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\OneWayRooms;
 
 /** The arrows among the rooms of app/ run one way, as those of core/ do. */
 final class ArrowsTest extends TestCase
 {
+    use OneWayRooms;
+
     /** Each room may use itself and the rooms in its list. */
     private const MAY_USE = [
         'Time' => [],
@@ -36,46 +38,13 @@ final class ArrowsTest extends TestCase
         'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf'],
     ];
 
-    /** @return iterable<string, array{string, string}> path below app/, source */
-    public static function files(): iterable
+    protected static function folder(): string
     {
-        $app = dirname(__DIR__, 2).'/app';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($app, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            /** @var \SplFileInfo $file */
-            $path = substr($file->getPathname(), strlen($app) + 1);
-            yield $path => [$path, (string) file_get_contents($file->getPathname())];
-        }
+        return 'app';
     }
 
-    #[DataProvider('files')]
-    public function testUsesOnlyWhatItsRoomMay(string $path, string $source): void
+    protected static function space(): string
     {
-        $room = explode('/', $path)[0];
-        self::assertArrayHasKey($room, self::MAY_USE, "{$room} is a new room: give it its place");
-        preg_match_all('/\bApp\\\\(\w+)\\\\/', $source, $used);
-        self::assertSame([], array_values(array_diff(array_unique($used[1]), [$room, ...self::MAY_USE[$room]])), "{$path} reaches against the order");
-    }
-
-    public function testTheOrderHasNoCircle(): void
-    {
-        $open = self::MAY_USE;
-        while ($open !== []) {
-            $free = array_keys(array_filter($open, fn (array $uses): bool => array_intersect($uses, array_keys($open)) === []));
-            self::assertNotSame([], $free, 'a circle among '.implode(', ', array_keys($open)));
-            $open = array_diff_key($open, array_flip($free));
-        }
-    }
-
-    public function testEveryArrowIsUsed(): void
-    {
-        $used = [];
-        foreach (self::files() as [$path, $source]) {
-            preg_match_all('/\bApp\\\\(\w+)\\\\/', $source, $found);
-            $room = explode('/', $path)[0];
-            $used[$room] = array_unique([...$used[$room] ?? [], ...array_diff($found[1], [$room])]);
-        }
-        foreach (self::MAY_USE as $room => $may) {
-            self::assertSame([], array_values(array_diff($may, $used[$room] ?? [])), "{$room} needs less than it may use");
-        }
+        return 'App';
     }
 }

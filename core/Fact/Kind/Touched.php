@@ -10,12 +10,14 @@ use OakGloss\Cure\Touch;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Entry;
-use OakGloss\Fact\Situation;
+use OakGloss\Fact\NotesCoatAge;
 use OakGloss\Fact\Words;
 
 /** The witness patch was touched. */
 final readonly class Touched extends Content implements ChecksCoat
 {
+    use NotesCoatAge;
+
     public const KIND = 'touched';
 
     public const IS_ACT = true;
@@ -26,18 +28,7 @@ final readonly class Touched extends Content implements ChecksCoat
 
     public static function entries(): array
     {
-        return [
-            Entry::choice('touch', Touch::class),
-            Entry::number('age_min', 0.0)->optional()->reckoned(),
-            Entry::whole('resin_id')->optional()->reckoned(),
-        ];
-    }
-
-    public static function typed(array $typed, Situation $now): static
-    {
-        $age = $now->coatAgeMin();
-
-        return self::read(['age_min' => $age, 'resin_id' => $age === null ? null : $now->resinId()] + $typed);
+        return self::withAge(Entry::choice('touch', Touch::class));
     }
 
     public static function phrases(): array
@@ -63,16 +54,6 @@ final readonly class Touched extends Content implements ChecksCoat
     public function paceCheck(float $age, array $sheet): PaceCheck
     {
         return PaceCheck::ofTack($this->touch, $age, $sheet['tack_from'], $sheet['tack_until']);
-    }
-
-    public function ageMin(): ?float
-    {
-        return $this->ageMin;
-    }
-
-    public function resinId(): ?int
-    {
-        return $this->resinId;
     }
 
     public function found(): string
