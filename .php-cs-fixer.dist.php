@@ -8,6 +8,7 @@ $finder = PhpCsFixer\Finder::create()
 
 return (new PhpCsFixer\Config())
     ->setRiskyAllowed(true)
+    ->setParallelConfig(PhpCsFixer\Runner\Parallel\ParallelConfigFactory::detect())
     ->setCacheFile(__DIR__.'/storage/framework/cache/php-cs-fixer.json')
     ->setRules([
         '@PSR12' => true,
