@@ -188,9 +188,13 @@ final readonly class Cup
     /** How one of these cups heats itself at the air as it is now, in a cup of 80 mm on the bench. */
     public function heat(): BatchHeat
     {
-        $grams = max($this->batch->totalG(), $this->pour->totalG()) / $this->cups();
+        return $this->resin->cupHeat()->batch(max(0.1, $this->gramsEach()), Temperature::fromCelsius($this->planned->floor->airNowC()));
+    }
 
-        return $this->resin->cupHeat()->batch(max(0.1, $grams), Temperature::fromCelsius($this->planned->floor->airNowC()));
+    /** What one of these cups holds in the end. */
+    public function gramsEach(): float
+    {
+        return max($this->batch->totalG(), $this->pour->totalG()) / $this->cups();
     }
 
     public function useByMin(): float

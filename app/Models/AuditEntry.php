@@ -31,6 +31,11 @@ final class AuditEntry extends Model
         return ['about' => 'array', 'happened_at' => 'immutable_datetime'];
     }
 
+    public function words(): string
+    {
+        return (string) __("audit.{$this->what}", array_map(fn (mixed $v): string => is_array($v) ? implode(', ', $v) : (string) $v, $this->about));
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

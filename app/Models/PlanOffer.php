@@ -48,4 +48,17 @@ final class PlanOffer extends Model
     {
         return $query->whereNull('settled_at');
     }
+
+    /** @return list<array{letter: string, from: float|null, to: float|null, isSooner: bool}> parts that are ready at another time */
+    public function moves(): array
+    {
+        $moves = array_filter(
+            $this->parts,
+            fn (array $part): bool => $part['from'] === null || $part['to'] === null || abs($part['from'] - $part['to']) >= 1.0,
+        );
+
+        return array_values(array_map(fn (array $part): array => $part + [
+            'isSooner' => $part['to'] !== null && ($part['from'] === null || $part['to'] < $part['from']),
+        ], $moves));
+    }
 }

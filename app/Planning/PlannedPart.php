@@ -63,14 +63,12 @@ final readonly class PlannedPart
     /** @return list<Finding> */
     public function findings(): array
     {
-        $print = $this->print();
+        $print = $this->printShown();
 
         return [
             ...$this->plan->findings,
             ...array_map($this->withSlowerBases(...), $this->schedule->findings()),
-            ...($print === null
-                || $print['waitUntilMin'] === null
-                || $this->plan->brief->finish !== Finish::Gloss ? [] : [PrintGate::finding($print)]),
+            ...($print === null ? [] : [PrintGate::finding($print)]),
         ];
     }
 
@@ -109,6 +107,14 @@ final readonly class PlannedPart
         return AirGates::ofClear($this->schedule->chain, $clear->clear, $this->floor->nowMin, $until, $this->floor->dewPointC());
     }
 
+    /** @return list<float> when each coat of a clear goes on that is begun now, minute */
+    public function clearCoatsAt(ClearPlan $clear): array
+    {
+        $sprayMin = $this->plan->shop->pace->spraying($this->plan->brief->coatedAreaM2());
+
+        return array_map(fn (float $after): float => $this->floor->nowMin + $after, $clear->coatsAtMin($sprayMin));
+    }
+
     /** Where the cloth can't be laid in time, the resins on the shelf whose window is long enough. */
     private function withSlowerBases(Finding $finding): Finding
     {
@@ -130,6 +136,18 @@ final readonly class PlannedPart
             $finding->args + ['slower' => $slower === [] ? '' : ' ('.implode(', ', $slower).')'],
             $finding->field,
         );
+    }
+
+    /**
+     * The print that a page speaks of: of a gloss, where it is worth waiting for.
+     *
+     * @return array{step: PlannedStep, at: float, depthUm: float, waitUntilMin: float|null}|null
+     */
+    public function printShown(): ?array
+    {
+        $print = $this->plan->brief->finish === Finish::Gloss ? $this->print() : null;
+
+        return $print === null || $print['waitUntilMin'] === null ? null : $print;
     }
 
     /**

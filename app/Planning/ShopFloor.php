@@ -174,6 +174,16 @@ final readonly class ShopFloor
         return $this->air->at($this->nowMin);
     }
 
+    /**
+     * Whose hands a step takes.
+     *
+     * @param list<int> $people by their places in the crew
+     */
+    public function initials(array $people): string
+    {
+        return implode(', ', array_map(fn (int $i): string => $this->people[$i]->initials ?? '–', $people));
+    }
+
     /** Who is at the bench at a moment, by name. */
     public function handsAt(float $minute): string
     {

@@ -66,6 +66,8 @@ final class AppServiceProvider extends ServiceProvider
             fn (): string =>
                 '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>',
         );
+        // A line of lang/ with markup of its own.
+        Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         Model::shouldBeStrict(! $this->app->isProduction());
         foreach (ShelfKinds::all() as $kind) {
             Gate::policy($kind::MODEL, ShelfItemPolicy::class);

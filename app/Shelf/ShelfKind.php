@@ -26,6 +26,9 @@ abstract class ShelfKind
 
     public const ORDER = 'name';
 
+    /** Whether its sheet has rows of temperature and time, and so a curve. */
+    public const HAS_SHEET = false;
+
     /** @var list<string> columns of a part that name an item of this kind */
     public const PART_COLUMNS = [];
 
@@ -42,6 +45,12 @@ abstract class ShelfKind
     public function title(ShelfItem $item): string
     {
         return $item->name;
+    }
+
+    /** Radius of the grain that stands beside it in a box of 44, to scale among its kind; null where it has none. */
+    public function grainRadius(ShelfItem $item): ?float
+    {
+        return null;
     }
 
     /** Whether it is at its end. */

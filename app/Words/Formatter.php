@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Clock\ShopClock;
+use App\Models\Part;
 use App\Models\Shop;
+use App\Models\User;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
 use OakGloss\Cloth\Piece;
+use OakGloss\Cure\Activation;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
@@ -18,9 +21,15 @@ use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
+use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\MixRatio;
+use OakGloss\Plan\ClearPlan;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
+use OakGloss\Schedule\StepTime;
+use OakGloss\Schedule\Way;
 
 /** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
 final class Formatter implements Words
@@ -47,6 +56,9 @@ final class Formatter implements Words
 
     /** Weekdays come again: from so many days on the date is said. */
     private const DATE_FROM_DAYS = 7;
+
+    /** Air that moves less than this is steady, °C an hour. */
+    private const STEADY_C = 0.1;
 
     /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within six days, else `Mon 22 Mar 08:05`. */
     public function when(?float $minutes): string
@@ -77,6 +89,23 @@ final class Formatter implements Words
         return $this->when($from).' to '.$this->time()->local($until)->format('H:i');
     }
 
+    public function clock(float $minutes): string
+    {
+        return $this->time()->local($minutes)->format('H:i');
+    }
+
+    /** As a field of date and time takes it. */
+    public function typedTime(float $minutes): string
+    {
+        return $this->time()->local($minutes)->format('Y-m-d\TH:i');
+    }
+
+    /** Whether two moments would read alike, or lie nearer than so many minutes. */
+    public function isSame(?float $a, ?float $b, float $withinMin = 1.0): bool
+    {
+        return abs(($a ?? -INF) - ($b ?? -INF)) < $withinMin || ($a === null && $b === null);
+    }
+
     /** Always with the weekday: `Fri 15:20`, and with the date beyond six days: `Fri 26 Mar 15:20`. */
     public function day(?float $minutes): string
     {
@@ -96,6 +125,18 @@ final class Formatter implements Words
     public function dayOf(string $date): string
     {
         return CarbonImmutable::hasFormat($date, 'Y-m-d') ? CarbonImmutable::parse($date)->format('D j M') : $date;
+    }
+
+    /** @return list<string> `today`, `yesterday`, `Mon 8 Mar` and so many days back */
+    public function daysAgo(int $days): array
+    {
+        $today = $this->time()->local($this->clock->nowMin());
+
+        return array_map(fn (int $ago): string => match ($ago) {
+            0 => 'today',
+            1 => 'yesterday',
+            default => $today->subDays($ago)->format('D j M'),
+        }, range(0, $days));
     }
 
     /** `42 min`, `1 h 12`, `2 d 3 h`. */
@@ -126,9 +167,37 @@ final class Formatter implements Words
         return (string) round($gramsASquareMetre).' g/m²';
     }
 
+    /** `12.4 g resin + 5.1 g hardener`, with what tints it. */
+    public function batch(Batch $batch): string
+    {
+        $jars = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
+
+        return implode(' + ', array_map(fn (string $jar, float $g): string => $this->grams($g)." {$jar}", array_keys($jars), $jars));
+    }
+
+    /** `ABS, primed`. */
+    public function substrate(Part $part): string
+    {
+        return $this->word('substrate', $part->substrate).($part->primed ? ', '.__('parts.primed') : '');
+    }
+
+    /** `180 ml clear + 90 ml hardener + 18 ml reducer`: the mix for all coats. */
+    public function clearMix(ClearPlan $clear): string
+    {
+        $jars = array_filter($clear->mixMl(), fn (float $ml, string $jar): bool => $jar === 'clear' || $ml > 0.0, ARRAY_FILTER_USE_BOTH);
+
+        return implode(' + ', array_map(fn (string $jar, float $ml): string => round($ml)." ml {$jar}", array_keys($jars), $jars));
+    }
+
     public function um(float $micrometres): string
     {
         return (string) round($micrometres).' µm';
+    }
+
+    /** `0.4 mm`, or `none` where a tenth would read as nothing. */
+    public function orNone(float $value, string $unit): string
+    {
+        return $value < 0.05 ? (string) __('film.no') : number_format($value, 1)." {$unit}";
     }
 
     public function area(float $squareMetres): string
@@ -148,6 +217,18 @@ final class Formatter implements Words
         };
     }
 
+    /** `43.2`: parts of hardener to 100 of resin. */
+    public function hardener(MixRatio $ratio): string
+    {
+        return number_format(100.0 * $ratio->hardenerPerResin, 1);
+    }
+
+    /** `52.1 kJ/mol`. */
+    public function activation(Activation $activation): string
+    {
+        return round($activation->joulePerMol / 1000.0, 1).' kJ/mol';
+    }
+
     /** The chance that any of a zone shows, `6 %`. A habit errs everywhere at once. */
     public function chance(?ZoneState $state): string
     {
@@ -157,6 +238,15 @@ final class Formatter implements Words
     public function celsius(float $c): string
     {
         return number_format($c, 1).' °C';
+    }
+
+    /** `rising 0.4/h`; null where the air is steady. */
+    public function trend(float $celsiusPerHour): ?string
+    {
+        return abs($celsiusPerHour) < self::STEADY_C ? null : (string) __(
+            $celsiusPerHour > 0.0 ? 'app.rising' : 'app.falling',
+            ['by' => number_format(abs($celsiusPerHour), 1)],
+        );
     }
 
     /** Early to late bound of an event. */
@@ -192,6 +282,21 @@ final class Formatter implements Words
         return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? 1, $step->args);
     }
 
+    /**
+     * A step on the run sheet, for who hears it.
+     *
+     * @param array{step: PlannedStep, time: StepTime, pinned: bool} $block
+     */
+    public function block(Part $part, array $block): string
+    {
+        return __('sheet.block', [
+            'letter' => $part->letter,
+            'step' => $this->step($block['step']->step),
+            'from' => $this->when($block['time']->startMin),
+            'to' => $this->clock($block['time']->endMin),
+        ]).($block['time']->way === Way::Keyed ? __('sheet.block_keyed') : '').($block['pinned'] ? __('sheet.block_pinned') : '');
+    }
+
     public function stepDo(Step $step): string
     {
         return (string) __("steps.{$step->name}.do", $step->args);
@@ -200,6 +305,30 @@ final class Formatter implements Words
     public function cue(Step $step): string
     {
         return (string) __("steps.{$step->name}.cue", $step->args);
+    }
+
+    /** `print, nothing lifts`, `paper clogs`: what a check of a coat said. */
+    public function check(string $said): string
+    {
+        return $this->word(in_array($said, ['clogs', 'dusts'], true) ? 'paper' : 'touch', $said);
+    }
+
+    /** How fast a resin cures in this shop, against its sheet. */
+    public function pace(float $factor): string
+    {
+        $off = (int) round(100.0 * ($factor - 1.0));
+
+        return (string) __('shelf.pace.'.($off === 0 ? 'as_sheet' : ($off > 0 ? 'slower' : 'faster')), ['percent' => abs($off)]);
+    }
+
+    /** When somebody was last there. */
+    public function presence(User $person): string
+    {
+        $at = $person->left_at ?? $person->signed_in_at;
+
+        return (string) __('people.'.($person->left_at !== null ? 'left' : ($at === null ? 'never_in' : 'last_in')), [
+            'at' => $at === null ? '' : $this->date(ShopTime::minutes($at)),
+        ]);
     }
 
     /** What a fact says in short: `Sanded P240, matt`, `Tack check: print, nothing lifts`. */
@@ -238,6 +367,21 @@ final class Formatter implements Words
         return $value === null ? '–' : (string) __("words.{$group}.{$value}");
     }
 
+    /**
+     * The cases of an enum for a choice field.
+     *
+     * @param list<\BackedEnum> $cases
+     *
+     * @return array<int|string, string> words by value
+     */
+    public function choices(string $group, array $cases): array
+    {
+        return array_combine(
+            array_map(fn (\BackedEnum $case): int|string => $case->value, $cases),
+            array_map(fn (\BackedEnum $case): string => $this->word($group, (string) $case->value), $cases),
+        );
+    }
+
     /** The name of a step by its key alone. */
     public function stepName(string $key): string
     {
@@ -255,8 +399,12 @@ final class Formatter implements Words
             ZoneKind::Edge => ' · r '.round((float) $zone->radiusMm, 1).' mm',
             ZoneKind::Lap => ' · lap',
             ZoneKind::Bare => ' · bare',
-            default => $zone->slopeDeg < 1.0 ? ' · level' : ' · '.round($zone->slopeDeg).'°',
+            default => ' · '.$this->slope($zone),
         };
     }
 
+    public function slope(Zone $zone): string
+    {
+        return $zone->slopeDeg < 1.0 ? 'level' : round($zone->slopeDeg).'°';
+    }
 }

@@ -137,6 +137,12 @@ final readonly class ClearPlan
         return array_map(fn (int $n): float => $n * ($sprayMin + $this->flashMin), range(0, $this->coats - 1));
     }
 
+    /** The same film in as many coats as the steepest face holds; the planned ones where none sags. */
+    public function coatsThatHold(): int
+    {
+        return $this->greatestWetUm === null ? $this->coats : (int) ceil($this->coats * $this->clear->sprayed->wetUm / $this->greatestWetUm);
+    }
+
     /** @return array{clear: float, hardener: float, reducer: float} millilitres of each for all coats */
     public function mixMl(): array
     {

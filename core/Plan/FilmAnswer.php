@@ -35,6 +35,12 @@ final readonly class FilmAnswer
     ) {
     }
 
+    /** Whether there is film to go that a scale could tell. */
+    public function hasBudget(): bool
+    {
+        return $this->toGoG > 0.05;
+    }
+
     public static function of(FinishPlan $plan): self
     {
         $next = $plan->next();

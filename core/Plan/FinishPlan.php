@@ -127,6 +127,11 @@ final readonly class FinishPlan
         return array_values(array_filter($this->steps, fn (PlannedStep $s): bool => ! $s->isDone()));
     }
 
+    public function countDone(): int
+    {
+        return count($this->steps) - count($this->ahead());
+    }
+
     /** The newest step that is done and was not skipped. */
     public function lastDone(): ?PlannedStep
     {

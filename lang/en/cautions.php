@@ -17,4 +17,5 @@ return [
     'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. Low speed, keep moving, feel the surface: hand-warm at most.',
     'heat' => 'Warm box: no hotter than part, film and sheet bear, never on fresh solvent, nothing left alone that could burn.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
+    'warming' => 'Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
 ];

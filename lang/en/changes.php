@@ -26,4 +26,8 @@ return [
     'new' => ':letter came in',
     'undone' => ':step was to begin :planned and is not done',
     'undone_other' => ':step of :letter was to begin :planned and is not done',
+    'title' => 'What changed',
+    'seen' => 'Seen',
+    'later' => '<b class="num">:letter</b> ready <span class="num">:from</span> → <b class="num is-stop">:to</b>, because :because.',
+    'sooner' => '<b class="num">:letter</b> ready <span class="num">:from</span> → <b class="num">:to</b>, because :because.',
 ];

@@ -65,4 +65,5 @@ return [
         'patch' => 'Witness patch set out',
         'second_person' => 'Second person here: the piece is large',
     ],
+    'activation' => ['given' => 'given', 'fitted' => 'fitted through the sheet rows', 'assumed' => 'assumed: halves about every 10 °C'],
 ];

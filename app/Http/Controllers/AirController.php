@@ -32,7 +32,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class AirController
 {
     /** A probe that was not asked for so long has nobody who asks it, minutes. */
-    public const ASKED_WITHIN_MIN = 20.0;
+    private const ASKED_WITHIN_MIN = 20.0;
 
     private const ROWS_AT_ONCE = 500;
 
@@ -43,14 +43,36 @@ final class AirController
             ->where('measured_at', '<=', $floor->time->local($floor->nowMin + 5.0)->utc())->orderBy('measured_at')->get();
         $coldest = Resin::query()->where('shop_id', $user->shop_id)->current()->min('min_c');
 
+        $expected = [];
+        foreach (range(3, 48, 3) as $hours) {
+            $minute = $floor->nowMin + 60.0 * $hours;
+            $expected[(int) round($minute)] = $floor->air->at($minute);
+        }
+
         return view('air.show', [
             'floor' => $floor,
             'chart' => AirChart::of($floor, $readings, $coldest === null ? null : (float) $coldest),
             'coldest' => $coldest,
             'leftOut' => $user->shop->airReadings()->whereNotNull('left_out_because')->latest('id')->limit(8)->get(),
             'readings' => $readings,
+            'expected' => $expected,
+            'probe' => $this->probeState($user->shop, $floor->nowMin),
             'points' => array_map(fn (array $p): float => $floor->time->at($p['at']), $user->shop->typedPoints($floor->nowMin)),
         ]);
+    }
+
+    /** @return 'none'|'silent'|'forgotten'|'answers'|'unasked' */
+    private function probeState(Shop $shop, float $nowMin): string
+    {
+        $asked = $shop->probe_asked_at === null ? null : ShopTime::minutes($shop->probe_asked_at);
+
+        return match (true) {
+            $shop->probeAddress() === null => 'none',
+            $shop->probe_silent_because !== null => 'silent',
+            $asked === null => 'unasked',
+            $nowMin - $asked > self::ASKED_WITHIN_MIN => 'forgotten',
+            default => 'answers',
+        };
     }
 
     /** A reading typed at the bench: it corrects the forecast of the next hours. */
@@ -59,14 +81,14 @@ final class AirController
         $given = $request->validateWithBag('air', [
             'air_c' => ['required', 'numeric', 'between:-20,50'],
             'rh_percent' => ['nullable', 'numeric', 'between:1,100'],
-        ], [], ['air_c' => 'air', 'rh_percent' => 'humidity']);
+        ], [], __('air.fields'));
         AirReading::query()->updateOrCreate(['shop_id' => $user->shop_id, 'source' => 'hand', 'measured_at' => $clock->now()], [
             'user_id' => $user->id,
             'air_c' => (float) $given['air_c'],
             'rh_percent' => isset($given['rh_percent']) ? (float) $given['rh_percent'] : null,
         ]);
 
-        return back()->with('notice', 'Reading kept. The forecast of the next hours follows it.');
+        return back()->with('notice', __('air.kept'));
     }
 
     public function probe(Request $request, DeviceClient $client, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -74,7 +96,7 @@ final class AirController
         $given = $request->validate(
             ['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]],
             [],
-            ['probe_url' => 'address'],
+            __('air.fields'),
         );
         $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
 
@@ -82,7 +104,7 @@ final class AirController
 
         return redirect()->route('air')->with(
             'notice',
-            ($given['probe_url'] ?? null) === null ? 'No probe of the shop\'s own is asked.' : 'Kept. It is asked from now on.',
+            __(($given['probe_url'] ?? null) === null ? 'air.none_asked' : 'air.kept_probe'),
         );
     }
 
@@ -96,8 +118,8 @@ final class AirController
         return redirect()->route('air')->with(
             'notice',
             $why === null
-                ? ($kept === 0 ? 'Nothing new.' : ($kept === 1 ? 'One new reading.' : "{$kept} new readings."))
-                : "The probe is silent: {$why}. Plans stand on the last good reading.",
+                ? ($kept === 0 ? __('air.nothing_new') : trans_choice('air.new_readings', $kept))
+                : __('air.probe_silent', ['because' => $why]),
         );
     }
 
@@ -106,23 +128,19 @@ final class AirController
     {
         $given = $request->validate(
             ['file' => ['required', 'file', 'max:2048'], 'zone' => ['required', 'timezone:all']],
-            ['file.max' => 'The file is larger than 2 MB.'],
+            ['file.max' => (string) __('air.too_large')],
         );
         $shop = $user->shop;
         try {
             $points = AirCsv::read($request->file('file')->getRealPath(), $given['zone']);
         } catch (BadLine $e) {
-            throw ValidationException::withMessages(['file' => "{$e->getMessage()} Nothing was taken."]);
+            throw ValidationException::withMessages(['file' => __('air.bad_line', ['line' => $e->getMessage()])]);
         }
         $now = $clock->now();
         foreach ([$points[0], end($points)] as $point) {
             if (! NearDate::isNear((new ShopTime($shop->zone))->local($point['min']), $now)) {
-                throw ValidationException::withMessages(
-                    [
-                        'file' => (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d')
-                            .' lies too far off: from a year back to two ahead. Nothing was taken.',
-                    ],
-                );
+                $day = (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d');
+                throw ValidationException::withMessages(['file' => __('air.too_far', ['day' => $day])]);
             }
         }
 
@@ -171,7 +189,7 @@ final class AirController
 
         return redirect()->route('air')->with(
             'notice',
-            "Taken: {$new} readings, ".count($ahead).' points of forecast.'.($same > 0 ? " {$same} were there already." : ''),
+            __('air.taken', ['new' => $new, 'ahead' => count($ahead)]).($same > 0 ? ' '.__('air.same', ['n' => $same]) : ''),
         );
     }
 
@@ -179,6 +197,6 @@ final class AirController
     {
         $user->shop->update(['typed_air' => []]);
 
-        return redirect()->route('air')->with('notice', 'Typed points are gone; the week\'s day curves stand.');
+        return redirect()->route('air')->with('notice', __('air.forgot'));
     }
 }

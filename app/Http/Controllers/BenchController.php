@@ -13,6 +13,10 @@ use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\WindowStrip;
+use App\View\Page\BenchCall;
+use App\View\Page\Evening;
+use App\View\Page\NightCard;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\View\View;
 
@@ -23,22 +27,22 @@ final class BenchController
         ClosingTime $lockUp,
         PlanKeeper $keeper,
         BetterPlans $better,
+        Formatter $format,
         #[CurrentUser] User $user,
     ): View {
         $bench = WorkQueue::of($user->shop, $planner);
 
         $closes = ClosingTime::closesAt($bench->floor);
+        $call = fn (PlannedPart $p): BenchCall => new BenchCall($p, $format);
+        $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin), $bench->calls);
 
         return view('bench.index', [
             'bench' => $bench,
             'strip' => WindowStrip::of($bench),
-            'plans' => $planner->all($user->shop),
-            'closes' => $closes,
-            'cases' => $lockUp->cases($user->shop),
-            'nights' => array_values(array_filter(array_map(
-                fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin),
-                $bench->calls,
-            ))),
+            'now' => $bench->now() === null ? null : $call($bench->now()),
+            'then' => array_map($call, $bench->then()),
+            'evening' => new Evening($lockUp->cases($user->shop), $planner->all($user->shop), $closes, $format),
+            'night' => new NightCard($bench->floor, $closes, array_values(array_filter($nights)), $format),
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
         ]);

@@ -16,10 +16,12 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\FromShelf;
 use App\View\Drawing\ClearScale;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -28,33 +30,59 @@ use OakGloss\Fact\Kind\GlossRead;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
+use OakGloss\Plan\FinishPlan;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
 final class ClearController
 {
-    public function show(Part $part, Planner $planner, OpenChoices $choices): View
+    public function show(Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
+        $isResin = $plan->brief->choices->top === Top::PolishResin;
         $shelf = Clear::query()->where('shop_id', $part->shop_id)->current()->orderBy('name')->get();
+        $clears = $shelf->where('kind', '!=', ClearKind::Filler->value);
 
         return view('parts.clear', [
             'planned' => $planned,
-            'open' => $choices->open($planned->plan),
-            'clears' => $this->plans($planned, $shelf->where('kind', '!=', ClearKind::Filler->value)->where('sheen', $part->finish)),
-            'others' => $shelf->where('kind', '!=', ClearKind::Filler->value)->where('sheen', '!=', $part->finish)->pluck('name')->all(),
+            'open' => $open,
+            'canTop' => in_array('clear_id', $open, true) && Gate::allows('work', $part),
+            'isResin' => $isResin,
+            'clear' => $isResin ? null : $plan->clear,
+            'scale' => $isResin || $plan->clear === null ? null : ClearScale::of($plan->clear),
+            'resinWords' => $isResin ? $this->resinWords($plan, $format) : '',
+            'resinRefused' => $this->resinRefused($plan),
+            'resinGu' => round(FinishPlan::resinPolish($plan->brief)->gloss()->gu),
+            'clears' => $this->plans($planned, $clears->where('sheen', $part->finish)),
+            'others' => $clears->where('sheen', '!=', $part->finish)->pluck('name')->all(),
             'fillers' => $this->plans($planned, $shelf->where('kind', ClearKind::Filler->value)),
-            'resinRefused' => match (true) {
-                $planned->plan->brief->finish !== Finish::Gloss => 'Polished resin is always gloss.',
-                $planned->plan->brief->sun
-
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                && ! $planned->plan->materials->clearResin->uvStable => $planned->plan->materials->clearResin->name.' yellows in the sun when nothing guards it.',
-                default => null,
-            },
-            'scale' => $planned->plan->brief->choices->top === Top::Clear && $planned->plan->clear !== null ? ClearScale::of($planned->plan->clear) : null,
-            'readings' => $planned->plan->log->all(GlossRead::class),
+            'readings' => array_reverse($plan->log->all(GlossRead::class)),
             'hasMeter' => $part->shop->meterAddress() !== null,
         ]);
+    }
+
+    /** Why the resin itself can't be the surface; null where it can. */
+    private function resinRefused(FinishPlan $plan): ?string
+    {
+        return match (true) {
+            $plan->brief->finish !== Finish::Gloss => (string) __('clear.resin.always_gloss'),
+            $plan->brief->sun && ! $plan->materials->clearResin->uvStable
+                => (string) __('clear.resin.sun', ['resin' => $plan->materials->clearResin->name]),
+            default => null,
+        };
+    }
+
+    private function resinWords(FinishPlan $plan, Formatter $format): string
+    {
+        [$resin, $worst] = [$plan->materials->clearResin, $plan->worst()];
+
+        return __($resin->uvStable ? 'clear.resin.stable' : 'clear.resin.yellows', ['resin' => $resin->name]).' '
+            .__($worst === null ? 'clear.resin.done' : 'clear.resin.stay', [
+                'um' => $format->um($worst?->left()->inMicrometres() ?? 0.0),
+                'zone' => $worst->zone->name ?? '',
+                'cut' => number_format($plan->polish()?->totalCutUm() ?? 0.0, 1),
+            ]);
     }
 
     /** A gloss was read at 60°: typed, or by the meter in three places. */
@@ -63,7 +91,7 @@ final class ClearController
         $given = $request->validate([
             'by' => ['required', Rule::in(['hand', 'meter'])],
             'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
-        ], ['gu.required_if' => 'Type what the display shows, in gloss units.'], ['gu' => 'gloss']);
+        ], ['gu.required_if' => (string) __('clear.type_gloss')], ['gu' => 'gloss']);
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
 
@@ -73,29 +101,29 @@ final class ClearController
     private function keep(Part $part, float $gu, string $by, Planner $planner, Recorder $recorder, User $user): RedirectResponse
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => 'There is nothing on this part yet.']);
+        $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => __('clear.nothing_yet')]);
         $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();
         $says = match (true) {
-            $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'The surface is not finished yet.',
-            $expected->holds($gu) => 'Within what was expected.',
-            $gu < $expected->leastGu => 'Under what was expected: haze or scratch is left.',
-            default => 'Over what was expected.',
+            $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'unfinished',
+            $expected->holds($gu) => 'within',
+            $gu < $expected->leastGu => 'under',
+            default => 'over',
         };
 
-        return redirect()->route('parts.clear', $part)->with('notice', 'Kept: '.round($gu, 1)." GU. {$says}");
+        return redirect()->route('parts.clear', $part)->with('notice', __('clear.kept', ['gu' => round($gu, 1), 'says' => __("clear.says.{$says}")]));
     }
 
     /** Mean of three places. @throws ValidationException If it gives no reading. */
     private function fromMeter(Part $part): float
     {
-        $url = $part->shop->meterAddress() ?? throw ValidationException::withMessages(['gu' => 'No gloss meter is set up in Shop.']);
+        $url = $part->shop->meterAddress() ?? throw ValidationException::withMessages(['gu' => __('clear.no_meter')]);
         try {
             $meter = app()->makeWith(GlossMeter::class, ['url' => $url, 'allowed' => $part->shop->deviceRanges()]);
 
             return ($meter->read() + $meter->read() + $meter->read()) / 3.0;
         } catch (DeviceSilent $e) {
-            throw ValidationException::withMessages(['gu' => "The meter gives {$e->getMessage()}. Type what its display shows."]);
+            throw ValidationException::withMessages(['gu' => __('clear.meter_gives', ['what' => $e->getMessage()])]);
         }
     }
 

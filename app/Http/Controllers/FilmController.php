@@ -32,14 +32,22 @@ use OakGloss\Quantity\Temperature;
 /** The film of every zone as it is known: what was read of it, what runs, what another way of coating would come to. */
 final class FilmController
 {
-    public function show(Part $part, Planner $planner): View
+    public function show(Part $part, Planner $planner, Sentences $sentences): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $plan = $planned->plan;
+        $answer = FilmAnswer::of($plan);
 
         return view('parts.film', [
             'planned' => $planned,
-            'answer' => FilmAnswer::of($plan),
+            'answer' => $answer,
+            'said' => $sentences->answer($answer),
+            'more' => match ($answer->choice) {
+                'build_coats' => $plan->buildCoats + 1,
+                'finish_coats' => $plan->brief->choices->finishCoats + 1,
+                default => null,
+            },
+            'zones' => array_map(fn (Zone $z): string => $z->name, $plan->brief->coatedZones()),
             'scale' => FilmScale::of($plan),
             'resolvesUm' => FilmEstimate::weighingDoubtG($plan->shop->partScaleStepG) / max(1e-9, $this->gramsPerUm($planned)),
             'runs' => $this->runs($planned),

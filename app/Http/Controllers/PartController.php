@@ -18,6 +18,8 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
+use App\View\Page\CoatRow;
+use App\Words\Formatter;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -26,6 +28,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Clear\ClearKind;
 use OakGloss\Finding\Finding;
 use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
@@ -114,7 +117,7 @@ final class PartController
         return redirect()->route('parts.show', $part)->with('notice', 'The brief is changed and the part planned anew.');
     }
 
-    public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices): View
+    public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
         $part->load(Part::PLAN_NEEDS);
         $planned = $planner->plan($part);
@@ -122,7 +125,10 @@ final class PartController
         return view('parts.show', [
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
-            'priced' => $planned->next === null ? [] : $choices->of($planned),
+            'rows' => CoatRow::of($planned, $format),
+            'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),
+            // Said where it matters, on the bench.
+            'findings' => array_values(array_filter($planned->findings(), fn (Finding $f): bool => $f->code !== 'schedule.rather_key')),
         ]);
     }
 
@@ -131,21 +137,23 @@ final class PartController
         $shop = $user->shop;
         $used = array_filter([$part?->getAttribute('base_resin_id'), $part?->getAttribute('clear_resin_id')]);
 
-        $latest = $shop->parts()->latest('id')->first();
+        // A shop goes on with what it used last.
+        $latest = $part ?? $shop->parts()->latest('id')->first();
+        $shelf = Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get();
+        $clears = $shelf->where('kind', '!=', ClearKind::Filler->value);
+        $usual = $latest?->clear?->sheen === 'gloss' ? $latest->clear_id : $clears->firstWhere('sheen', 'gloss')?->id;
 
         return view('parts.form', [
             'part' => $part,
-            // A shop goes on with what it used last.
-            'latest' => $part ?? $latest,
+            'latest' => $latest,
             'letters' => Letters::free($shop, $part),
             'resins' => Resin::query()->where('shop_id', $shop->id)
                 ->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
             'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
-            'clears' => Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get()->partition(
-                'kind',
-                '!=',
-                'filler',
-            )->all(),
+            'clears' => $clears,
+            'clearId' => $part === null ? $usual : $part->clear_id,
+            'fillers' => $shelf->where('kind', ClearKind::Filler->value),
+            'finishCoats' => range(1, max(2, $part->finish_coats ?? 1)),
             'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
             'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(
                 FromPart::zoneRows(FromPart::brief($part)),

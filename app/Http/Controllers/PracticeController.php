@@ -8,6 +8,8 @@ use App\Models\PracticeRun;
 use App\Models\User;
 use App\Practice\Acts;
 use App\View\Drawing\PracticeSection;
+use App\View\Page\PracticeRoom;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +18,6 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Practice\ActKind;
-use OakGloss\Practice\Kit;
 use OakGloss\Practice\Lesson;
 use OakGloss\Practice\Simulation;
 use OakGloss\Practice\Verdict;
@@ -29,17 +30,27 @@ final class PracticeController
 
     public function index(#[CurrentUser] User $user): View
     {
-        return view('practice.index', [
-            'runs' => PracticeRun::query()->where('user_id', $user->id)->latest('id')->limit(200)->get()->groupBy('lesson'),
-        ]);
+        $runs = PracticeRun::query()->where('user_id', $user->id)->latest('id')->limit(200)->get();
+
+        return view('practice.index', ['lessons' => array_map(function (Lesson $lesson) use ($runs): array {
+            $mine = $runs->where('lesson', $lesson->value);
+
+            return [
+                'lesson' => $lesson,
+                'won' => $mine->firstWhere('won', true),
+                'open' => $mine->firstWhere('won', null),
+                'last' => $mine->first(),
+                'handedIn' => $mine->whereNotNull('won')->count(),
+            ];
+        }, Lesson::cases())]);
     }
 
     public function begin(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate(
             ['lesson' => ['required', Rule::enum(Lesson::class)], 'seed' => ['nullable', 'integer', 'between:1,'.self::MOST_SEED]],
-            ['seed.between' => 'A part number is from 1 to 999999.'],
-            ['seed' => 'part number'],
+            ['seed.between' => (string) __('practice.number_range')],
+            __('practice.fields'),
         );
         $run = PracticeRun::query()->create([
             'user_id' => $user->id,
@@ -51,20 +62,20 @@ final class PracticeController
         return redirect()->route('practice.show', $run);
     }
 
-    public function show(PracticeRun $run, Request $request): View
+    public function show(PracticeRun $run, Request $request, Formatter $format): View
     {
         $part = $this->played($run);
-        $zone = in_array($request->query('zone'), ['top', 'flank', 'rim'], true) ? (string) $request->query('zone') : 'top';
+        $zone = in_array($request->query('zone'), PracticeRoom::ZONES, true) ? (string) $request->query('zone') : PracticeRoom::ZONES[0];
+        $lesson = Lesson::from($run->lesson);
 
         return view('practice.show', [
             'run' => $run,
-            'lesson' => Lesson::from($run->lesson),
+            'room' => new PracticeRoom($lesson, $part, $format),
             'play' => $part,
             'zone' => $zone,
             'patch' => $part->patch($zone),
             'section' => PracticeSection::of($part),
-            'verdict' => $run->won === null ? null : Verdict::of(Lesson::from($run->lesson), $part),
-            'areaM2' => Kit::areaM2(),
+            'verdict' => $run->won === null ? null : Verdict::of($lesson, $part),
         ]);
     }
 
@@ -76,20 +87,19 @@ final class PracticeController
             'after' => ['required', 'integer'],
             ...Acts::rules($kind),
         ], [], ["{$kind->value}_amount" => match ($kind) {
-            ActKind::Mix => 'grams',
-            ActKind::Spray => 'coats',
-            default => 'minutes',
+            ActKind::Mix, ActKind::Spray => (string) __("practice.fields.{$kind->value}"),
+            default => (string) __('practice.fields.other'),
         }]);
         if (! in_array($kind, Lesson::from($run->lesson)->acts(), true)) {
-            throw ValidationException::withMessages(['act' => 'That act does not belong to this lesson.']);
+            throw ValidationException::withMessages(['act' => __('practice.not_here')]);
         }
         DB::transaction(function () use ($run, $kind, $given): void {
             $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
             if ($fresh->won !== null) {
-                throw ValidationException::withMessages(['act' => 'This part is handed in. Play it again, or take another.']);
+                throw ValidationException::withMessages(['act' => __('practice.over')]);
             }
             if (count($fresh->acts) >= self::MOST_ACTS) {
-                throw ValidationException::withMessages(['act' => 'Two hundred acts are enough for one part. Hand it in.']);
+                throw ValidationException::withMessages(['act' => __('practice.enough')]);
             }
             if (count($fresh->acts) === (int) $given['after']) {
                 $fresh->update(['acts' => [

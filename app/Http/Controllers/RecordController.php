@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Planning\Planner;
+use App\View\Page\RecordLine;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Struck;
+use OakGloss\Plan\PlannedStep;
 
 final class RecordController
 {
@@ -22,10 +24,17 @@ final class RecordController
             }
         }
 
+        $planned = $planner->plan($part);
+        $lines = $part->facts->reject(fn (PartFact $f): bool => $f->kind === Struck::KIND)
+            ->map(fn (PartFact $f): RecordLine => new RecordLine($f, $planned->plan->step($f->step), $struck[$f->id] ?? null));
+
         return view('parts.record', [
-            'planned' => $planner->plan($part),
-            'facts' => $part->facts->reject(fn (PartFact $f): bool => $f->kind === Struck::KIND)->values(),
-            'struck' => $struck,
+            'planned' => $planned,
+            'lines' => $lines->values()->all(),
+            'coats' => array_filter(
+                $planned->plan->steps,
+                fn (PlannedStep $step): bool => $step->step->layer !== null && $step->isDone() && ! $step->skipped,
+            ),
         ]);
     }
 }

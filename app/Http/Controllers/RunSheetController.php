@@ -30,12 +30,18 @@ use OakGloss\Fact\Kind\AirChanged;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Plan\ClimateLimit;
+use OakGloss\Plan\Decision;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\StepTime;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** All parts against the hands there are: look, move a step to see what gives, keep it or put it back. */
 final class RunSheetController
 {
+    /** A step that begins this near to where it was dropped begins there, minutes. */
+    private const SAME_START_MIN = 0.5;
+
     public function show(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         return $this->view($request, $planner, $user, $planner->all($user->shop));
@@ -106,7 +112,7 @@ final class RunSheetController
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with(
             'notice',
-            "Pinned to {$format->when($at)}. The others are placed around it.",
+            __('sheet.pinned', ['at' => $format->when($at)]),
         );
     }
 
@@ -124,7 +130,7 @@ final class RunSheetController
             $recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
         }
 
-        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', 'Free again. The run sheet places it.');
+        return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', __('sheet.free'));
     }
 
     /** Puts the part into another air for a while, within what it bears and where there is a place. */
@@ -144,7 +150,7 @@ final class RunSheetController
             'from' => ['required', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
             'until' => ['required', 'string', 'date_format:Y-m-d\TH:i', 'after:from', new NearDate()],
             'c' => ['required', 'numeric', 'between:-5,80'],
-        ], [], ['from' => 'begin', 'until' => 'end', 'c' => 'temperature', 'kind' => 'what']);
+        ], [], __('sheet.fields'));
         $kind = ClimateKind::from($given['kind']);
         [$from, $until] = array_map(
             fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)),
@@ -160,18 +166,15 @@ final class RunSheetController
             );
         $wrong = match (true) {
             $kind === ClimateKind::CoolPlace
-                && (float) $given['c'] < $coldest => [
-                    'c' => 'No colder than '.$format->celsius($coldest)
-                        .': what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.',
-                ],
-            (float) $given['c'] > $warmest => [
-                'c' => 'No warmer than '.$format->celsius($warmest).': what it makes, the film before it has set, and '
-                    .$format->word('substrate', $part->substrate).' bear no more.',
-            ],
-            $until < $planned->floor->nowMin => ['until' => 'That time has passed.'],
-            $until - $from > 7.0 * 1440.0 => ['until' => 'A week is the longest.'],
-            ! $things->haveRoom($user->shop, $kind, $from, $until) => ['kind' => 'No place is left in it then.'],
-            $planned->schedule->slot($step) === null => ['kind' => 'That step is not ahead any more.'],
+                && (float) $given['c'] < $coldest => ['c' => __('sheet.too_cold', ['c' => $format->celsius($coldest)])],
+            (float) $given['c'] > $warmest => ['c' => __('sheet.too_warm', [
+                'c' => $format->celsius($warmest),
+                'substrate' => $format->word('substrate', $part->substrate),
+            ])],
+            $until < $planned->floor->nowMin => ['until' => __('sheet.climate_passed')],
+            $until - $from > 7.0 * 1440.0 => ['until' => __('sheet.a_week')],
+            ! $things->haveRoom($user->shop, $kind, $from, $until) => ['kind' => __('sheet.no_room')],
+            $planned->schedule->slot($step) === null => ['kind' => __('sheet.not_ahead')],
             default => null,
         };
         if ($wrong !== null) {
@@ -181,10 +184,7 @@ final class RunSheetController
 
         return redirect()->route('run-sheet', $request->only(['span']))->with(
             'notice',
-            "{$format->word(
-                'climate',
-                $kind->value,
-            )} planned. Every window of {$part->letter} follows it; strike it out in its record to take it back.",
+            __('sheet.climate_planned', ['climate' => $format->word('climate', $kind->value), 'letter' => $part->letter]),
         );
     }
 
@@ -201,22 +201,68 @@ final class RunSheetController
      */
     private function view(Request $request, Planner $planner, User $user, array $plans, ?array $trial = null): View
     {
-        $chosen = null;
-        if ($trial === null && preg_match('/^(\d+):([a-z0-9-]+)$/', (string) $request->query('step'), $found) === 1) {
-            $plan = $plans[(int) $found[1]] ?? null;
-            $chosen = $plan?->schedule->slot($found[2]) === null ? null : ['part' => $plan, 'step' => $found[2]];
-        }
+        $floor = $planner->floor($user->shop);
 
         return view('run-sheet.show', [
             'drawing' => $this->drawing($request, $planner, $user, $plans),
-            'floor' => $planner->floor($user->shop),
+            'floor' => $floor,
             'plans' => $plans,
             'before' => $trial === null ? $plans : $planner->all($user->shop),
-            'trial' => $trial,
-            'chosen' => $chosen,
+            'trial' => $trial === null ? null : $trial + $this->outcome($trial, $plans),
+            'chosen' => $trial === null ? $this->chosen((string) $request->query('step'), $plans, $floor->nowMin) : null,
             'offer' => $trial === null ? app(BetterPlans::class)->offered($user->shop) : null,
             'feeds' => $user->shop->feeds()->whereNull('revoked_at')->where('user_id', $user->id)->get(),
         ]);
+    }
+
+    /**
+     * Where a step that was dragged came to lie.
+     *
+     * @param array{part: PlannedPart, step: string, at: float} $trial
+     * @param array<int, PlannedPart>                           $plans
+     *
+     * @return array{planned: PlannedStep|null, time: StepTime|null, fits: bool}
+     */
+    private function outcome(array $trial, array $plans): array
+    {
+        $time = $plans[$trial['part']->part->id]->schedule->slot($trial['step']);
+
+        return [
+            'planned' => $trial['part']->plan->step($trial['step']),
+            'time' => $time,
+            'fits' => $time !== null && abs($time->startMin - $trial['at']) <= self::SAME_START_MIN,
+        ];
+    }
+
+    /**
+     * The step that was pressed, such as `12:build-2`, with what was decided of it and the airs that it may lie in.
+     *
+     * @param array<int, PlannedPart> $plans
+     *
+     * @return array{part: PlannedPart, step: string, planned: PlannedStep|null, time: StepTime, isDecided: bool, climates: array<string, float>}|null
+     */
+    private function chosen(string $pressed, array $plans, float $nowMin): ?array
+    {
+        [$part, $step] = explode(':', $pressed) + ['', ''];
+        $plan = ctype_digit($part) ? $plans[(int) $part] ?? null : null;
+        $time = $plan?->schedule->slot($step);
+        if ($plan === null || $time === null) {
+            return null;
+        }
+        $decision = Decision::of($plan->plan->log, $step, $nowMin);
+        $climates = [];
+        foreach (ClimateKind::cases() as $kind) {
+            $climates[$kind->value] = ClimateLimit::warmestC($kind, $plan->plan->brief->substrate);
+        }
+
+        return [
+            'part' => $plan,
+            'step' => $step,
+            'planned' => $plan->plan->step($step),
+            'time' => $time,
+            'isDecided' => $decision->pinnedAt !== null || $decision->mustKey || is_finite($decision->notBefore),
+            'climates' => $climates,
+        ];
     }
 
     /** @param array<int, PlannedPart> $plans */
@@ -244,18 +290,18 @@ final class RunSheetController
                 'at_local' => ['required_without:at', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
             ],
             [],
-            ['at' => 'time', 'at_local' => 'time'],
+            __('sheet.fields'),
         );
         $at = isset($given['at']) ? (float) $given['at'] : $planned->floor->time->at(str_replace('T', ' ', $given['at_local']));
         $at = round($at / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
         if ($planned->schedule->slot($step) === null) {
-            throw ValidationException::withMessages(['act' => 'That step is not ahead any more.']);
+            throw ValidationException::withMessages(['act' => __('sheet.not_ahead')]);
         }
         if ($at < $planned->floor->nowMin - PartSchedule::GRID_MIN) {
-            throw ValidationException::withMessages(['act' => 'That time has passed; a step can start now or later.']);
+            throw ValidationException::withMessages(['act' => __('sheet.passed')]);
         }
         if (! NearDate::isNear($planned->floor->time->local($at), $planned->floor->time->local($planned->floor->nowMin))) {
-            throw ValidationException::withMessages(['act' => 'That lies too far off; no step is planned more than two years ahead.']);
+            throw ValidationException::withMessages(['act' => __('sheet.far')]);
         }
 
         return $at;

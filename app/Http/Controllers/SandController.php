@@ -11,9 +11,9 @@ use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\ShelfPapers;
-use App\View\Drawing\CutScale;
-use App\View\Drawing\ScratchProfile;
+use App\View\Page\Flatting;
 use App\Words\Formatter;
+use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +34,7 @@ use OakGloss\Plan\PlannedStep;
 /** The sand room: how far each paper may cut on each zone, what was sanded, and what comes next. */
 final class SandController
 {
-    public function show(Part $part, Planner $planner): View
+    public function show(Part $part, Planner $planner, Formatter $format, Sentences $sentences): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $flats = array_values(array_filter(
@@ -42,18 +42,21 @@ final class SandController
             fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null,
         ));
 
+        $answer = FilmAnswer::of($planned->plan);
+
         return view('parts.sand', [
             'planned' => $planned,
-            'answer' => FilmAnswer::of($planned->plan),
-            'flats' => array_map(fn (PlannedStep $s): array => [
-                'step' => $s,
-                'scale' => CutScale::of($s, $planned->plan->shop->targetBurnThrough),
-                'profile' => ScratchProfile::of($s, $planned->plan->over($s)),
-                'papers' => $this->papers($planned, $s),
-                'ways' => $s->isDone() ? [] : $this->ways($planned, $s),
-                'changes' => $this->changes($planned, $s),
-                'buy' => $this->toBuy($planned, $s),
-            ], $flats),
+            'answer' => $answer,
+            'said' => $sentences->answer($answer),
+            'flats' => array_map(fn (PlannedStep $s): Flatting => new Flatting(
+                $planned,
+                $s,
+                $this->papers($planned, $s),
+                $s->isDone() ? [] : $this->ways($planned, $s),
+                $this->changes($planned, $s),
+                $this->toBuy($planned, $s),
+                $format,
+            ), $flats),
         ]);
     }
 

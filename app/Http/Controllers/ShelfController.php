@@ -42,6 +42,7 @@ final class ShelfController
         $airC = $planner->floor($shop)->airNowC();
 
         return view('shelf.index', [
+            'kinds' => ShelfKinds::all(),
             'items' => $items,
             'airC' => $airC,
             'lives' => $items['resins']->mapWithKeys(
@@ -158,7 +159,6 @@ final class ShelfController
             'pace' => $hasPace ? $paces->pace($item) : null,
             'paceChart' => $hasPace ? PaceChart::of($item, $checks, $paces->pace($item)) : null,
             'paceCount' => $hasPace ? $paces->count($item) : null,
-            'floor' => $planner->floor($user->shop),
         ]);
     }
 

@@ -42,6 +42,7 @@ final class ShopController
                 fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0,
             )),
             'people' => $user->shop->staff,
+            'week' => array_map(fn (mixed $day): array => DaySpans::read($day)[0], $user->shop->working_hours),
             'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where(
                 'day',
                 '>=',

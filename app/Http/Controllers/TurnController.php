@@ -39,6 +39,7 @@ final class TurnController
             }
         }
         $parts = $chosen === false ? [] : ($request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen]);
+        $ways = $free === null ? [] : $turning->ways($parts, $free);
 
         return view('run-sheet.turn', [
             'floor' => $floor,
@@ -48,7 +49,8 @@ final class TurnController
             'pool' => $chosen === false ? [] : $turning->pool($chosen),
             'words' => $words,
             'free' => $free,
-            'ways' => $free === null ? [] : $turning->ways($parts, $free),
+            'ways' => $ways,
+            'warms' => array_filter($ways, fn (array $found): bool => $found['way']->climate !== null) !== [],
         ]);
     }
 

@@ -9,6 +9,8 @@ use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
+use App\View\Page\WeighPage;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,14 +26,14 @@ final class WeighController
     private const LARGEST_CUP_G = 20000.0;
     private const ALL_AS_SHOWN = 'all';
 
-    public function show(Part $part, string $step, Planner $planner): View|RedirectResponse
+    public function show(Part $part, string $step, Planner $planner, Formatter $format): View|RedirectResponse
     {
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
         if ($cup === null) {
-            return redirect()->route('parts.show', $part)->with('notice', 'That step is done or mixes nothing.');
+            return redirect()->route('parts.show', $part)->with('notice', __('weigh.nothing_mixed'));
         }
 
-        return view('weigh', ['part' => $part, 'cup' => $cup]);
+        return view('weigh', ['part' => $part, 'cup' => $cup, 'page' => new WeighPage($cup, $format)]);
     }
 
     public function store(
@@ -47,16 +49,16 @@ final class WeighController
             'grams' => [Rule::requiredIf($request->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],
         ]);
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
-            ?? throw ValidationException::withMessages(['grams' => 'That coat is already on.']);
+            ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
         if (! $cup->isReady()) {
-            throw ValidationException::withMessages(['grams' => 'The ready check stands before the mix.']);
+            throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
         $poured = $given['component'] === self::ALL_AS_SHOWN ? $this->asShown($cup) : [$given['component'] => (float) $given['grams']];
         if (isset($poured['hardener']) && $cup->isTooLate()) {
-            throw ValidationException::withMessages(['grams' => 'The window has closed: no hardener before the key.']);
+            throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
         }
         if ($cup->pour->totalG() + array_sum($poured) > self::LARGEST_CUP_G) {
-            throw ValidationException::withMessages(['grams' => 'No cup holds that much. Type the grams of this jar alone.']);
+            throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);
         }
         DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step): void {
             foreach ($poured as $component => $grams) {

@@ -20,6 +20,13 @@ final class Papers extends ShelfKind
     public const MODEL = Paper::class;
     public const ORDER = 'grit';
 
+    public function grainRadius(ShelfItem $item): float
+    {
+        $coarsest = max(Grit::MEAN_GRAIN_UM);
+
+        return round(Grit::MEAN_GRAIN_UM[$item->getAttribute('grit')] / $coarsest * 21.0 + 0.6, 2);
+    }
+
     public function groups(): array
     {
         return ['Paper' => [

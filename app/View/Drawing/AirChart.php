@@ -14,6 +14,7 @@ final readonly class AirChart
 {
     public const WIDTH = 1200.0;
     public const HEIGHT = 330.0;
+    private const ROOM_FOR_WORDS = 90.0;
     private const LEFT = 44.0;
     private const BOTTOM = 300.0;
     private const TOP = 26.0;
@@ -22,13 +23,13 @@ final readonly class AirChart
     public const GAP_MIN = 25.0;
 
     /**
-     * @param list<array{x: float, label: string}>               $hours
-     * @param list<array{y: float, label: string}>               $degrees
-     * @param list<array{x: float, width: float}>                $closed
-     * @param list<string>                                       $measured one polyline for each unbroken run
-     * @param list<array{x: float, width: float, words: string}> $gaps
-     * @param list<array{x: float, y: float, source: string}>    $dots     single readings
-     * @param list<array{x: float, words: string}>               $lies
+     * @param list<array{x: float, label: string}>                              $hours
+     * @param list<array{y: float, label: string}>                              $degrees
+     * @param list<array{x: float, width: float}>                               $closed
+     * @param list<string>                                                      $measured one polyline for each unbroken run
+     * @param list<array{x: float, width: float, hasRoom: bool, words: string}> $gaps
+     * @param list<array{x: float, y: float, source: string}>                   $dots     single readings
+     * @param list<array{x: float, words: string}>                              $lies
      */
     private function __construct(
         public array $hours,
@@ -84,6 +85,7 @@ final readonly class AirChart
                 $gaps[] = [
                     'x' => $x($last),
                     'width' => round($x($minute) - $x($last), 1),
+                    'hasRoom' => $x($minute) - $x($last) > self::ROOM_FOR_WORDS,
                     'words' => 'silent '.$floor->time->local($last)->format('H:i').' to '.$floor->time->local($minute)->format('H:i'),
                 ];
                 $runs[] = $run;
@@ -97,6 +99,7 @@ final readonly class AirChart
             $gaps[] = [
                 'x' => $x($last),
                 'width' => round($x($now) - $x($last), 1),
+                'hasRoom' => $x($now) - $x($last) > self::ROOM_FOR_WORDS,
                 'words' => 'silent since '.$floor->time->local($last)->format('H:i'),
             ];
         }

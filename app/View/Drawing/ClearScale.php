@@ -15,9 +15,9 @@ final readonly class ClearScale
     private const BOTTOM = 22.0;
 
     /**
-     * @param list<array{y: float, height: float, n: int}>                  $coats
-     * @param list<array{y: float, height: float, what: string, um: float}> $cuts
-     * @param list<array{y: float, label: string}>                          $ticks
+     * @param list<array{y: float, height: float, n: int}>                                 $coats
+     * @param list<array{y: float, height: float, what: string, um: float, wordsY: float}> $cuts
+     * @param list<array{y: float, label: string}>                                         $ticks
      */
     private function __construct(
         public array $coats,
@@ -27,6 +27,12 @@ final readonly class ClearScale
         public float $leftY,
         public float $groundY,
     ) {
+    }
+
+    /** @param array{height: float} $coat */
+    public static function hasRoom(array $coat): bool
+    {
+        return $coat['height'] > 13.0;
     }
 
     public static function of(ClearPlan $plan): self
@@ -42,7 +48,10 @@ final readonly class ClearScale
         $level = $plan->dryUm;
         $cuts = [];
         foreach (array_filter(['flatting' => $plan->flatTakesUm, 'polish' => $plan->polish?->totalCutUm() ?? 0.0]) as $what => $um) {
-            $cuts[] = ['y' => $y($level), 'height' => max(1.5, round($um * $scale, 1)), 'what' => $what, 'um' => $um];
+            $height = max(1.5, round($um * $scale, 1));
+            // The two thin ones lie upon each other: their words stand apart.
+            $wordsY = $y($level) + min(10, $height / 2 + 4) + ($what === 'polish' ? 8 : 0);
+            $cuts[] = ['y' => $y($level), 'height' => $height, 'what' => $what, 'um' => $um, 'wordsY' => $wordsY];
             $level -= $um;
         }
         $ticks = [];

@@ -17,6 +17,11 @@ final readonly class CutScale
 {
     public const WIDTH = 600.0;
     private const LEFT = 120.0;
+    private const ROW = 44.0;
+    private const TOP = 24.0;
+    /** A bar narrower than this has no room for the name of its paper, or for what stays. */
+    private const ROOM_FOR_PAPER = 34.0;
+    private const ROOM_FOR_REST = 66.0;
 
     /**
      * @param list<array{state: ZoneState, byHand: bool, bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float, leftUm: float, doubtUm: float, doubtX: float, keepX: float, riskClass: string, nowX: float|null, nowUm: float, end: string|null, coverUm: float}> $rows
@@ -24,6 +29,28 @@ final readonly class CutScale
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public float $mostUm)
     {
+    }
+
+    public function height(): float
+    {
+        return self::TOP + self::ROW * count($this->rows) + 10.0;
+    }
+
+    public function yOf(int $row): float
+    {
+        return self::TOP + self::ROW * $row;
+    }
+
+    /** @param array{fromX: float, toX: float} $bar */
+    public static function hasRoom(array $bar): bool
+    {
+        return $bar['toX'] - $bar['fromX'] > self::ROOM_FOR_PAPER;
+    }
+
+    /** @param array{leftX: float} $row */
+    public function hasRoomForRest(array $row): bool
+    {
+        return $row['leftX'] - $this->zeroX > self::ROOM_FOR_REST;
     }
 
     public static function of(PlannedStep $step, float $target): self

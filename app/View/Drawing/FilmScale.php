@@ -13,7 +13,8 @@ use OakGloss\Plan\ZoneState;
 final readonly class FilmScale
 {
     public const WIDTH = 620.0;
-    public const ROW = 46.0;
+    private const ROW = 46.0;
+    private const TOP = 24.0;
     public const LEFT = 128.0;
 
     /**
@@ -22,6 +23,16 @@ final readonly class FilmScale
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public bool $isMeasured)
     {
+    }
+
+    public function height(): float
+    {
+        return self::TOP + self::ROW * count($this->rows) + 6.0;
+    }
+
+    public function yOf(int $row): float
+    {
+        return self::TOP + self::ROW * $row;
     }
 
     public static function of(FinishPlan $plan): self

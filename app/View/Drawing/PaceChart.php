@@ -31,6 +31,18 @@ final readonly class PaceChart
     {
     }
 
+    /** Whether a check waits for somebody to say if it counts. */
+    public function asks(): bool
+    {
+        return in_array(CheckStands::Asks, array_column($this->dots, 'stands'), true);
+    }
+
+    /** @return list<KeptCheck> */
+    public function newestFirst(): array
+    {
+        return array_reverse(array_column($this->dots, 'check'));
+    }
+
     /** @param list<KeptCheck> $checks */
     public static function of(Resin $row, array $checks, ?ShopPace $pace): self
     {

@@ -24,6 +24,17 @@ final readonly class PracticeSection
     {
     }
 
+    /** Each zone from its thinnest to its thickest place. */
+    public function words(): string
+    {
+        return implode('; ', array_map(fn (array $zone): string => (string) __('practice.section_zone', [
+            'name' => $zone['name'],
+            'least' => round($zone['least']),
+            'most' => round($zone['most']),
+            'mean' => round($zone['mean']),
+        ]), $this->zones));
+    }
+
     public static function of(Simulation $part): self
     {
         $section = $part->part->section();

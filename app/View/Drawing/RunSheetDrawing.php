@@ -21,6 +21,7 @@ final readonly class RunSheetDrawing
     public const LANE = 38.0;
     private const TOP = 44.0;
     private const HANDS_LANE = 26.0;
+    private const LEAF = 0.7;
 
     /** Zooms: hours across, and hours between the marks. */
     public const SPANS = ['12h' => [12, 1], '1d' => [24, 2], '3d' => [72, 6], '1w' => [168, 24], '2w' => [336, 24]];
@@ -108,6 +109,18 @@ final readonly class RunSheetDrawing
         }
 
         return $found;
+    }
+
+    /** Where the sheet begins when it is leafed on by most of a page. */
+    public function pagedMin(int $way): float
+    {
+        return $this->fromMin + $way * self::LEAF * ($this->untilMin - $this->fromMin);
+    }
+
+    /** @param array{width: float} $block of a lane of hands */
+    public static function hasRoom(array $block): bool
+    {
+        return $block['width'] > 13.0;
     }
 
     public function minutesPerPx(): float

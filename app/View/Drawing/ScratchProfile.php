@@ -30,6 +30,12 @@ final readonly class ScratchProfile
     ) {
     }
 
+    /** `P240 12.1 µm, P400 7.0 µm`. */
+    public function depths(): string
+    {
+        return implode(', ', array_map(fn (array $s): string => $s['label'].' '.number_format($s['depthUm'], 1).' µm', $this->strips));
+    }
+
     /** @param 'resin'|'clear'|'polish' $next what comes over it */
     public static function of(PlannedStep $flat, string $next): self
     {

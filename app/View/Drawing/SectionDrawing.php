@@ -29,8 +29,8 @@ final readonly class SectionDrawing
     private const MOST_ZONES = 5;
 
     /**
-     * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}> $columns
-     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                                               $ticks
+     * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float}> $columns
+     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                                                                  $ticks
      */
     private function __construct(
         public ?PlannedStep $after,
@@ -42,9 +42,12 @@ final readonly class SectionDrawing
     }
 
     /**
-     * @param string $after key of the step after which the skin is shown; empty for the last coat before the flatting
-     *                      that is next
      */
+    public function isMeasured(): bool
+    {
+        return ($this->columns[0]['state'] ?? null)?->isMeasured() === true;
+    }
+
     public static function of(FinishPlan $plan, string $after = ''): self
     {
         $shown = self::shownStep($plan, $after);
@@ -161,7 +164,7 @@ final readonly class SectionDrawing
      * @param array{index: int, state: ZoneState, layers: list<array{z: float, a: float, plane: float, key: string, isDone: bool}>} $zone
      * @param \Closure(float): float                                                                                                $y
      *
-     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, riskClass: string, coverUm: float}
+     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float}
      */
     private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat, float $target): array
     {
@@ -212,6 +215,8 @@ final readonly class SectionDrawing
             'layers' => $layers,
             'planeY' => $left === null ? null : $y($left),
             'leftUm' => $left,
+            // The number stands between plane and crowns, clear of what lies below them.
+            'pillY' => $left === null ? null : min(($y($left) + $y(0.0)) / 2.0, $y(0.0) - 14.0),
             'riskClass' => RiskClass::of($risk, $target),
             'bareY' => $plane < 0.0 ? $y(max($plane, -$weave->thicknessUm())) : null,
             'coverUm' => $last->crownCover()->inMicrometres() + $off,

@@ -1,10 +1,24 @@
 @php($clear = $plan->clearOf($step))
 @if ($clear)
-    @php([$mix, $spray] = [$clear->mixMl(), $plan->shop->pace->spraying($plan->brief->coatedAreaM2())])
     <dl class="num facts clear-step">
-        <div><dt>mix for all coats</dt><dd>@if ($clear->cans()){{ $format->count($clear->cans(), 'can') }}@else{{ round($mix['clear']) }} ml clear @if ($mix['hardener'] > 0)+ {{ round($mix['hardener']) }} ml hardener @endif @if ($mix['reducer'] > 0)+ {{ round($mix['reducer']) }} ml reducer @endif @endif <small>{{ round(1000 * $clear->appliedLitres) }} ml go out, the rest is lost in gun and hose or brush{{ $clear->potLifeMin ? '; use within '.$format->span($clear->potLifeMin) : '' }}</small></dd></div>
-        <div><dt>each coat</dt><dd>{{ round($clear->clear->sprayed->wetUm) }} µm wet, flash {{ $format->span($clear->flashMin) }}@if ($clear->recoatUntilMin) <small>a further coat bonds until {{ $format->span($clear->recoatUntilMin) }}</small>@endif</dd></div>
-        @unless ($clear->clear->kind->isBrushed())<div><dt>begun now</dt><dd>@foreach ($clear->coatsAtMin($spray) as $n => $at)coat {{ $n + 1 }} {{ $format->when($call->floor->nowMin + $at) }}{{ $loop->last ? '' : ' · ' }}@endforeach</dd></div>@endunless
+        <div>
+            <dt>{{ __('clear.mix') }}</dt>
+            <dd>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}
+                <small>{{ __('bench.goes_out', ['ml' => round(1000 * $clear->appliedLitres)]) }}@if ($clear->potLifeMin)
+                    {{ __('bench.use_within', ['span' => $format->span($clear->potLifeMin)]) }}@endif</small></dd>
+        </div>
+        <div>
+            <dt>{{ __('bench.each_coat') }}</dt>
+            <dd>{{ __('bench.wet_flash', ['um' => round($clear->clear->sprayed->wetUm), 'flash' => $format->span($clear->flashMin)]) }}
+                @if ($clear->recoatUntilMin)<small>{{ __('bench.further', ['span' => $format->span($clear->recoatUntilMin)]) }}</small>@endif</dd>
+        </div>
+        @unless ($clear->clear->kind->isBrushed())
+            <div>
+                <dt>{{ __('bench.begun_now') }}</dt>
+                <dd>@foreach ($call->clearCoatsAt($clear) as $n => $at){{ $loop->first ? '' : ' · ' }}{{
+                    __('bench.coat_at', ['n' => $n + 1, 'at' => $format->when($at)]) }}@endforeach</dd>
+            </div>
+        @endunless
     </dl>
-    <ul class="findings">@foreach ($call->clearGates($clear) as $finding)<x-finding :finding="$finding" />@endforeach</ul>
+    <x-findings :of="$call->clearGates($clear)" />
 @endif

@@ -1,2 +1,4 @@
-@inject('clock', 'App\Clock\ShopClock')
-<select id="{{ $id }}" name="days_ago" aria-label="On which day">@foreach (range(0, 7) as $ago)<option value="{{ $ago }}">{{ $ago === 0 ? 'today' : ($ago === 1 ? 'yesterday' : $format->time()->local($clock->nowMin())->subDays($ago)->format('D j M')) }}</option>@endforeach</select>
+@inject('format', 'App\Words\Formatter')
+<select id="{{ $id }}" name="days_ago" aria-label="{{ __('bench.which_day') }}">
+    @foreach ($format->daysAgo(7) as $ago => $day)<option value="{{ $ago }}">{{ $day }}</option>@endforeach
+</select>

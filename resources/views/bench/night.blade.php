@@ -1,13 +1,17 @@
-@php($until = $floor->work->opensAfter($closes ?? $floor->nowMin))
-@if ($until)
-@php($cold = $floor->air->coldestBetween($floor->nowMin, $until))
+@inject('format', 'App\Words\Formatter')
+@if ($night->until)
 <section class="card" aria-labelledby="night-title">
-    <h2 id="night-title">Night</h2>
-    <p>Coldest {{ $format->celsius($cold['celsius']) }} {{ $format->when($cold['minute']) }}. Hands are back {{ $format->when($until) }}.</p>
+    <h2 id="night-title">{{ __('bench.night') }}</h2>
+    <p>{{ __('bench.coldest', [
+        'c' => $format->celsius($night->coldest['celsius']), 'at' => $format->when($night->coldest['minute']), 'back' => $format->when($night->until),
+    ]) }}</p>
     <ul class="night-list">
-    @foreach ($nights as $night)
-        <li><x-tag :part="$night->planned->part" class="small" /> {{ $format->word('event', $night->event) }} <b>{{ $format->when($night->at->expectedMin) }}</b>, {{ $format->when($night->steadyMin) }} if it stayed at 20 °C.
-            @if ($night->full->expectedMin !== null && $night->full->expectedMin - $night->fullSteadyMin > 720)<span class="soft">Full cure {{ $format->date($night->full->expectedMin) }}, {{ $format->span($night->full->expectedMin - $night->fullSteadyMin) }} later than at 20 °C{{ $night->stallC !== null && $cold['celsius'] < $night->stallC ? '; below '.round($night->stallC, 1).' °C it stands still' : '' }}.</span>@elseif ($night->full->expectedMin === null)<span class="soft">Full cure does not come in this air{{ $night->stallC !== null ? ': below '.round($night->stallC, 1).' °C it stands still' : '' }}. Warm it for a day.</span>@endif</li>
+    @foreach ($night->nights as $of)
+        <li>
+            <x-tag :part="$of->planned->part" class="small" /> {{ $format->word('event', $of->event) }}
+            <b>{{ $format->when($of->at->expectedMin) }}</b>{{ __('bench.if_steady', ['at' => $format->when($of->steadyMin)]) }}
+            @if ($full = $night->fullCure($of))<span class="soft">{{ $full }}</span>@endif
+        </li>
     @endforeach
     </ul>
 </section>

@@ -1,32 +1,40 @@
 @inject('format', 'App\Words\Formatter')
-@php([$part, $next, $plan] = [$call->part, $call->next, $call->plan])
-@php($step = $next->step)
-@php($coat = $plan->lastCoat())
-@php($time = $call->schedule->slot($step->step->key))
+@php([$planned, $part, $next, $step] = [$call->planned, $call->planned->part, $call->next, $call->step])
 <article class="row-call is-{{ $next->state->value }}">
     <x-tag :part="$part" />
     <div class="row-what">
-        <h3><a href="{{ route('parts.show', $part) }}">{{ $next->state->value === 'key_first' ? 'Key first, then '.lcfirst($format->step($step->step)) : $format->step($step->step) }}</a></h3>
-        <p class="soft">{{ $part->name }} · {{ $format->span($step->handsMin) }}@if ($step->batch) · {{ $format->grams($step->batch->totalG()) }}@endif @if ($step->step->kind->value === 'flat' && $step->worst()) · leaves {{ $format->um($step->worst()->left()->inMicrometres()) }} on {{ $step->worst()->zone->name }}@endif</p>
+        <h3><a href="{{ route('parts.show', $part) }}">{{ $call->title() }}</a></h3>
+        <p class="soft">{{ implode(' · ', array_filter([
+            $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null, $call->leavesOnWorst(),
+        ])) }}</p>
     </div>
     <p class="row-when num">
         @switch($next->state->value)
-            @case('waiting') ready <b>{{ $format->when($next->changesAtMin()) }}</b> @break
-            @case('missed_wait') sandable <b>{{ $format->when($next->keyFromMin) }}</b> @break
-            @case('open') bonds until <b>{{ $format->when($next->changesAtMin()) }}</b> @break
-            @default {{ $format->state($next, $call->floor->nowMin) }}
+            @case('waiting') @say('bench.row_ready', ['at' => $format->when($next->changesAtMin())]) @break
+            @case('missed_wait') @say('bench.row_sandable', ['at' => $format->when($next->keyFromMin)]) @break
+            @case('open') @say('bench.row_bonds', ['at' => $format->when($next->changesAtMin())]) @break
+            @default {{ $format->state($next, $planned->floor->nowMin) }}
         @endswitch
-        @if ($next->state->value === 'waiting' && $next->step->step->follow->coat !== null)<small>between {{ $format->spread($next->window?->opens ?? $next->ready) }}</small>@endif
-        @php($ahead = in_array($next->state->value, ['ready', 'keyed'], true) ? $call->mixAhead() : null)
-        @if ($ahead)<small>opens {{ lcfirst($format->step($ahead->next->step)) }} {{ $format->between($ahead->window->opens->expectedMin, $ahead->window->closes->expectedMin) }}@if ($ahead->atMin === null), nobody there @endif</small>@endif
-        @if ($next->state->value === 'open' && $time && $time->startMin > $next->changesAtMin())<small>the sheet lets it go by</small>@endif
-        @if ($call->wasToBegin() !== null)<small>was to begin {{ $format->when($call->wasToBegin()) }}</small>@elseif ($time && $time->startMin > $call->floor->nowMin + 10)<small>run sheet {{ $format->when($time->startMin) }}</small>@endif
+        @if ($between = $call->waitsBetween())<small>{{ __('bench.row_between', ['spread' => $between]) }}</small>@endif
+        @if ($ahead = $call->mixAhead('ready', 'keyed'))
+            <small>{{ __($ahead->atMin === null ? 'bench.row_opens_alone' : 'bench.row_opens', [
+                'step' => lcfirst($format->step($ahead->next->step)),
+                'between' => $format->between($ahead->window->opens->expectedMin, $ahead->window->closes->expectedMin),
+            ]) }}</small>
+        @endif
+        @if ($call->letGoBy())<small>{{ __('bench.row_let_go') }}</small>@endif
+        @if ($was = $planned->wasToBegin())
+            <small>{{ __('bench.row_was', ['at' => $format->when($was)]) }}</small>
+        @elseif ($at = $call->laterAt())
+            <small>{{ __('bench.row_sheet', ['at' => $format->when($at)]) }}</small>
+        @endif
     </p>
     <div class="row-acts">
-    @if ($next->changesAtMin() !== null && in_array($next->state->value, ['waiting', 'missed_wait', 'open'], true))
-        @php($remindAt = $next->state->value === 'open' ? max($call->floor->nowMin, ($next->window->sure()['until'] ?? $next->changesAtMin()) - 15) : $next->changesAtMin())
-        <button type="button" class="btn quiet remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}-{{ $next->state->value }}" data-at="{{ (int) round(60 * $remindAt) }}" data-words="{{ $part->letter }}: {{ $format->step($step->step) }}, {{ $next->state->value === 'open' ? 'the sure part of its window ends soon' : 'its time has come' }}">Remind me</button>
-    @endif
-    @include('bench.acts', ['primary' => false])
+        @if ($remindAt = $call->remindAtMin())
+            <button type="button" class="btn quiet remind" aria-pressed="false"
+                data-remind="{{ $part->id }}-{{ $step->step->key }}-{{ $next->state->value }}" data-at="{{ (int) round(60 * $remindAt) }}"
+                data-words="{{ $call->reminder() }}">{{ __('bench.remind') }}</button>
+        @endif
+        <x-step-acts :call="$planned" />
     </div>
 </article>

@@ -1,12 +1,23 @@
-@php($layer = $step->step->layer)
-@php($resin = $plan->materials->resinFor($step->step))
-<x-why what="these grams">
+@inject('format', 'App\Words\Formatter')
+@php([$layer, $resin] = [$step->step->layer, $plan->materials->resinFor($step->step)])
+<x-why :what="__('bench.grams.of')">
     <dl>
-        <dt>area</dt><dd>{{ $format->area($layer->onCloth ? $plan->brief->clothAreaM2() : $plan->brief->areaOf($layer->only)) }} <i>{{ $layer->onCloth ? 'zones and wrap' : 'zones that get resin' }}</i></dd>
-        <dt>weight</dt><dd>{{ round($layer->gM2) }} g/m² <i>{{ $step->step->key === 'wet-out' ? 'share of the cloth\'s weight' : 'planning value' }}</i></dd>
-        <dt>left in cup and brush</dt><dd>{{ $format->grams($plan->shop->cupLossG) }} <i>shop</i></dd>
-        <dt>ratio</dt><dd>100 : {{ number_format(100 * $resin->ratio->hardenerPerResin, 1) }} by weight <i>sheet</i></dd>
-        @foreach ($resin->hardenerParts as $what => $share)<dt>of the hardener</dt><dd>{{ $format->grams($step->batch->hardenerG * $share) }} {{ $what }} <i>the blend's share</i></dd>@endforeach
-        <dt>ratio error</dt><dd>{{ $format->percent($step->batch->worstRatioError($plan->shop->scaleStepG)) }} at worst <i>scale of {{ $plan->shop->scaleStepG }} g</i></dd>
+        <dt>{{ __('bench.grams.area') }}</dt>
+        <dd>{{ $format->area($layer->onCloth ? $plan->brief->clothAreaM2() : $plan->brief->areaOf($layer->only)) }}
+            <i>{{ __($layer->onCloth ? 'bench.grams.wrapped' : 'bench.grams.wetted') }}</i></dd>
+        <dt>{{ __('bench.grams.weight') }}</dt>
+        <dd>{{ $format->weight($layer->gM2) }}
+            <i>{{ __($step->step->key === 'wet-out' ? 'bench.grams.of_cloth' : 'bench.grams.planning') }}</i></dd>
+        <dt>{{ __('bench.grams.loss') }}</dt>
+        <dd>{{ $format->grams($plan->shop->cupLossG) }} <i>{{ __('bench.grams.shop') }}</i></dd>
+        <dt>{{ __('bench.grams.ratio') }}</dt>
+        <dd>{{ __('bench.grams.by_weight', ['hardener' => $format->hardener($resin->ratio)]) }} <i>{{ __('bench.grams.sheet') }}</i></dd>
+        @foreach ($resin->hardenerParts as $what => $share)
+            <dt>{{ __('bench.grams.hardener') }}</dt>
+            <dd>{{ $format->grams($step->batch->hardenerG * $share) }} {{ $what }} <i>{{ __('bench.grams.share') }}</i></dd>
+        @endforeach
+        <dt>{{ __('bench.grams.error') }}</dt>
+        <dd>{{ __('bench.grams.at_worst', ['percent' => $format->percent($step->batch->worstRatioError($plan->shop->scaleStepG))]) }}
+            <i>{{ __('bench.grams.scale', ['g' => $plan->shop->scaleStepG]) }}</i></dd>
     </dl>
 </x-why>

@@ -7,5 +7,7 @@
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type === 'number' ? 'text' : $type }}" @if ($type === 'number') inputmode="decimal" @endif
         value="{{ $type === 'password' ? '' : App\View\Old::of($dotted, $value) }}" @if ($message) aria-invalid="true" @endif
         @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>
-    @if ($hint || $message)<p id="{{ $id }}-more" class="more">@if ($message)<strong>{{ $message }}</strong> @endif{{ $hint }}</p>@endif
+    @if ($hint || $message)
+        <p id="{{ $id }}-more" class="more">@if ($message)<strong>{{ $message }}</strong> @endif{{ $hint }}</p>
+    @endif
 </div>

@@ -5,9 +5,12 @@
 @php($chosen = App\View\Old::of($dotted, $value))
 <div {{ $attributes->only('class')->class(['field', 'is-wrong' => $message]) }}>
     <label for="{{ $id }}">{{ $label }}</label>
-    <select id="{{ $id }}" name="{{ $name }}" @if ($message) aria-invalid="true" @endif @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>
+    <select id="{{ $id }}" name="{{ $name }}" @if ($message) aria-invalid="true" @endif
+        @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>
         @if ($empty !== null)<option value="">{{ $empty }}</option>@endif
         @foreach ($choices as $key => $word)<option value="{{ $key }}" @selected($chosen === (string) $key)>{{ $word }}</option>@endforeach
     </select>
-    @if ($hint || $message)<p id="{{ $id }}-more" class="more">@if ($message)<strong>{{ $message }}</strong> @endif{{ $hint }}</p>@endif
+    @if ($hint || $message)
+        <p id="{{ $id }}-more" class="more">@if ($message)<strong>{{ $message }}</strong> @endif{{ $hint }}</p>
+    @endif
 </div>

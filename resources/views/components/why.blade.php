@@ -1,5 +1,5 @@
 @props(['what'])
 <details class="why">
-    <summary>why<span class="visually-hidden"> {{ $what }}</span></summary>
+    <summary>{{ __('app.why') }}<span class="visually-hidden"> {{ $what }}</span></summary>
     <div class="why-body">{{ $slot }}</div>
 </details>

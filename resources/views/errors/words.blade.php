@@ -1,4 +1,4 @@
-<x-layouts.bare title="That can't be read">
-    <h1>That can't be read</h1>
-    @foreach ($words as $word)<p class="finding is-stop" role="alert"><b>Not this</b> {{ $word }}</p>@endforeach
+<x-layouts.bare :title="__('errors.unreadable')">
+    <h1>{{ __('errors.unreadable') }}</h1>
+    @foreach ($words as $word)<p class="finding is-stop" role="alert">@say('errors.not_this', ['word' => $word])</p>@endforeach
 </x-layouts.bare>

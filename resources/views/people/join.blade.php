@@ -1,15 +1,16 @@
-<x-layouts.app title="Set a password" body-class="sign-in">
+<x-layouts.app :title="__('people.join.title')" body-class="sign-in">
     <div class="gate">
         <div class="gate-weave" aria-hidden="true"></div>
         <form class="sheet" method="post" action="{{ route('join', $token) }}" novalidate>
             @csrf
             <p class="mark big"><img src="/mark.svg" alt="" width="40" height="40"> Oak Gloss</p>
-            <h1>Welcome, {{ $person->name }}</h1>
-            <p>This link works once. Set your password; you sign in with <b>{{ $person->email }}</b>.</p>
+            <h1>{{ __('people.join.welcome', ['name' => $person->name]) }}</h1>
+            <p>@say('people.join.once', ['email' => $person->email])</p>
             <input type="text" name="username" autocomplete="username" value="{{ $person->email }}" hidden>
-            <x-field name="password" label="Password" type="password" autocomplete="new-password" hint="12 to 200 characters. Four words in a row are a good one." required autofocus />
-            <x-field name="password_confirmation" label="The same again" type="password" autocomplete="new-password" required />
-            <button class="btn go wide-btn">Set it and sign in</button>
+            <x-field name="password" :label="__('app.sign_in.password')" type="password" autocomplete="new-password"
+                :hint="__('people.good_password')" required autofocus />
+            <x-field name="password_confirmation" :label="__('people.join.again')" type="password" autocomplete="new-password" required />
+            <button class="btn go wide-btn">{{ __('people.join.set') }}</button>
         </form>
     </div>
 </x-layouts.app>

@@ -13,7 +13,7 @@
     <p class="mark big"><img src="/mark.svg" alt="" width="40" height="40"> Oak Gloss</p>
     <section class="card calm">
         {{ $slot }}
-        <p><a class="btn go" href="/">To the bench</a></p>
+        <p><a class="btn go" href="/">{{ __('app.to_bench') }}</a></p>
     </section>
 </main>
 </body>

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Components;
+
+use App\Models\Part;
+use App\Planning\PlannedPart;
+use Illuminate\View\Component;
+use Illuminate\View\View;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Ready;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Wiped;
+use OakGloss\Fact\Kinds;
+use OakGloss\Method\FollowKind;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\NextAct;
+
+/** The buttons of a part's next step: the act that completes it, the checks of the coat below, and what else may be said. */
+final class StepActs extends Component
+{
+    public readonly Part $part;
+
+    public readonly PlannedStep $step;
+
+    public readonly string $key;
+
+    private readonly NextAct $next;
+
+    private readonly ?PlannedStep $coat;
+
+    /** @param string $to where the act leads back to: bench or part */
+    public function __construct(private readonly PlannedPart $call, public string $to = 'bench', public bool $primary = false)
+    {
+        $this->part = $call->part;
+        $this->next = $call->next ?? throw new \InvalidArgumentException('a finished part has no next step');
+        $this->step = $this->next->step;
+        $this->key = $this->step->step->key;
+        $this->coat = $call->plan->lastCoat();
+    }
+
+    /** The kind of the one fact that completes the step. */
+    public function act(): string
+    {
+        return match ($this->step->step->kind) {
+            StepKind::Coat => CoatOn::KIND,
+            StepKind::Wipe => Wiped::KIND,
+            StepKind::Key, StepKind::Flat => Sanded::KIND,
+            default => Done::KIND,
+        };
+    }
+
+    public function grit(): ?int
+    {
+        return $this->act() === Sanded::KIND ? $this->step->nextGrit() : null;
+    }
+
+    public function isCoat(): bool
+    {
+        return $this->step->step->kind === StepKind::Coat;
+    }
+
+    public function mayWeigh(): bool
+    {
+        return in_array($this->next->state, [ActState::Open, ActState::Ready, ActState::Keyed], true);
+    }
+
+    public function wantsKey(): bool
+    {
+        return $this->next->state === ActState::KeyFirst;
+    }
+
+    /** A clear waits for its own ready check. */
+    public function wantsReadyCheck(): bool
+    {
+        return $this->primary
+            && $this->step->step->kind === StepKind::Spray
+            && $this->call->plan->log->last($this->key, Ready::class) === null;
+    }
+
+    public function isDue(): bool
+    {
+        return $this->next->needsHandsNow();
+    }
+
+    public function isFlat(): bool
+    {
+        return $this->step->step->kind === StepKind::Flat;
+    }
+
+    /** The coat whose witness patch is worth a touch now. */
+    public function touchable(): ?PlannedStep
+    {
+        return match ($this->step->step->follow->kind) {
+            FollowKind::Tacky => $this->below(),
+            FollowKind::Set => $this->isDue() ? null : $this->below(),
+            default => null,
+        };
+    }
+
+    public function touchSays(): string
+    {
+        return $this->step->step->follow->kind === FollowKind::Set ? 'touch_says_set' : 'touch_says';
+    }
+
+    /** The coat whose witness patch is worth a stroke of paper now. */
+    public function sandable(): ?PlannedStep
+    {
+        return $this->step->step->follow->kind === FollowKind::Sandable && $this->step->passes === [] ? $this->below() : null;
+    }
+
+    /** Whether the cloth may have been laid in its window without anybody saying so. */
+    public function mayHaveBeenLaid(): bool
+    {
+        return $this->step->step->name === 'key_base' && $this->step->passes === [];
+    }
+
+    public function isSkippable(): bool
+    {
+        return in_array($this->step->step->kind, [StepKind::Prepare, StepKind::Wipe, StepKind::Key], true);
+    }
+
+    public function lastFact(): ?Fact
+    {
+        $facts = $this->call->plan->log->facts;
+
+        return $facts[count($facts) - 1] ?? null;
+    }
+
+    /** @return list<class-string<Content>> what may be noted beside any step */
+    public function besides(): array
+    {
+        return array_map(Kinds::named(...), Kinds::where(fn (string $kind): bool => $kind::IS_BESIDES));
+    }
+
+    public function render(): View
+    {
+        return view('components.step-acts');
+    }
+
+    private function below(): ?PlannedStep
+    {
+        return $this->coat !== null && $this->step->step->follow->coat === $this->coat->step->key ? $this->coat : null;
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Bench\Cup;
+use App\Planning\PlannedPart;
+use App\Words\Formatter;
+use OakGloss\Finding\Finding;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\MixAhead;
+use OakGloss\Schedule\NextAct;
+
+/** What the bench shows of an open part: its next step, when, and with what. */
+final readonly class BenchCall
+{
+    /** A step that the run sheet has sooner than this is not said to be later, minutes. */
+    private const SOON_MIN = 10.0;
+
+    /** Reminded so long before the sure part of a window ends, minutes. */
+    private const REMIND_MIN = 15.0;
+
+    public NextAct $next;
+
+    public PlannedStep $step;
+
+    public ?PlannedStep $coat;
+
+    public function __construct(public PlannedPart $planned, private Formatter $format)
+    {
+        $this->next = $planned->next ?? throw new \InvalidArgumentException('a finished part is not called');
+        $this->step = $this->next->step;
+        $this->coat = $planned->plan->lastCoat();
+    }
+
+    public function is(string ...$states): bool
+    {
+        return in_array($this->next->state->value, $states, true);
+    }
+
+    public function title(): string
+    {
+        $step = $this->format->step($this->step->step);
+
+        return $this->next->state === ActState::KeyFirst ? (string) __('bench.key_first', ['step' => lcfirst($step)]) : $step;
+    }
+
+    /** What is to be done: in an open window the sign to look for comes first. */
+    public function do(): string
+    {
+        $cue = $this->is('open') ? $this->format->cue($this->step->step).' ' : '';
+
+        return $this->is('key_first')
+            ? (string) __('bench.key_do', ['since' => $this->format->when($this->next->keyFromMin)])
+            : $cue.$this->format->stepDo($this->step->step);
+    }
+
+    /** The sign to look for, where it does not come first. */
+    public function cue(): ?string
+    {
+        return $this->is('open', 'key_first') ? null : $this->format->cue($this->step->step);
+    }
+
+    public function isLay(): bool
+    {
+        return $this->step->step->kind === StepKind::Lay;
+    }
+
+    public function isMixed(): bool
+    {
+        return $this->step->batch !== null;
+    }
+
+    /** @return list<Finding> why the plan keys where it could bond */
+    public function choiceOfKey(): array
+    {
+        return array_values(array_filter(
+            $this->planned->schedule->findings(),
+            fn (Finding $finding): bool => $finding->code === 'schedule.rather_key',
+        ));
+    }
+
+    /** @return list<Finding> what air and film say of the coat before it is mixed */
+    public function beforeTheMix(): array
+    {
+        return ! $this->isMixed() || $this->is('key_first') ? [] : [
+            ...$this->planned->gates($this->step),
+            ...array_filter($this->planned->plan->findings, fn (Finding $finding): bool => $finding->code === 'film.runs'),
+        ];
+    }
+
+    public function mixAhead(string ...$states): ?MixAhead
+    {
+        return $this->isMixed() && $this->is(...$states) ? $this->planned->mixAhead() : null;
+    }
+
+    public function cup(): ?Cup
+    {
+        return $this->isMixed() ? Cup::forStep($this->planned, $this->step->step->key) : null;
+    }
+
+    /** How sure an open window still is, after its end. */
+    public function sureWords(): string
+    {
+        $sure = $this->next->window?->sure();
+
+        return $sure === null ? '' : (string) __(
+            $sure['until'] > $this->planned->floor->nowMin ? 'bench.surely' : 'bench.sure_ended',
+            ['at' => $this->format->when($sure['until'])],
+        );
+    }
+
+    public function leftMin(): float
+    {
+        return ($this->next->changesAtMin() ?? $this->planned->floor->nowMin) - $this->planned->floor->nowMin;
+    }
+
+    /** When the run sheet has the step, where it lets the open window go by; else null. */
+    public function letGoBy(): ?float
+    {
+        $start = $this->planned->slot()?->startMin;
+
+        return $this->is('open') && $start !== null && $start > $this->next->changesAtMin() ? $start : null;
+    }
+
+    /** When the run sheet has the step, if that is not about now. */
+    public function laterAt(): ?float
+    {
+        $start = $this->planned->slot()?->startMin;
+
+        return $start !== null && $start > $this->planned->floor->nowMin + self::SOON_MIN ? $start : null;
+    }
+
+    /** Early to late bound of what a part waits for; null where nothing has to cure. */
+    public function waitsBetween(): ?string
+    {
+        return $this->is('waiting') && $this->step->step->follow->coat !== null
+            ? $this->format->spread($this->next->window->opens ?? $this->next->ready)
+            : null;
+    }
+
+    public function leavesOnWorst(): ?string
+    {
+        $worst = $this->step->step->kind === StepKind::Flat ? $this->step->worst() : null;
+
+        return $worst === null ? null : (string) __(
+            'bench.leaves',
+            ['um' => $this->format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name],
+        );
+    }
+
+    /** Where nothing is due now: what comes next, and when. */
+    public function nextWords(): string
+    {
+        $waits = $this->step->step->follow->coat !== null;
+
+        return (string) __($waits ? 'bench.next_between' : 'bench.next_at', [
+            'step' => $this->format->step($this->step->step),
+            'at' => $this->format->when($this->planned->slot()->startMin ?? $this->next->changesAtMin()),
+            'spread' => $waits ? $this->format->spread($this->next->window->opens ?? $this->next->ready) : '',
+        ]);
+    }
+
+    /** When to be reminded, minute; null where nothing is awaited. */
+    public function remindAtMin(): ?float
+    {
+        $changes = $this->is('waiting', 'missed_wait', 'open') ? $this->next->changesAtMin() : null;
+
+        return $changes === null || ! $this->is('open')
+            ? $changes
+            : max($this->planned->floor->nowMin, ($this->next->window?->sure()['until'] ?? $changes) - self::REMIND_MIN);
+    }
+
+    public function reminder(): string
+    {
+        return (string) __($this->is('open') ? 'bench.remind_ends' : 'bench.remind_due', [
+            'letter' => $this->planned->part->letter,
+            'step' => $this->format->step($this->step->step),
+        ]);
+    }
+}

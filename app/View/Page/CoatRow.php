@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Planning\PlannedPart;
+use App\Words\Formatter;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\StepTime;
+use OakGloss\Schedule\Way;
+
+/** A step of a part as one line of its list of coats. */
+final readonly class CoatRow
+{
+    public ?StepTime $time;
+
+    public bool $isNext;
+
+    private function __construct(public PlannedStep $step, private PlannedPart $planned, private Formatter $format)
+    {
+        $this->time = $planned->schedule->slot($step->step->key);
+        $this->isNext = $step === $planned->plan->next();
+    }
+
+    /** @return list<self> the newest coat first */
+    public static function of(PlannedPart $planned, Formatter $format): array
+    {
+        return array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), array_reverse($planned->plan->steps));
+    }
+
+    /** The state that colours what is next; null of any other step. */
+    public function state(): ?string
+    {
+        return $this->isNext ? ($this->planned->next->state ?? ActState::Ready)->value : null;
+    }
+
+    public function swatch(): string
+    {
+        $layer = $this->step->step->layer;
+
+        return $layer === null ? $this->step->step->kind->value : ($layer->builds ? 'resin' : 'base');
+    }
+
+    /** Whether the section through the skin looks otherwise after this step. */
+    public function isInSection(): bool
+    {
+        $step = $this->step->step;
+
+        return $this->step->zones !== []
+            && in_array($step->kind, [StepKind::Coat, StepKind::Flat], true)
+            && $step->grits?->inClear !== true;
+    }
+
+    /** @return list<string> papers, what is not needed and what wants a key, in half a line each */
+    public function asides(): array
+    {
+        $ladder = $this->step->ladder;
+        $grits = $this->step->step->grits;
+
+        return array_values(array_filter([
+            $ladder !== null
+                ? implode(' ', array_map(fn ($rung): string => "P{$rung->grit->number}", $ladder->steps))
+                : ($grits === null ? null : "P{$grits->to}"),
+            $this->step->skipped ? (string) __('parts.row.skipped') : null,
+            $this->time?->way === Way::Keyed ? (string) __('parts.row.keyed') : null,
+        ]));
+    }
+
+    /** @return list<string> what is known of the step before it is done */
+    public function notes(): array
+    {
+        $only = $this->step->step->layer?->only;
+        $notes = $this->step->isDone() ? [] : [
+            $this->ready(),
+            $this->leaves(),
+            $this->cutsThrough(),
+            $this->step->step->kind === StepKind::Lay
+                ? (string) __('parts.row.piece', ['piece' => $this->format->piece($this->planned->plan->brief->piece())])
+                : null,
+        ];
+
+        return array_values(array_filter([
+            $this->window(),
+            ...$notes,
+            $only === null ? null : (string) __('parts.row.only', ['zones' => implode(', ', $only)]),
+        ]));
+    }
+
+    public function when(): string
+    {
+        return match (true) {
+            $this->step->isDone() => $this->format->day($this->step->doneAtMin),
+            $this->isNext && $this->planned->next?->needsHandsNow() === true => (string) __('parts.row.now'),
+            default => $this->format->day($this->time?->startMin),
+        };
+    }
+
+    private function window(): ?string
+    {
+        $next = $this->planned->next;
+        if ($this->isNext && $next?->state === ActState::Open && $next->window !== null) {
+            return (string) __('parts.row.open', ['at' => $this->format->when($next->changesAtMin()), 'sure' => $this->format->sure($next->window)]);
+        }
+        $window = $this->step->isDone() ? null : $this->time?->window;
+
+        return $window === null ? null : (string) __('parts.row.window', [
+            'between' => $this->format->between($window->opens->expectedMin, $window->closes->expectedMin),
+            'sure' => $this->format->sure($window),
+        ]);
+    }
+
+    private function ready(): ?string
+    {
+        $ready = $this->time?->ready;
+
+        return $ready === null ? null : (string) __('parts.row.ready', [
+            'event' => $this->format->word('follow', $this->step->step->follow->kind->value),
+            'at' => $this->format->when($ready->expectedMin),
+            'spread' => $this->format->spread($ready),
+        ]);
+    }
+
+    private function leaves(): ?string
+    {
+        $worst = $this->step->step->kind === StepKind::Flat ? $this->step->worst() : null;
+
+        return $worst === null ? null : (string) __('bench.leaves', [
+            'um' => $this->format->um($worst->left()->inMicrometres()),
+            'zone' => $worst->zone->name,
+        ]);
+    }
+
+    /** Where the paper of a key would go through the cover, if more than the shop bears. */
+    private function cutsThrough(): ?string
+    {
+        $cut = $this->step->keyedThrough();
+
+        return $cut === null || $cut[1] <= $this->planned->plan->shop->targetBurnThrough ? null : (string) __('parts.row.cuts', [
+            'cover' => $this->format->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()),
+            'share' => $this->format->percent($cut[1]),
+            'zone' => $cut[0]->zone->name,
+        ]);
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Bench\Cup;
+use App\Time\ShopTime;
+use App\Words\Formatter;
+use OakGloss\Cure\BatchHeat;
+use OakGloss\Cure\TackWindow;
+use OakGloss\Schedule\ActState;
+use OakGloss\Schedule\MixAhead;
+
+/** A cup on the scale as its page shows it. */
+final readonly class WeighPage
+{
+    /** Resin that runs over by less is within what a scale shows. */
+    private const OVER = 1.005;
+
+    public string $key;
+
+    public float $nowMin;
+
+    public bool $isTooLate;
+
+    /** What goes in next; null when the cup is right. */
+    public ?string $next;
+
+    public ?MixAhead $ahead;
+
+    /** The window that the coat goes into. */
+    public ?TackWindow $window;
+
+    public function __construct(private Cup $cup, private Formatter $format)
+    {
+        $this->key = $cup->step->step->key;
+        $this->nowMin = $cup->planned->floor->nowMin;
+        $this->isTooLate = $cup->isTooLate();
+        $this->next = $cup->next();
+        $this->ahead = $cup->ahead();
+        $this->window = $cup->serves();
+    }
+
+    public function closesMin(): ?float
+    {
+        return $this->window?->closes->expectedMin;
+    }
+
+    public function hasClosed(): bool
+    {
+        return $this->closesMin() !== null && $this->closesMin() <= $this->nowMin;
+    }
+
+    public function windowWords(): string
+    {
+        $opens = $this->window?->opens->expectedMin;
+
+        return (string) __($opens > $this->nowMin ? 'weigh.opens_closes' : 'weigh.closes', [
+            'from' => $this->format->when($opens),
+            'at' => $this->format->when($this->closesMin()),
+        ]);
+    }
+
+    /** Past bonding, and hard enough for paper. */
+    public function mayBeKeyed(): bool
+    {
+        return $this->cup->planned->next?->state === ActState::KeyFirst;
+    }
+
+    /** @return array{closed: string, key: string} */
+    public function lateTimes(): array
+    {
+        return [
+            'closed' => $this->format->when($this->cup->planned->next?->window?->closes->expectedMin),
+            'key' => $this->format->when($this->cup->planned->next?->keyFromMin),
+        ];
+    }
+
+    public function airWords(): string
+    {
+        $floor = $this->cup->planned->floor;
+        $air = $this->format->celsius($floor->airNowC());
+
+        return $floor->dewPointC() === null
+            ? $air
+            : (string) __('weigh.air_dew', ['c' => $air, 'dew' => $this->format->celsius($floor->dewPointC())]);
+    }
+
+    /** Who says so, and how long ago. */
+    public function airFrom(): string
+    {
+        $reading = $this->cup->planned->floor->lastReading;
+
+        return $reading === null ? (string) __('weigh.by_curve') : (string) __($reading->source === 'probe' ? 'weigh.by_probe' : 'weigh.by_hand', [
+            'ago' => $this->format->span($this->nowMin - ShopTime::minutes($reading->measured_at)),
+        ]);
+    }
+
+    /** @return list<string> what must stand ready */
+    public function checks(): array
+    {
+        $piece = $this->format->piece($this->cup->planned->plan->brief->piece());
+
+        return array_map(fn (string $check): string => (string) __("words.ready_check.{$check}", ['piece' => $piece]), $this->cup->readyCheck());
+    }
+
+    public function heatKey(BatchHeat $heat): string
+    {
+        return 'weigh.heat.'.match (true) {
+            $heat->isDangerous() => 'dangerous',
+            $heat->isHot() => 'hot',
+            $heat->wantsABench() => 'wants_bench',
+            default => 'calm',
+        };
+    }
+
+    /** @return array{span: string, grams: string, c: string} the pot life that the sheet states */
+    public function sheetPot(): array
+    {
+        $resin = $this->cup->resin;
+
+        return [
+            'span' => $this->format->span($resin->potLifeMin),
+            'grams' => $this->format->grams($resin->potMassG),
+            'c' => $this->format->celsius($resin->potC),
+        ];
+    }
+
+    /** @return list<array{name: string, in: float, mark: float, percent: float, isNext: bool, isIn: bool}> jars that this batch takes from */
+    public function jars(): array
+    {
+        [$batch, $pour, $toAdd] = [$this->cup->batch, $this->cup->pour, $this->cup->toAdd()];
+        $wanted = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG], fn (float $g): bool => $g > 0.0);
+        $in = ['resin' => $pour->resinG, 'hardener' => $pour->hardenerG, 'pigment' => $pour->pigmentG];
+
+        return array_map(function (string $jar) use ($in, $toAdd): array {
+            $mark = $in[$jar] + ($toAdd[$jar] ?? 0.0);
+
+            return [
+                'name' => $this->format->word('component', $jar),
+                'in' => $in[$jar],
+                'mark' => $mark,
+                'percent' => round(min(100.0, 100.0 * $in[$jar] / max(0.01, $mark)), 1),
+                'isNext' => $this->next === $jar,
+                'isIn' => $in[$jar] > 0.0 && ! isset($toAdd[$jar]),
+            ];
+        }, array_keys($wanted));
+    }
+
+    /** What a blended hardener is weighed from; null where it is one. */
+    public function blend(): ?string
+    {
+        $parts = array_map(fn (string $what, float $share): string => (string) __('weigh.blend_part', [
+            'grams' => $this->format->grams($this->cup->batch->hardenerG * $share),
+            'what' => $what,
+        ]), array_keys($this->cup->resin->hardenerParts), $this->cup->resin->hardenerParts);
+
+        return $parts === [] ? null : implode(' + ', $parts);
+    }
+
+    public function ratioKey(): string
+    {
+        return $this->cup->pour->ratioError() === null ? 'weigh.ratio' : 'weigh.ratio_is';
+    }
+
+    /** @return array<string, string> */
+    public function ratio(): array
+    {
+        $pour = $this->cup->pour;
+        $error = $pour->ratioError();
+        $wanted = ['wanted' => $this->format->hardener($this->cup->batch->ratio)];
+
+        return $error === null ? $wanted : $wanted + [
+            'is' => number_format(100.0 * $pour->hardenerG / $pour->resinG, 1),
+            'class' => $pour->keepsRatio() ? 'is-open' : 'is-stop',
+            'off' => ($error > 0.0 ? '+' : '−').$this->format->percent(abs($error)),
+        ];
+    }
+
+    /** Whether each minute counts: hardener comes next, or nothing is in yet. */
+    public function minutesCount(): bool
+    {
+        return $this->next === 'hardener' || $this->cup->pour->totalG() <= 0.0;
+    }
+
+    /** Resin past its mark, where hardener has to follow it; grams. */
+    public function resinOverG(): ?float
+    {
+        [$in, $mark] = [$this->cup->pour->resinG, $this->cup->batch->resinG];
+
+        return $this->next === 'hardener' && $in > $mark * self::OVER ? $in - $mark : null;
+    }
+
+    /** `12.0 g resin + 5.2 g hardener`: what is still to pour. */
+    public function toAdd(): string
+    {
+        $toAdd = $this->cup->toAdd();
+
+        return implode(' + ', array_map(
+            fn (string $jar, float $g): string => $this->format->grams($g).' '.$this->format->word('component', $jar),
+            array_keys($toAdd),
+            $toAdd,
+        ));
+    }
+}

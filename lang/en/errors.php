@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+// Pages in place of the one that was asked for, by status.
+return [
+    'title' => [
+        403 => 'That is not yours to see or change',
+        404 => 'There is nothing at this address',
+        419 => 'The page lay open too long',
+        429 => 'Too many requests in a minute',
+        503 => 'The shop is closed for a moment',
+        'other' => 'Something went wrong here',
+    ],
+    'so' => [
+        403 => 'It belongs to another shop, can\'t be changed any more, or is for other roles than yours. Nothing was recorded.',
+        404 => 'Nothing was recorded.',
+        405 => 'Nothing was recorded.',
+        419 => 'Go back, load the page anew and press again. Nothing was recorded.',
+        429 => 'Wait a minute, then go on.',
+        500 => '<strong>What you pressed last was not recorded.</strong> Look at the bench, then press again; what was recorded before stands.',
+        'unread' => 'What was recorded before stands.',
+        'other' => 'What was recorded before stands.',
+    ],
+    'unreadable' => 'That can\'t be read',
+    'not_this' => '<b>Not this</b> :word',
+];

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+// The brief of a part.
+return [
+    'change' => 'Change the brief',
+    'change_of' => 'Change :part',
+    'not_kept' => 'Not kept yet.',
+    'another_look' => 'One field needs another look.|:count fields need another look.',
+    'nothing_lost' => 'Nothing typed is lost.',
+    'name' => 'Name',
+    'letter' => 'Letter tag',
+    'substrate' => 'Made of',
+    'tone' => 'Colour',
+    'primed' => 'comes primed or sealed',
+    'primed_what' => 'metal, wood',
+    'size' => 'Size',
+    'shape' => 'Nearest shape',
+    'unit' => 'Unit',
+    'units' => ['mm' => 'mm', 'in' => 'inches'],
+    'wrap' => 'Wrap under the rim',
+    'holes' => 'Holes to drill',
+    'life' => 'Finish and life',
+    'finish' => 'Finish',
+    'top' => 'Surface',
+    'print_through' => 'Before the last flatting',
+    'needed_by' => 'Needed by',
+    'priority' => 'On the run sheet',
+    'will_see' => 'It will see',
+    'lives' => ['sun' => 'sun', 'heat' => 'heat', 'wear' => 'wear'],
+    'with' => 'With what',
+    'cloth' => 'Cloth',
+    'base_resin' => 'Base resin',
+    'clear_resin' => 'Resin over the cloth',
+    'backing' => 'Base coat',
+    'stripes' => 'Masked lines under clear',
+    'none' => 'none',
+    'keep' => 'Keep the brief',
+    'plan' => 'Plan this part',
+    'back' => 'Back',
+    'not_now' => 'Not now',
+];

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+// The list of parts and a part's plan.
+return [
+    'one' => 'Part',
+    'new' => 'New part',
+    'none' => 'No part yet. The first one takes two minutes to describe.',
+    'method' => 'brush-on skin',
+    'primed' => 'primed',
+    'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'record' => 'Record'],
+    'steps_done' => ':n of :of steps done',
+    'ready' => 'ready <b>:at</b>',
+    'finished' => 'Finished',
+    'finished_pages' => 'Finished parts',
+    'newer' => 'Newer',
+    'older' => 'Older',
+    'page' => ':n of :of',
+
+    'figures' => [
+        'ready' => 'ready',
+        'finished' => 'finished',
+        'print' => 'weave prints back', 'by_cure' => 'by full cure', 'none_from' => 'none from :at',
+        'hands' => 'hands-on ahead',
+        'resin' => 'resin, mixed',
+        'risk' => 'risk of burn-through', 'any' => ':zone, :any that any shows',
+        'gloss' => 'gloss at 60°', 'expected' => 'GU, expected',
+    ],
+
+    'mind' => 'Mind',
+    'choices' => 'Choices and their price',
+    'fewest' => 'fewest that keep every show zone under :target',
+    'by_hand' => 'set by hand',
+    'price' => 'ready :ready · :count mix · :grams · :hands hands · :risk risk, :any that any shows'
+        .'|ready :ready · :count mixes · :grams · :hands hands · :risk risk, :any that any shows',
+    'anew' => ', :at if it were placed anew as it is',
+    'nibs' => ' · nib paper cuts :share',
+
+    'coats' => 'Coats, newest on top',
+    'change_brief' => 'Change the brief',
+    'next' => 'Next: :step',
+    'show_section' => 'Show the section after this step',
+    'more_on' => 'More on :step',
+    'hands' => 'hands-on :span',
+    'row' => [
+        'skipped' => '· not needed',
+        'keyed' => '· key first',
+        'open' => 'window open, closes :at, :sure',
+        'window' => 'window :between, :sure',
+        'ready' => ':event :at, between :spread',
+        'cuts' => 'on :cover of cover: :share of :zone would be cut to the fibre where the paper goes over all of it: nibs only',
+        'piece' => 'piece :piece',
+        'only' => 'over :zones alone',
+        'now' => 'now',
+    ],
+
+    'faces' => 'Type each face below as a zone with its area. The cloth piece is guessed from a square of the same area.',
+    'unplannable' => 'No plan can be made of this part as it is kept',
+    'because' => '<b>Why</b> :why',
+    'unplannable_so' => 'It is left out of the run sheet, and all others go on. What was recorded stays as it is.',
+    'change_its_brief' => 'Change its brief',
+];

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'account' => 'Your sign-in',
+    'present' => 'Present password',
+    'new_password' => 'New password',
+    'good_password' => '12 to 200 characters. Four words in a row are a good one.',
+    'new_again' => 'The new one again',
+    'change' => 'Change it',
+    'sign_ins' => 'Sign-ins',
+    'ends' => 'A sign-in ends after twelve hours, on a device that you stay signed in on after thirty days.',
+    'everybody' => 'Everybody who works here',
+    'out_everywhere' => 'Sign out everywhere',
+
+    'audit' => 'Audit list',
+    'audit_what' => 'Sign-ins and refusals, roles, settings, sheets, exports and restores. By the machine\'s clock; nothing here can be changed.',
+    'audit_scroll' => 'Audit list; scroll sideways',
+    'audit_columns' => ['When', 'Who', 'What', 'From'],
+    'machine' => 'the machine itself',
+    'no_entry' => 'Nothing yet.',
+
+    'link_for' => 'One-time link for :name',
+    'link_once' => 'It is shown this once, works once and for seven days. Whoever holds it sets the password: hand it over, or print it.',
+    'link' => 'Link',
+    'who' => 'Who works here',
+    'left' => 'left :at',
+    'last_in' => 'last signed in :at',
+    'never_in' => 'has not signed in yet',
+    'take_back' => 'Take back',
+    'is' => 'Is',
+    'new_link' => 'New one-time link',
+    'has_left' => 'Has left',
+    'new' => 'Somebody new',
+    'initials' => 'Initials',
+    'initials_where' => 'on the run sheet',
+    'email' => 'Address to sign in with',
+    'add' => 'Add, and show a link',
+
+    'join' => [
+        'title' => 'Set a password',
+        'welcome' => 'Welcome, :name',
+        'once' => 'This link works once. Set your password; you sign in with <b>:email</b>.',
+        'again' => 'The same again',
+        'set' => 'Set it and sign in',
+    ],
+];

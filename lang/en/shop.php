@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+// Hours, air and the shop's own numbers.
+return [
+    'owners' => 'The shop\'s numbers are the owner\'s to change; days with other hours stand below.',
+    'another_look' => 'Some fields need another look; nothing typed is lost.',
+    'days' => [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
+
+    'week' => 'Week: hands and air',
+    'week_how' => 'Times like 08:00; leave a span empty where nobody works. One that ends before it begins goes on past midnight.',
+    'week_scroll' => 'Week; scroll sideways',
+    'week_columns' => ['Day', 'Hands from', 'until', 'and from', 'until', 'Coldest °C', 'at', 'Warmest °C', 'at'],
+    'span_from' => ':day, span :n, from',
+    'span_until' => ':day, span :n, until',
+    'curve' => [
+        'coldest_c' => 'coldest', 'coldest_at' => 'time of the coldest', 'warmest_c' => 'warmest', 'warmest_at' => 'time of the warmest',
+    ],
+
+    'hands' => 'Hands',
+    'hands_how' => 'Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 past midnight; '
+        .'an empty day is a day off.',
+    'at_bench' => '<b>:name</b> at the bench',
+    'own_hours' => 'own hours',
+    'own_days' => 'Days',
+
+    'things' => 'Shared things: places',
+    'thing' => [
+        'booth' => 'Spray booth', 'warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place',
+    ],
+    'parts' => 'parts',
+    'cool_place' => 'Cool place has',
+
+    'points' => 'Typed points',
+    'points_how' => 'Where more is known than the day curve: between points up to 16 hours apart only these hold.',
+    'many_points' => ':n points stand, more than are typed by hand. <a href=":url">See the air</a>.',
+    'point' => 'Point :n',
+    'point_air' => 'air',
+
+    'cup_loss' => 'Left in cup and brush',
+    'cup_loss_unit' => 'g a coat',
+    'scale_step' => 'Step of the scale for cups',
+    'part_scale_step' => 'Step of the scale for parts',
+    'calliper_step' => 'Step of the calliper',
+    'ranges' => 'Devices may be',
+    'range' => ['private' => 'in this building\'s own network', 'loopback' => 'on this machine'],
+    'no_range' => 'Without either, only addresses of the open net are asked.',
+    'meter' => 'Gloss meter answers at',
+    'unrest' => 'Moving a part that was told another time costs',
+    'unrest_why' => 'A better plan is offered only where it gains more than this for every part that it moves.',
+    'target' => 'Burn-through allowed',
+    'target_unit' => '% of a show zone',
+    'print_through' => 'Before the last flatting, usually',
+    'print_through_why' => 'for new parts; each part can choose its own',
+
+    'exceptions' => 'Days with other hours',
+    'exception' => ':day, :who: :hours',
+    'everybody' => 'everybody',
+    'nobody' => 'nobody there',
+    'withdraw' => 'Withdraw',
+    'none_ahead' => 'None ahead.',
+    'day' => 'Day',
+    'whose' => 'Whose',
+    'hours' => 'Hours',
+    'hours_empty' => 'empty where nobody is there',
+    'because' => 'Because',
+    'goes_home' => ':name goes home now',
+];

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+// Windows of the open parts against time, over the bench.
+return [
+    'title' => 'Windows of the open parts',
+    'scroll' => 'Windows against time; scroll sideways',
+    'drawing' => 'Windows against time',
+    'what' => 'Dotted while wet, solid while the coat bonds, tapering once missed or curing. The table below tells the same.',
+    'curing' => 'curing · :step :at',
+    'coldest' => 'coldest :c',
+    'closed' => 'shop closed',
+    'columns' => ['Part', 'Next', 'Opens', 'Closes', 'Sure part', 'Sandable'],
+];

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+// A window turned to where hands are free.
+return [
+    'title' => 'Window turned round',
+    'head' => 'A window where hands are free',
+    'none' => 'No part takes next a coat that another has to follow while it bonds.',
+    'free' => 'Hands are free',
+    'example' => 'tomorrow 13:00 to 14:30 and after 16:00',
+    'pool' => 'all at this stage in one cup: :letters',
+    'find' => 'Find ways',
+    'nothing' => '<b>Nothing lands there.</b> No start, hardener or warm box on the shelf brings the window of the next coat into these hours. '
+        .'<span>Give it a later evening, or let it cure and key it.</span>',
+    'way' => ':letters: coat :coat, next :next',
+    'drawing' => 'Coat :coat, window :between, next coat :next',
+    'blend' => '(estimate: no sheet states a blend)',
+    'cups' => '{1} · :grams in one cup, use within :span|[2,*] · :grams in :count cups, use within :span',
+    'too_long' => 'too long to spread from one mix: mix for each part',
+    'warm_box' => 'warm box at :c °C until :until',
+    'saves' => ':weight instead would save a coat',
+    'ready' => 'ready :at',
+    'ready_now' => 'ready :at, now :now',
+    'take' => 'Take it',
+    'warms' => 'Warm box: no warmer than shown, never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
+];

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+// A cup on the scale.
+return [
+    'title' => 'Weigh',
+    'in' => 'in :span',
+    'closes' => 'goes into a window that closes :at',
+    'opens_closes' => 'goes into a window that opens :from and closes :at',
+    'closed_mixed' => '<b>The window closed :at with this cup mixed.</b> Spread it only where the witness patch still prints. '
+        .'<span>Else let it go: keyed, a fresh cup holds.</span>',
+    'closed_now' => '<b>The window has closed.</b> No hardener now: key first, or take another way. <span><a href=":url">Look again</a></span>',
+    'late' => 'The window has closed',
+    'late_key' => '<b>No hardener now.</b> The coat below is past bonding since :closed. '
+        .'<span>Key it with P180 until evenly dull and wipe; then this coat goes on as on a fresh surface.</span>',
+    'late_wait' => '<b>No hardener now.</b> The coat below is past bonding since :closed. <span>It is too soft to sand until :key. Then key and coat.</span>',
+    'other_ways' => 'Other ways, on the bench',
+    'keeps' => 'In the cup: :grams. Resin alone keeps.',
+
+    'before' => 'Before hardener goes in. The cup\'s clock can\'t be stopped.',
+    'never_spread' => '<b>Mind</b> No number of cups can be spread before it gels in this air. '
+        .'<span>A second pair of hands, a slower hardener or a cooler hour; the plan says which.</span>',
+    'air_dew' => ':c, dew point :dew',
+    'by_probe' => 'by the probe, :ago ago',
+    'by_hand' => 'typed, :ago ago',
+    'by_curve' => 'by the day curve alone: feel it',
+    'new_since' => 'Tools, gloves and masking stood ready today. New since then:',
+    'ready' => 'Ready, weigh <span class="num">:grams</span>',
+    'all_ready' => 'All ready, weigh <span class="num">:grams</span>',
+
+    'in_cup' => 'in the cup',
+    'grams_of' => ':grams <small>of :of</small>',
+    'cups' => '<b>Mind</b> Mix and spread it in :n cups of :grams, one after the other. '
+        .'<span>One cup would gel under the brush, or holds more than the sheet\'s :most.</span>',
+    'heat' => [
+        'calm' => '',
+        'dangerous' => '<b>Left standing this cup runs away:</b> pour it into a flat tray or more cups;',
+        'hot' => '<b>Left standing this cup gets hot:</b>',
+        'wants_bench' => '<b>Not on wood or foam:</b> there it would reach :peak °C; on the bench',
+        'gels' => 'it gels after :span and peaks at :peak °C',
+        'never_gels' => 'it does not gel within 20 hours and peaks at :peak °C',
+        'of' => 'the heat of the cup',
+        'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of an 80 mm cup on a bench: top and wall to the air, bottom to the bench, '
+            .'half the depth conducts. Fitted to the sheet\'s pot life of :span for :grams at :c. 420 J/g, 1.9 J/gK, 12 and 20 W/m²K are planning values. '
+            .'On wood or foam it would reach :peak °C.',
+    ],
+    'blend' => '<b>Hardener is two:</b> :parts.',
+    'blend_part' => ':grams of :what',
+    'ratio' => 'ratio 100 : :wanted by weight',
+    'ratio_is' => 'ratio 100 : :is, wanted 100 : :wanted · <b class=":class">:off</b>',
+
+    'overpoured' => '<b>Too much hardener.</b> Add :grams resin, then the ratio is right again. <span>The cup will hold :total.</span>',
+    'ran_over' => '<b>Resin ran over by :grams.</b> The hardener\'s mark has moved with it.',
+    'as_shown' => 'All as shown: <span class="num">:jars</span>',
+    'as_shown_for' => 'For a cup that was weighed to the marks. Where it differs, jar by jar:',
+    'add' => 'Add <span class="num">:grams</span> :jar',
+    'poured_of' => ':jar poured',
+    'poured' => 'Poured',
+    'type' => 'Type what the scale shows for this jar, tared. Each pour is kept; a wrong one is struck out in the record.',
+
+    'mix' => 'Mix two minutes, scrape, decant',
+    'mix_how' => 'Past the point where streaks vanish, sides and bottom, then into a clean cup.',
+    'use_by' => 'use by',
+    'sheet' => 'sheet',
+    'sheet_pot' => ':span for :grams at :c',
+    'this_cup' => 'this cup',
+    'this_pot' => ':grams in air of :c: it gels :span after the first hardener, by the cup\'s heat',
+
+    'nothing_mixed' => 'That step is done or mixes nothing.',
+    'already_on' => 'That coat is already on.',
+    'check_first' => 'The ready check stands before the mix.',
+    'no_hardener' => 'The window has closed: no hardener before the key.',
+    'too_much' => 'No cup holds that much. Type the grams of this jar alone.',
+];

@@ -1,0 +1,107 @@
+@inject('format', 'App\Words\Formatter')
+@can('work', $part)
+<div class="acts">
+    @if ($isCoat())
+        @if ($mayWeigh())
+            <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif
+                href="{{ route('weigh', [$part, $key]) }}">{{ __('bench.weigh', ['grams' => $format->grams($step->batch->totalG())]) }}</a>
+            @if ($primary)
+                <x-act :part="$part" kind="coat_on" :step="$key" :to="$to">
+                    <button class="btn" data-key="c">{{ $format->label('coat_on') }}</button>
+                </x-act>
+            @endif
+        @elseif ($wantsKey())
+            <x-act :part="$part" kind="sanded" :step="$key" :to="$to" grit="180">
+                <button @class(['btn', 'go' => $primary])>{{ __('bench.keyed') }}</button>
+            </x-act>
+        @endif
+    @elseif ($wantsReadyCheck())
+        <details class="fold" data-fold="r">
+            <summary class="btn go">{{ $format->label('ready') }}</summary>
+            <x-act :part="$part" kind="ready" :step="$key" :to="$to" class="touches">
+                @foreach (__('words.clear_check') as $item)
+                    <label class="tick big"><input type="checkbox" required> <span>{{ $item }}</span></label>
+                @endforeach
+                <button class="btn go">{{ __('bench.all_ready') }}</button>
+            </x-act>
+        </details>
+    @else
+        <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()">
+            <button @class(['btn', 'go' => $primary && $isDue()]) @disabled($grit() !== null && ! $isDue())
+                >{{ $format->label($act()) }}{{ $grit() === null ? '' : " P{$grit()}" }}</button>
+        </x-act>
+        @if ($primary && $isFlat() && ! request()->routeIs('parts.sand'))
+            <a class="btn" href="{{ route('parts.sand', $part) }}">{{ __('bench.ladder') }}</a>
+        @endif
+    @endif
+    @if ($coat = $touchable())
+        <details class="fold" @if ($primary) data-fold="t" @endif>
+            <summary class="btn">{{ $format->label('touched') }}</summary>
+            <x-act :part="$part" kind="touched" :step="$coat->step->key" :to="$to" class="touches">
+                <p>{{ __('bench.touch', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
+                @foreach (OakGloss\Cure\Touch::cases() as $touch)
+                    <button class="btn" name="touch" value="{{ $touch->value }}"
+                        >{{ $format->word('touch', $touch->value) }} <small>{{ $format->word($touchSays(), $touch->value) }}</small></button>
+                @endforeach
+            </x-act>
+        </details>
+    @endif
+    @if ($coat = $sandable())
+        <details class="fold">
+            <summary class="btn">{{ __('bench.paper_check') }}</summary>
+            <x-act :part="$part" kind="tried" :step="$coat->step->key" :to="$to" class="touches">
+                <p>{{ __('bench.try', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
+                @foreach (__('bench.papers') as $paper => [$what, $says])
+                    <button class="btn" name="paper" value="{{ $paper }}">{{ $what }} <small>{{ $says }}</small></button>
+                @endforeach
+            </x-act>
+        </details>
+    @endif
+    @if ($mayHaveBeenLaid())
+        <details class="fold">
+            <summary class="btn">{{ __('bench.laid') }}</summary>
+            <div class="others">
+                <x-act :part="$part" kind="done" step="lay" :to="$to" class="late">
+                    <label for="laid-{{ $part->id }}">{{ __('bench.laid_at') }}</label>
+                    <input id="laid-{{ $part->id }}" type="time" name="at" required>
+                    @include('bench.days-ago', ['id' => "laid-day-{$part->id}"])
+                    <button class="btn">{{ __('bench.keep') }}</button>
+                </x-act>
+            </div>
+        </details>
+    @endif
+    @if ($primary)
+        <details class="fold">
+            <summary class="btn quiet">{{ __('bench.other') }}</summary>
+            <div class="others">
+                @if ($isSkippable())
+                    <x-act :part="$part" kind="skipped" :step="$key" :to="$to">
+                        <button class="btn">{{ __('bench.skip') }}</button>
+                    </x-act>
+                @endif
+                <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()" class="late">
+                    <label for="at-{{ $part->id }}"
+                        >{{ __('bench.earlier', ['act' => $format->label($act()).($grit() === null ? '' : " P{$grit()}")]) }}</label>
+                    <input id="at-{{ $part->id }}" type="time" name="at" required>
+                    @include('bench.days-ago', ['id' => "at-day-{$part->id}"])
+                    <button class="btn">{{ __('bench.keep') }}</button>
+                </x-act>
+                @foreach ($besides() as $kind)
+                    <x-act :part="$part" :kind="$kind::KIND" :step="$key" :to="$to" class="late">
+                        <x-entries :kind="$kind" :id="$kind::KIND.'-'.$part->id" />
+                        <button class="btn">{{ __('bench.keep') }}</button>
+                    </x-act>
+                @endforeach
+                @if ($fact = $lastFact())
+                    <form method="post" action="{{ route('facts.strike', [$part, $fact->id]) }}">
+                        @marks
+                        <input type="hidden" name="to" value="{{ $to }}">
+                        <button class="btn"
+                            >{{ __('bench.strike', ['act' => $format->label($fact->content::KIND), 'at' => $format->when($fact->atMin)]) }}</button>
+                    </form>
+                @endif
+            </div>
+        </details>
+    @endif
+</div>
+@endcan

@@ -1,0 +1,72 @@
+<section @class(['card', 'ladder', 'is-done' => $step->isDone(), 'is-next' => $flat->isNext]) aria-labelledby="ladder-{{ $n }}">
+    <div class="card-head">
+        <h2 id="ladder-{{ $n }}">{{ $format->step($step->step) }}
+            <span class="soft">{{ __('sand.from_to', [
+                'from' => $ladder->first()->number, 'to' => $ladder->last()->number, 'driven' => $flat->driven(),
+            ]) }}</span></h2>
+        <p class="num">{{ $flat->when() }}</p>
+    </div>
+    @if ($flat->buy !== [])
+        <ul class="findings">
+            <li class="finding is-warn">
+                @say('sand.buy', ['driven' => $flat->driven(), 'papers' => implode(', ', array_map(fn ($p) => "P{$p}", $flat->buy))])
+            </li>
+        </ul>
+    @endif
+    <div class="ladder-body">
+        <div>
+            <x-table :columns="$flat->columns()" :scroll="__('sand.scroll')" class="ladder-table">
+                @foreach ($ladder->steps as $r => $rung)
+                    <tr @class(['is-done' => $flat->isSanded($rung), 'is-next' => $flat->isNextPaper($rung)])>
+                        <th scope="row">P{{ $rung->grit->number }}</th>
+                        <td>{{ number_format($rung->cutUm, 1) }} µm</td>
+                        <td>{{ number_format($ladder->method->scratchUm($rung->grit), 1) }} µm</td>
+                        <td>{{ $format->span($rung->minutes) }}</td>
+                        <td @class(['is-over' => $flat->papers[$r]['pieces'] > $flat->papers[$r]['has']])>{{ $flat->papers[$r]['pieces'] }}
+                            <small>{{ __('sand.of', ['n' => $flat->papers[$r]['has']]) }}</small></td>
+                        <td>{{ $flat->isSanded($rung) ? __('sand.sanded') : '' }}</td>
+                    </tr>
+                @endforeach
+            </x-table>
+            <p class="cue">{{ $format->cue($step->step) }}</p>
+            <x-cautions :step="$step->step" />
+            @if ($flat->isNow)
+                @include('parts.pass')
+                <x-step-acts :call="$planned" to="part" primary />
+            @elseif ($changed = $flat->changed())
+                <p class="soft num">{{ $changed }}</p>
+            @endif
+            <x-why :what="__('sand.ladder')"><p>{{ __('sand.ladder_why') }}</p></x-why>
+        </div>
+        <div>
+            @if ($flat->scale->rows !== [])
+                <x-drawing.cut-scale :flat="$flat" :n="$n" />
+            @else
+                <p class="soft side-note">{{ $flat->cutsClear() }}</p>
+            @endif
+            <x-drawing.scratches :profile="$flat->profile" :n="$n" />
+        </div>
+    </div>
+    @if (count($flat->ways) > 1)
+        <details class="other-ways" @if ($flat->isNow) open @endif>
+            <summary>{{ __('sand.other_ways') }}</summary>
+            <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">
+                @marks
+                @foreach ($flat->ways as $way)
+                    <div @class(['way', 'is-taken' => $way['isCurrent']])>
+                        <p>
+                            <b>{{ Str::ucfirst($flat->wayName($way)) }}</b>
+                            <span class="num soft">{{ $flat->wayPrice($way) }}</span>
+                        </p>
+                        @if ($way['isCurrent'])
+                            <span class="soft">{{ __('sand.taken') }}</span>
+                        @else
+                            <button class="btn" name="way" value="{{ $way['driven']->value }}-{{ $way['from'] }}"
+                                >{{ __('sand.take') }}<span class="visually-hidden"> {{ $flat->wayName($way, short: true) }}</span></button>
+                        @endif
+                    </div>
+                @endforeach
+            </form>
+        </details>
+    @endif
+</section>

@@ -1,0 +1,23 @@
+<fieldset class="card"><legend>{{ __('app.rooms.bench') }}</legend>
+    <div class="grid-3">
+        <x-field name="cup_loss_g" :label="__('shop.cup_loss')" :unit="__('shop.cup_loss_unit')" type="number" :value="$shop->cup_loss_g" />
+        <x-field name="scale_step_g" :label="__('shop.scale_step')" unit="g" type="number" :value="$shop->scale_step_g" />
+        <x-field name="part_scale_step_g" :label="__('shop.part_scale_step')" unit="g" type="number" :value="$shop->part_scale_step_g" />
+        <x-field name="calliper_step_mm" :label="__('shop.calliper_step')" unit="mm" type="number" :value="$shop->calliper_step_mm" />
+        <div class="field">
+            <span id="ranges">{{ __('shop.ranges') }}</span>
+            <input type="hidden" name="device_ranges" value="">
+            @foreach (__('shop.range') as $range => $where)
+                <label class="check"><input type="checkbox" name="device_ranges[]" value="{{ $range }}"
+                    @checked(in_array($range, $shop->device_ranges, true))> {{ $where }}</label>
+            @endforeach
+            <p class="more">{{ __('shop.no_range') }}</p>
+        </div>
+        <x-field name="meter_url" :label="__('shop.meter')" type="url" :value="$shop->meter_url" />
+        <x-field name="unrest_min" :label="__('shop.unrest')" unit="min" type="number" :value="$shop->unrest_min" :hint="__('shop.unrest_why')" />
+        <x-field name="target_percent" :label="__('shop.target')" :unit="__('shop.target_unit')" type="number"
+            :value="round(100 * $shop->target_burn_through, 3)" />
+        <x-pick name="print_through" :label="__('shop.print_through')" :hint="__('shop.print_through_why')" :value="$shop->print_through"
+            :choices="$format->choices('print_through', OakGloss\Method\PrintThrough::cases())" />
+    </div>
+</fieldset>

@@ -1,0 +1,34 @@
+@php([$pour, $next, $jar] = [$cup->pour, $page->next, $format->word('component', $page->next)])
+<section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
+    @if ($cup->isOverpoured())
+        <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
+            'grams' => $format->grams($pour->resinToAddG()), 'total' => $format->grams($pour->totalG() + $pour->resinToAddG()),
+        ])</p>
+    @elseif ($over = $page->resinOverG())
+        <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->grams($over)])</p>
+    @endif
+    @if ($pour->totalG() <= 0)
+        <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="all-shown">
+            @marks
+            <input type="hidden" name="component" value="all">
+            <button class="btn go wide-btn"><span>@say('weigh.as_shown', ['jars' => $page->toAdd()])</span></button>
+            <p class="soft">{{ __('weigh.as_shown_for') }}</p>
+        </form>
+    @endif
+    <h1 id="pour-title">@say('weigh.add', ['grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar])</h1>
+    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour" data-component="{{ $next }}"
+        data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
+        @marks
+        <input type="hidden" name="component" value="{{ $next }}">
+        <div @class(['field', 'is-wrong' => $errors->has('grams')])>
+            <label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span class="unit">g</span></label>
+            <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed"
+                value="{{ App\View\Old::of('grams') }}" required @if ($pour->totalG() > 0) autofocus @endif
+                @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
+            @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
+        </div>
+        <button @class(['btn', 'go' => $pour->totalG() > 0])>{{ __('weigh.poured') }}</button>
+        <p class="num preview" x-text="preview" aria-live="polite"></p>
+    </form>
+    <p class="soft">{{ __('weigh.type') }}</p>
+</section>
