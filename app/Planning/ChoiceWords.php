@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Words\Formatter;
+use App\Words\Sentences;
 
-/** The words of a choice's values. */
+/** The words of a choice's values, and of what each comes to. */
 final class ChoiceWords
 {
-    public function __construct(private readonly Formatter $format)
+    public function __construct(private readonly Formatter $format, private readonly Sentences $sentences)
     {
     }
 
@@ -36,5 +37,25 @@ final class ChoiceWords
             $field === 'build_g_m2' => $value === '0' ? '' : (string) __('words.build_g_m2_holds'),
             default => $this->format->word("{$field}_why", $value),
         };
+    }
+
+    /** What a choice comes to, or why it can't be taken. */
+    public function price(PricedChoice $option): string
+    {
+        if ($option->refusal !== null) {
+            return $this->sentences->finding($option->refusal)['what'];
+        }
+        $anew = $option->anewMin === null ? '' : (string) __('parts.anew', ['at' => $this->format->day($option->anewMin)]);
+        $nibs = in_array($option->field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0.0
+            ? (string) __('parts.nibs', ['share' => $this->format->percent($option->nibRisk)])
+            : '';
+
+        return trans_choice('parts.price', $option->mixes, [
+            'ready' => $this->format->day($option->readyMin).$anew,
+            'grams' => $this->format->grams($option->grams),
+            'hands' => $this->format->span($option->handsMin),
+            'risk' => $this->format->percent($option->risk),
+            'any' => $this->format->percent($option->anyShows),
+        ]).$nibs;
     }
 }

@@ -7,6 +7,8 @@ namespace App\Planning;
 use App\Models\HourException;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Shelf\ShelfKind;
+use App\Shelf\ShelfKinds;
 use App\Shelf\ShelfPapers;
 use App\Time\DaySpans;
 
@@ -34,9 +36,10 @@ final class Fingerprint
         $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))
             ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
+        $parts = $shop->parts()->whereNull('finished_at')->orderBy('id')->get();
+
         return [
-            'parts' => $shop->parts()->whereNull('finished_at')->orderBy('id')->get()
-                ->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
+            'parts' => $parts->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
             'facts' => $facts,
             'paces' => md5(serialize($this->paces->known($shop->id))),
             'shop' => md5(serialize([
@@ -69,6 +72,7 @@ final class Fingerprint
             'content' => md5(serialize([
                 PartFact::query()->whereIn('id', array_values($facts))->orderBy('id')->pluck('token')->all(),
                 $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
+                array_map(fn (ShelfKind $kind): array => $kind->rowsOf($parts), array_values(ShelfKinds::all())),
             ])),
             'air' => round($this->meanAir($floor), 2),
             'papers' => [ShelfPapers::all($this->chains->papersBy($shop->id)), $this->chains->papersBy($shop->id)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Models\Part;
 use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\StoredItem;
@@ -124,6 +125,21 @@ abstract class ShelfKind
     final public function of(Shop $shop): Collection
     {
         return $this->query()->where('shop_id', $shop->id)->whereNull('superseded_by_id')->orderBy(static::ORDER)->get();
+    }
+
+    /**
+     * What the sheets hold that parts name: a number alone may be another sheet's after a restore.
+     *
+     * @param Collection<int, Part> $parts
+     *
+     * @return list<object>
+     */
+    final public function rowsOf(Collection $parts): array
+    {
+        $ids = array_map(fn (string $column): array => $parts->pluck($column)->all(), static::PART_COLUMNS);
+        $ids = array_unique(array_filter(array_merge([], ...$ids)));
+
+        return $ids === [] ? [] : array_values($this->query()->whereIn('id', $ids)->orderBy('id')->toBase()->get()->all());
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<ShelfItem> */

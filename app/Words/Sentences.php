@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Planning\PricedChoice;
 use Illuminate\Support\Str;
 use OakGloss\Finding\Finding;
 use OakGloss\Plan\FilmAnswer;
@@ -66,26 +65,6 @@ final class Sentences
             'what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)),
             'do' => Str::ucfirst((string) __("words.film_answer.{$code}.do", $args)),
         ];
-    }
-
-    /** What a choice comes to, or why it can't be taken. */
-    public function price(PricedChoice $option): string
-    {
-        if ($option->refusal !== null) {
-            return $this->finding($option->refusal)['what'];
-        }
-        $anew = $option->anewMin === null ? '' : (string) __('parts.anew', ['at' => $this->format->day($option->anewMin)]);
-        $nibs = in_array($option->field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0.0
-            ? (string) __('parts.nibs', ['share' => $this->format->percent($option->nibRisk)])
-            : '';
-
-        return trans_choice('parts.price', $option->mixes, [
-            'ready' => $this->format->day($option->readyMin).$anew,
-            'grams' => $this->format->grams($option->grams),
-            'hands' => $this->format->span($option->handsMin),
-            'risk' => $this->format->percent($option->risk),
-            'any' => $this->format->percent($option->anyShows),
-        ]).$nibs;
     }
 
     /** @return array{what: string, tip: string} */

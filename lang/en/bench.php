@@ -49,7 +49,7 @@ return [
     'mix_hands' => ' · :who there :at, :span',
     'anybody' => 'hands',
     'goes_out' => ':ml ml go out, the rest is lost in gun and hose or brush',
-    'use_within' => '; use within :span',
+    'goes_out_within' => ':ml ml go out, the rest is lost in gun and hose or brush; use within :span',
     'each_coat' => 'each coat',
     'wet_flash' => ':um µm wet, flash :flash',
     'further' => 'a further coat bonds until :span',

@@ -30,12 +30,12 @@ final class ArrowsTest extends TestCase
         'Practice' => [],
         'Acts' => ['Clock', 'Models', 'Planning'],
         'Bench' => ['Models', 'Planning', 'Time', 'Words'],
-        'View' => ['Bench', 'Models', 'Planning', 'Time'],
+        'View' => ['Bench', 'Models', 'Planning', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],
         'Console' => ['Backup', 'Devices', 'Load', 'Models', 'People', 'Planning', 'Shelf'],
-        'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf'],
+        'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf', 'Words'],
     ];
 
     protected static function folder(): string

@@ -8,6 +8,7 @@ use App\Backup\ShopCopy;
 use App\Models\AuditEntry;
 use App\Models\PartFact;
 use App\Models\Shop;
+use App\Planning\Planner;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -40,6 +41,17 @@ final class RestoreTest extends FileShopCase
         $this->actingAs($this->user->fresh() ?? self::fail('gone'));
         $this->act($part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
         self::assertSame('wal', DB::scalar('pragma journal_mode'));
+    }
+
+    public function testAnotherSheetUnderTheSameNumberIsAnotherState(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $before = app(Planner::class)->state($this->shop);
+        // As a copy does that went another way after the same moment.
+        DB::table('resins')->where('id', $part->getAttribute('clear_resin_id'))->update(['pot_life_min' => 11]);
+        app()->forgetScopedInstances();
+
+        self::assertNotSame($before, app(Planner::class)->state($this->shop->refresh()), 'what was priced with the first sheet is not shown for the second');
     }
 
     /** @return iterable<string, array{\Closure(self): string, string}> */

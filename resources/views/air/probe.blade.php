@@ -1,3 +1,4 @@
+@use('App\Time\ShopTime')
 @php($asked = $shop->probe_asked_at ? ShopTime::minutes($shop->probe_asked_at) : null)
 <section class="card" aria-labelledby="probe-title">
     <h2 id="probe-title">{{ __('air.probe') }}</h2>

@@ -4,8 +4,9 @@
         <div>
             <dt>{{ __('clear.mix') }}</dt>
             <dd>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}
-                <small>{{ __('bench.goes_out', ['ml' => round(1000 * $clear->appliedLitres)]) }}@if ($clear->potLifeMin)
-                    {{ __('bench.use_within', ['span' => $format->span($clear->potLifeMin)]) }}@endif</small></dd>
+                <small>{{ __($clear->potLifeMin ? 'bench.goes_out_within' : 'bench.goes_out', [
+                    'ml' => round(1000 * $clear->appliedLitres), 'span' => $format->span((float) $clear->potLifeMin),
+                ]) }}</small></dd>
         </div>
         <div>
             <dt>{{ __('bench.each_coat') }}</dt>

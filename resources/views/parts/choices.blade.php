@@ -1,4 +1,3 @@
-@inject('sentences', 'App\Words\Sentences')
 @inject('choiceWords', 'App\Planning\ChoiceWords')
 @if ($priced !== [])
 <section class="card" aria-labelledby="choices-title" id="choices">
@@ -16,7 +15,7 @@
                         aria-pressed="{{ $option->isCurrent ? 'true' : 'false' }}" @disabled($option->refusal && ! $option->isCurrent)>
                         <b>{{ $choiceWords->option($field, $option->value) }}</b>
                         <span class="soft">{{ $choiceWords->optionWhy($field, $option->value) }}</span>
-                        <span class="num">{{ $sentences->price($option) }}</span>
+                        <span class="num">{{ $choiceWords->price($option) }}</span>
                     </button>
                 </form>
             @endforeach
