@@ -19,7 +19,8 @@ return [
     'coat_hard' => 'The coat below was hard and not keyed: it may peel. Strike it out if it was keyed, and log the key.',
     'not_to_strike' => 'This line can\'t be struck out, or already is.',
     'struck' => 'Struck out. It stays in the record and is left out of the plan.',
-    'struck_new_tag' => 'Another part carries :old by now: this one goes on as :new. Struck out. It stays in the record and is left out of the plan.',
+    'struck_new_tag' => 'Another part carries :old by now: this one goes on as :new. Struck out. '
+        .'It stays in the record and is left out of the plan.',
     'counts' => 'It counts.',
     'left_out' => 'Left out. It stays in the record.',
     'reason_missing' => 'Say why it is left out.',

@@ -10,7 +10,8 @@ return [
 
     'chart' => 'Air against time',
     'chart_scroll' => 'Air against time; scroll sideways',
-    'chart_what' => 'Measured air up to now, with gaps where the probe was silent; expected air for two days. The tables below tell the same.',
+    'chart_what' => 'Measured air up to now, with gaps where the probe was silent; expected air for two days. '
+        .'The tables below tell the same.',
     'no_coat' => 'no coat below :c',
     'dew' => 'dew point now',
     'chart_left_out' => 'left out: :words',
@@ -55,7 +56,8 @@ return [
         .'|[2,*] :count points from :from to :to stand in place of the day curve between neighbours up to 16 hours apart.',
     'forget' => 'Back to the day curves',
     'forgot' => 'Typed points are gone; the week\'s day curves stand.',
-    'fades' => 'A reading\'s difference from it fades with a memory of 4 h (assumed) and moves every window. A part lags behind the air by its own time.',
+    'fades' => 'A reading\'s difference from it fades with a memory of 4 h (assumed) and moves every window. '
+        .'A part lags behind the air by its own time.',
     'kept' => 'Reading kept. The forecast of the next hours follows it.',
     'fields' => ['air_c' => 'air', 'rh_percent' => 'humidity', 'probe_url' => 'address'],
 ];

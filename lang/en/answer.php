@@ -19,7 +19,8 @@ return [
     'clear' => 'clear, :n coats',
     'ml' => ':ml ml',
     'no_zone' => 'no zone',
-    'trade' => '<b>The last coat:</b> :coats coats leave :risk of :zone burnt through, ready :ready; :less would leave :less_risk of :less_zone, :less_any that any shows, ready :less_ready.',
+    'trade' => '<b>The last coat:</b> :coats coats leave :risk of :zone burnt through, ready :ready; '
+        .':less would leave :less_risk of :less_zone, :less_any that any shows, ready :less_ready.',
     'figures' => 'these figures',
     'why_piece' => 'surface laid flat, :wrap mm wrap and 10 mm slip on every side',
     'grams' => 'grams',

@@ -5,7 +5,8 @@ declare(strict_types=1);
 // The frame around every page.
 return [
     'rooms' => [
-        'bench' => 'Bench', 'parts' => 'Parts', 'run-sheet' => 'Run sheet', 'shelf' => 'Shelf', 'air' => 'Air', 'practice' => 'Practice', 'shop' => 'Shop',
+        'bench' => 'Bench', 'parts' => 'Parts', 'run-sheet' => 'Run sheet', 'shelf' => 'Shelf',
+        'air' => 'Air', 'practice' => 'Practice', 'shop' => 'Shop',
     ],
     'skip' => 'Skip to the work',
     'home' => 'Oak Gloss, to the bench',
@@ -21,10 +22,16 @@ return [
     'reads' => 'You read along. Acts are for who works in the shop.',
     'clock' => 'Demo clock',
     'skip_clock' => 'Skip',
-    'skip_to' => ['window' => 'to the next window', '15' => '+15 min', '60' => '+1 h', 'tomorrow' => 'tomorrow<span class="wide"> 08:00</span>'],
+    'skip_to' => [
+        'window' => 'to the next window',
+        '15' => '+15 min',
+        '60' => '+1 h',
+        'tomorrow' => 'tomorrow<span class="wide"> 08:00</span>',
+    ],
     'keys' => 'Keys',
     'more_keys' => [
-        'n' => 'New part', 'w' => 'Weigh the coat that is due', 'c' => 'Coat is on', 't' => 'Tack check', 'm' => 'Uniformly matt, in Sand', '?' => 'This help',
+        'n' => 'New part', 'w' => 'Weigh the coat that is due', 'c' => 'Coat is on', 't' => 'Tack check',
+        'm' => 'Uniformly matt, in Sand', '?' => 'This help',
     ],
     'close' => 'Close',
     'why' => 'why',

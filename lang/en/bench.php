@@ -77,7 +77,8 @@ return [
     'last_reading_humid' => 'Last reading :c, :rh %, :ago ago.',
     'no_reading' => 'No reading yet: the times stand on the day curve alone.',
     'air_of' => 'the air of the next hours',
-    'air_why' => 'The shop\'s day curve says :c for now. A reading\'s difference from it fades with a memory of 4 h (assumed) and moves every window.',
+    'air_why' => 'The shop\'s day curve says :c for now. A reading\'s difference from it fades with a memory of 4 h (assumed) and moves '
+        .'every window.',
     'probe_silent' => '<b>Probe silent</b> :because.',
     'air_now' => 'Air now',
     'humidity' => 'Humidity',
@@ -119,7 +120,8 @@ return [
     ],
     'window' => [
         'of' => 'this window',
-        'age' => 'Thermal age: minutes at :c, each minute weighted by how much faster or slower the resin cures at the part\'s temperature (Arrhenius).',
+        'age' => 'Thermal age: minutes at :c, each minute weighted by how much faster or slower the resin cures at the part\'s '
+            .'temperature (Arrhenius).',
         'now' => 'age now', 'now_min' => ':min min, since :since',
         'bonds' => 'bonds from, until', 'bonds_min' => ':from to :until min', 'sheet' => 'sheet of :resin',
         'pace' => 'this coat\'s pace', 'checks' => 'from your tack checks',

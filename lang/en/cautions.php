@@ -5,17 +5,23 @@ declare(strict_types=1);
 return [
     'defers' => 'Usual caution. The product\'s safety data sheet, local rules and licensed practice come first.',
     'epoxy' => 'Uncured epoxy: nitrile gloves and sleeves, fresh air. Sensitisation is lasting. No solvent on skin.',
-    'exotherm' => 'A full cup heats itself. Do not mix more than the batch shown in one cup. A hot cup goes outside onto mineral ground, not into a bin.',
+    'exotherm' => 'A full cup heats itself. Do not mix more than the batch shown in one cup. '
+        .'A hot cup goes outside onto mineral ground, not into a bin.',
     'dust' => 'Carbon and resin dust: P3 mask, extraction, wet where possible. It shorts electronics. Never dry-grind uncured resin.',
-    'solvent_rags' => 'Solvent: ventilate, no flame or hot air until the vapour has gone. Spread rags to dry, then into a metal bin with a lid.',
+    'solvent_rags' => 'Solvent: ventilate, no flame or hot air until the vapour has gone. '
+        .'Spread rags to dry, then into a metal bin with a lid.',
     'hot_air' => 'Hot air only as warm as part and film stand, never near solvent.',
     'knife' => 'Cut and score away from the hand.',
     'rotary' => 'Rotary tools: eye protection, part clamped, no loose sleeves.',
     'isocyanate' => '2K clear holds isocyanate: air-fed mask and booth, or a licensed sprayer. Not for a basement.',
-    'styrene' => 'Polyester: styrene vapour, respirator, no sparks. Its peroxide catalyst: goggles, never straight onto accelerator or acetone, never in metal.',
+    'styrene' => 'Polyester: styrene vapour, respirator, no sparks. Its peroxide catalyst: goggles, never straight onto accelerator or '
+        .'acetone, never in metal.',
     'spray_mist' => 'Spray mist: respirator for the product, ventilation, no sparks.',
-    'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. Low speed, keep moving, feel the surface: hand-warm at most.',
+    'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. '
+        .'Low speed, keep moving, feel the surface: hand-warm at most.',
     'heat' => 'Warm box: no hotter than part, film and sheet bear, never on fresh solvent, nothing left alone that could burn.',
-    'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
-    'warming' => 'Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
+    'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, '
+        .'don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
+    'warming' => 'Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
+        .'The sheet\'s own limit comes first.',
 ];

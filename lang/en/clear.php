@@ -24,7 +24,7 @@ return [
     'bonds_always' => 'bonds at any time',
     'mix' => 'mix for all coats',
     'litres' => ':l l ready for use',
-    'pot_life' => ', pot life :span',
+    'pot_life' => 'pot life :span',
     'steepest' => 'steepest face',
     'level' => 'level',
     'no_limit' => 'no limit',
@@ -60,7 +60,8 @@ return [
     'why' => 'Dry film is wet film times volume solids; coats cover what should stay and what flatting and polish take. '
         .'Flash and waiting times follow the air as resin does (halved by about 10 °C, assumed). '
         .'A coat sags where ρ g sinθ h²/2η over its time to set passes :sag mm. Peel left by model of levelling. '
-        .'Compounds take 1.25 times the scratch before them. Gloss: Fresnel reflection at 60° against black glass, dimmed by what roughness scatters; '
+        .'Compounds take 1.25 times the scratch before them. Gloss: Fresnel reflection at 60° against black glass, dimmed by what '
+        .'roughness scatters; '
         .'roughness known to ± 35 %, a meter to ± 1.5 GU (assumed).',
 
     'gloss' => 'Gloss at 60°',

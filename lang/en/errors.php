@@ -18,7 +18,8 @@ return [
         405 => 'Nothing was recorded.',
         419 => 'Go back, load the page anew and press again. Nothing was recorded.',
         429 => 'Wait a minute, then go on.',
-        500 => '<strong>What you pressed last was not recorded.</strong> Look at the bench, then press again; what was recorded before stands.',
+        500 => '<strong>What you pressed last was not recorded.</strong> Look at the bench, then press again; '
+            .'what was recorded before stands.',
         'unread' => 'What was recorded before stands.',
         'other' => 'What was recorded before stands.',
     ],

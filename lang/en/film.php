@@ -12,7 +12,8 @@ return [
     'by_model' => 'by grams, air and passes; nothing read yet',
     'none' => 'The film begins with the wet-out.',
     'drawing' => 'Film over the crowns of each zone, to scale',
-    'key' => 'Bar: best estimate. Whisker and ±: where the zone\'s mean lies in 95 of 100. Dotted: the model alone. Dashed: where the next flatting ends.',
+    'key' => 'Bar: best estimate. Whisker and ±: where the zone\'s mean lies in 95 of 100. Dotted: the model alone. '
+        .'Dashed: where the next flatting ends.',
     'table_too' => 'The table tells the same.',
     'scroll' => 'Film of the zones; scroll sideways',
     'columns' => ['Zone', 'Over crowns', 'Mean known to', 'Off the model', 'Texture', 'After flatting', 'Burns through'],
@@ -20,7 +21,8 @@ return [
     'estimate_why' => 'The model\'s doubt (20 % of the film plus 8 µm) is split: 0.6 of it is scatter within a zone and stays, '
         .'0.8 is doubt of the zone\'s mean, half of that variance common to all zones, half its own. '
         .'Each reading moves mean and doubt by its weight against theirs (Kalman); a zone\'s own habit holds for its next coats. '
-        .'"Weave shows" puts the mean below 1.65 scatters, "uniformly matt" above about one. Shares are assumed; docs/models/surface.md says more.',
+        .'"Weave shows" puts the mean below 1.65 scatters, "uniformly matt" above about one. Shares are assumed; '
+        .'docs/models/surface.md says more.',
 
     'read' => 'Read the film',
     'weigh' => 'The part on the scale, dry',
@@ -48,7 +50,8 @@ return [
     'runs' => 'What runs: the next coat at :c, :weight',
     'runs_scroll' => 'Runs; scroll sideways',
     'runs_columns' => [
-        'Zone', 'Keeps of it', 'Fed by', 'Its line holds', 'Leaves the foot', 'Bead there', 'Turned at half flow', 'Brush marks left', 'Last brush',
+        'Zone', 'Keeps of it', 'Fed by', 'Its line holds', 'Leaves the foot', 'Bead there',
+        'Turned at half flow', 'Brush marks left', 'Last brush',
     ],
     'nothing' => 'nothing',
     'any' => 'any',
@@ -58,16 +61,20 @@ return [
     'minute' => 'minute :n',
     'print' => '<b class="num">Print-through:</b> :step :at, the weave pulls back by <b class="num">:um µm</b> as the film shrinks on; '
         .'a lamp does not show that.',
-    'print_until' => '<b class="num">Print-through:</b> :step :at, the weave pulls back by <b class="num">:um µm</b> as the film shrinks on; '
+    'print_until' => '<b class="num">Print-through:</b> :step :at, the weave pulls back by <b class="num">:um µm</b> as the film shrinks '
+        .'on; '
         .'from :until it stays under :shows µm, which a lamp does not show.',
     'wait' => 'Let the last flatting wait for it',
     'turn' => 'Half of the flow is over :min min after the coat: turn it then.',
     'drips' => 'Catch hanging drips from beneath after about half an hour.',
     'runs_of' => 'runs and marks',
-    'runs_why' => 'Drainage with the viscosity at this air until the film gels: the uppermost face after Jeffreys, those below it fed by what leaves it. '
-        .'A line of faces holds what loses no more than 10 % at its foot and hangs no bead there that lets go: over 1.5 mm, as a half round (assumed). '
+    'runs_why' => 'Drainage with the viscosity at this air until the film gels: the uppermost face after Jeffreys, those below it fed by '
+        .'what leaves it. '
+        .'A line of faces holds what loses no more than 10 % at its foot and hangs no bead there that lets go: over 1.5 mm, as a half '
+        .'round (assumed). '
         .'Turned, what leaves is shared by both ends. '
-        .'Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; the last useful brushing leaves them flow enough to fall under 1 µm.',
+        .'Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; '
+        .'the last useful brushing leaves them flow enough to fall under 1 µm.',
 
     'approaches' => 'Many thin coats or few heavy ones',
     'approaches_at' => 'from the wet-out to the first flatting, at :c',

@@ -5,81 +5,246 @@ declare(strict_types=1);
 // what: what was noticed · tip: the way out.
 return [
     'substrate' => [
-        'wont_hold' => ['what' => 'Resin does not hold on :substrate, keyed or not.', 'tip' => 'Make the part anew in ABS or glass fibre, or clad a shell over it that is held by screws or clips.'],
-        'prime_first' => ['what' => 'Bare :substrate demands a primer before any base coat.', 'tip' => 'Epoxy or etch primer, blocked flat and keyed; it is in the plan. Tick “primed” when the part comes primed.'],
-        'softens' => ['what' => ':Substrate softens near :at °C; dark parts in the sun reach :sun °C.', 'tip' => 'Keep it out of sun and heat, or make it of a tougher plastic or glass fibre.'],
+        'wont_hold' => [
+            'what' => 'Resin does not hold on :substrate, keyed or not.',
+            'tip' => 'Make the part anew in ABS or glass fibre, or clad a shell over it that is held by screws or clips.',
+        ],
+        'prime_first' => [
+            'what' => 'Bare :substrate demands a primer before any base coat.',
+            'tip' => 'Epoxy or etch primer, blocked flat and keyed; it is in the plan. Tick “primed” when the part comes primed.',
+        ],
+        'softens' => [
+            'what' => ':Substrate softens near :at °C; dark parts in the sun reach :sun °C.',
+            'tip' => 'Keep it out of sun and heat, or make it of a tougher plastic or glass fibre.',
+        ],
     ],
-    'backing' => ['shows_through' => ['what' => ':cloth lets a light part show between its tows.', 'tip' => 'Choose the black base coat, or a heavier cloth.']],
-    'finish' => ['needs_clear' => ['what' => 'Polished resin is always gloss; :finish comes from a clear.', 'tip' => 'Choose the clear, or order gloss.']],
-    'top' => ['needs_uv' => ['what' => ':resin yellows in the sun when nothing guards it.', 'tip' => 'Choose a UV-stable resin, or a clear on top.']],
-    'clear' => ['wrong_sheen' => ['what' => 'No :finish clear is chosen.', 'tip' => 'Pick a clear of that sheen, or put one on the shelf.']],
-    'cloth' => ['too_narrow' => ['what' => 'The piece needs :needs mm across; the roll is :roll mm wide.', 'tip' => 'Turn the weave, take a wider roll, or place a butt joint where nobody looks.']],
-    'zones' => ['none_coated' => ['what' => 'Every zone is bare: nothing would get resin.', 'tip' => 'Give at least one zone another kind.']],
+    'backing' => [
+        'shows_through' => [
+            'what' => ':cloth lets a light part show between its tows.',
+            'tip' => 'Choose the black base coat, or a heavier cloth.',
+        ],
+    ],
+    'finish' => [
+        'needs_clear' => [
+            'what' => 'Polished resin is always gloss; :finish comes from a clear.',
+            'tip' => 'Choose the clear, or order gloss.',
+        ],
+    ],
+    'top' => [
+        'needs_uv' => [
+            'what' => ':resin yellows in the sun when nothing guards it.',
+            'tip' => 'Choose a UV-stable resin, or a clear on top.',
+        ],
+    ],
+    'clear' => [
+        'wrong_sheen' => ['what' => 'No :finish clear is chosen.', 'tip' => 'Pick a clear of that sheen, or put one on the shelf.'],
+    ],
+    'cloth' => [
+        'too_narrow' => [
+            'what' => 'The piece needs :needs mm across; the roll is :roll mm wide.',
+            'tip' => 'Turn the weave, take a wider roll, or place a butt joint where nobody looks.',
+        ],
+    ],
+    'zones' => [
+        'none_coated' => ['what' => 'Every zone is bare: nothing would get resin.', 'tip' => 'Give at least one zone another kind.'],
+    ],
     'film' => [
-        'runs' => ['what' => 'The :coat of :laid g/m² runs: :edge g leave each metre of :zone and hang there as a bead of :bead mm, which lets go.', 'tip' => 'At most :holds g/m², or turn the part over after :turn min: what ran down runs back.'],
-        'prints_through' => ['what' => 'The last flatting comes while the film still shrinks: the weave prints back by :depth µm; over :from µm shows in a reflected lamp.', 'tip' => 'It is ready when it says so, and shows this later. Nothing would print back from :wait_until on; waiting and post-cure stand among the choices.'],
-        'printed_through' => ['what' => 'It was flatted while the film still shrank: by full cure the weave prints back by :depth µm; over :from µm shows in a reflected lamp.', 'tip' => 'Say so when it is handed over, or flat and finish it once more after :wait_until.'],
-        'burns_through' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'One more build coat, a second pass over that zone, or edges by hand with a finer paper.'],
-        'burns_through_still' => ['what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.', 'tip' => 'More coats are no way out: round the rim, begin with a finer paper, or leave that zone for the last paper by hand.'],
-        'round_rim' => ['what' => ':zone has a radius of :radius mm: it keeps :keeps % of what is brushed on it.', 'tip' => 'Round it to :to mm or more before the base: the cheapest coat there is.'],
-        'dry_wet_out' => ['what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².', 'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.'],
+        'runs' => [
+            'what' => 'The :coat of :laid g/m² runs: :edge g leave each metre of :zone and hang there as a bead of :bead mm, which lets '
+                .'go.',
+            'tip' => 'At most :holds g/m², or turn the part over after :turn min: what ran down runs back.',
+        ],
+        'prints_through' => [
+            'what' => 'The last flatting comes while the film still shrinks: the weave prints back by :depth µm; '
+                .'over :from µm shows in a reflected lamp.',
+            'tip' => 'It is ready when it says so, and shows this later. Nothing would print back from :wait_until on; '
+                .'waiting and post-cure stand among the choices.',
+        ],
+        'printed_through' => [
+            'what' => 'It was flatted while the film still shrank: by full cure the weave prints back by :depth µm; '
+                .'over :from µm shows in a reflected lamp.',
+            'tip' => 'Say so when it is handed over, or flat and finish it once more after :wait_until.',
+        ],
+        'burns_through' => [
+            'what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.',
+            'tip' => 'One more build coat, a second pass over that zone, or edges by hand with a finer paper.',
+        ],
+        'burns_through_still' => [
+            'what' => ':zone: :risk of its area would burn through (target :target); :left stays on the mean.',
+            'tip' => 'More coats are no way out: round the rim, begin with a finer paper, or leave that zone for the last paper by hand.',
+        ],
+        'round_rim' => [
+            'what' => ':zone has a radius of :radius mm: it keeps :keeps % of what is brushed on it.',
+            'tip' => 'Round it to :to mm or more before the base: the cheapest coat there is.',
+        ],
+        'dry_wet_out' => [
+            'what' => 'The wet-out of :laid g/m² is under the cloth\'s saturation of :saturation g/m².',
+            'tip' => 'What is missing is taken from the next coats. Look for grey places and recoat them at tack.',
+        ],
     ],
     'scratch' => [
-        'too_coarse' => ['what' => 'A scratch of :scratch µm is too coarse under :over: it shows above :most µm.', 'tip' => 'Flat it once more with P:cure before anything goes over it.'],
-        'skipped' => ['what' => 'From P:from to P:to on :zone a paper was left out: the older scratch is still below.', 'tip' => 'Back to P:cure until the older lines are gone, then P:to again.'],
+        'too_coarse' => [
+            'what' => 'A scratch of :scratch µm is too coarse under :over: it shows above :most µm.',
+            'tip' => 'Flat it once more with P:cure before anything goes over it.',
+        ],
+        'skipped' => [
+            'what' => 'From P:from to P:to on :zone a paper was left out: the older scratch is still below.',
+            'tip' => 'Back to P:cure until the older lines are gone, then P:to again.',
+        ],
     ],
     'papers' => [
         'missing' => ['what' => 'Not on the shelf: :papers.', 'tip' => 'Buy them, or put what lies there on the shelf.'],
-        'gap' => ['what' => 'The shelf has no papers that bridge P:from to P:to.', 'tip' => 'The plan reckons with papers that are still to be bought.'],
+        'gap' => [
+            'what' => 'The shelf has no papers that bridge P:from to P:to.',
+            'tip' => 'The plan reckons with papers that are still to be bought.',
+        ],
     ],
     'fit' => [
-        'softens' => ['what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.', 'tip' => 'Post-cure it at :hold °C or more before the last flatting: it stands among the choices.'],
-        'softens_oven' => ['what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.', 'tip' => 'It wants a post-cure at :hold °C. The warm box makes :box here, which brings :brings: safe to :safe °C.'],
-        'softens_resin' => ['what' => ':resin softens at :ultimate °C at last; this part will see :service °C.', 'tip' => 'No post-cure is enough. Take a resin for more heat, or expect the weave to print through; a post-cure at :box °C is safe to :safe °C.'],
-        'softens_substrate' => ['what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the part itself bears no post-cure at :hold °C.', 'tip' => 'Post-cured at :box °C it is safe to :safe °C. Keep it cooler, or make the part of a tougher material.'],
-        'prime_and_key' => ['what' => ':Substrate and skin part by :strain % at :service °C.', 'tip' => 'Prime, key deep, and lay one ply.'],
-        'score' => ['what' => ':Substrate and skin part by :strain % at :service °C.', 'tip' => 'Prime, key deep, score edges and undersides, one thin ply.'],
+        'softens' => [
+            'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',
+            'tip' => 'Post-cure it at :hold °C or more before the last flatting: it stands among the choices.',
+        ],
+        'softens_oven' => [
+            'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',
+            'tip' => 'It wants a post-cure at :hold °C. The warm box makes :box here, which brings :brings: safe to :safe °C.',
+        ],
+        'softens_resin' => [
+            'what' => ':resin softens at :ultimate °C at last; this part will see :service °C.',
+            'tip' => 'No post-cure is enough. Take a resin for more heat, or expect the weave to print through; '
+                .'a post-cure at :box °C is safe to :safe °C.',
+        ],
+        'softens_substrate' => [
+            'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the part itself bears no '
+                .'post-cure at :hold °C.',
+            'tip' => 'Post-cured at :box °C it is safe to :safe °C. Keep it cooler, or make the part of a tougher material.',
+        ],
+        'prime_and_key' => [
+            'what' => ':Substrate and skin part by :strain % at :service °C.',
+            'tip' => 'Prime, key deep, and lay one ply.',
+        ],
+        'score' => [
+            'what' => ':Substrate and skin part by :strain % at :service °C.',
+            'tip' => 'Prime, key deep, score edges and undersides, one thin ply.',
+        ],
     ],
     'wear' => [
-        'soft_top' => ['what' => 'This top scratches sooner than a 2K clear.', 'tip' => 'Choose a 2K clear for what is rubbed and walked on.'],
+        'soft_top' => [
+            'what' => 'This top scratches sooner than a 2K clear.',
+            'tip' => 'Choose a 2K clear for what is rubbed and walked on.',
+        ],
         'gloss' => ['what' => 'Gloss shows every scratch of wear.', 'tip' => 'Satin hides them; it is the same work without the polish.'],
         'matt' => ['what' => 'Matt shines where it is rubbed.', 'tip' => 'Satin hides it longest.'],
     ],
     'layer' => [
-        'full_cure_wash_key' => ['what' => ':layer does not harden on :under before that is cured through and washed.', 'tip' => 'The plan waits for full cure, washes the blush off and keys; a post-cure shortens the wait.'],
+        'full_cure_wash_key' => [
+            'what' => ':layer does not harden on :under before that is cured through and washed.',
+            'tip' => 'The plan waits for full cure, washes the blush off and keys; a post-cure shortens the wait.',
+        ],
         'attacks' => ['what' => ':layer attacks :under.', 'tip' => 'Choose another, or put a tie coat between by both sheets.'],
         'styrene' => ['what' => 'The styrene of :layer attacks :substrate.', 'tip' => 'Take an epoxy base.'],
     ],
     'lay' => [
-        'outside' => ['what' => 'The cloth can\'t be laid inside its window: laying takes :hands min and the window of the :coat lies from :opens to :closes.', 'tip' => 'Choose a slower base:slower, ask for a second pair of hands, or lay two pieces with a butt joint where nobody looks.'],
+        'outside' => [
+            'what' => 'The cloth can\'t be laid inside its window: laying takes :hands min and the window of the :coat lies from :opens '
+                .'to :closes.',
+            'tip' => 'Choose a slower base:slower, ask for a second pair of hands, or lay two pieces with a butt joint where nobody looks.',
+        ],
     ],
     'mix_ahead' => [
-        'missed' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there.', 'tip' => 'Begin this coat :begin, as the run sheet has it, or stay for it.'],
-        'keyed_anyway' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.', 'tip' => 'Staying, a warm box or the key: each stands priced on the bench before you lock up.'],
-        'keyed' => ['what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.', 'tip' => 'Begin this coat :begin to bond it, or take the key.'],
+        'missed' => [
+            'what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there.',
+            'tip' => 'Begin this coat :begin, as the run sheet has it, or stay for it.',
+        ],
+        'keyed_anyway' => [
+            'what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.',
+            'tip' => 'Staying, a warm box or the key: each stands priced on the bench before you lock up.',
+        ],
+        'keyed' => [
+            'what' => 'Mixed now, the :next falls into :opens to :closes and nobody is there: it would cure and be keyed.',
+            'tip' => 'Begin this coat :begin to bond it, or take the key.',
+        ],
     ],
     'air' => [
-        'too_warm' => ['what' => 'Air :air °C is over the :most °C that this resin bears.', 'tip' => 'The cool of the day, or a slower hardener.'],
-        'too_cold' => ['what' => 'Air :air °C is under the :least °C that this resin wants.', 'tip' => 'Warm room and part before you mix, or wait: warm enough :warmer_at.'],
-        'dew' => ['what' => 'The part at :part °C stands less than 3 °C above the dew point of :dew °C.', 'tip' => 'Warm the part above :to °C or dry the air; water under a coat lifts it.'],
-        'blush' => ['what' => 'While it tacks the part comes down to :margin °C above the dew point, :at: an amine film may blush.', 'tip' => 'Keep it in the warm box until it has set, dry the room, or wash it with warm water and a pad before the next coat.'],
-        'falling' => ['what' => 'The air falls by :fall °C while this coat tacks: its window ends :later min later than at a steady temperature.', 'tip' => 'Go by the witness patch, not by habit; the warm box holds the window where it was.'],
+        'too_warm' => [
+            'what' => 'Air :air °C is over the :most °C that this resin bears.',
+            'tip' => 'The cool of the day, or a slower hardener.',
+        ],
+        'too_cold' => [
+            'what' => 'Air :air °C is under the :least °C that this resin wants.',
+            'tip' => 'Warm room and part before you mix, or wait: warm enough :warmer_at.',
+        ],
+        'dew' => [
+            'what' => 'The part at :part °C stands less than 3 °C above the dew point of :dew °C.',
+            'tip' => 'Warm the part above :to °C or dry the air; water under a coat lifts it.',
+        ],
+        'blush' => [
+            'what' => 'While it tacks the part comes down to :margin °C above the dew point, :at: an amine film may blush.',
+            'tip' => 'Keep it in the warm box until it has set, dry the room, or wash it with warm water and a pad before the next coat.',
+        ],
+        'falling' => [
+            'what' => 'The air falls by :fall °C while this coat tacks: its window ends :later min later than at a steady temperature.',
+            'tip' => 'Go by the witness patch, not by habit; the warm box holds the window where it was.',
+        ],
     ],
     'mix' => [
-        'smaller_cups' => ['what' => 'The :coat gels under the brush from one cup: hands :spread min with mixing, and it gels after :pot min at :air °C.', 'tip' => 'Mix and spread it in :cups cups of :grams g, one after the other; or a second pair of hands, a slower hardener, a cooler hour.'],
-        'cannot_spread' => ['what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'Choose a slower hardener; no smaller cup and no second pair of hands is enough.'],
-        'cannot_spread_alone' => ['what' => 'The :coat can\'t be spread in time by one: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'Two pairs of hands spread it in time; or choose a slower hardener, or the cool of the day.'],
-        'cannot_spread_warm' => ['what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after :pot min at :air °C.', 'tip' => 'At :cooler °C it can: the cool of the day, or a slower hardener.'],
-        'hot' => ['what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.', 'tip' => 'Mix it in :cups cups, or pour it into a flat tray at once.'],
-        'hot_tray' => ['what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.', 'tip' => 'Pour it into a flat tray as soon as it is mixed.'],
-        'too_small' => ['what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.', 'tip' => 'Mix :smallest g, or weigh on a finer scale.']],
+        'smaller_cups' => [
+            'what' => 'The :coat gels under the brush from one cup: hands :spread min with mixing, and it gels after :pot min at :air °C.',
+            'tip' => 'Mix and spread it in :cups cups of :grams g, one after the other; '
+                .'or a second pair of hands, a slower hardener, a cooler hour.',
+        ],
+        'cannot_spread' => [
+            'what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after '
+                .':pot min at :air °C.',
+            'tip' => 'Choose a slower hardener; no smaller cup and no second pair of hands is enough.',
+        ],
+        'cannot_spread_alone' => [
+            'what' => 'The :coat can\'t be spread in time by one: hands :spread min with mixing, even from the smallest cup, and it gels '
+                .'after :pot min at :air °C.',
+            'tip' => 'Two pairs of hands spread it in time; or choose a slower hardener, or the cool of the day.',
+        ],
+        'cannot_spread_warm' => [
+            'what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after '
+                .':pot min at :air °C.',
+            'tip' => 'At :cooler °C it can: the cool of the day, or a slower hardener.',
+        ],
+        'hot' => [
+            'what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.',
+            'tip' => 'Mix it in :cups cups, or pour it into a flat tray at once.',
+        ],
+        'hot_tray' => [
+            'what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.',
+            'tip' => 'Pour it into a flat tray as soon as it is mixed.',
+        ],
+        'too_small' => [
+            'what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.',
+            'tip' => 'Mix :smallest g, or weigh on a finer scale.',
+        ],
+    ],
     'schedule' => [
-        'window_gone' => ['what' => 'The moment for the next step has passed.', 'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.'],
-        'too_cold' => ['what' => 'The air never gets warm enough for a coat in working hours.', 'tip' => 'Heat the room; the times shown leave that limit out.'],
-        'impossible' => ['what' => 'No way through the working hours was found within :days days.', 'tip' => 'Longer hours on one day, or a slower resin whose window spans the night.'],
-        'pin_dropped' => ['what' => 'What was pinned or decided for this part has no way through any more.', 'tip' => 'It is planned without. Pin it anew on the run sheet, or take another way.'],
-        'alone' => ['what' => 'The piece of :area m² wants two pairs of hands; no two are there together.', 'tip' => 'Ask for a second person at that hour, or cut the piece in two with a butt joint where nobody looks.'],
+        'window_gone' => [
+            'what' => 'The moment for the next step has passed.',
+            'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.',
+        ],
+        'too_cold' => [
+            'what' => 'The air never gets warm enough for a coat in working hours.',
+            'tip' => 'Heat the room; the times shown leave that limit out.',
+        ],
+        'impossible' => [
+            'what' => 'No way through the working hours was found within :days days.',
+            'tip' => 'Longer hours on one day, or a slower resin whose window spans the night.',
+        ],
+        'pin_dropped' => [
+            'what' => 'What was pinned or decided for this part has no way through any more.',
+            'tip' => 'It is planned without. Pin it anew on the run sheet, or take another way.',
+        ],
+        'alone' => [
+            'what' => 'The piece of :area m² wants two pairs of hands; no two are there together.',
+            'tip' => 'Ask for a second person at that hour, or cut the piece in two with a butt joint where nobody looks.',
+        ],
         'late' => ['what' => 'Ready :ready; needed by :needed.', 'tip' => 'Take a choice that comes out sooner, or longer hours.'],
-        'rather_key' => ['what' => 'Coating now gains nothing by closing time.', 'tip' => 'The run sheet would let it cure and key it :at. Coating now bonds and saves the key.'],
+        'rather_key' => [
+            'what' => 'Coating now gains nothing by closing time.',
+            'tip' => 'The run sheet would let it cure and key it :at. Coating now bonds and saves the key.',
+        ],
     ],
 ];

@@ -8,7 +8,8 @@ return [
     'could' => 'could be ready',
     'later' => 'ready',
     'why' => 'what a better plan is',
-    'saves' => 'All parts together gain :saves of work going on, each by its weight, after :unrest for every part that would be moved. Nobody is told other times until it is taken.',
+    'saves' => 'All parts together gain :saves of work going on, each by its weight, after :unrest for every part that would be moved. '
+        .'Nobody is told other times until it is taken.',
     'take' => 'Take it',
     'leave' => 'Leave it',
     'look' => 'Look for better',

@@ -15,7 +15,8 @@ return [
     'out_everywhere' => 'Sign out everywhere',
 
     'audit' => 'Audit list',
-    'audit_what' => 'Sign-ins and refusals, roles, settings, sheets, exports and restores. By the machine\'s clock; nothing here can be changed.',
+    'audit_what' => 'Sign-ins and refusals, roles, settings, sheets, exports and restores. By the machine\'s clock; '
+        .'nothing here can be changed.',
     'audit_scroll' => 'Audit list; scroll sideways',
     'audit_columns' => ['When', 'Who', 'What', 'From'],
     'machine' => 'the machine itself',

@@ -32,14 +32,17 @@ return [
     'changed' => 'Changed: :what.',
 
     'ladder' => 'this ladder',
-    'ladder_why' => 'The cheapest chain over the papers on the shelf that can be driven so, in which no step jumps more than 2.2 times in grain (shortest path). '
+    'ladder_why' => 'The cheapest chain over the papers on the shelf that can be driven so, in which no step jumps more than 2.2 times '
+        .'in grain (shortest path). '
         .'The first paper takes the texture and 10 µm of waviness (assumed); each later one 1.25 times the scratch before it. '
-        .'Time is area times cut over the paper\'s removal speed (Preston; at P120 0.5 wet, 0.6 dry, 2.0 orbital, m²·µm/min, assumed), plus 2 min a change. '
+        .'Time is area times cut over the paper\'s removal speed (Preston; at P120 0.5 wet, 0.6 dry, 2.0 orbital, m²·µm/min, assumed), '
+        .'plus 2 min a change. '
         .'Paper: a half sheet of P120 takes 4 cm³ wet, 2.5 dry, a disc 6 (assumed), in proportion to the grain.',
 
     'drawing' => 'What each grit takes and what stays over the weave, µm to scale, per zone',
     'by_hand' => 'by hand',
-    'key' => 'From the right: what each grit takes. Solid: what stays over the weave\'s crowns. Dashed: what must stay. Thin line: one deviation of doubt.',
+    'key' => 'From the right: what each grit takes. Solid: what stays over the weave\'s crowns. Dashed: what must stay. '
+        .'Thin line: one deviation of doubt.',
     'key_now' => 'Triangle: where the zone is now.',
     'budget' => 'Budget of the zones; scroll sideways',
     'budget_columns' => ['zone' => 'Zone', 'cover' => 'Over crowns', 'after' => 'after P:grit'],
@@ -50,7 +53,8 @@ return [
 
     'scratches' => 'Scratch of each paper, to scale: :depths; :over hides :um µm',
     'scratch_key' => 'Scratches, depth and width to one scale. Dashed: the deepest that :over hides, :um µm.',
-    'scratch_key_coarse' => 'Scratches, depth and width to one scale. Dashed: the deepest that :over hides, :um µm; the last paper is too coarse.',
+    'scratch_key_coarse' => 'Scratches, depth and width to one scale. Dashed: the deepest that :over hides, :um µm; '
+        .'the last paper is too coarse.',
 
     'other_ways' => 'Other ways to drive it',
     'way' => ':driven, from P:grit',

@@ -13,7 +13,8 @@ return [
     'what' => 'Resin over the weave\'s crowns for each zone, with the plane where flatting ends. The table below tells the same.',
     'crowns' => 'crowns',
     'bare' => 'bare',
-    'key' => ':flat P:from to P:to ends here; the number is what stays over the weave. Height to scale, width schematic; pale coats are still ahead.',
+    'key' => ':flat P:from to P:to ends here; the number is what stays over the weave. Height to scale, width schematic; '
+        .'pale coats are still ahead.',
     'columns' => ['Zone', 'Over crowns now', 'Texture', 'Stays after flatting', 'Doubt', 'Burns through'],
     'of' => 'the section',
     'why' => 'Each coat leaves what does not drain off a face of that slope and length before it gels (Jeffreys), '

@@ -11,7 +11,8 @@ return [
     'turn' => 'Turn a window round',
 
     'scroll' => 'Parts against time; scroll sideways',
-    'drawing' => 'One lane a part, one lane a pair of hands. Blocks are steps; dotted while wet, solid while the coat bonds, tapering while it cures. '
+    'drawing' => 'One lane a part, one lane a pair of hands. Blocks are steps; dotted while wet, solid while the coat bonds, tapering '
+        .'while it cures. '
         .'The table below tells the same.',
     'needed_by' => 'needed by :at',
     'block' => ':letter, :step, :from to :to',
@@ -22,7 +23,8 @@ return [
 
     'trial' => ':step at :at',
     'no_way' => '<b>It has no place there.</b> No way through was found. <span>Put it back, or drop it inside the marked range.</span>',
-    'nearest' => '<b>It has no place there.</b> The nearest that keeps every rule is :at. <span>Put it back, or drop it inside the marked range.</span>',
+    'nearest' => '<b>It has no place there.</b> The nearest that keeps every rule is :at. '
+        .'<span>Put it back, or drop it inside the marked range.</span>',
     'stays' => 'ready stays <b class="num">:at</b>',
     'later_than' => 'ready <span class="num">:from</span> → <b class="num is-stop">:to</b>',
     'sooner_than' => 'ready <span class="num">:from</span> → <b class="num">:to</b>',
@@ -32,7 +34,8 @@ return [
 
     'move' => 'Move a step',
     'move_how' => 'Drag a block along the time: the green ground shows where it may start. '
-        .'By key: Tab to a block, arrows move it by 5 min, with Shift by an hour, Enter lets go, Escape puts it back. Or press a block and type the time.',
+        .'By key: Tab to a block, arrows move it by 5 min, with Shift by an hour, Enter lets go, Escape puts it back. '
+        .'Or press a block and type the time.',
     'from_to' => ':from to :to, :way',
     'bonds' => 'bonds :between, :sure',
     'sandable' => 'sandable :at, between :spread',

@@ -39,18 +39,21 @@ return [
         'at' => 'at',
         'given' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, given.',
         'fitted' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, fitted through the rows.',
-        'assumed' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, assumed, since fewer than two temperatures are known.',
+        'assumed' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, assumed, since fewer than two temperatures are '
+            .'known.',
     ],
     'pace' => [
         'title' => 'This shop\'s own pace',
-        'none' => 'No check yet. Every tack check and paper check at the bench tells a little; the sheet\'s ages stand until then, with a doubt of 12 %.',
+        'none' => 'No check yet. Every tack check and paper check at the bench tells a little; '
+            .'the sheet\'s ages stand until then, with a doubt of 12 %.',
         'is' => '<b>:against</b>, give or take :give %, from :checks. One coat\'s window is known to :coat %; the sheet alone leaves 12 %.',
         'as_sheet' => 'As its sheet says',
         'slower' => ':percent % slower than its sheet',
         'faster' => ':percent % faster than its sheet',
         'checks' => 'one check|:count checks',
         'of' => 'the pace',
-        'why' => 'Each check only says between which events a coat was. The factor on all ages of this resin is the mean of what fits them, on a log scale, '
+        'why' => 'Each check only says between which events a coat was. The factor on all ages of this resin is the mean of what fits '
+            .'them, on a log scale, '
             .'beginning with no more than 15 % trust against the sheet (assumed); one coat scatters by 8 % (assumed).',
         'drawing' => 'Checks against expected events',
         'drawing_what' => 'Thermal age at the sheet\'s reference temperature from left to right. The list below tells the same.',

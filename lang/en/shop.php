@@ -19,7 +19,8 @@ return [
     ],
 
     'hands' => 'Hands',
-    'hands_how' => 'Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 past midnight; '
+    'hands_how' => 'Each is one pair of hands on the run sheet. Own hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 past '
+        .'midnight; '
         .'an empty day is a day off.',
     'at_bench' => '<b>:name</b> at the bench',
     'own_hours' => 'own hours',
@@ -27,7 +28,8 @@ return [
 
     'things' => 'Shared things: places',
     'thing' => [
-        'booth' => 'Spray booth', 'warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place',
+        'booth' => 'Spray booth', 'warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp',
+        'heated_room' => 'Heated room', 'cool_place' => 'Cool place',
     ],
     'parts' => 'parts',
     'cool_place' => 'Cool place has',

@@ -4,43 +4,203 @@ declare(strict_types=1);
 
 // title: what it is called · do: what hands do · cue: what to look for before or after.
 return [
-    'strip' => ['title' => 'Strip to a sound surface', 'do' => 'Take off old film, adhesive and loose paint. Stop where the surface is sound.', 'cue' => 'Nothing lifts under a scraper held flat.'],
-    'wipe' => ['title' => 'Wipe', 'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.', 'cue' => 'The cloth stays white.'],
-    'wipe_mask' => ['title' => 'Wipe and mask', 'do' => 'Wipe again, then mask what stays bare. New gloves from here on.', 'cue' => 'The cloth stays white; tape lies down along its whole edge.'],
-    'wipe_alcohol' => ['title' => 'Wipe with alcohol', 'do' => 'Two clean wipes with alcohol, one direction, fresh side each pass. No acetone or thinner: it attacks this part. Let it flash off.', 'cue' => 'The cloth stays white and the surface does not turn dull or sticky.'],
-    'wipe_mask_alcohol' => ['title' => 'Wipe with alcohol and mask', 'do' => 'Wipe again with alcohol, no acetone or thinner, then mask what stays bare. New gloves from here on.', 'cue' => 'The cloth stays white; tape lies down along its whole edge.'],
-    'seal' => ['title' => 'Seal coat', 'do' => 'Thin resin into the wood, evenly, end grain twice, while the part cools rather than warms. What it drinks within ten minutes is given again.', 'cue' => 'No dry place and no bubble; raking light shows a closed film.'],
-    'key_base' => ['title' => 'Key the base', 'do' => 'The base no longer holds dry cloth. P180 until evenly dull, then wipe.', 'cue' => 'Evenly dull, no shine left in raking light. While a nail still dents it, gentle warmth may win the window back: touch again.'],
-    'tack' => ['title' => 'Tack coat', 'do' => 'Brush a fresh thin coat, only where cloth will lie. The cloth goes into its window. Set out a new witness patch.', 'cue' => 'Thin and closed, no puddle.'],
-    'pass' => ['title' => 'Second pass', 'do' => 'One coat over the thinnest zones alone. Feather its edge out with a dry brush.', 'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.'],
-    'turn' => ['title' => 'Turn it over', 'do' => 'Half of the flow is over. Turn the part upside down on its supports, so that what ran down runs back.', 'cue' => 'The film moves slowly, nothing drips.'],
-    'post_cure' => ['title' => 'Post-cure: :hours h at :c °C', 'do' => 'Into the warm box, no faster up or down than 10 °C an hour. Log it when the box closes.', 'cue' => 'A thermometer on the part, not the dial, shows the hold.'],
-    'wash_blush' => ['title' => 'Wash, cured through', 'do' => 'Warm water and a pad over all of it, rinse, dry. Polyester does not harden on a young epoxy or on its blush.', 'cue' => 'Water runs off without beading or slickness.'],
-    'key' => ['title' => 'Key', 'do' => 'Scratch all of the surface evenly, inside corners too.', 'cue' => 'Evenly dull, no shine left in raking light.'],
-    'key_score' => ['title' => 'Key and score', 'do' => 'Scratch all of the surface evenly, then score edges and undersides crosswise.', 'cue' => 'Evenly dull, no shine left in raking light.'],
-    'prime' => ['title' => 'Prime the bare metal', 'do' => 'Epoxy or etch primer by its sheet, filler blocked flat where needed.', 'cue' => 'Closed, even film; no metal shows.'],
-    'base' => ['title' => 'Base coat', 'do' => 'Brush thin and even, only where cloth will lie. Set out a witness patch.', 'cue' => 'No bare place, no puddle, in raking light.'],
-    'lay' => ['title' => 'Lay the cloth', 'do' => 'One oversize ply from the middle outward, weave along the centre line. Bridge no hollow; relief cuts where nobody looks. Trim to the wrap and hold it under with tape.', 'cue' => 'A touch leaves a print and takes nothing away.'],
-    'wet_out' => ['title' => 'Wet-out', 'do' => 'Thin: work resin into the cloth, steep faces last. Do not flood.', 'cue' => 'Weave evenly dark, no grey place, no puddle.'],
-    'second' => ['title' => 'Second coat at tack', 'do' => 'Brush a build coat over the tacky wet-out, thinnest on the flanks.', 'cue' => 'A touch leaves a print and takes nothing away.'],
-    'nibs' => ['title' => 'Nibs off, trim, dress laps', 'do' => 'Pad or P240 on the nibs only, then trim edges and dress laps. The weave lies just under.', 'cue' => 'No nib catches a fingertip; no fibre shows.'],
-    'build' => ['title' => 'Build coat :n of :of', 'do' => 'Brush along, both diagonals, tip off by the brush\'s own weight. Thinnest on the flanks. Then hands off.', 'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.'],
-    'flat' => ['title' => 'Flat the build', 'do' => 'On a block, whole strokes, direction turned at each grit. Edges and laps by hand with the last grit only.', 'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.'],
-    'finish' => ['title' => 'Finish coat', 'do' => 'One thin, even coat. Tip off and leave it.', 'cue' => 'Wipe is dry and the surface evenly matt.'],
-    'finish_of' => ['title' => 'Finish coat :n of :of', 'do' => 'One thin, even coat. Tip off and leave it.', 'cue' => 'Evenly matt, or a print and nothing lifts.'],
-    'wet_flat' => ['title' => 'Wet-flat', 'do' => 'Wet, on a block, clean water at each grit. Edges by hand with the last grit only.', 'cue' => 'Uniformly matt; no shiny low, no pattern of the weave.'],
-    'drill' => ['title' => 'Drill :holes holes', 'do' => 'Pilot from behind, finish from the face, grind to size. Never let a bit lift the ply.', 'cue' => 'No white ring around a hole.'],
-    'clear' => ['title' => 'Clear, one coat|Clear, :coats coats', 'do' => 'Spray even wet coats, flash between them by the sheet.', 'cue' => 'Wet edge kept, no dry spray, no tear at lower edges.'],
-    'varnish' => ['title' => 'Varnish coat :n of :of', 'do' => 'Brush thin along the part, tip off across. Strain the varnish; no dust in the room.', 'cue' => 'Dry to the touch, and still within its recoat window; past it, scuff with P600 first.'],
-    'filler' => ['title' => 'Filler clear, one coat|Filler clear, :coats coats', 'do' => 'Heavy wet-on-wet coats, short flashes. A milky wet film is entrapped air and clears; press or spot pinholes.', 'cue' => 'Closed and even, no pinhole left in raking light.'],
-    'release_film' => ['title' => 'Release film over the filler', 'do' => 'Roll the film on without a bubble: where air gets at polyester it stays soft.', 'cue' => 'No air under the film, edges closed.'],
-    'film_off' => ['title' => 'Film off and wash', 'do' => 'Pull the film, wash with warm water and a pad.', 'cue' => 'Hard under the nail, nothing greasy left.'],
-    'filler_wash' => ['title' => 'Wash the filler', 'do' => 'Wipe the tacky top off.', 'cue' => 'Hard under the nail, nothing greasy left.'],
-    'filler_flat' => ['title' => 'Block the filler flat', 'do' => 'Wet, on a block, whole strokes. Tape along body lines and sand up from each side.', 'cue' => 'Uniformly matt; stop before the resin shows through.'],
-    'mask_line' => ['title' => 'Mask line :n', 'do' => 'Fine-line tape along the body line, burnished down.', 'cue' => 'The edge lies down along its whole length.'],
-    'stripe' => ['title' => 'Stripe :n', 'do' => 'Thin coats of colour that the clear\'s sheet allows under it.', 'cue' => 'Even, no wet edge at the tape.'],
-    'unmask' => ['title' => 'Unmask line :n', 'do' => 'Pull the tape back on itself while the colour is soft.', 'cue' => 'A clean edge, no step that a fingertip feels.'],
-    'clear_flat' => ['title' => 'Flat the clear', 'do' => 'Wet, soft block, light hand. Keep off edges.', 'cue' => 'Uniformly matt, peel gone.'],
-    'polish' => ['title' => 'Cut and polish', 'do' => 'Cut compound, then finish compound. Low speed, keep moving, edges taped.', 'cue' => 'No haze in the reflected lamp.'],
-    'inspect' => ['title' => 'Last look', 'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.', 'cue' => 'Haze that vanishes wet is scratch: back one grit.'],
+    'strip' => [
+        'title' => 'Strip to a sound surface',
+        'do' => 'Take off old film, adhesive and loose paint. Stop where the surface is sound.',
+        'cue' => 'Nothing lifts under a scraper held flat.',
+    ],
+    'wipe' => [
+        'title' => 'Wipe',
+        'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.',
+        'cue' => 'The cloth stays white.',
+    ],
+    'wipe_mask' => [
+        'title' => 'Wipe and mask',
+        'do' => 'Wipe again, then mask what stays bare. New gloves from here on.',
+        'cue' => 'The cloth stays white; tape lies down along its whole edge.',
+    ],
+    'wipe_alcohol' => [
+        'title' => 'Wipe with alcohol',
+        'do' => 'Two clean wipes with alcohol, one direction, fresh side each pass. No acetone or thinner: it attacks this part. '
+            .'Let it flash off.',
+        'cue' => 'The cloth stays white and the surface does not turn dull or sticky.',
+    ],
+    'wipe_mask_alcohol' => [
+        'title' => 'Wipe with alcohol and mask',
+        'do' => 'Wipe again with alcohol, no acetone or thinner, then mask what stays bare. New gloves from here on.',
+        'cue' => 'The cloth stays white; tape lies down along its whole edge.',
+    ],
+    'seal' => [
+        'title' => 'Seal coat',
+        'do' => 'Thin resin into the wood, evenly, end grain twice, while the part cools rather than warms. '
+            .'What it drinks within ten minutes is given again.',
+        'cue' => 'No dry place and no bubble; raking light shows a closed film.',
+    ],
+    'key_base' => [
+        'title' => 'Key the base',
+        'do' => 'The base no longer holds dry cloth. P180 until evenly dull, then wipe.',
+        'cue' => 'Evenly dull, no shine left in raking light. While a nail still dents it, gentle warmth may win the window back: touch '
+            .'again.',
+    ],
+    'tack' => [
+        'title' => 'Tack coat',
+        'do' => 'Brush a fresh thin coat, only where cloth will lie. The cloth goes into its window. Set out a new witness patch.',
+        'cue' => 'Thin and closed, no puddle.',
+    ],
+    'pass' => [
+        'title' => 'Second pass',
+        'do' => 'One coat over the thinnest zones alone. Feather its edge out with a dry brush.',
+        'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.',
+    ],
+    'turn' => [
+        'title' => 'Turn it over',
+        'do' => 'Half of the flow is over. Turn the part upside down on its supports, so that what ran down runs back.',
+        'cue' => 'The film moves slowly, nothing drips.',
+    ],
+    'post_cure' => [
+        'title' => 'Post-cure: :hours h at :c °C',
+        'do' => 'Into the warm box, no faster up or down than 10 °C an hour. Log it when the box closes.',
+        'cue' => 'A thermometer on the part, not the dial, shows the hold.',
+    ],
+    'wash_blush' => [
+        'title' => 'Wash, cured through',
+        'do' => 'Warm water and a pad over all of it, rinse, dry. Polyester does not harden on a young epoxy or on its blush.',
+        'cue' => 'Water runs off without beading or slickness.',
+    ],
+    'key' => [
+        'title' => 'Key',
+        'do' => 'Scratch all of the surface evenly, inside corners too.',
+        'cue' => 'Evenly dull, no shine left in raking light.',
+    ],
+    'key_score' => [
+        'title' => 'Key and score',
+        'do' => 'Scratch all of the surface evenly, then score edges and undersides crosswise.',
+        'cue' => 'Evenly dull, no shine left in raking light.',
+    ],
+    'prime' => [
+        'title' => 'Prime the bare metal',
+        'do' => 'Epoxy or etch primer by its sheet, filler blocked flat where needed.',
+        'cue' => 'Closed, even film; no metal shows.',
+    ],
+    'base' => [
+        'title' => 'Base coat',
+        'do' => 'Brush thin and even, only where cloth will lie. Set out a witness patch.',
+        'cue' => 'No bare place, no puddle, in raking light.',
+    ],
+    'lay' => [
+        'title' => 'Lay the cloth',
+        'do' => 'One oversize ply from the middle outward, weave along the centre line. Bridge no hollow; '
+            .'relief cuts where nobody looks. Trim to the wrap and hold it under with tape.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'wet_out' => [
+        'title' => 'Wet-out',
+        'do' => 'Thin: work resin into the cloth, steep faces last. Do not flood.',
+        'cue' => 'Weave evenly dark, no grey place, no puddle.',
+    ],
+    'second' => [
+        'title' => 'Second coat at tack',
+        'do' => 'Brush a build coat over the tacky wet-out, thinnest on the flanks.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'nibs' => [
+        'title' => 'Nibs off, trim, dress laps',
+        'do' => 'Pad or P240 on the nibs only, then trim edges and dress laps. The weave lies just under.',
+        'cue' => 'No nib catches a fingertip; no fibre shows.',
+    ],
+    'build' => [
+        'title' => 'Build coat :n of :of',
+        'do' => 'Brush along, both diagonals, tip off by the brush\'s own weight. Thinnest on the flanks. Then hands off.',
+        'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.',
+    ],
+    'flat' => [
+        'title' => 'Flat the build',
+        'do' => 'On a block, whole strokes, direction turned at each grit. Edges and laps by hand with the last grit only.',
+        'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
+    ],
+    'finish' => [
+        'title' => 'Finish coat',
+        'do' => 'One thin, even coat. Tip off and leave it.',
+        'cue' => 'Wipe is dry and the surface evenly matt.',
+    ],
+    'finish_of' => [
+        'title' => 'Finish coat :n of :of',
+        'do' => 'One thin, even coat. Tip off and leave it.',
+        'cue' => 'Evenly matt, or a print and nothing lifts.',
+    ],
+    'wet_flat' => [
+        'title' => 'Wet-flat',
+        'do' => 'Wet, on a block, clean water at each grit. Edges by hand with the last grit only.',
+        'cue' => 'Uniformly matt; no shiny low, no pattern of the weave.',
+    ],
+    'drill' => [
+        'title' => 'Drill :holes holes',
+        'do' => 'Pilot from behind, finish from the face, grind to size. Never let a bit lift the ply.',
+        'cue' => 'No white ring around a hole.',
+    ],
+    'clear' => [
+        'title' => 'Clear, one coat|Clear, :coats coats',
+        'do' => 'Spray even wet coats, flash between them by the sheet.',
+        'cue' => 'Wet edge kept, no dry spray, no tear at lower edges.',
+    ],
+    'varnish' => [
+        'title' => 'Varnish coat :n of :of',
+        'do' => 'Brush thin along the part, tip off across. Strain the varnish; no dust in the room.',
+        'cue' => 'Dry to the touch, and still within its recoat window; past it, scuff with P600 first.',
+    ],
+    'filler' => [
+        'title' => 'Filler clear, one coat|Filler clear, :coats coats',
+        'do' => 'Heavy wet-on-wet coats, short flashes. A milky wet film is entrapped air and clears; press or spot pinholes.',
+        'cue' => 'Closed and even, no pinhole left in raking light.',
+    ],
+    'release_film' => [
+        'title' => 'Release film over the filler',
+        'do' => 'Roll the film on without a bubble: where air gets at polyester it stays soft.',
+        'cue' => 'No air under the film, edges closed.',
+    ],
+    'film_off' => [
+        'title' => 'Film off and wash',
+        'do' => 'Pull the film, wash with warm water and a pad.',
+        'cue' => 'Hard under the nail, nothing greasy left.',
+    ],
+    'filler_wash' => [
+        'title' => 'Wash the filler',
+        'do' => 'Wipe the tacky top off.',
+        'cue' => 'Hard under the nail, nothing greasy left.',
+    ],
+    'filler_flat' => [
+        'title' => 'Block the filler flat',
+        'do' => 'Wet, on a block, whole strokes. Tape along body lines and sand up from each side.',
+        'cue' => 'Uniformly matt; stop before the resin shows through.',
+    ],
+    'mask_line' => [
+        'title' => 'Mask line :n',
+        'do' => 'Fine-line tape along the body line, burnished down.',
+        'cue' => 'The edge lies down along its whole length.',
+    ],
+    'stripe' => [
+        'title' => 'Stripe :n',
+        'do' => 'Thin coats of colour that the clear\'s sheet allows under it.',
+        'cue' => 'Even, no wet edge at the tape.',
+    ],
+    'unmask' => [
+        'title' => 'Unmask line :n',
+        'do' => 'Pull the tape back on itself while the colour is soft.',
+        'cue' => 'A clean edge, no step that a fingertip feels.',
+    ],
+    'clear_flat' => [
+        'title' => 'Flat the clear',
+        'do' => 'Wet, soft block, light hand. Keep off edges.',
+        'cue' => 'Uniformly matt, peel gone.',
+    ],
+    'polish' => [
+        'title' => 'Cut and polish',
+        'do' => 'Cut compound, then finish compound. Low speed, keep moving, edges taped.',
+        'cue' => 'No haze in the reflected lamp.',
+    ],
+    'inspect' => [
+        'title' => 'Last look',
+        'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.',
+        'cue' => 'Haze that vanishes wet is scratch: back one grit.',
+    ],
 ];

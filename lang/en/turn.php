@@ -11,7 +11,8 @@ return [
     'example' => 'tomorrow 13:00 to 14:30 and after 16:00',
     'pool' => 'all at this stage in one cup: :letters',
     'find' => 'Find ways',
-    'nothing' => '<b>Nothing lands there.</b> No start, hardener or warm box on the shelf brings the window of the next coat into these hours. '
+    'nothing' => '<b>Nothing lands there.</b> No start, hardener or warm box on the shelf brings the window of the next coat into these '
+        .'hours. '
         .'<span>Give it a later evening, or let it cure and key it.</span>',
     'way' => ':letters: coat :coat, next :next',
     'drawing' => 'Coat :coat, window :between, next coat :next',
@@ -23,5 +24,6 @@ return [
     'ready' => 'ready :at',
     'ready_now' => 'ready :at, now :now',
     'take' => 'Take it',
-    'warms' => 'Warm box: no warmer than shown, never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
+    'warms' => 'Warm box: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
+        .'The sheet\'s own limit comes first.',
 ];

@@ -10,11 +10,13 @@ return [
     'opens_closes' => 'goes into a window that opens :from and closes :at',
     'closed_mixed' => '<b>The window closed :at with this cup mixed.</b> Spread it only where the witness patch still prints. '
         .'<span>Else let it go: keyed, a fresh cup holds.</span>',
-    'closed_now' => '<b>The window has closed.</b> No hardener now: key first, or take another way. <span><a href=":url">Look again</a></span>',
+    'closed_now' => '<b>The window has closed.</b> No hardener now: key first, or take another way. '
+        .'<span><a href=":url">Look again</a></span>',
     'late' => 'The window has closed',
     'late_key' => '<b>No hardener now.</b> The coat below is past bonding since :closed. '
         .'<span>Key it with P180 until evenly dull and wipe; then this coat goes on as on a fresh surface.</span>',
-    'late_wait' => '<b>No hardener now.</b> The coat below is past bonding since :closed. <span>It is too soft to sand until :key. Then key and coat.</span>',
+    'late_wait' => '<b>No hardener now.</b> The coat below is past bonding since :closed. <span>It is too soft to sand until :key. '
+        .'Then key and coat.</span>',
     'other_ways' => 'Other ways, on the bench',
     'keeps' => 'In the cup: :grams. Resin alone keeps.',
 
@@ -41,8 +43,10 @@ return [
         'gels' => 'it gels after :span and peaks at :peak °C',
         'never_gels' => 'it does not gel within 20 hours and peaks at :peak °C',
         'of' => 'the heat of the cup',
-        'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of an 80 mm cup on a bench: top and wall to the air, bottom to the bench, '
-            .'half the depth conducts. Fitted to the sheet\'s pot life of :span for :grams at :c. 420 J/g, 1.9 J/gK, 12 and 20 W/m²K are planning values. '
+        'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of an 80 mm cup on a bench: top and wall to the air, '
+            .'bottom to the bench, '
+            .'half the depth conducts. Fitted to the sheet\'s pot life of :span for :grams at :c. '
+            .'420 J/g, 1.9 J/gK, 12 and 20 W/m²K are planning values. '
             .'On wood or foam it would reach :peak °C.',
     ],
     'blend' => '<b>Hardener is two:</b> :parts.',

@@ -9,7 +9,8 @@ return [
     'columns' => ['No.', 'Zone', 'Kind', 'Slope °', 'Length :unit', 'Area :area', 'Radius :unit', 'Seen', 'Fed by no., from the top'],
     'label' => [
         'name' => 'Name of zone :n', 'kind' => 'Kind of zone :n', 'slope_deg' => 'Slope of zone :n', 'length_mm' => 'Length of zone :n',
-        'area_cm2' => 'Area of zone :n', 'radius_mm' => 'Radius of zone :n', 'visibility' => 'How zone :n is seen', 'above' => 'What feeds zone :n',
+        'area_cm2' => 'Area of zone :n', 'radius_mm' => 'Radius of zone :n',
+        'visibility' => 'How zone :n is seen', 'above' => 'What feeds zone :n',
     ],
     'nothing' => 'nothing',
     'add' => 'Add a zone',

@@ -5,7 +5,9 @@
     @switch($probe)
         @case('none') <p>@say('air.no_probe')</p> @break
         @case('silent')
-            <p class="finding is-warn" role="status">@say('air.silent', ['at' => $format->when($asked), 'because' => $shop->probe_silent_because])</p>
+            <p class="finding is-warn" role="status">@say('air.silent', [
+                'at' => $format->when($asked), 'because' => $shop->probe_silent_because,
+            ])</p>
             @break
         @case('forgotten') <p class="finding is-warn" role="status">@say('air.forgotten', ['at' => $format->when($asked)])</p> @break
         @case('answers') <p>{{ __('air.answers', ['ago' => $format->span($floor->nowMin - $asked)]) }}</p> @break
@@ -28,7 +30,8 @@
         <ul class="left-out">
             @foreach ($leftOut as $reading)
                 <li class="num">{{ __('air.said', [
-                    'at' => $format->when(ShopTime::minutes($reading->measured_at)), 'said' => $reading->said, 'because' => $reading->left_out_because,
+                    'at' => $format->when(ShopTime::minutes($reading->measured_at)), 'said' => $reading->said,
+                    'because' => $reading->left_out_because,
                 ]) }}</li>
             @endforeach
         </ul>

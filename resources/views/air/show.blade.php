@@ -51,7 +51,9 @@
             @if ($points === [])
                 <p>@say('air.no_points', ['url' => route('shop.edit')])</p>
             @else
-                <p>{{ trans_choice('air.points', count($points), ['from' => $format->when(min($points)), 'to' => $format->when(max($points))]) }}</p>
+                <p>{{ trans_choice('air.points', count($points), [
+                    'from' => $format->when(min($points)), 'to' => $format->when(max($points)),
+                ]) }}</p>
                 <form method="post" action="{{ route('air.forget') }}">
                     @marks @method('DELETE')
                     <button class="btn quiet">{{ __('air.forget') }}</button>

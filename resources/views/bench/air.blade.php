@@ -5,7 +5,8 @@
     <div>
         @if ($reading)
             {{ __($reading->rh_percent ? 'bench.last_reading_humid' : 'bench.last_reading', [
-                'c' => $format->celsius($reading->air_c), 'rh' => round((float) $reading->rh_percent), 'ago' => $format->span($floor->readingAgeMin()),
+                'c' => $format->celsius($reading->air_c), 'rh' => round((float) $reading->rh_percent),
+                'ago' => $format->span($floor->readingAgeMin()),
             ]) }}
         @else
             {{ __('bench.no_reading') }}

@@ -11,7 +11,9 @@
         <div>
             <dt>{{ __('bench.each_coat') }}</dt>
             <dd>{{ __('bench.wet_flash', ['um' => round($clear->clear->sprayed->wetUm), 'flash' => $format->span($clear->flashMin)]) }}
-                @if ($clear->recoatUntilMin)<small>{{ __('bench.further', ['span' => $format->span($clear->recoatUntilMin)]) }}</small>@endif</dd>
+                @if ($clear->recoatUntilMin)<small>{{ __('bench.further', [
+                    'span' => $format->span($clear->recoatUntilMin),
+                ]) }}</small>@endif</dd>
         </div>
         @unless ($clear->clear->kind->isBrushed())
             <div>

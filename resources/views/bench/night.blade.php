@@ -3,7 +3,8 @@
 <section class="card" aria-labelledby="night-title">
     <h2 id="night-title">{{ __('bench.night') }}</h2>
     <p>{{ __('bench.coldest', [
-        'c' => $format->celsius($night->coldest['celsius']), 'at' => $format->when($night->coldest['minute']), 'back' => $format->when($night->until),
+        'c' => $format->celsius($night->coldest['celsius']), 'at' => $format->when($night->coldest['minute']),
+        'back' => $format->when($night->until),
     ]) }}</p>
     <ul class="night-list">
     @foreach ($night->nights as $of)

@@ -6,7 +6,9 @@
         <p class="soft">
             <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>
             @if ($call->coat)
-                {{ __('bench.went_on', ['coat' => lcfirst($format->step($call->coat->step)), 'at' => $format->when($call->coat->doneAtMin)]) }}
+                {{ __('bench.went_on', [
+                    'coat' => lcfirst($format->step($call->coat->step)), 'at' => $format->when($call->coat->doneAtMin),
+                ]) }}
             @endif
         </p>
         @if ($was = $planned->wasToBegin())
@@ -18,7 +20,9 @@
         @if ($cue = $call->cue())<p class="cue">{{ $cue }}</p>@endif
         <x-findings :of="$call->choiceOfKey()" />
         @if ($call->isLay())
-            <p class="num">@say('bench.piece', ['piece' => $format->piece($plan->brief->piece()), 'wrap' => round($plan->brief->wrapMm)])</p>
+            <p class="num">@say('bench.piece', [
+                'piece' => $format->piece($plan->brief->piece()), 'wrap' => round($plan->brief->wrapMm),
+            ])</p>
         @endif
         @include('bench.clear-step', ['call' => $planned])
         @include('bench.mix-ahead', ['ahead' => $call->mixAhead('ready', 'keyed', 'open')])
@@ -49,7 +53,9 @@
         @endif
         @if ($cup = $call->cup())
             <p class="grams num">
-                @foreach (['resin' => $cup->batch->resinG, 'hardener' => $cup->batch->hardenerG, 'pigment' => $cup->batch->pigmentG] as $jar => $g)
+                @foreach ([
+                    'resin' => $cup->batch->resinG, 'hardener' => $cup->batch->hardenerG, 'pigment' => $cup->batch->pigmentG,
+                ] as $jar => $g)
                     @continue($jar === 'pigment' && $g <= 0)
                     @if (! $loop->first) + @endif <b>{{ $format->grams($g) }}</b> {{ $format->word('component', $jar) }}
                 @endforeach
@@ -61,7 +67,9 @@
         @endif
         @if ($call->leavesOnWorst() !== null)
             @php($worst = $step->worst())
-            <p class="grams num">@say('bench.leaves_bold', ['um' => $format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name])</p>
+            <p class="grams num">@say('bench.leaves_bold', [
+                'um' => $format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name,
+            ])</p>
             <p class="soft num">{{ __('bench.burns', [
                 'doubt' => $format->um($worst->doubtUm()), 'risk' => $format->percent($worst->risk()), 'any' => $format->chance($worst),
             ]) }}</p>

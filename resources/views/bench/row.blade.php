@@ -5,7 +5,8 @@
     <div class="row-what">
         <h3><a href="{{ route('parts.show', $part) }}">{{ $call->title() }}</a></h3>
         <p class="soft">{{ implode(' · ', array_filter([
-            $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null, $call->leavesOnWorst(),
+            $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null,
+            $call->leavesOnWorst(),
         ])) }}</p>
     </div>
     <p class="row-when num">

@@ -4,7 +4,8 @@
 @php($message = $errors->first($error ?? $dotted))
 <div {{ $attributes->only('class')->class(['field', 'is-wrong' => $message]) }}>
     <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="unit">{{ $unit }}</span>@endif</label>
-    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type === 'number' ? 'text' : $type }}" @if ($type === 'number') inputmode="decimal" @endif
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type === 'number' ? 'text' : $type }}"
+        @if ($type === 'number') inputmode="decimal" @endif
         value="{{ $type === 'password' ? '' : App\View\Old::of($dotted, $value) }}" @if ($message) aria-invalid="true" @endif
         @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>
     @if ($hint || $message)

@@ -41,7 +41,8 @@
                 <p>{{ __('bench.touch', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
                 @foreach (OakGloss\Cure\Touch::cases() as $touch)
                     <button class="btn" name="touch" value="{{ $touch->value }}"
-                        >{{ $format->word('touch', $touch->value) }} <small>{{ $format->word($touchSays(), $touch->value) }}</small></button>
+                        >{{ $format->word('touch', $touch->value) }}
+                            <small>{{ $format->word($touchSays(), $touch->value) }}</small></button>
                 @endforeach
             </x-act>
         </details>
@@ -97,7 +98,9 @@
                         @marks
                         <input type="hidden" name="to" value="{{ $to }}">
                         <button class="btn"
-                            >{{ __('bench.strike', ['act' => $format->label($fact->content::KIND), 'at' => $format->when($fact->atMin)]) }}</button>
+                            >{{ __('bench.strike', [
+                                'act' => $format->label($fact->content::KIND), 'at' => $format->when($fact->atMin),
+                            ]) }}</button>
                     </form>
                 @endif
             </div>

@@ -48,7 +48,8 @@
         <dd>{{ __('answer.why_piece', ['wrap' => round($plan->brief->wrapMm)]) }}</dd>
         <dt>{{ __('answer.grams') }}</dt>
         <dd>{{ __('answer.why_grams', [
-            'base' => round($plan->shop->weights->baseGM2), 'build' => round($plan->buildGM2()), 'finish' => round($plan->shop->weights->finishGM2),
+            'base' => round($plan->shop->weights->baseGM2), 'build' => round($plan->buildGM2()),
+            'finish' => round($plan->shop->weights->finishGM2),
             'loss' => $format->grams($plan->shop->cupLossG),
         ]) }}</dd>
         <dt>{{ __('answer.coats') }}</dt>

@@ -7,7 +7,11 @@
         @elseif ($answer['planned'] === null)
             <p class="soft">{{ __('answer.open') }}</p>
             <ul class="open-list">
-                @forelse (array_slice($answer['missing'], 0, 6) as $message)<li>{{ $message }}</li>@empty<li>{{ __('answer.sizes') }}</li>@endforelse
+                @forelse (array_slice($answer['missing'], 0, 6) as $message)
+                    <li>{{ $message }}</li>
+                @empty
+                    <li>{{ __('answer.sizes') }}</li>
+                @endforelse
             </ul>
         @else
             @include('parts.answer-figures', ['planned' => $answer['planned'], 'less' => $answer['less']])

@@ -12,6 +12,7 @@
                 title="{{ $format->step($step->step) }}"></li>
         @endforeach
     </ol>
-    <p class="num part-next">{{ $format->step($call->next->step->step) }}<small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
+    <p class="num part-next">{{ $format->step($call->next->step->step) }}
+        <small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
     <p class="num part-ready">@say('parts.ready', ['at' => $format->date($call->schedule->readyMin())])</p>
 </li>

@@ -5,7 +5,9 @@
     @foreach ($priced as $field => $options)
         <fieldset class="choice">
             <legend>{{ $format->word('choice', $field) }}@if ($field === 'build_coats')<span class="soft"> · {{
-                __($part->build_coats === null ? 'parts.fewest' : 'parts.by_hand', ['target' => $format->percent($plan->shop->targetBurnThrough)])
+                __($part->build_coats === null ? 'parts.fewest' : 'parts.by_hand', [
+                    'target' => $format->percent($plan->shop->targetBurnThrough),
+                ])
             }}</span>@endif</legend>
             @foreach ($options as $option)
                 <form method="post" action="{{ route('parts.choice', $part) }}">

@@ -16,8 +16,10 @@
         <div>
             <dt>{{ __('clear.mix') }}</dt>
             <dd>{{ $format->clearMix($clear) }}
-                <small>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : __('clear.litres', ['l' => number_format($clear->litres, 2)]) }}{{
-                    $clear->potLifeMin ? __('clear.pot_life', ['span' => $format->span($clear->potLifeMin)]) : '' }}</small></dd>
+                <small>{{ implode(', ', array_filter([
+                    $clear->cans() ? $format->count($clear->cans(), 'can') : __('clear.litres', ['l' => number_format($clear->litres, 2)]),
+                    $clear->potLifeMin ? __('clear.pot_life', ['span' => $format->span($clear->potLifeMin)]) : null,
+                ])) }}</small></dd>
         </div>
         <div>
             <dt>{{ __('clear.steepest') }}</dt>
@@ -26,7 +28,9 @@
                     {{ __('clear.level') }} <small>{{ __('clear.no_limit') }}</small>
                 @else
                     {{ __('clear.at_most', ['um' => round($clear->greatestWetUm)]) }}
-                    <small>{{ __('clear.creeps', ['zone' => $format->zone($clear->steepest), 'mm' => OakGloss\Plan\ClearPlan::SAG_LIMIT_MM]) }}</small>
+                    <small>{{ __('clear.creeps', [
+                        'zone' => $format->zone($clear->steepest), 'mm' => OakGloss\Plan\ClearPlan::SAG_LIMIT_MM,
+                    ]) }}</small>
                 @endif
                 @if ($clear->sags())<span class="risk is-stop">{{ __('clear.sags') }}</span>@endif
             </dd>
@@ -42,7 +46,10 @@
                 <small>{{ __('clear.should', ['um' => round($clear->clear->finalUm)]) }}</small>
                 @unless ($clear->guardsEnough())<span class="risk is-stop">{{ __('clear.too_thin') }}</span>@endunless</dd>
         </div>
-        <div><dt>{{ __($clear->polish ? 'clear.then_polish' : 'clear.then_handle') }}</dt><dd>{{ $format->span($clear->readyMin) }}</dd></div>
+        <div>
+            <dt>{{ __($clear->polish ? 'clear.then_polish' : 'clear.then_handle') }}</dt>
+            <dd>{{ $format->span($clear->readyMin) }}</dd>
+        </div>
     </dl>
 </div>
 @if ($clear->sags())

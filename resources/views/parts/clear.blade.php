@@ -28,7 +28,9 @@
                             <td>{{ number_format($rung['leftUm'], 2) }} µm</td>
                             <td>{{ $format->span($rung['minutes']) }}</td>
                             <td>{{ round($rung['gloss']->gu) }}
-                                <small>{{ __('clear.from_to', ['from' => round($rung['gloss']->leastGu), 'to' => round($rung['gloss']->mostGu)]) }}</small></td>
+                                <small>{{ __('clear.from_to', [
+                                    'from' => round($rung['gloss']->leastGu), 'to' => round($rung['gloss']->mostGu),
+                                ]) }}</small></td>
                         </tr>
                     @endforeach
                 </x-table>
@@ -46,7 +48,8 @@
                 {{ $resinRefused ?? __('clear.resin_needs') }}
             </x-top>
             @foreach ($clears as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
-                <x-top :part="$part" field="clear_id" :value="$id" :title="$other->clear->name" :names="$other->clear->name" :is-taken="$isCurrent"
+                <x-top :part="$part" field="clear_id" :value="$id" :title="$other->clear->name" :names="$other->clear->name"
+                    :is-taken="$isCurrent"
                     :is-open="$canTop" :figures="implode(' · ', [
                         $format->count($other->coats, 'coat'),
                         $other->cans() ? $format->count($other->cans(), 'can') : round(1000 * $other->litres).' ml',
@@ -72,7 +75,8 @@
                     {{ __('clear.straight') }}
                 </x-top>
                 @foreach ($fillers as ['id' => $id, 'plan' => $other, 'isCurrent' => $isCurrent])
-                    <x-top :part="$part" field="filler_id" :value="$id" :title="$other->clear->name" :names="$other->clear->name" :is-taken="$isCurrent"
+                    <x-top :part="$part" field="filler_id" :value="$id" :title="$other->clear->name" :names="$other->clear->name"
+                        :is-taken="$isCurrent"
                         :is-open="$isOpen" :figures="implode(' · ', [
                             $format->count($other->coats, 'coat'), round(1000 * $other->litres).' ml',
                             __('clear.flatted_off', ['dry' => round($other->dryUm), 'off' => round($other->flatTakesUm)]),

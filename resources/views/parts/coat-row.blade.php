@@ -26,7 +26,9 @@
         <summary><span class="visually-hidden">{{ __('parts.more_on', ['step' => $format->step($step->step)]) }}</span></summary>
         <p>{{ $format->stepDo($step->step) }}</p>
         <p class="cue">{{ $format->cue($step->step) }}</p>
-        <p class="soft num">{{ __('parts.hands', ['span' => $format->span($step->handsMin)]) }}@if ($step->batch) · {{ $format->batch($step->batch) }}@endif</p>
+        <p class="soft num">{{ __('parts.hands', [
+            'span' => $format->span($step->handsMin),
+        ]) }}@if ($step->batch) · {{ $format->batch($step->batch) }}@endif</p>
         @if ($step->batch)@include('bench.why-grams')@endif
         <x-cautions :step="$step->step" />
     </details>

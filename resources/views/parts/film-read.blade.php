@@ -6,7 +6,8 @@
         <h3>{{ __('film.weigh') }}</h3>
         <p>
             @say('film.resolves', [
-                'step' => $plan->shop->partScaleStepG, 'area' => $format->area($plan->brief->coatedAreaM2()), 'um' => number_format($resolvesUm, 1),
+                'step' => $plan->shop->partScaleStepG, 'area' => $format->area($plan->brief->coatedAreaM2()),
+                'um' => number_format($resolvesUm, 1),
             ])
             @if ($answer->hasBudget())
                 @say($answer->limitG < $answer->toGoG ? 'film.to_go_stop' : 'film.to_go', [

@@ -8,16 +8,21 @@
                 <th scope="row">{{ $format->zone($zone) }}</th>
                 <td>{{ $format->weight($kept) }}</td>
                 <td>{{ implode(', ', array_map(fn ($face) => $face->name, $zone->face->above)) ?: __('film.nothing') }}</td>
-                <td @class(['is-over' => $risk->runs()])>{{ $risk->holdsGM2 === null ? __('film.any') : $format->weight($risk->holdsGM2) }}</td>
+                <td @class(['is-over' => $risk->runs()])>
+                    {{ $risk->holdsGM2 === null ? __('film.any') : $format->weight($risk->holdsGM2) }}
+                </td>
                 @if ($turned)
                     <td>{{ number_format($risk->gPerEdgeM, 1) }} g/m</td>
-                    <td>{{ $format->orNone($risk->beadMm, 'mm') }} @if ($risk->runs())<span class="risk is-stop">{{ __('film.does_run') }}</span>@endif</td>
+                    <td>{{ $format->orNone($risk->beadMm, 'mm') }}
+                        @if ($risk->runs())<span class="risk is-stop">{{ __('film.does_run') }}</span>@endif</td>
                     <td>{{ number_format($turned->beadMm, 1) }} mm</td>
                 @else
                     <td colspan="3">{{ __('film.runs_on', ['zone' => $zone->face->below[0]->name]) }}</td>
                 @endif
                 <td>{{ $format->orNone($marks->leftUm, 'µm') }}</td>
-                <td>{{ $marks->lastBrushMin === null ? __('film.marks_stay') : __('film.minute', ['n' => floor($marks->lastBrushMin)]) }}</td>
+                <td>
+                    {{ $marks->lastBrushMin === null ? __('film.marks_stay') : __('film.minute', ['n' => floor($marks->lastBrushMin)]) }}
+                </td>
             </tr>
         @endforeach
     </x-table>

@@ -6,7 +6,9 @@
     <section @class(['card', 'answer-line', 'is-'.$answer->code]) aria-labelledby="answer-title">
         <div>
             <h2 id="answer-title">{{ $said['what'] }}</h2>
-            <p>{{ $said['do'] }}@if ($answer->finerFrom) @say('film.finer', ['url' => route('parts.sand', $part), 'grit' => $answer->finerFrom])@endif</p>
+            <p>{{ $said['do'] }}@if ($answer->finerFrom) @say('film.finer', [
+                'url' => route('parts.sand', $part), 'grit' => $answer->finerFrom,
+            ])@endif</p>
         </div>
         @if ($more)
             @can('work', $part)

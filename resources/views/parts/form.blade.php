@@ -5,8 +5,8 @@
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
-    hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load" hx-target="#answer" hx-swap="outerHTML"
-    hx-sync="this:replace">
+    hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load"
+    hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
     @marks
     @if ($part)
         @method('PUT')
@@ -25,7 +25,8 @@
                 <x-field name="name" :label="__('form.name')" :value="$part?->name" class="span-2" maxlength="60" required />
                 <x-pick name="letter" :label="__('form.letter')" :choices="array_combine($letters, $letters)"
                     :value="$part?->letter ?? ($letters[0] ?? 'A')" />
-                <x-pick name="substrate" :label="__('form.substrate')" :choices="$format->choices('substrate', OakGloss\Material\Substrate::cases())"
+                <x-pick name="substrate" :label="__('form.substrate')"
+                    :choices="$format->choices('substrate', OakGloss\Material\Substrate::cases())"
                     :value="$part?->substrate ?? 'abs'" />
                 <x-pick name="tone" :label="__('form.tone')" :choices="$format->choices('tone', OakGloss\Material\Tone::cases())"
                     :value="$part?->tone ?? 'black'" />
@@ -64,27 +65,33 @@
             </div>
             <div class="ticks"><span>{{ __('form.will_see') }}</span>
                 @foreach (__('form.lives') as $life => $word)
-                    <label class="tick"><input type="checkbox" name="{{ $life }}" value="1" @checked(old($life, $part?->$life))> {{ $word }}</label>
+                    <label class="tick"><input type="checkbox" name="{{ $life }}" value="1"
+                        @checked(old($life, $part?->$life))> {{ $word }}</label>
                 @endforeach
             </div>
         </fieldset>
         <fieldset class="card"><legend>{{ __('form.with') }}</legend>
             <div class="grid-3">
-                <x-pick name="cloth_id" :label="__('form.cloth')" :choices="$cloths->pluck('name', 'id')->all()" :value="$latest?->cloth_id" />
+                <x-pick name="cloth_id" :label="__('form.cloth')" :choices="$cloths->pluck('name', 'id')->all()"
+                    :value="$latest?->cloth_id" />
                 <x-pick name="base_resin_id" :label="__('form.base_resin')" :choices="$resins->pluck('name', 'id')->all()"
                     :value="$latest?->base_resin_id" />
                 <x-pick name="clear_resin_id" :label="__('form.clear_resin')" :choices="$resins->pluck('name', 'id')->all()"
                     :value="$latest?->clear_resin_id" />
-                <x-pick name="backing" :label="__('form.backing')" :choices="$format->choices('backing', OakGloss\Material\Backing::cases())"
+                <x-pick name="backing" :label="__('form.backing')"
+                    :choices="$format->choices('backing', OakGloss\Material\Backing::cases())"
                     :value="$part?->backing ?? 'black'" />
-                <x-pick name="clear_id" :label="__('words.choice.clear_id')" :choices="$clears->pluck('name', 'id')->all()" :value="$clearId"
+                <x-pick name="clear_id" :label="__('words.choice.clear_id')" :choices="$clears->pluck('name', 'id')->all()"
+                    :value="$clearId"
                     :empty="__('form.none')" />
                 <x-pick name="filler_id" :label="__('words.choice.filler_id')" :choices="$fillers->pluck('name', 'id')->all()"
                     :value="$part?->filler_id" :empty="__('form.none')" />
                 <x-pick name="finish_coats" :label="__('words.choice.finish_coats')" :choices="array_combine($finishCoats, $finishCoats)"
                     :value="$part?->finish_coats ?? 1" />
-                <x-pick name="stripes" :label="__('form.stripes')" :choices="[__('form.none'), '1', '2', '3', '4']" :value="$part?->stripes ?? 0" />
-                <x-pick name="wet_out" :label="__('words.choice.wet_out')" :choices="$format->choices('wet_out', OakGloss\Method\WetOut::cases())"
+                <x-pick name="stripes" :label="__('form.stripes')" :choices="[__('form.none'), '1', '2', '3', '4']"
+                    :value="$part?->stripes ?? 0" />
+                <x-pick name="wet_out" :label="__('words.choice.wet_out')"
+                    :choices="$format->choices('wet_out', OakGloss\Method\WetOut::cases())"
                     :value="$part?->wet_out ?? 'on_set_base'" />
                 <x-pick name="after_wet_out" :label="__('words.choice.after_wet_out')" class="span-2"
                     :choices="$format->choices('after_wet_out', OakGloss\Method\AfterWetOut::cases())"
@@ -93,7 +100,8 @@
         </fieldset>
         <p class="form-foot">
             <button class="btn go">{{ __($part ? 'form.keep' : 'form.plan') }}</button>
-            <a class="btn quiet" href="{{ $part ? route('parts.show', $part) : route('parts.index') }}">{{ __($part ? 'form.back' : 'form.not_now') }}</a>
+            <a class="btn quiet" href="{{ $part ? route('parts.show', $part) : route('parts.index') }}"
+                >{{ __($part ? 'form.back' : 'form.not_now') }}</a>
         </p>
     </div>
     @include('parts.answer')

@@ -3,7 +3,8 @@
 <div class="page">
     <header class="page-head">
         <h1>{{ __('app.rooms.parts') }}</h1>
-        @can('run', App\Models\Shop::class)<a class="btn go" data-key="n" href="{{ route('parts.create') }}">{{ __('parts.new') }}</a>@endcan
+        @can('run', App\Models\Shop::class)<a class="btn go" data-key="n"
+            href="{{ route('parts.create') }}">{{ __('parts.new') }}</a>@endcan
     </header>
     @if ($planned->isEmpty() && $finished->isEmpty())
         <section class="card calm"><p>{{ __('parts.none') }}</p></section>
@@ -19,7 +20,8 @@
                 @foreach ($finished as $part)
                     <li>
                         <x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>
-                        <span class="soft">{{ $format->word('substrate', $part->substrate) }} · {{ $format->word('finish', $part->finish) }}</span>
+                        <span class="soft">{{ $format->word('substrate', $part->substrate) }} ·
+                            {{ $format->word('finish', $part->finish) }}</span>
                         <span class="num">{{ $format->date(App\Time\ShopTime::minutes($part->finished_at)) }}</span>
                     </li>
                 @endforeach

@@ -7,7 +7,8 @@
     <h3>{{ __('sand.log') }}</h3>
     <div class="row-fields">
         <x-pick name="zone" :label="__('sand.zone')" :choices="$flat->zones()" :value="Old::of('zone')" />
-        <x-pick name="grit" :label="__('sand.paper')" :choices="$flat->grits()" :value="Old::of('grit', $step->nextGrit() ?? $ladder->last()->number)" />
+        <x-pick name="grit" :label="__('sand.paper')" :choices="$flat->grits()"
+            :value="Old::of('grit', $step->nextGrit() ?? $ladder->last()->number)" />
         <x-pick name="how" :label="__('sand.how')" :choices="__('words.driven')" :value="Old::of('how', $ladder->method->value)" />
         <x-field name="minutes" :label="__('sand.minutes')" unit="min" type="number" />
     </div>
@@ -24,7 +25,8 @@
         @marks
         @foreach ($flat->changes as $what => $count)
             @continue($what === 'water' && ! $flat->isWet())
-            <button class="btn quiet" name="what" value="{{ $what }}">{{ __("sand.changes.{$what}") }} <b class="num">{{ $count }}</b></button>
+            <button class="btn quiet" name="what" value="{{ $what }}">{{ __("sand.changes.{$what}") }} <b
+                class="num">{{ $count }}</b></button>
         @endforeach
     </form>
 </div>

@@ -1,6 +1,9 @@
 @php($fact = $line->fact)
 <tr @class(['is-struck' => $line->struck])>
-    <td>{{ $format->date($line->happenedMin()) }}@if ($kept = $line->keptLater())<small>{{ __('record.kept', ['at' => $format->when($kept)]) }}</small>@endif</td>
+    <td>
+        {{ $format->date($line->happenedMin()) }}
+        @if ($kept = $line->keptLater())<small>{{ __('record.kept', ['at' => $format->when($kept)]) }}</small>@endif
+    </td>
     <td>
         @if ($line->isChoice())
             {{ $format->word('choice', $fact->step) }}: {{ $format->record($fact->content()) }}

@@ -18,7 +18,8 @@
             <table class="num record-table">
                 <thead>
                     <tr>
-                        <th scope="col">{{ __('record.when') }}</th><th scope="col">{{ __('record.what') }}</th><th scope="col">{{ __('record.air') }}</th>
+                        <th scope="col">{{ __('record.when') }}</th><th scope="col">{{ __('record.what') }}</th><th
+                            scope="col">{{ __('record.air') }}</th>
                         <th scope="col">{{ __('record.by') }}</th>
                         <th scope="col" class="no-print"><span class="visually-hidden">{{ __('record.strike') }}</span></th>
                     </tr>

@@ -6,7 +6,8 @@
     <div class="plan-left">
         <section class="card"><x-drawing.section :drawing="$drawing" /></section>
         @if ($findings !== [])
-            <section class="card" aria-labelledby="mind-title"><h2 id="mind-title">{{ __('parts.mind') }}</h2><x-findings :of="$findings" /></section>
+            <section class="card" aria-labelledby="mind-title"><h2 id="mind-title">{{ __('parts.mind') }}</h2><x-findings :of="$findings"
+                /></section>
         @endif
         @include('parts.choices')
     </div>

@@ -2,11 +2,13 @@
 @php($bad = fn (string $field): bool => $errors->has("zones.{$i}.{$field}"))
 <tr>
     <td class="num">{{ $i + 1 }}</td>
-    <td><input aria-label="{{ __('zones.label.name', ['n' => $i + 1]) }}" name="{{ $at('name') }}" value="{{ $row['name'] ?? '' }}" maxlength="40"
+    <td><input aria-label="{{ __('zones.label.name', ['n' => $i + 1]) }}" name="{{ $at('name') }}" value="{{ $row['name'] ?? '' }}"
+        maxlength="40"
         @if ($bad('name')) aria-invalid="true" @endif></td>
     <td><select aria-label="{{ __('zones.label.kind', ['n' => $i + 1]) }}" name="{{ $at('kind') }}">
         @foreach (OakGloss\Geometry\ZoneKind::cases() as $kind)
-            <option value="{{ $kind->value }}" @selected(($row['kind'] ?? '') === $kind->value)>{{ $format->word('zone', $kind->value) }}</option>
+            <option value="{{ $kind->value }}"
+                @selected(($row['kind'] ?? '') === $kind->value)>{{ $format->word('zone', $kind->value) }}</option>
         @endforeach
     </select></td>
     @foreach (['slope_deg', 'length_mm', 'area_cm2', 'radius_mm'] as $field)
@@ -15,10 +17,12 @@
     @endforeach
     <td><select aria-label="{{ __('zones.label.visibility', ['n' => $i + 1]) }}" name="{{ $at('visibility') }}">
         @foreach (OakGloss\Geometry\Visibility::cases() as $seen)
-            <option value="{{ $seen->value }}" @selected(($row['visibility'] ?? '') === $seen->value)>{{ $format->word('visibility', $seen->value) }}</option>
+            <option value="{{ $seen->value }}"
+                @selected(($row['visibility'] ?? '') === $seen->value)>{{ $format->word('visibility', $seen->value) }}</option>
         @endforeach
     </select></td>
-    <td><input aria-label="{{ __('zones.label.above', ['n' => $i + 1]) }}" name="{{ $at('above') }}" value="{{ $row['above'] ?? '' }}" maxlength="60"
+    <td><input aria-label="{{ __('zones.label.above', ['n' => $i + 1]) }}" name="{{ $at('above') }}" value="{{ $row['above'] ?? '' }}"
+        maxlength="60"
         class="short" placeholder="{{ __('zones.nothing') }}" @if ($bad('above')) aria-invalid="true" @endif></td>
 </tr>
 @foreach ($errors->get("zones.{$i}.*") as $messages)

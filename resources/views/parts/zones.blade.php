@@ -25,7 +25,9 @@
     <p class="zone-acts">
         @if ($typed)
             <x-zone-act name="zones_add" hx-sync="this:drop">{{ __('zones.add') }}</x-zone-act>
-            @if (($shape ?? '') !== 'faces')<x-zone-act name="zones_from_shape" data-zones-typed="0">{{ __('zones.from_shape') }}</x-zone-act>@endif
+            @if (($shape ?? '') !== 'faces')
+                <x-zone-act name="zones_from_shape" data-zones-typed="0">{{ __('zones.from_shape') }}</x-zone-act>
+            @endif
         @elseif ($rows !== [])
             <x-zone-act name="zones_edit" data-zones-typed="1">{{ __('zones.edit') }}</x-zone-act>
         @endif

@@ -8,7 +8,8 @@
             @marks @method('PUT')
             <input type="text" name="username" autocomplete="username" value="{{ $user->email }}" hidden>
             <x-field name="current" :label="__('people.present')" type="password" autocomplete="current-password" />
-            <x-field name="password" :label="__('people.new_password')" type="password" autocomplete="new-password" :hint="__('people.good_password')" />
+            <x-field name="password" :label="__('people.new_password')" type="password" autocomplete="new-password"
+                :hint="__('people.good_password')" />
             <x-field name="password_confirmation" :label="__('people.new_again')" type="password" autocomplete="new-password" />
             <p class="form-foot"><button class="btn go">{{ __('people.change') }}</button></p>
         </form>
@@ -17,7 +18,8 @@
         <h2 id="ends-title">{{ __('people.sign_ins') }}</h2>
         <p>{{ __('people.ends') }}</p>
         @can('own', App\Models\Shop::class)<p><a href="{{ route('people') }}">{{ __('people.everybody') }}</a></p>@endcan
-        <form method="post" action="{{ route('account.everywhere') }}">@marks<button class="btn">{{ __('people.out_everywhere') }}</button></form>
+        <form method="post" action="{{ route('account.everywhere') }}">@marks<button
+            class="btn">{{ __('people.out_everywhere') }}</button></form>
     </section>
 </div>
 </x-layouts.app>

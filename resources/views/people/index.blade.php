@@ -6,7 +6,8 @@
         <section class="card" aria-labelledby="link-title">
             <h2 id="link-title">{{ __('people.link_for', ['name' => $link['for']]) }}</h2>
             <p>{{ __('people.link_once') }}</p>
-            <div class="field"><label for="link">{{ __('people.link') }}</label><input id="link" readonly value="{{ $link['address'] }}"></div>
+            <div class="field"><label for="link">{{ __('people.link') }}</label><input id="link" readonly
+                value="{{ $link['address'] }}"></div>
             <p><button type="button" class="btn" data-print>{{ __('record.print') }}</button></p>
         </section>
     @endif

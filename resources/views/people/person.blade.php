@@ -4,7 +4,8 @@
         <span class="soft">{{ $format->presence($person) }}</span>
     </p>
     @if ($person->left_at)
-        <form method="post" action="{{ route('people.back', $person) }}">@marks<button class="btn quiet">{{ __('people.take_back') }}</button></form>
+        <form method="post" action="{{ route('people.back', $person) }}">@marks<button
+            class="btn quiet">{{ __('people.take_back') }}</button></form>
     @else
         <form method="post" action="{{ route('people.role', $person) }}" class="one-line">
             @marks @method('PUT')
@@ -19,9 +20,11 @@
             <button class="btn">{{ __('bench.keep') }}</button>
         </form>
         <div class="acts">
-            <form method="post" action="{{ route('people.link', $person) }}">@marks<button class="btn quiet">{{ __('people.new_link') }}</button></form>
+            <form method="post" action="{{ route('people.link', $person) }}">@marks<button
+                class="btn quiet">{{ __('people.new_link') }}</button></form>
             @if (! $person->is($me))
-                <form method="post" action="{{ route('people.leave', $person) }}">@marks<button class="btn quiet">{{ __('people.has_left') }}</button></form>
+                <form method="post" action="{{ route('people.leave', $person) }}">@marks<button
+                    class="btn quiet">{{ __('people.has_left') }}</button></form>
             @endif
         </div>
     @endif

@@ -4,7 +4,8 @@
         <x-hand :run="$run" kind="wait" :zone="$zone" class="is-wide">
             <h3>{{ __('practice.hand.wait') }}</h3>
             <div class="row-fields">
-                @foreach (__('practice.waits') as $min => $label)<button class="btn" name="wait_amount" value="{{ $min }}">{{ $label }}</button>@endforeach
+                @foreach (__('practice.waits') as $min => $label)<button class="btn" name="wait_amount"
+                    value="{{ $min }}">{{ $label }}</button>@endforeach
             </div>
         </x-hand>
     @endif
@@ -69,4 +70,5 @@
         <button class="btn">{{ __('practice.look') }}</button>
     </x-hand>
 </div>
-<form method="post" action="{{ route('practice.finish', $run) }}" class="hand-in">@marks<button class="btn">{{ __('practice.hand_in') }}</button></form>
+<form method="post" action="{{ route('practice.finish', $run) }}" class="hand-in">@marks<button
+    class="btn">{{ __('practice.hand_in') }}</button></form>

@@ -9,7 +9,8 @@
         </nav>
     </div>
     @php($bare = $play->part->burntShare($zone))
-    <canvas class="patch" width="560" height="250" data-patch="{{ json_encode($patch) }}" role="img" aria-label="{{ __('practice.lamp_drawing', [
+    <canvas class="patch" width="560" height="250" data-patch="{{ json_encode($patch) }}" role="img"
+        aria-label="{{ __('practice.lamp_drawing', [
         'zone' => $zone, 'gloss' => round($patch->gloss), 'relief' => number_format($patch->textureUm, 1),
         'scratch' => number_format($patch->scratchUm, 1), 'bare' => $format->percent($bare),
     ]) }}"></canvas>

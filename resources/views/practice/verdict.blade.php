@@ -2,8 +2,12 @@
     <div>
         <h2 id="verdict-title">{{ __($verdict->isWon() ? 'practice.is_won' : 'practice.not_yet') }}</h2>
         <ul>
-            @foreach ($verdict->goals as $goal)<li>@say($goal['met'] ? 'practice.met' : 'practice.missed', ['goal' => $room->goal($goal)])</li>@endforeach
-            @foreach ($verdict->mistakes as $mistake)<li><b>{{ $room->clock($mistake->atMin) }}:</b> {{ $room->mistake($mistake) }}</li>@endforeach
+            @foreach ($verdict->goals as $goal)
+                <li>@say($goal['met'] ? 'practice.met' : 'practice.missed', ['goal' => $room->goal($goal)])</li>
+            @endforeach
+            @foreach ($verdict->mistakes as $mistake)
+                <li><b>{{ $room->clock($mistake->atMin) }}:</b> {{ $room->mistake($mistake) }}</li>
+            @endforeach
         </ul>
     </div>
     <div class="lesson-acts">

@@ -6,9 +6,12 @@
         'from' => $format->date($time->startMin), 'to' => $format->clock($time->endMin), 'way' => $format->word('way', $time->way->value),
     ]),
     $time->window ? __('sheet.bonds', [
-        'between' => $format->between($time->window->opens->expectedMin, $time->window->closes->expectedMin), 'sure' => $format->sure($time->window),
+        'between' => $format->between($time->window->opens->expectedMin, $time->window->closes->expectedMin),
+        'sure' => $format->sure($time->window),
     ]) : null,
-    $time->ready ? __('sheet.sandable', ['at' => $format->when($time->ready->expectedMin), 'spread' => $format->spread($time->ready)]) : null,
+    $time->ready ? __('sheet.sandable', [
+        'at' => $format->when($time->ready->expectedMin), 'spread' => $format->spread($time->ready),
+    ]) : null,
 ])) }}</p>
 <form class="move-form" method="get" action="{{ route('run-sheet.try', [$part, $key]) }}">
     <input type="hidden" name="span" value="{{ $drawing->span }}">
@@ -42,7 +45,8 @@
         @foreach (['from' => $floor->nowMin, 'until' => $time->startMin] as $name => $minute)
             <div class="field">
                 <label for="climate-{{ $name }}">{{ __("sheet.climate_{$name}") }}</label>
-                <input id="climate-{{ $name }}" type="datetime-local" name="{{ $name }}" value="{{ Old::of($name, $format->typedTime($minute)) }}">
+                <input id="climate-{{ $name }}" type="datetime-local" name="{{ $name }}"
+                    value="{{ Old::of($name, $format->typedTime($minute)) }}">
             </div>
         @endforeach
         <div @class(['field', 'is-wrong' => $bag->has('c')])>

@@ -16,7 +16,9 @@
                     @if ($format->isSame($was, $is))
                         @say('sheet.stays', ['at' => $format->day($is)])
                     @else
-                        @say($is === null || $is > $was ? 'sheet.later_than' : 'sheet.sooner_than', ['from' => $format->day($was), 'to' => $format->day($is)])
+                        @say($is === null || $is > $was ? 'sheet.later_than' : 'sheet.sooner_than', [
+                            'from' => $format->day($was), 'to' => $format->day($is),
+                        ])
                     @endif
                     @if ($id === $trial['part']->part->id && $trial['time']->way->value === 'keyed')
                         {{ __('sheet.keyed', ['span' => $format->span($trial['time']->endMin - $trial['time']->startMin)]) }}

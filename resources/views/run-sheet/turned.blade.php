@@ -12,7 +12,8 @@
     </p>
     <p class="num">{{ implode(' · ', array_filter([
         __('sheet.bonds', [
-            'between' => $format->between($way->window->opens->expectedMin, $way->window->closes->expectedMin), 'sure' => $format->sure($way->window),
+            'between' => $format->between($way->window->opens->expectedMin, $way->window->closes->expectedMin),
+            'sure' => $format->sure($way->window),
         ]),
         $way->climate
             ? __('turn.warm_box', ['c' => round($way->climate->celsius), 'until' => $format->when($way->climate->untilMin)])
@@ -24,7 +25,9 @@
             <x-tag :part="$part->part" class="small" />
             {{ $format->isSame($found['ready'][$id], $part->schedule->readyMin(), 5.0)
                 ? __('turn.ready', ['at' => $format->day($found['ready'][$id])])
-                : __('turn.ready_now', ['at' => $format->day($found['ready'][$id]), 'now' => $format->day($part->schedule->readyMin())]) }} &ensp;
+                : __('turn.ready_now', [
+                    'at' => $format->day($found['ready'][$id]), 'now' => $format->day($part->schedule->readyMin()),
+                ]) }} &ensp;
         @endforeach
     </p>
     <form method="post" action="{{ route('turn.take') }}">

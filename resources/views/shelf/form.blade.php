@@ -3,12 +3,14 @@
 <div class="page shelf-form">
     <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
     <div @class(['split' => $curve])>
-    <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}" novalidate>
+    <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}"
+        novalidate>
         @marks
         @if ($item->exists)@method('PUT')@endif
         <fieldset class="reads" @cannot('own', App\Models\Shop::class) disabled @endcannot>
             @if ($errors->any())
-                <p class="finding is-stop" role="alert"><b>{{ __('form.not_kept') }}</b> {{ trans_choice('form.another_look', $errors->count()) }}</p>
+                <p class="finding is-stop"
+                    role="alert"><b>{{ __('form.not_kept') }}</b> {{ trans_choice('form.another_look', $errors->count()) }}</p>
             @endif
             <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
             @if ($kind::HAS_SHEET)@include('shelf.sheet')@endif

@@ -3,7 +3,8 @@
     <p class="soft">{{ __('shelf.sheet.why') }}</p>
     <div class="sheet-rows">
     @for ($i = 0; $i < max(5, count($item->sheet ?? [])); $i++)
-        <x-field :name="'sheet['.$i.'][c]'" :label="__('shelf.sheet.row', ['n' => $i + 1])" unit="°C" type="number" :value="$item->sheet[$i]['c'] ?? null" />
+        <x-field :name="'sheet['.$i.'][c]'" :label="__('shelf.sheet.row', ['n' => $i + 1])" unit="°C" type="number"
+            :value="$item->sheet[$i]['c'] ?? null" />
         <x-field :name="'sheet['.$i.'][minutes]'" :label="__('shelf.sheet.until')" unit="min" type="number"
             :value="$item->sheet[$i]['minutes'] ?? null" />
     @endfor

@@ -14,7 +14,8 @@
             <p class="more">{{ __('shop.no_range') }}</p>
         </div>
         <x-field name="meter_url" :label="__('shop.meter')" type="url" :value="$shop->meter_url" />
-        <x-field name="unrest_min" :label="__('shop.unrest')" unit="min" type="number" :value="$shop->unrest_min" :hint="__('shop.unrest_why')" />
+        <x-field name="unrest_min" :label="__('shop.unrest')" unit="min" type="number" :value="$shop->unrest_min"
+            :hint="__('shop.unrest_why')" />
         <x-field name="target_percent" :label="__('shop.target')" :unit="__('shop.target_unit')" type="number"
             :value="round(100 * $shop->target_burn_through, 3)" />
         <x-pick name="print_through" :label="__('shop.print_through')" :hint="__('shop.print_through_why')" :value="$shop->print_through"

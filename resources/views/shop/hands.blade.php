@@ -9,7 +9,8 @@
             <label class="tick"><input type="checkbox" name="people[{{ $id }}][at_bench]" value="1"
                 @checked(old('people') === null ? $person->at_bench : old("people.{$id}.at_bench"))>
                 @say('shop.at_bench', ['name' => $person->name])</label>
-            <label class="tick"><input type="checkbox" name="people[{{ $id }}][own]" value="1" @checked($own)> {{ __('shop.own_hours') }}</label>
+            <label class="tick"><input type="checkbox" name="people[{{ $id }}][own]" value="1"
+                @checked($own)> {{ __('shop.own_hours') }}</label>
             <details @if ($own) open @endif>
                 <summary>{{ __('shop.own_days') }}</summary>
                 <div class="grid-3">

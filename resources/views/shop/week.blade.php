@@ -17,7 +17,8 @@
                     @php($name = "air.{$d}.{$field}")
                     <td><input inputmode="{{ str_ends_with($field, '_at') ? 'numeric' : 'decimal' }}" class="short"
                         aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $field }}]"
-                        value="{{ Old::of($name, $shop->day_curves[$d][$field] ?? '') }}" @if ($errors->has($name)) aria-invalid="true" @endif></td>
+                        value="{{ Old::of($name, $shop->day_curves[$d][$field] ?? '') }}"
+                            @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach
             </tr>
             @foreach ([...$errors->get("hours.{$d}.*"), ...$errors->get("air.{$d}.*")] as $messages)

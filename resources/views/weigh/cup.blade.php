@@ -1,10 +1,13 @@
 @php($heat = $cup->heat())
 <section class="weigh-total card">
     <p class="label">{{ __('weigh.in_cup') }}</p>
-    <p class="huge num">@say('weigh.grams_of', ['grams' => $format->grams($cup->pour->totalG()), 'of' => $format->grams($cup->batch->totalG())])</p>
+    <p class="huge num">@say('weigh.grams_of', [
+        'grams' => $format->grams($cup->pour->totalG()), 'of' => $format->grams($cup->batch->totalG()),
+    ])</p>
     @if ($cup->cups() > 1)
         <p class="finding is-warn">@say('weigh.cups', [
-            'n' => $cup->cups(), 'grams' => $format->grams($cup->batch->totalG() / $cup->cups()), 'most' => $format->grams($cup->resin->potMassG),
+            'n' => $cup->cups(), 'grams' => $format->grams($cup->batch->totalG() / $cup->cups()),
+            'most' => $format->grams($cup->resin->potMassG),
         ])</p>
     @endif
     <div @class(['cup-heat', 'num', 'finding is-warn' => $heat->isHot(), 'is-stop' => $heat->isDangerous()])>
@@ -22,8 +25,11 @@
             <li @class(['jar', 'is-next' => $jar['isNext'], 'is-in' => $jar['isIn']])>
                 <span class="jar-name">{{ $jar['name'] }}</span>
                 <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="jar-bar" aria-hidden="true">
-                    <rect width="100" height="12" class="jar-ground"/><rect width="{{ $jar['percent'] }}" height="12" class="jar-fill"/></svg>
-                <span class="num">@say('weigh.grams_of', ['grams' => $format->grams($jar['in']), 'of' => $format->grams($jar['mark'])])</span>
+                    <rect width="100" height="12" class="jar-ground"/><rect width="{{ $jar['percent'] }}" height="12"
+                        class="jar-fill"/></svg>
+                <span class="num">@say('weigh.grams_of', [
+                    'grams' => $format->grams($jar['in']), 'of' => $format->grams($jar['mark']),
+                ])</span>
             </li>
         @endforeach
     </ol>

@@ -16,7 +16,8 @@
         </form>
     @endif
     <h1 id="pour-title">@say('weigh.add', ['grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar])</h1>
-    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour" data-component="{{ $next }}"
+    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour"
+        data-component="{{ $next }}"
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">

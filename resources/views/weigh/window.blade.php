@@ -5,9 +5,11 @@
     @else
         <p class="serves num card">
             <span class="label">{{ $page->windowWords() }}</span>
-            <b data-until="{{ (int) round($closes * 60) }}" data-prefix="in ">{{ __('weigh.in', ['span' => $format->span($closes - $page->nowMin)]) }}</b>
+            <b data-until="{{ (int) round($closes * 60) }}"
+                data-prefix="in ">{{ __('weigh.in', ['span' => $format->span($closes - $page->nowMin)]) }}</b>
             <span class="soft">{{ $format->sure($page->window) }}</span>
         </p>
-        <p class="finding is-stop" data-when-over hidden role="alert">@say('weigh.closed_now', ['url' => route('weigh', [$part, $page->key])])</p>
+        <p class="finding is-stop" data-when-over hidden
+            role="alert">@say('weigh.closed_now', ['url' => route('weigh', [$part, $page->key])])</p>
     @endif
 @endif

@@ -20,7 +20,8 @@
     <text x="4" y="16" class="axis">°C</text>
     @if ($chart->leastY !== null)
         <path d="M44 {{ $chart->leastY }}H{{ $w }}" class="least-line"/>
-        <text x="{{ $w - 6 }}" y="{{ $chart->leastY - 5 }}" text-anchor="end" class="axis">{{ __('air.no_coat', ['c' => round($coldest, 1)]) }}</text>
+        <text x="{{ $w - 6 }}" y="{{ $chart->leastY - 5 }}" text-anchor="end"
+            class="axis">{{ __('air.no_coat', ['c' => round($coldest, 1)]) }}</text>
     @endif
     @if ($chart->dewY !== null)
         <path d="M44 {{ $chart->dewY }}H{{ $w }}" class="dew-line"/>
@@ -38,7 +39,8 @@
     @foreach ($chart->measured as $run)<polyline points="{{ $run }}" class="measured-line"/>@endforeach
     @foreach ($chart->dots as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5" class="hand-dot"/>@endforeach
     @foreach ($chart->lies as $lie)
-        <path d="M{{ $lie['x'] - 5 }} 50l10 10m0-10l-10 10" class="lie"><title>{{ __('air.chart_left_out', ['words' => $lie['words']]) }}</title></path>
+        <path d="M{{ $lie['x'] - 5 }} 50l10 10m0-10l-10 10"
+            class="lie"><title>{{ __('air.chart_left_out', ['words' => $lie['words']]) }}</title></path>
     @endforeach
     <path d="M{{ $chart->nowX }} 22V304" class="now-line"/>
     <text x="{{ $chart->nowX + 5 }}" y="20" class="axis is-now">{{ __('air.now') }}</text>

@@ -12,8 +12,10 @@
         @foreach ($scale->rows as $r => $row)
             @php([$y, $left, $zero, $zone] = [$scale->yOf($r), $row['leftX'], $scale->zeroX, $row['state']->zone])
             <text x="112" y="{{ $y + 17 }}" text-anchor="end" class="zone-name">{{ $zone->name }}</text>
-            <text x="112" y="{{ $y + 31 }}" text-anchor="end" class="axis">{{ $row['byHand'] ? __('sand.by_hand') : $format->slope($zone) }}</text>
-            <rect x="{{ min($zero, $left) }}" y="{{ $y }}" width="{{ abs($left - $zero) }}" height="26" class="stays is-{{ $row['riskClass'] }}"/>
+            <text x="112" y="{{ $y + 31 }}" text-anchor="end"
+                class="axis">{{ $row['byHand'] ? __('sand.by_hand') : $format->slope($zone) }}</text>
+            <rect x="{{ min($zero, $left) }}" y="{{ $y }}" width="{{ abs($left - $zero) }}" height="26"
+                class="stays is-{{ $row['riskClass'] }}"/>
             @foreach ($row['bars'] as $b => $bar)
                 <rect x="{{ min($bar['fromX'], $bar['toX']) }}" y="{{ $y }}" width="{{ max(1.2, $bar['toX'] - $bar['fromX']) }}" height="26"
                     @class(['cut', 'cut-'.($b % 4), 'is-done' => $bar['isDone']])/>
@@ -36,7 +38,8 @@
     <x-table :columns="$flat->budgetColumns()" :scroll="__('sand.budget')">
         @foreach ($scale->rows as $row)
             <tr>
-                <th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand']) <span class="soft">{{ __('sand.by_hand') }}</span>@endif</th>
+                <th scope="row">{{ $row['state']->zone->name }}@if ($row['byHand'])
+                    <span class="soft">{{ __('sand.by_hand') }}</span>@endif</th>
                 <td>{{ $format->um($row['coverUm']) }}</td>
                 @foreach ($flat->after($row) as $um)<td>{{ $um === null ? '–' : $format->um($um) }}</td>@endforeach
                 <td><b>{{ $format->um($row['leftUm']) }}</b> <small>± {{ round($row['doubtUm']) }}</small></td>

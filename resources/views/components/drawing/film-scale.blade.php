@@ -13,8 +13,8 @@
         <rect x="{{ $row['fromX'] }}" y="{{ $y }}" width="{{ max(1, $row['toX'] - $row['fromX']) }}" height="28"
             @class(['film-bar', 'is-bare' => $row['coverUm'] < 0])/>
         <path d="M{{ $row['modelX'] }} {{ $y - 3 }}v34" class="model-mark"/>
-        <path d="M{{ $row['lowX'] }} {{ $y + 14 }}H{{ $row['highX'] }}M{{ $row['lowX'] }} {{ $y + 8 }}v12M{{ $row['highX'] }} {{ $y + 8 }}v12"
-            class="whisker"/>
+        <path class="whisker" d="M{{ $row['lowX'] }} {{ $y + 14 }}H{{ $row['highX'] }}M{{ $row['lowX'] }} {{ $y + 8 }}v12M{{
+            $row['highX'] }} {{ $y + 8 }}v12"/>
         @if ($row['leftX'] !== null)<path d="M{{ $row['leftX'] }} {{ $y - 4 }}v36" class="plane-line is-{{ $row['riskClass'] }}"/>@endif
     @endforeach
 </svg>

@@ -11,7 +11,8 @@
     @foreach ($chart->events as $n => $event)
         <rect x="{{ $event['from'] }}" y="40" width="{{ max(1, $event['until'] - $event['from']) }}" height="{{ $chart->height - 64 }}"
             class="event-band"/>
-        <path d="M{{ $event['x'] }} 36V{{ $chart->height - 24 }}" class="event-line event-{{ ['tack_from', 'tack_until', 'sandable'][$n] }}"/>
+        <path d="M{{ $event['x'] }} 36V{{ $chart->height - 24 }}"
+            class="event-line event-{{ ['tack_from', 'tack_until', 'sandable'][$n] }}"/>
         <path d="M{{ $event['sheetX'] - 5 }} 32h10l-5 7z" class="sheet-mark"><title>{{ __('shelf.pace.by_sheet') }}</title></path>
         <text x="{{ $event['x'] }}" y="{{ $n === 1 ? 14 : 27 }}" text-anchor="middle" class="axis is-event">{{ $event['label'] }}</text>
     @endforeach
@@ -23,7 +24,8 @@
         @if ($dot['stands'] === CheckStands::LeftOut)
             <path d="M{{ $dot['x'] - 4 }} {{ $dot['y'] }}l8 8m0-8l-8 8" class="lie"/>
         @else
-            <circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] + 4 }}" r="5" @class(['check-dot', 'asks' => $dot['stands'] === CheckStands::Asks])/>
+            <circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] + 4 }}" r="5"
+                @class(['check-dot', 'asks' => $dot['stands'] === CheckStands::Asks])/>
         @endif
     @endforeach
 </svg>

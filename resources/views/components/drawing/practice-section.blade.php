@@ -1,13 +1,15 @@
 @props(['section'])
 @use('App\View\Drawing\PracticeSection')
-<svg viewBox="0 0 {{ PracticeSection::WIDTH }} {{ PracticeSection::HEIGHT }}" role="img" aria-labelledby="true-svg-title" class="practice-section">
+<svg viewBox="0 0 {{ PracticeSection::WIDTH }} {{ PracticeSection::HEIGHT }}" role="img" aria-labelledby="true-svg-title"
+    class="practice-section">
     <title id="true-svg-title">{{ __('practice.section_drawing', ['zones' => $section->words()]) }}</title>
     @foreach ($section->ticks as $tick)
         <path d="M42 {{ $tick['y'] }}H414" class="tick-line"/>
         <text x="36" y="{{ $tick['y'] + 4 }}" text-anchor="end" class="axis">{{ $tick['label'] }}</text>
     @endforeach
     @foreach ($section->zones as $z)
-        <rect x="{{ $z['x'] }}" y="{{ $section->zeroY }}" width="{{ $z['width'] }}" height="{{ PracticeSection::HEIGHT - 24 - $section->zeroY }}"
+        <rect x="{{ $z['x'] }}" y="{{ $section->zeroY }}" width="{{ $z['width'] }}"
+            height="{{ PracticeSection::HEIGHT - 24 - $section->zeroY }}"
             class="ply"/>
         @foreach ($z['places'] as $place)
             <rect x="{{ $place['x'] }}" y="{{ $place['y'] }}" width="{{ $z['width'] / count($z['places']) + .3 }}"

@@ -20,9 +20,13 @@
         </g>
     @endif
     @foreach ($lane['blocks'] as $block)
-        @php([$key, $x, $width, $isKeyed] = [$block['step']->step->key, $block['x'], $block['width'], $block['time']->way->value === 'keyed'])
+        @php([$step, $x, $width, $isKeyed] = [$block['step']->step, $block['x'], $block['width'], $block['time']->way->value === 'keyed'])
+        @php($key = $step->key)
         <a href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin, 'step' => "{$part->id}:{$key}"]) }}#step"
-            @class(['block', 'is-keyed' => $isKeyed, 'is-picked' => $picked && $picked['step'] === $key && $picked['part']->part->id === $part->id])
+            @class([
+                'block', 'is-keyed' => $isKeyed,
+                'is-picked' => $picked && $picked['step'] === $key && $picked['part']->part->id === $part->id,
+            ])
             data-part="{{ $part->id }}" data-step="{{ $key }}" data-start="{{ $block['time']->startMin }}"
             data-range="{{ route('run-sheet.range', [$part, $key]) }}" data-try="{{ route('run-sheet.try', [$part, $key]) }}"
             aria-label="{{ $format->block($part, $block) }}">
@@ -30,9 +34,9 @@
             @if ($isKeyed)<path d="M{{ $x + 2 }} {{ $y + 27 }}h{{ max(1, $width - 4) }}" class="keyed-mark"/>@endif
             @if ($block['pinned'])<circle cx="{{ $x + $width / 2 }}" cy="{{ $y + 2 }}" r="4" class="pin"/>@endif
             @if ($block['label'])
-                <text x="{{ $x + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($format->step($block['step']->step), (int) ($width / 7.4), '') }}</text>
+                <text x="{{ $x + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($format->step($step), (int) ($width / 7.4), '') }}</text>
             @endif
-            <title>{{ $format->step($block['step']->step) }}, {{ $format->when($block['time']->startMin) }}</title>
+            <title>{{ $format->step($step) }}, {{ $format->when($block['time']->startMin) }}</title>
         </a>
     @endforeach
     <rect x="8" y="{{ $y + 3 }}" width="26" height="26" rx="3" class="lane-tag"/>

@@ -5,7 +5,8 @@
 <div class="sheet-scroll" tabindex="0" role="group" aria-label="{{ __('sheet.scroll') }}">
 <svg viewBox="0 0 {{ $w }} {{ $drawing->height }}" class="run-sheet" role="group" aria-labelledby="sheet-title sheet-desc"
     data-from="{{ $drawing->fromMin }}" data-per-px="{{ $drawing->minutesPerPx() }}" data-gutter="{{ $gutter }}"
-    data-grid="{{ OakGloss\Schedule\PartSchedule::GRID_MIN }}" data-lane="{{ RunSheetDrawing::LANE }}" data-zone="{{ $format->time()->zone }}">
+    data-grid="{{ OakGloss\Schedule\PartSchedule::GRID_MIN }}"
+    data-lane="{{ RunSheetDrawing::LANE }}" data-zone="{{ $format->time()->zone }}">
     <title id="sheet-title">{{ __('app.rooms.run-sheet') }}</title>
     <desc id="sheet-desc">{{ __('sheet.drawing') }}</desc>
     <x-drawing.patterns />
@@ -30,7 +31,8 @@
                 <g class="tag-{{ $block['colour'] }}">
                     <rect x="{{ $block['x'] }}" y="{{ $lane['y'] + 3 }}" width="{{ $block['width'] }}" height="18" class="hands-block"/>
                     @if (RunSheetDrawing::hasRoom($block))
-                        <text x="{{ $block['x'] + $block['width'] / 2 }}" y="{{ $lane['y'] + 17 }}" text-anchor="middle" class="hands-letter"
+                        <text x="{{ $block['x'] + $block['width'] / 2 }}" y="{{ $lane['y'] + 17 }}" text-anchor="middle"
+                            class="hands-letter"
                             >{{ $block['letter'] }}</text>
                     @endif
                 </g>

@@ -30,8 +30,10 @@
             @endforeach
         </svg>
         @if ($flat)
-            <p class="plane-key"><svg width="26" height="6" aria-hidden="true"><path d="M0 3H26" class="plane-line"/></svg> {{ __('section.key', [
-                'flat' => lcfirst($format->step($flat->step)), 'from' => $flat->ladder->first()->number, 'to' => $flat->ladder->last()->number,
+            <p class="plane-key"><svg width="26" height="6" aria-hidden="true"><path d="M0 3H26"
+                class="plane-line"/></svg> {{ __('section.key', [
+                'flat' => lcfirst($format->step($flat->step)), 'from' => $flat->ladder->first()->number,
+                'to' => $flat->ladder->last()->number,
             ]) }}</p>
         @endif
         <details class="as-table"><summary>{{ __('app.as_table') }}</summary>

@@ -20,7 +20,9 @@
         @endforeach
         @foreach ($curve->sheet as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="4" class="sheet-dot"/>@endforeach
     </svg>
-    <figcaption class="soft">{{ __("shelf.curve.{$activation->basis->value}", ['activation' => $format->activation($activation)]) }}</figcaption>
+    <figcaption class="soft">{{ __("shelf.curve.{$activation->basis->value}", [
+        'activation' => $format->activation($activation),
+    ]) }}</figcaption>
     <x-table :columns="[__('shelf.curve.at'), ...array_values(__('words.event'))]">
         @foreach ($curve->table as $row)
             <tr>

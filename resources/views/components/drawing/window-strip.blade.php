@@ -24,7 +24,8 @@
                 @elseif ($shape['kind'] === 'bond')
                     <rect x="{{ $x }}" y="{{ $y - 1 }}" width="{{ $u - $x }}" height="26" rx="2" class="bond"/>
                     @if ($u - $x > 104)
-                        <text x="{{ $x + 8 }}" y="{{ $y + 17 }}" class="on-bond">{{ Str::limit($format->step($next->step->step), 17) }}</text>
+                        <text x="{{ $x + 8 }}" y="{{ $y + 17 }}"
+                            class="on-bond">{{ Str::limit($format->step($next->step->step), 17) }}</text>
                     @endif
                 @else
                     <path d="M{{ $x }} {{ $y + 2 }}L{{ $u }} {{ $y + 10 }}V{{ $y + 14 }}L{{ $x }} {{ $y + 22 }}Z" class="missed"/>

@@ -21,7 +21,8 @@
 @auth
 @php($floor = $planner->floor($user->shop))
 <header class="bar">
-    <a class="mark" href="{{ route('bench') }}" aria-label="{{ __('app.home') }}"><img src="/mark.svg" alt="" width="28" height="28"> <span>Oak Gloss</span></a>
+    <a class="mark" href="{{ route('bench') }}" aria-label="{{ __('app.home') }}"><img src="/mark.svg" alt="" width="28"
+        height="28"> <span>Oak Gloss</span></a>
     <nav aria-label="{{ __('app.nav') }}">
         @foreach (Rooms::of(request(), $user) as $room)
             <a href="{{ route($room['route']) }}" data-key="{{ $room['key'] }}" @class(['on' => $room['isLit']])
@@ -30,7 +31,9 @@
     </nav>
     <p class="air"><b>{{ $format->celsius($floor->airNowC()) }}</b>
         @if ($floor->humidity() !== null)
-            <span class="wide">{{ __('app.humid', ['rh' => round($floor->humidity()), 'dew' => $format->celsius($floor->dewPointC())]) }}</span>
+            <span class="wide">{{ __('app.humid', [
+                'rh' => round($floor->humidity()), 'dew' => $format->celsius($floor->dewPointC()),
+            ]) }}</span>
         @endif
         @if ($trend = $format->trend($floor->air->risePerHour($floor->nowMin)))<em class="wide">{{ $trend }}</em>@endif
     </p>
