@@ -39,25 +39,17 @@ final class ActLog
     {
         $token = $request->input('token');
         if (! is_string($token) || preg_match(self::PATTERN, $token) !== 1) {
-            throw ValidationException::withMessages(
-                [
-                    'act' => 'This was sent without the mark of its form, so it can\'t be told from a press sent twice. Load the page anew and press again. Nothing was recorded.',
-                ],
-            );
+            throw ValidationException::withMessages(['act' => __('acts.no_mark')]);
         }
         $act = Act::query()->where('shop_id', $user->shop_id)->where('token', $token)->first();
         if ($act === null) {
             return null;
         }
         if ($act->what !== $this->what($request, $user)) {
-            throw ValidationException::withMessages(
-                [
-                    'act' => 'The mark of this form was used for something else already. Load the page anew and press again. Nothing was recorded.',
-                ],
-            );
+            throw ValidationException::withMessages(['act' => __('acts.other_mark')]);
         }
 
-        return redirect()->to($act->leads_to)->with('notice', 'Already kept.');
+        return redirect()->to($act->leads_to)->with('notice', __('acts.already'));
     }
 
     public function note(Request $request, User $user, Response $response): void

@@ -45,12 +45,18 @@ final class RunSheetCalendar
 
     private function step(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, float $start, float $end, ShopFloor $floor): void
     {
-        $this->event($calendar, $plan, $floor, "step-{$step->step->key}", "{$plan->part->letter} · {$this->format->step($step->step)}", $start, max(
-            $end,
-            $start + 5.0,
-        ), $this->format->stepDo($step->step), [
-            ['-PT5M', "{$plan->part->letter}: {$this->format->step($step->step)}", 'START'],
-        ]);
+        $words = ['letter' => $plan->part->letter, 'step' => $this->format->step($step->step)];
+        $this->event(
+            $calendar,
+            $plan,
+            $floor,
+            "step-{$step->step->key}",
+            (string) __('sheet.event.step', $words),
+            $start,
+            max($end, $start + 5.0),
+            $this->format->stepDo($step->step),
+            [['-PT5M', (string) __('sheet.event.begins', $words), 'START']],
+        );
     }
 
     private function window(VCalendar $calendar, PlannedPart $plan, PlannedStep $step, TackWindow $window, ShopFloor $floor): void
@@ -62,11 +68,21 @@ final class RunSheetCalendar
         }
         $sureUntil = $window->sure()['until'] ?? $closes;
         $lead = (int) max(0, round($closes - $sureUntil)) + self::WARN_BEFORE_CLOSE_MIN;
-        $this->event($calendar, $plan, $floor, "window-{$step->step->key}", "{$plan->part->letter} bonds · for {$this->format->step($step->step)}", $opens, $closes, 'As expected; '
-            .$this->format->sure($window).'. Touch the witness patch before you coat.', [
-            ['PT0M', "{$plan->part->letter}: window opens", 'START'],
-            ["-PT{$lead}M", "{$plan->part->letter}: sure part of the window ends soon", 'END'],
-        ]);
+        $words = ['letter' => $plan->part->letter, 'step' => $this->format->step($step->step), 'sure' => $this->format->sure($window)];
+        $this->event(
+            $calendar,
+            $plan,
+            $floor,
+            "window-{$step->step->key}",
+            (string) __('sheet.event.window', $words),
+            $opens,
+            $closes,
+            (string) __('sheet.event.touch', $words),
+            [
+                ['PT0M', (string) __('sheet.event.opens', $words), 'START'],
+                ["-PT{$lead}M", (string) __('sheet.event.ends', $words), 'END'],
+            ],
+        );
     }
 
     /** @param list<array{string, string, string}> $alarms when, words, START or END */

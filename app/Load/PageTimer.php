@@ -23,8 +23,10 @@ final class PageTimer
         $finished = (int) Part::query()->whereNotNull('finished_at')->orderBy('id')->value('id');
 
         return [
-            '/', '/parts', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film", "/parts/{$id('W')}/clear",
-            "/parts/{$finished}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet', '/run-sheet?span=2w', '/air',
+            '/', '/parts',
+            '/parts/new', "/parts/{$id('W')}", "/parts/{$id('E')}", "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film", "/parts/{$id('W')}/clear",
+            "/parts/{$finished}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet',
+            '/run-sheet?span=2w', '/air',
             '/practice', '/practice/'.self::lessonUnderWay(), '/people', '/people/audit',
         ];
     }

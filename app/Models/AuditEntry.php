@@ -33,7 +33,10 @@ final class AuditEntry extends Model
 
     public function words(): string
     {
-        return (string) __("audit.{$this->what}", array_map(fn (mixed $v): string => is_array($v) ? implode(', ', $v) : (string) $v, $this->about));
+        return (string) __(
+            "audit.{$this->what}",
+            array_map(fn (mixed $v): string => is_array($v) ? implode(', ', $v) : (string) $v, $this->about),
+        );
     }
 
     /** @return BelongsTo<User, $this> */

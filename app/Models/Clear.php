@@ -33,7 +33,8 @@ final class Clear extends ShelfItem
     protected function casts(): array
     {
         return ['isocyanate' => 'boolean', 'needs_release_film' => 'boolean'] + array_fill_keys([
-            'wet_um', 'volume_solids', 'transfer', 'viscosity_pa_s', 'density_g_cm3', 'set_min', 'flash_min', 'ready_after_min', 'final_um', 'min_c',
+            'wet_um', 'volume_solids', 'transfer', 'viscosity_pa_s', 'density_g_cm3', 'set_min', 'flash_min', 'ready_after_min',
+            'final_um', 'min_c',
             'hardener_parts', 'reducer_parts', 'pot_life_min', 'recoat_until_min', 'reference_c', 'can_ml', 'sheet_gu', 'sheet_gu_doubt',
         ], 'float');
     }

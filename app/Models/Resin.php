@@ -45,7 +45,8 @@ final class Resin extends ShelfItem
         return ['sheet' => 'array', 'uv_stable' => 'boolean'] + array_fill_keys([
             'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
             'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
-            'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c', 'max_c', 'ultimate_tg_c', 'pigment_fraction', 'blend_least', 'blend_most',
+            'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c',
+            'max_c', 'ultimate_tg_c', 'pigment_fraction', 'blend_least', 'blend_most',
         ], 'float');
     }
 }

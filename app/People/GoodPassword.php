@@ -27,7 +27,7 @@ final class GoodPassword implements ValidationRule
         if ($length < self::LEAST || $length > self::MOST) {
             $fail('A password has '.self::LEAST.' to '.self::MOST.' characters. Four words in a row are a good one.');
         } elseif ($this->isCommon((string) $value)) {
-            $fail('That is one of the passwords that are tried first. Four words that nobody else puts together are a good one.');
+            $fail((string) __('people.tried_first'));
         }
     }
 

@@ -180,7 +180,8 @@ final class PaceBook
             $n++;
             $after = [$fact->getAttributes()['happened_at'], $fact->id];
             $judged[] = [
-                'fact_id' => $fact->id, 'shop_id' => $row->shop_id, 'name' => $row->name, 'happened_at' => $after[0], 'stands' => $stands->value, 'likelihood' => $likelihood,
+                'fact_id' => $fact->id, 'shop_id' => $row->shop_id, 'name' => $row->name, 'happened_at' => $after[0],
+                'stands' => $stands->value, 'likelihood' => $likelihood,
                 'evidence' => $n % self::CHECKPOINT === 0 ? self::kept($evidence, $n, $counted) : null,
             ];
         }
@@ -194,7 +195,8 @@ final class PaceBook
             array_map(DB::table('judged_checks')->insertOrIgnore(...), array_chunk($judged, 200));
             $pace = $evidence->pace();
             DB::table('resin_paces')->upsert([
-                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n, 'counted' => $counted, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
+                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n,
+                'counted' => $counted, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
                 'evidence' => self::kept($evidence, $n, $counted), 'last_at' => $after[0], 'last_fact_id' => $after[1],
             ], ['shop_id', 'name']);
         });

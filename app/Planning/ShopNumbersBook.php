@@ -40,7 +40,9 @@ final class ShopNumbersBook
     /** @return list<ShopNumbers> rising in time */
     public static function earlier(Shop $shop): array
     {
-        return array_values($shop->versions()->orderBy('stood_until')->orderBy('id')->get()->map(fn (ShopVersion $v): ShopNumbers => new ShopNumbers(
+        $versions = $shop->versions()->orderBy('stood_until')->orderBy('id')->get();
+
+        return array_values($versions->map(fn (ShopVersion $v): ShopNumbers => new ShopNumbers(
             ShopTime::minutes($v->stood_until),
             (float) $v->numbers['cup_loss_g'],
             (float) $v->numbers['scale_step_g'],

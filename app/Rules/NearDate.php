@@ -23,7 +23,7 @@ final class NearDate implements ValidationRule
             $isNear = false;
         }
         if (! $isNear) {
-            $fail('The :attribute lies too far off: from a year back to two ahead.');
+            $fail((string) __('shop.too_far'));
         }
     }
 

@@ -32,7 +32,7 @@ final class FreeHands
                 $m,
                 PREG_UNMATCHED_AS_NULL,
             ) !== 1) {
-                throw new \DomainException("“{$piece}” can't be read. It reads like: tomorrow 13:00 to 14:30 and after 16:00");
+                throw new \DomainException((string) __('turn.unreadable', ['piece' => $piece]));
             }
             if (isset($m[1])) {
                 $named = strtolower($m[1]);
@@ -48,7 +48,7 @@ final class FreeHands
                 default => [$at($m[4] ?? ''), $at($m[5] ?? '')],
             };
             if ($until <= $from) {
-                throw new \DomainException("“{$piece}” ends before it begins.");
+                throw new \DomainException((string) __('turn.backward', ['piece' => $piece]));
             }
             if ($until > $nowMin) {
                 $spans[] = [max($from, $nowMin), $until];
@@ -57,7 +57,7 @@ final class FreeHands
         usort($spans, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $spans === []
-            ? throw new \DomainException('No time is left in that. It reads like: tomorrow 13:00 to 14:30 and after 16:00')
+            ? throw new \DomainException((string) __('turn.no_time_left'))
             : $spans;
     }
 
@@ -65,7 +65,7 @@ final class FreeHands
     {
         [$hour, $minute] = explode(':', str_replace('.', ':', $clock));
         if ((int) $hour > 23 || (int) $minute > 59) {
-            throw new \DomainException("{$clock} is no time of the day.");
+            throw new \DomainException((string) __('turn.no_time', ['clock' => $clock]));
         }
 
         return $time->at("{$day} {$hour}:{$minute}");

@@ -28,12 +28,12 @@ final class Spans
                 $m,
             ) !== 1) {
                 throw new \DomainException(
-                    "“{$piece}” can't be read. Hours read like 08:00-12:30, 13:15-18:00, or 22:00-02:00 through the night.",
+                    (string) __('shop.span_unreadable', ['piece' => $piece]),
                 );
             }
             [$from, $until] = self::span(60 * (int) $m[1] + (int) $m[2], 60 * (int) $m[3] + (int) $m[4], $piece);
             if ($from < $last) {
-                throw new \DomainException("“{$piece}” begins before the span before it ends.");
+                throw new \DomainException((string) __('shop.span_overlaps', ['piece' => $piece]));
             }
             $spans[] = [$from, $until];
             $last = $until;
@@ -54,7 +54,7 @@ final class Spans
         }
         $until += DaySpans::DAY_MIN;
         if ($until - $from > self::LONGEST_NIGHT_MIN && $until > DaySpans::DAY_MIN) {
-            throw new \DomainException("“{$piece}” ends before it begins. Through the night a span is 12 hours at most.");
+            throw new \DomainException((string) __('shop.span_backward', ['piece' => $piece]));
         }
 
         return [$from, $until];

@@ -129,7 +129,10 @@ final readonly class HeatBalance
 
     private static function hermite(float $from, float $to, float $slopeFrom, float $slopeTo, float $x): float
     {
-        return (1.0 + 2.0 * $x) * (1.0 - $x) ** 2 * $from + $x ** 2 * (3.0 - 2.0 * $x) * $to + $x * (1.0 - $x) ** 2 * $slopeFrom - $x ** 2 * (1.0 - $x) * $slopeTo;
+        return (1.0 + 2.0 * $x) * (1.0 - $x) ** 2 * $from
+            + $x ** 2 * (3.0 - 2.0 * $x) * $to
+            + $x * (1.0 - $x) ** 2 * $slopeFrom
+            - $x ** 2 * (1.0 - $x) * $slopeTo;
     }
 
     private static function crossing(float $from, float $to, float $slopeFrom, float $slopeTo, float $value): float

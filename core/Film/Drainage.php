@@ -52,6 +52,7 @@ final class Drainage
     /** τ = h0²·ρ g·teff/3η in metres: how far a film of this thickness gets on an upright face, over three. */
     public static function tau(float $appliedUm, Rheology $resin, Temperature $t): float
     {
-        return ($appliedUm * 1e-6) ** 2 * $resin->densityGCm3 * 1000.0 * self::GRAVITY * $resin->effectiveFlowAt($t) * 60.0 / (3.0 * $resin->viscosityAt($t));
+        return ($appliedUm * 1e-6) ** 2 * $resin->densityGCm3 * 1000.0 * self::GRAVITY
+            * $resin->effectiveFlowAt($t) * 60.0 / (3.0 * $resin->viscosityAt($t));
     }
 }

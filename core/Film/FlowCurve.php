@@ -30,6 +30,7 @@ final readonly class FlowCurve
             $this->times[$middle] <= $time ? $low = $middle : $high = $middle;
         }
 
-        return $this->past[$low] + ($this->past[$high] - $this->past[$low]) * ($time - $this->times[$low]) / ($this->times[$high] - $this->times[$low]);
+        return $this->past[$low]
+            + ($this->past[$high] - $this->past[$low]) * ($time - $this->times[$low]) / ($this->times[$high] - $this->times[$low]);
     }
 }

@@ -140,7 +140,9 @@ final readonly class ClearPlan
     /** The same film in as many coats as the steepest face holds; the planned ones where none sags. */
     public function coatsThatHold(): int
     {
-        return $this->greatestWetUm === null ? $this->coats : (int) ceil($this->coats * $this->clear->sprayed->wetUm / $this->greatestWetUm);
+        $wetUm = $this->coats * $this->clear->sprayed->wetUm;
+
+        return $this->greatestWetUm === null ? $this->coats : (int) ceil($wetUm / $this->greatestWetUm);
     }
 
     /** @return array{clear: float, hardener: float, reducer: float} millilitres of each for all coats */

@@ -248,10 +248,9 @@ final class Placing
         $end = $placed[count($placed) - 1]->endMin;
         $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(
-            0.0,
-            $placed[0]->startMin - $this->fromMin,
-        );
+        $putOff = ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
+
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + $putOff;
     }
 
     /** @param list<PlacedStep>|null $placed */

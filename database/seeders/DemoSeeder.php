@@ -144,7 +144,8 @@ final class DemoSeeder extends Seeder
         }
         $gained = 0.0;
         foreach ($coat->zones as $zone) {
-            $gained += $zone->zone->areaM2 * ($zone->after->lastRetainedUm * $plan->materials->clearResin->rheology->densityGCm3 + 0.5 * $zone->after->lastDrainedGM2);
+            $retainedGM2 = $zone->after->lastRetainedUm * $plan->materials->clearResin->rheology->densityGCm3;
+            $gained += $zone->zone->areaM2 * ($retainedGM2 + 0.5 * $zone->after->lastDrainedGM2);
         }
         $slug = $coat->zones[1];
         $this->reading($part, 'part_weighed', $coat->step->key, $coat->doneAtMin - 15.0, ['grams' => 842.0]);

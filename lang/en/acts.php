@@ -24,4 +24,10 @@ return [
     'counts' => 'It counts.',
     'left_out' => 'Left out. It stays in the record.',
     'reason_missing' => 'Say why it is left out.',
+
+    // What is answered to a form.
+    'no_mark' => 'This was sent without the mark of its form, so it can\'t be told from a press sent twice. '
+        .'Load the page anew and press again. Nothing was recorded.',
+    'other_mark' => 'The mark of this form was used for something else already. Load the page anew and press again. Nothing was recorded.',
+    'already' => 'Already kept.',
 ];

@@ -131,4 +131,8 @@ return [
         'closes' => 'closes',
         'doubt' => 'doubt', 'doubts' => 'pace ± 12 %, part ± 1.5 °C', 'assumed' => 'assumed',
     ],
+
+    // What is answered to a form.
+    'not_open' => 'That way is not open any more; the card shows what is.',
+    'taken' => 'Taken. :way.',
 ];

@@ -25,4 +25,9 @@ return [
     ],
     'unreadable' => 'That can\'t be read',
     'not_this' => '<b>Not this</b> :word',
+
+    // What is answered to a form.
+    'one_value' => 'The field :field takes one value.',
+    'no_text' => 'The field :field holds something that is no text, or too much of it.',
+    'no_host' => 'This server has no such name.',
 ];

@@ -89,4 +89,12 @@ return [
     'bead' => 'bead :mm mm',
     'burns' => 'burns through',
     'heavy' => 'Heavy coats need level faces: on steep ones they drain to what the face holds, and the rest costs sanding.',
+
+    // What is answered to a form.
+    'type_grams' => 'Type what the scale shows, in grams.',
+    'type_thickness' => 'Type the thickness.',
+    'thickness_range' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.',
+    'bare' => 'There is nothing on this part yet.',
+    'no_film' => 'The film begins with the wet-out; before it there is nothing to measure.',
+    'kept' => 'Kept. :do',
 ];

@@ -40,4 +40,14 @@ return [
     'plan' => 'Plan this part',
     'back' => 'Back',
     'not_now' => 'Not now',
+
+    // What is answered to a form.
+    'changed' => 'The brief is changed and the part planned anew.',
+    'planned' => ':part is planned.',
+    'letter_like' => 'The letter tag is one capital letter, A to Z, or two.',
+    'letter_taken' => 'An open part carries that letter already.',
+    'zone_name' => 'Each zone needs a name of its own: passes and readings go by it.',
+    'needed_by_like' => 'Needed by is a date and a time.',
+    'feeds_itself' => 'Zone :n can\'t feed itself.',
+    'no_such_zone' => 'There is no zone :n: numbers from 1 to :most, with commas between.',
 ];

@@ -60,4 +60,10 @@ return [
     'because' => '<b>Why</b> :why',
     'unplannable_so' => 'It is left out of the run sheet, and all others go on. What was recorded stays as it is.',
     'change_its_brief' => 'Change its brief',
+
+    // What is answered to a form.
+    'settled' => 'What was done has settled that choice.',
+    'taken' => 'Taken. The plan is reckoned anew.',
+    'no_choice' => 'That is no choice.',
+    'no_pair' => 'That is no pair of choices.',
 ];

@@ -46,4 +46,20 @@ return [
         'again' => 'The same again',
         'set' => 'Set it and sign in',
     ],
+
+    // What is answered to a form.
+    'wrong' => 'No such address and password here. Mind capital letters.',
+    'not_same' => 'The two are not the same.',
+    'welcome' => 'Welcome, :name. The link is used up; from now on your address and password open the door.',
+    'not_yours' => 'That is not your password.',
+    'changed' => 'Your password is changed. Wherever else you were signed in, you are signed out.',
+    'out' => 'You are signed out on every device.',
+    'three_letters' => 'One to three letters.',
+    'known_address' => 'Somebody signs in with that address already.',
+    'is_now' => ':name is :role now.',
+    'back_first' => ':name has left. Take them back first.',
+    'is_back' => ':name is back, with the password of before. A new link sets another.',
+    'only_owner' => ':name is the only owner. Make somebody else one first.',
+    'gone' => ':name can\'t sign in any more. What they recorded stays theirs.',
+    'tried_first' => 'That is one of the passwords that are tried first. Four words that nobody else puts together are a good one.',
 ];

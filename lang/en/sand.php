@@ -63,4 +63,13 @@ return [
     'price_leaves' => ':span · leaves :um on the thinnest face · :risk risk',
     'taken' => 'taken',
     'take' => 'Take',
+
+    // What is answered to a form.
+    'settled' => 'What was sanded has settled how this flatting goes.',
+    'no_wait' => 'There is nothing to wait for.',
+    'no_flatting' => 'The plan has no such flatting.',
+    'no_paper' => 'P:grit is no paper of the P series.',
+    'is_taken' => 'Taken: :driven, from P:grit.',
+    'waits' => ':step waits until :at.',
+    'kept' => 'Kept.',
 ];

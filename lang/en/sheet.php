@@ -73,8 +73,20 @@ return [
     'revoke' => 'Revoke',
     'new_address' => 'New private address',
 
+    'event' => [
+        'step' => ':letter · :step',
+        'begins' => ':letter: :step',
+        'window' => ':letter bonds · for :step',
+        'touch' => 'As expected; :sure. Touch the witness patch before you coat.',
+        'opens' => ':letter: window opens',
+        'ends' => ':letter: sure part of the window ends soon',
+    ],
+
     'reckoning' => 'Reckoning the run sheet',
     'reckoning_what' => 'Every part against every pair of hands.',
     'reckoned' => 'Share reckoned',
     'reckon_first' => '<a href=":reckon">Reckon</a>, then <a href=":to">go on</a>.',
+
+    // What is answered to a form.
+    'revoked' => 'Revoked. That address answers nothing any more.',
 ];

@@ -26,4 +26,13 @@ return [
     'take' => 'Take it',
     'warms' => 'Warm box: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
         .'The sheet\'s own limit comes first.',
+
+    // What is answered to a form.
+    'no_such_coat' => 'That part takes no such coat next any more.',
+    'not_open' => 'That way is not open any more.',
+    'taken' => 'Taken: :letters at :at. The others are placed around it.',
+    'unreadable' => '“:piece” can\'t be read. It reads like: tomorrow 13:00 to 14:30 and after 16:00',
+    'backward' => '“:piece” ends before it begins.',
+    'no_time' => ':clock is no time of the day.',
+    'no_time_left' => 'No time is left in that. It reads like: tomorrow 13:00 to 14:30 and after 16:00',
 ];

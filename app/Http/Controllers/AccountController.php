@@ -27,8 +27,8 @@ final class AccountController
             'current' => ['required', 'string', 'max:200', 'current_password'],
             'password' => ['required', 'string', 'confirmed', new GoodPassword([$user->name, $user->email, $user->shop->name])],
         ], [
-            'current.current_password' => 'That is not your password.',
-            'password.confirmed' => 'The two are not the same.',
+            'current.current_password' => (string) __('people.not_yours'),
+            'password.confirmed' => (string) __('people.not_same'),
         ], ['current' => 'present password']);
         $user->setPassword((string) $request->input('password'));
         $request->session()->put('sign_ins_void', $user->sign_ins_void);
@@ -36,7 +36,7 @@ final class AccountController
 
         return redirect()->route('account')->with(
             'notice',
-            'Your password is changed. Wherever else you were signed in, you are signed out.',
+            __('people.changed'),
         );
     }
 
@@ -48,6 +48,6 @@ final class AccountController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('login')->with('notice', 'You are signed out on every device.');
+        return redirect()->route('login')->with('notice', __('people.out'));
     }
 }

@@ -61,7 +61,7 @@ final class CalendarController
         $feed->update(['revoked_at' => $clock->now()]);
         $this->audit->note($user->shop_id, 'feed_revoked', $user);
 
-        return redirect()->to(route('run-sheet').'#calendar')->with('notice', 'Revoked. That address answers nothing any more.');
+        return redirect()->to(route('run-sheet').'#calendar')->with('notice', __('sheet.revoked'));
     }
 
     private function answer(Shop $shop): Response

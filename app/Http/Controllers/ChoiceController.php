@@ -44,7 +44,7 @@ final class ChoiceController
         $values = $this->valid($fields, $part);
         $part->load(Part::PLAN_NEEDS);
         if (array_diff(array_keys($fields), $choices->open($planner->plan($part)->plan)) !== []) {
-            throw ValidationException::withMessages(['choice' => 'What was done has settled that choice.']);
+            throw ValidationException::withMessages(['choice' => __('parts.settled')]);
         }
         DB::transaction(function () use ($part, $values, $planner, $recorder, $sentences, $user): void {
             $before = $part->only(array_keys($values));
@@ -65,7 +65,7 @@ final class ChoiceController
             }
         });
 
-        return redirect()->back(fallback: route('parts.show', $part))->with('notice', 'Taken. The plan is reckoned anew.');
+        return redirect()->back(fallback: route('parts.show', $part))->with('notice', __('parts.taken'));
     }
 
     /**
@@ -82,7 +82,7 @@ final class ChoiceController
             'value' => [
                 'nullable',
                 fn (string $name, mixed $value, Closure $fail) =>
-                    is_scalar($value) && strlen((string) $value) <= 120 ?: $fail('That is no choice.'),
+                    is_scalar($value) && strlen((string) $value) <= 120 ?: $fail((string) __('parts.no_choice')),
             ],
         ]);
         if ($given['field'] !== 'pair') {
@@ -90,7 +90,7 @@ final class ChoiceController
         }
         $pair = OpenChoices::pair((string) ($given['value'] ?? ''));
         if ($pair === [] || array_diff(array_keys($pair), OpenChoices::PRICED) !== []) {
-            throw ValidationException::withMessages(['choice' => 'That is no pair of choices.']);
+            throw ValidationException::withMessages(['choice' => __('parts.no_pair')]);
         }
 
         return $pair;

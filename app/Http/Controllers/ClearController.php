@@ -86,8 +86,14 @@ final class ClearController
     }
 
     /** A gloss was read at 60°: typed, or by the meter in three places. */
-    public function gloss(Request $request, Part $part, ActRunner $acts, Planner $planner, Recorder $recorder, #[CurrentUser] User $user): Response
-    {
+    public function gloss(
+        Request $request,
+        Part $part,
+        ActRunner $acts,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): Response {
         $given = $request->validate([
             'by' => ['required', Rule::in(['hand', 'meter'])],
             'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
@@ -95,7 +101,11 @@ final class ClearController
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
 
-        return $acts->run($request, $user, fn (): RedirectResponse => $this->keep($part, $gu, (string) $given['by'], $planner, $recorder, $user));
+        return $acts->run(
+            $request,
+            $user,
+            fn (): RedirectResponse => $this->keep($part, $gu, (string) $given['by'], $planner, $recorder, $user),
+        );
     }
 
     private function keep(Part $part, float $gu, string $by, Planner $planner, Recorder $recorder, User $user): RedirectResponse
@@ -111,7 +121,10 @@ final class ClearController
             default => 'over',
         };
 
-        return redirect()->route('parts.clear', $part)->with('notice', __('clear.kept', ['gu' => round($gu, 1), 'says' => __("clear.says.{$says}")]));
+        return redirect()->route('parts.clear', $part)->with(
+            'notice',
+            __('clear.kept', ['gu' => round($gu, 1), 'says' => __("clear.says.{$says}")]),
+        );
     }
 
     /** Mean of three places. @throws ValidationException If it gives no reading. */
@@ -139,7 +152,9 @@ final class ClearController
         return array_values($rows->map(fn (Clear $c): array => [
             'id' => $c->id,
             'plan' => ClearPlan::of(FromShelf::clear($c), $planned->plan->brief, $planned->plan->materials, $planned->plan->shop),
-            'isCurrent' => $c->kind === ClearKind::Filler->value ? $c->id === $planned->part->filler_id : $isCleared && $c->id === $planned->part->clear_id,
+            'isCurrent' => $c->kind === ClearKind::Filler->value
+                ? $c->id === $planned->part->filler_id
+                : $isCleared && $c->id === $planned->part->clear_id,
         ])->all());
     }
 }

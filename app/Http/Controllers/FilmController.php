@@ -82,14 +82,14 @@ final class FilmController
             ],
             'n' => ['nullable', 'integer', 'between:1,50'],
         ], [
-            'part_g.required_if' => 'Type what the scale shows, in grams.',
-            'um.required_if' => 'Type the thickness.',
-            'um.between' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.',
+            'part_g.required_if' => (string) __('film.type_grams'),
+            'um.required_if' => (string) __('film.type_thickness'),
+            'um.between' => (string) __('film.thickness_range'),
         ], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
         $on = $planned->plan->lastDone()?->step->key
-            ?? throw ValidationException::withMessages(['act' => 'There is nothing on this part yet.']);
+            ?? throw ValidationException::withMessages(['act' => __('film.bare')]);
         if (($planned->plan->step($on)->zones ?? []) === []) {
-            throw ValidationException::withMessages(['act' => 'The film begins with the wet-out; before it there is nothing to measure.']);
+            throw ValidationException::withMessages(['act' => __('film.no_film')]);
         }
         $read = $given['kind'] === PartWeighed::KIND ? new PartWeighed((float) $given['part_g']) : Measured::with(
             (string) $given['zone'],
@@ -101,7 +101,7 @@ final class FilmController
         $recorder->record($part, $user, $planned->floor, $on, $read);
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
-        return redirect()->route('parts.film', $part)->with('notice', 'Kept. '.$sentences->answer($answer)['do']);
+        return redirect()->route('parts.film', $part)->with('notice', __('film.kept', ['do' => $sentences->answer($answer)['do']]));
     }
 
     private function gramsPerUm(PlannedPart $planned): float

@@ -44,7 +44,7 @@ final class HoursController
 
         return redirect()->route('shop.edit')->with(
             'notice',
-            'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.',
+            __('shop.kept'),
         );
     }
 
@@ -52,7 +52,7 @@ final class HoursController
     {
         $exception->update(['withdrawn_at' => $clock->now()]);
 
-        return redirect()->route('shop.edit')->with('notice', 'Withdrawn. The week\'s hours stand again on that day.');
+        return redirect()->route('shop.edit')->with('notice', __('shop.withdrawn'));
     }
 
     public function home(User $person, Planner $planner, #[CurrentUser] User $user): RedirectResponse
@@ -61,7 +61,7 @@ final class HoursController
 
         return redirect()->route('bench')->with(
             'notice',
-            "{$person->name} is gone for today. What was left is given to others or later hours.",
+            __('shop.gone_home', ['name' => $person->name]),
         );
     }
 }

@@ -28,14 +28,14 @@ final class JoinController
         $invite = $this->find($token);
         $request->validate(
             ['password' => ['required', 'string', 'confirmed', new GoodPassword([$invite->user->name, $invite->user->email])]],
-            ['password.confirmed' => 'The two are not the same.'],
+            ['password.confirmed' => (string) __('people.not_same')],
         );
         $user = $this->invites->use($invite, (string) $request->input('password'));
         LoginController::signIn($request, $user->refresh(), false);
 
         return redirect()->route('bench')->with(
             'notice',
-            "Welcome, {$user->name}. The link is used up; from now on your address and password open the door.",
+            __('people.welcome', ['name' => $user->name]),
         );
     }
 

@@ -56,7 +56,7 @@ final class LoginController
             array_map(fn (string $key): int => RateLimiter::hit($key, self::WAIT_S), array_keys($limits));
             $user === null ?: $audit->note($user->shop_id, 'sign_in_refused', null, ['for' => $user->name]);
 
-            throw ValidationException::withMessages(['email' => 'No such address and password here. Mind capital letters.']);
+            throw ValidationException::withMessages(['email' => __('people.wrong')]);
         }
         RateLimiter::clear("login:{$email}");
         $this->signIn($request, $user, $request->boolean('remember'), $given['password']);

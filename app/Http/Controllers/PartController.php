@@ -105,7 +105,7 @@ final class PartController
             'build_coats' => null,
         ]));
 
-        return redirect()->route('parts.show', $part)->with('notice', "{$part->name} is planned.");
+        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
     }
 
     public function update(PartRequest $request, Part $part, Planner $planner): RedirectResponse
@@ -114,7 +114,7 @@ final class PartController
         $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
         DB::transaction(fn (): bool => $part->update($columns));
 
-        return redirect()->route('parts.show', $part)->with('notice', 'The brief is changed and the part planned anew.');
+        return redirect()->route('parts.show', $part)->with('notice', __('form.changed'));
     }
 
     public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View

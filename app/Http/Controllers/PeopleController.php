@@ -38,8 +38,8 @@ final class PeopleController
             'email' => ['required', 'string', 'email', 'max:200', Rule::unique('users', 'email')],
             'role' => ['required', Rule::enum(Role::class)],
         ], [
-            'initials.regex' => 'One to three letters.',
-            'email.unique' => 'Somebody signs in with that address already.',
+            'initials.regex' => (string) __('people.three_letters'),
+            'email.unique' => (string) __('people.known_address'),
         ], ['email' => 'address']);
         $person = User::query()->create($given + [
             'shop_id' => $user->shop_id,
@@ -59,14 +59,14 @@ final class PeopleController
         $person->update(['role' => $role] + ($role->works() ? [] : ['at_bench' => false]));
         $audit->note($user->shop_id, 'role_changed', $user, ['for' => $person->name, 'from' => $before->value, 'to' => $role->value]);
 
-        return redirect()->route('people')->with('notice', "{$person->name} is {$this->a($role)} now.");
+        return redirect()->route('people')->with('notice', __('people.is_now', ['name' => $person->name, 'role' => $this->a($role)]));
     }
 
     /** A new one-time link: the one before is void, and so are all sign-ins once it is used. */
     public function link(User $person, Invites $invites, #[CurrentUser] User $user): RedirectResponse
     {
         if ($person->left_at !== null) {
-            throw ValidationException::withMessages(['act' => "{$person->name} has left. Take them back first."]);
+            throw ValidationException::withMessages(['act' => __('people.back_first', ['name' => $person->name])]);
         }
 
         return $this->withLink($invites->make($person, $user), $person);
@@ -81,7 +81,7 @@ final class PeopleController
         $user->shop->feeds()->where('user_id', $person->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
         $audit->note($user->shop_id, 'person_left', $user, ['for' => $person->name]);
 
-        return redirect()->route('people')->with('notice', "{$person->name} can't sign in any more. What they recorded stays theirs.");
+        return redirect()->route('people')->with('notice', __('people.gone', ['name' => $person->name]));
     }
 
     public function back(User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -91,7 +91,7 @@ final class PeopleController
 
         return redirect()->route('people')->with(
             'notice',
-            "{$person->name} is back, with the password of before. A new link sets another.",
+            __('people.is_back', ['name' => $person->name]),
         );
     }
 
@@ -111,7 +111,7 @@ final class PeopleController
     private function keepAnOwner(User $person, bool $staysOwner): void
     {
         if (! $staysOwner && $person->role === Role::Owner && $person->shop->staff()->where('role', Role::Owner)->count() < 2) {
-            throw ValidationException::withMessages(['act' => "{$person->name} is the only owner. Make somebody else one first."]);
+            throw ValidationException::withMessages(['act' => __('people.only_owner', ['name' => $person->name])]);
         }
     }
 

@@ -73,16 +73,16 @@ final class SandController
         $way = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']])['way'];
         [$driven, $from] = explode('-', $way);
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
-            throw ValidationException::withMessages(['act' => "P{$from} is no paper of the P series."]);
+            throw ValidationException::withMessages(['act' => __('sand.no_paper', ['grit' => $from])]);
         }
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $flat = $planned->plan->step($step);
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
-            throw ValidationException::withMessages(['act' => 'What was sanded has settled how this flatting goes.']);
+            throw ValidationException::withMessages(['act' => __('sand.settled')]);
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
-        return redirect()->route('parts.sand', $part)->with('notice', 'Taken: '.$format->word('driven', $driven).', from P'.$from.'.');
+        return redirect()->route('parts.sand', $part)->with('notice', __('sand.is_taken', ['driven' => $format->word('driven', $driven), 'grit' => $from]));
     }
 
     /** The last flatting waits until the weave will not print back. */
@@ -97,11 +97,11 @@ final class SandController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $print = $planned->print();
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
-            throw ValidationException::withMessages(['act' => 'There is nothing to wait for.']);
+            throw ValidationException::withMessages(['act' => __('sand.no_wait')]);
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
 
-        return back()->with('notice', $format->step($print['step']->step).' waits until '.$format->date($print['waitUntilMin']).'.');
+        return back()->with('notice', __('sand.waits', ['step' => $format->step($print['step']->step), 'at' => $format->date($print['waitUntilMin'])]));
     }
 
     /** Clean water, or a fresh piece of the same paper. */
@@ -116,11 +116,11 @@ final class SandController
         $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
-            throw ValidationException::withMessages(['act' => 'The plan has no such flatting.']);
+            throw ValidationException::withMessages(['act' => __('sand.no_flatting')]);
         }
         $recorder->record($part, $user, $planned->floor, $step, new Changed($given['what']));
 
-        return redirect()->route('parts.sand', $part)->with('notice', 'Kept.');
+        return redirect()->route('parts.sand', $part)->with('notice', __('sand.kept'));
     }
 
     /**

@@ -99,14 +99,10 @@ final class ShopController
             'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
         ], [
-            'hours.*.*.*.regex' => 'A time reads like 08:00.',
-            'air.*.*.regex' => 'A time reads like 05:50.',
-            'air.*.warmest_c.gte' => 'The warmest must not be colder than the coldest.',
-        ], [
-            'air.*.coldest_c' => 'coldest', 'air.*.warmest_c' => 'warmest', 'cup_loss_g' => 'left in cup and brush', 'scale_step_g' => 'step of the scale', 'part_scale_step_g' => 'step of the part scale', 'calliper_step_mm' => 'step of the calliper', 'meter_url' => 'address of the gloss meter', 'target_percent' => 'burn-through target', 'unrest_min' => 'cost of moving a part',
-            'things.*' => 'places', 'cool_place_c' => 'temperature of the cool place',
-            'typed.*.at' => 'time of the point', 'typed.*.c' => 'temperature of the point',
-        ]);
+            'hours.*.*.*.regex' => (string) __('shop.time_like'),
+            'air.*.*.regex' => (string) __('shop.air_time_like'),
+            'air.*.warmest_c.gte' => (string) __('shop.warmest_colder'),
+        ], __('shop.fields'));
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
         DB::transaction(function () use ($shop, $given, $typed, $people, $clock, $audit, $user): void {
@@ -140,7 +136,7 @@ final class ShopController
 
         return redirect()->route('shop.edit')->with(
             'notice',
-            'Kept. The plan stands where it still holds; what does not is mended, and told on the bench.',
+            __('shop.kept'),
         );
     }
 
@@ -172,7 +168,7 @@ final class ShopController
             $people[$person->id] = ['at_bench' => isset($row['at_bench']), 'hours' => $hours];
         }
         if ($people !== [] && array_filter($people, fn (array $p): bool => $p['at_bench']) === []) {
-            throw ValidationException::withMessages(['people' => 'Somebody has to be at the bench.']);
+            throw ValidationException::withMessages(['people' => __('shop.somebody')]);
         }
 
         return $people;
@@ -198,7 +194,7 @@ final class ShopController
                 }
                 $minutes = array_map(self::minute(...), [$from, $until]);
                 if ($minutes[0] === null || $minutes[1] === null || $minutes[0] < $last) {
-                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => 'A span needs both times, and none may overlap.']);
+                    throw ValidationException::withMessages(["hours.{$day}.{$i}.0" => __('shop.span_times')]);
                 }
                 try {
                     $hours[$day][] = Spans::span($minutes[0], $minutes[1], "{$from} to {$until}");
@@ -209,7 +205,7 @@ final class ShopController
             }
         }
         if (array_filter($hours) === []) {
-            throw ValidationException::withMessages(['hours.1.0.0' => 'At least one day needs working hours.']);
+            throw ValidationException::withMessages(['hours.1.0.0' => __('shop.one_day')]);
         }
 
         return $hours;

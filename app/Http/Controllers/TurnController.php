@@ -70,7 +70,7 @@ final class TurnController
         ]);
         $floor = $planner->floor($user->shop);
         $chosen = $turning->able($user->shop)[(int) $given['part']]
-            ?? throw ValidationException::withMessages(['act' => 'That part takes no such coat next any more.']);
+            ?? throw ValidationException::withMessages(['act' => __('turn.no_such_coat')]);
         $parts = $request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen];
         try {
             $way = $turning->ways($parts, FreeHands::read($given['free'], $floor->time, $floor->nowMin))[(int) $given['way']] ?? null;
@@ -78,7 +78,7 @@ final class TurnController
             throw ValidationException::withMessages(['act' => $e->getMessage()]);
         }
         if ($way === null) {
-            throw ValidationException::withMessages(['act' => 'That way is not open any more.']);
+            throw ValidationException::withMessages(['act' => __('turn.not_open')]);
         }
         DB::transaction(function () use ($way, $parts, $recorder, $user, $floor): void {
             foreach ($way['outside'] as [$from, $until]) {
@@ -93,10 +93,10 @@ final class TurnController
 
         return redirect()->route('run-sheet', ['span' => '1d'])->with(
             'notice',
-            'Taken: '.implode(
-                ', ',
-                array_map(fn (PlannedPart $p): string => $p->part->letter, $parts),
-            )." at {$format->when($way['way']->starts[0])}. The others are placed around it.",
+            __('turn.taken', [
+                'letters' => implode(', ', array_map(fn (PlannedPart $p): string => $p->part->letter, $parts)),
+                'at' => $format->when($way['way']->starts[0]),
+            ]),
         );
     }
 }

@@ -36,7 +36,7 @@ final class WayController
         ]])['way'];
         $part->setRelation('shop', $user->shop);
         $way = $lockUp->way($part, $code)
-            ?? throw ValidationException::withMessages(['act' => 'That way is not open any more; the card shows what is.']);
+            ?? throw ValidationException::withMessages(['act' => __('bench.not_open')]);
         $floor = $planner->floor($user->shop);
         DB::transaction(function () use ($way, $floor, $part, $recorder, $user): void {
             if ($way->code === 'stay') {
@@ -47,6 +47,6 @@ final class WayController
             }
         });
 
-        return redirect()->route('bench')->with('notice', 'Taken. '.$way->words($format).'.');
+        return redirect()->route('bench')->with('notice', __('bench.taken', ['way' => $way->words($format)]));
     }
 }

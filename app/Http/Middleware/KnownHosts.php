@@ -22,7 +22,7 @@ final class KnownHosts
             ...array_map(strtolower(...), config('oak.hosts')),
         ];
         if (! in_array($host, $known, true)) {
-            return response('This server has no such name.', 400)->header('Content-Type', 'text/plain; charset=utf-8');
+            return response((string) __('errors.no_host'), 400)->header('Content-Type', 'text/plain; charset=utf-8');
         }
 
         return $next($request);

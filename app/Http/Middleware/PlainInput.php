@@ -46,9 +46,9 @@ final class PlainInput
             $name = (string) $name;
             $said = mb_substr(mb_scrub(str_replace("\0", '', $name)), 0, 40);
             if (is_array($value) && ! in_array($name, self::GROUPS, true)) {
-                $wrong[$name] = "The field {$said} takes one value.";
+                $wrong[$name] = (string) __('errors.one_value', ['field' => $said]);
             } elseif (! $this->isPlain($value, $fields) || ! $this->isText($name)) {
-                $wrong[$name] = "The field {$said} holds something that is no text, or too much of it.";
+                $wrong[$name] = (string) __('errors.no_text', ['field' => $said]);
             }
         }
 

@@ -113,10 +113,10 @@ final class PartRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'letter.regex' => 'The letter tag is one capital letter, A to Z, or two.',
-            'letter.unique' => 'An open part carries that letter already.',
-            'zones.*.name.distinct' => 'Each zone needs a name of its own: passes and readings go by it.',
-            'needed_by.date_format' => 'Needed by is a date and a time.',
+            'letter.regex' => (string) __('form.letter_like'),
+            'letter.unique' => (string) __('form.letter_taken'),
+            'zones.*.name.distinct' => (string) __('form.zone_name'),
+            'needed_by.date_format' => (string) __('form.needed_by_like'),
         ];
     }
 
@@ -194,8 +194,8 @@ final class PartRequest extends FormRequest
             if (! ctype_digit($number) || (int) $number < 1 || (int) $number > $count || (int) $number === $own) {
                 $fail(
                     (int) $number === $own
-                        ? "Zone {$own} can't feed itself."
-                        : "There is no zone {$number}: numbers from 1 to {$count}, with commas between.",
+                        ? (string) __('form.feeds_itself', ['n' => $own])
+                        : (string) __('form.no_such_zone', ['n' => $number, 'most' => $count]),
                 );
             }
         }

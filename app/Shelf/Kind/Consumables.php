@@ -20,7 +20,8 @@ final class Consumables extends ShelfKind
         return [
             'Consumable' => [
                 Field::choice('what', 'Is', [
-                    'cup' => 'mixing cup', 'brush' => 'brush or roller', 'glove' => 'gloves, pairs', 'filter' => 'mask filter', 'tape' => 'masking tape', 'cloth' => 'wiping cloth',
+                    'cup' => 'mixing cup', 'brush' => 'brush or roller', 'glove' => 'gloves, pairs', 'filter' => 'mask filter',
+                    'tape' => 'masking tape', 'cloth' => 'wiping cloth',
                 ]),
                 Field::number('at_hand', 'At hand', 'pieces', 0, 100000),
                 Field::number('least', 'Buy when fewer than', 'pieces', 0, 100000),

@@ -126,7 +126,8 @@ final class Resins extends ShelfKind
             );
 
         return __('shelf.resin', [
-            'ratio' => $ratio, 'opens' => $format->span($item->tack_from_age_min), 'closes' => $format->span($item->tack_until_age_min), 'c' => round($item->reference_c),
+            'ratio' => $ratio, 'opens' => $format->span($item->tack_from_age_min),
+            'closes' => $format->span($item->tack_until_age_min), 'c' => round($item->reference_c),
         ]).($item->uv_stable ? __('shelf.uv_stable') : '');
     }
 }

@@ -38,7 +38,11 @@ final readonly class TurnedWindow
 
         return new self(
             $way,
-            array_map(fn (array $span): array => ['x' => $x($span[0]), 'width' => $x($span[1]) - $x($span[0]), 'fromMin' => $span[0]], $free),
+            array_map(fn (array $span): array => [
+                'x' => $x($span[0]),
+                'width' => $x($span[1]) - $x($span[0]),
+                'fromMin' => $span[0],
+            ], $free),
             $x($way->starts[0]),
             $x($way->window->opens->expectedMin),
             $x($way->window->closes->expectedMin),

@@ -102,7 +102,10 @@ final readonly class CoatRow
     {
         $next = $this->planned->next;
         if ($this->isNext && $next?->state === ActState::Open && $next->window !== null) {
-            return (string) __('parts.row.open', ['at' => $this->format->when($next->changesAtMin()), 'sure' => $this->format->sure($next->window)]);
+            return (string) __('parts.row.open', [
+                'at' => $this->format->when($next->changesAtMin()),
+                'sure' => $this->format->sure($next->window),
+            ]);
         }
         $window = $this->step->isDone() ? null : $this->time?->window;
 

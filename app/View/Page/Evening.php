@@ -64,9 +64,10 @@ final readonly class Evening
             default => __('bench.coat_then', ['at' => $this->format->when($way->atMin)]),
         };
         $stays = abs(($way->readyMin ?? 0.0) - ($planned->schedule->readyMin() ?? 0.0)) < self::SAME_MIN;
-        $others = abs($way->othersLaterMin) < self::OTHERS_MIN
-            ? null
-            : __($way->othersLaterMin > 0.0 ? 'bench.others_later' : 'bench.others_sooner', ['span' => $this->format->span(abs($way->othersLaterMin))]);
+        $others = abs($way->othersLaterMin) < self::OTHERS_MIN ? null : __(
+            $way->othersLaterMin > 0.0 ? 'bench.others_later' : 'bench.others_sooner',
+            ['span' => $this->format->span(abs($way->othersLaterMin))],
+        );
 
         return implode(' · ', array_filter([
             $hands,

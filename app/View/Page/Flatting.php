@@ -108,8 +108,8 @@ final readonly class Flatting
     /** @return array<int, string> papers of the ladder and of the shelf, coarse to fine */
     public function grits(): array
     {
-        $grits = [...array_map(fn (LadderStep $s): int => $s->grit->number, $this->ladder->steps), ...$this->planned->plan->materials->grits];
-        $grits = array_unique($grits);
+        $ladder = array_map(fn (LadderStep $s): int => $s->grit->number, $this->ladder->steps);
+        $grits = array_unique([...$ladder, ...$this->planned->plan->materials->grits]);
         sort($grits);
 
         return array_combine($grits, array_map(fn (int $p): string => "P{$p}", $grits));
@@ -130,7 +130,10 @@ final readonly class Flatting
         return [
             (string) __('sand.budget_columns.zone'),
             (string) __('sand.budget_columns.cover'),
-            ...array_map(fn (LadderStep $s): string => (string) __('sand.budget_columns.after', ['grit' => $s->grit->number]), $this->ladder->steps),
+            ...array_map(
+                fn (LadderStep $s): string => (string) __('sand.budget_columns.after', ['grit' => $s->grit->number]),
+                $this->ladder->steps,
+            ),
             ...__('sand.budget_ends'),
         ];
     }

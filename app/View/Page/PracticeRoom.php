@@ -70,7 +70,10 @@ final readonly class PracticeRoom
     /** @param array{code: string, figure: float} $goal */
     public function goal(array $goal): string
     {
-        return (string) __("practice.goal.{$goal['code']}", ['n' => round($goal['figure']), 'percent' => $this->format->percent($goal['figure'])]);
+        return (string) __("practice.goal.{$goal['code']}", [
+            'n' => round($goal['figure']),
+            'percent' => $this->format->percent($goal['figure']),
+        ]);
     }
 
     public function mistake(Mistake $mistake): string
@@ -110,6 +113,9 @@ final readonly class PracticeRoom
         $share = fn (string $name): string => isset($answer->args[$name]) ? $this->format->percent((float) $answer->args[$name]) : '';
         $figures = array_map(fn (mixed $v): mixed => is_float($v) ? (string) round($v, 1) : $v, $answer->args);
 
-        return (string) __("practice.answer.{$answer->code}", $figures + ['low_percent' => $share('low'), 'bare_percent' => $share('bare')]);
+        return (string) __(
+            "practice.answer.{$answer->code}",
+            $figures + ['low_percent' => $share('low'), 'bare_percent' => $share('bare')],
+        );
     }
 }

@@ -32,7 +32,8 @@ final class Rooms
             $isHere = $request->routeIs($pattern);
             // A cup is weighed for a part.
             $isLit = $isHere || ($room === 'parts' && $request->routeIs('weigh'));
-            $rooms[] = ['name' => (string) __("app.rooms.{$room}"), 'route' => $route, 'key' => $key, 'isHere' => $isHere, 'isLit' => $isLit];
+            $name = (string) __("app.rooms.{$room}");
+            $rooms[] = ['name' => $name, 'route' => $route, 'key' => $key, 'isHere' => $isHere, 'isLit' => $isLit];
         }
 
         return $rooms;

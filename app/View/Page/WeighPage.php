@@ -92,9 +92,12 @@ final readonly class WeighPage
     {
         $reading = $this->cup->planned->floor->lastReading;
 
-        return $reading === null ? (string) __('weigh.by_curve') : (string) __($reading->source === 'probe' ? 'weigh.by_probe' : 'weigh.by_hand', [
-            'ago' => $this->format->span($this->nowMin - ShopTime::minutes($reading->measured_at)),
-        ]);
+        if ($reading === null) {
+            return (string) __('weigh.by_curve');
+        }
+        $ago = $this->format->span($this->nowMin - ShopTime::minutes($reading->measured_at));
+
+        return (string) __($reading->source === 'probe' ? 'weigh.by_probe' : 'weigh.by_hand', ['ago' => $ago]);
     }
 
     /** @return list<string> what must stand ready */
@@ -102,7 +105,10 @@ final readonly class WeighPage
     {
         $piece = $this->format->piece($this->cup->planned->plan->brief->piece());
 
-        return array_map(fn (string $check): string => (string) __("words.ready_check.{$check}", ['piece' => $piece]), $this->cup->readyCheck());
+        return array_map(
+            fn (string $check): string => (string) __("words.ready_check.{$check}", ['piece' => $piece]),
+            $this->cup->readyCheck(),
+        );
     }
 
     public function heatKey(BatchHeat $heat): string
@@ -131,7 +137,7 @@ final readonly class WeighPage
     public function jars(): array
     {
         [$batch, $pour, $toAdd] = [$this->cup->batch, $this->cup->pour, $this->cup->toAdd()];
-        $wanted = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG], fn (float $g): bool => $g > 0.0);
+        $wanted = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
         $in = ['resin' => $pour->resinG, 'hardener' => $pour->hardenerG, 'pigment' => $pour->pigmentG];
 
         return array_map(function (string $jar) use ($in, $toAdd): array {

@@ -66,7 +66,8 @@ final readonly class Decided extends Content
     public static function phrases(): array
     {
         return [
-            'label' => 'Decided', 'record' => 'decided: :what', 'at' => 'pinned to :at', 'not_before' => 'not before :at', 'key' => 'cures and is keyed', 'bond' => 'goes into the window',
+            'label' => 'Decided', 'record' => 'decided: :what', 'at' => 'pinned to :at', 'not_before' => 'not before :at',
+            'key' => 'cures and is keyed', 'bond' => 'goes into the window',
             'driven' => ':driven, from P:grit', 'fast' => ':percent % fast hardener', 'free' => 'free again',
         ];
     }

@@ -63,8 +63,10 @@ final readonly class Sanded extends Content
     public static function phrases(): array
     {
         return [
-            'label' => 'Sanded', 'record' => 'sanded P:grit', 'on' => ' on :zone', 'how' => ', :how', 'minutes' => ', :minutes min', 'end' => ': :end',
-            'minutes_needed' => 'Where nobody looked, the minutes are needed.', 'minutes_range' => 'Minutes of one pass, up to 600.', 'no_zone' => 'This part has no zone called :zone.',
+            'label' => 'Sanded', 'record' => 'sanded P:grit', 'on' => ' on :zone', 'how' => ', :how',
+            'minutes' => ', :minutes min', 'end' => ': :end',
+            'minutes_needed' => 'Where nobody looked, the minutes are needed.',
+            'minutes_range' => 'Minutes of one pass, up to 600.', 'no_zone' => 'This part has no zone called :zone.',
         ];
     }
 
