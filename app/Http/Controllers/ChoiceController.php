@@ -15,7 +15,6 @@ use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
@@ -46,24 +45,22 @@ final class ChoiceController
         if (array_diff(array_keys($fields), $choices->open($planner->plan($part)->plan)) !== []) {
             throw ValidationException::withMessages(['choice' => __('parts.settled')]);
         }
-        DB::transaction(function () use ($part, $values, $planner, $recorder, $sentences, $user): void {
-            $before = $part->only(array_keys($values));
-            // A clear that is chosen is also what makes the surface.
-            $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
-            $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
-            foreach ($planned->plan->refusals() as $finding) {
-                throw ValidationException::withMessages(['choice' => implode(' ', $sentences->finding($finding))]);
-            }
-            foreach ($values as $field => $value) {
-                $recorder->record(
-                    $part,
-                    $user,
-                    $planned->floor,
-                    $field,
-                    new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')),
-                );
-            }
-        });
+        $before = $part->only(array_keys($values));
+        // A clear that is chosen is also what makes the surface.
+        $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
+        $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
+        foreach ($planned->plan->refusals() as $finding) {
+            throw ValidationException::withMessages(['choice' => implode(' ', $sentences->finding($finding))]);
+        }
+        foreach ($values as $field => $value) {
+            $recorder->record(
+                $part,
+                $user,
+                $planned->floor,
+                $field,
+                new Chosen((string) ($before[$field] ?? 'fewest'), (string) ($value ?? 'none')),
+            );
+        }
 
         return redirect()->back(fallback: route('parts.show', $part))->with('notice', __('parts.taken'));
     }

@@ -24,7 +24,6 @@ use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -99,11 +98,11 @@ final class PartController
         $shop = $user->shop;
         $columns = $request->columns($shop);
         $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
-        $part = DB::transaction(fn (): Part => Part::query()->create($columns + [
+        $part = Part::query()->create($columns + [
             'shop_id' => $shop->id,
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
             'build_coats' => null,
-        ]));
+        ]);
 
         return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
     }
@@ -112,7 +111,7 @@ final class PartController
     {
         $columns = $request->columns($part->shop);
         $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
-        DB::transaction(fn (): bool => $part->update($columns));
+        $part->update($columns);
 
         return redirect()->route('parts.show', $part)->with('notice', __('form.changed'));
     }

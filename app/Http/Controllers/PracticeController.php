@@ -13,7 +13,6 @@ use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -93,27 +92,25 @@ final class PracticeController
         if (! in_array($kind, Lesson::from($run->lesson)->acts(), true)) {
             throw ValidationException::withMessages(['act' => __('practice.not_here')]);
         }
-        DB::transaction(function () use ($run, $kind, $given): void {
-            $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
-            if ($fresh->won !== null) {
-                throw ValidationException::withMessages(['act' => __('practice.over')]);
-            }
-            if (count($fresh->acts) >= self::MOST_ACTS) {
-                throw ValidationException::withMessages(['act' => __('practice.enough')]);
-            }
-            if (count($fresh->acts) === (int) $given['after']) {
-                $fresh->update(['acts' => [
-                    ...$fresh->acts,
-                    ['kind' => $kind->value] + array_filter(
-                        ['amount' => $given["{$kind->value}_amount"] ?? null] + array_diff_key(
-                            $given,
-                            ['after' => 0, "{$kind->value}_amount" => 0],
-                        ),
-                        fn (mixed $v): bool => $v !== null,
+        $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
+        if ($fresh->won !== null) {
+            throw ValidationException::withMessages(['act' => __('practice.over')]);
+        }
+        if (count($fresh->acts) >= self::MOST_ACTS) {
+            throw ValidationException::withMessages(['act' => __('practice.enough')]);
+        }
+        if (count($fresh->acts) === (int) $given['after']) {
+            $fresh->update(['acts' => [
+                ...$fresh->acts,
+                ['kind' => $kind->value] + array_filter(
+                    ['amount' => $given["{$kind->value}_amount"] ?? null] + array_diff_key(
+                        $given,
+                        ['after' => 0, "{$kind->value}_amount" => 0],
                     ),
-                ]]);
-            }
-        });
+                    fn (mixed $v): bool => $v !== null,
+                ),
+            ]]);
+        }
 
         return redirect()->route('practice.show', [$run, 'zone' => $request->query('zone', $request->input('shown', 'top'))]);
     }

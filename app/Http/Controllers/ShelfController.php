@@ -23,7 +23,6 @@ use App\View\Drawing\SheetCurve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -82,14 +81,12 @@ final class ShelfController
         Gate::authorize('see', $old);
         $this->refuseWhereChangedMeanwhile($kind, $old);
         $new = $this->typed($request, $kind, $user);
-        DB::transaction(function () use ($kind, $old, $new): void {
-            $new->save();
-            $old->update(['superseded_by_id' => $new->id]);
-            // Parts that nothing was done to yet follow the new sheet.
-            foreach ($kind::PART_COLUMNS as $column) {
-                Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
-            }
-        });
+        $new->save();
+        $old->update(['superseded_by_id' => $new->id]);
+        // Parts that nothing was done to yet follow the new sheet.
+        foreach ($kind::PART_COLUMNS as $column) {
+            Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
+        }
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));

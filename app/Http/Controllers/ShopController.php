@@ -17,7 +17,6 @@ use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -105,34 +104,32 @@ final class ShopController
         ], __('shop.fields'));
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
-        DB::transaction(function () use ($shop, $given, $typed, $people, $clock, $audit, $user): void {
-            foreach ($people as $id => $columns) {
-                $shop->people()->whereKey($id)->firstOrFail()->update($columns);
-            }
-            $shop->update([
-                'working_hours' => $this->hours($given['hours']),
-                'day_curves' => array_map(
-                    fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d,
-                    $given['air'],
-                ),
-                'typed_air' => $this->points($shop, isset($given['typed']) ? $typed : null, $clock),
-                'cup_loss_g' => (float) $given['cup_loss_g'],
-                'scale_step_g' => (float) $given['scale_step_g'],
-                'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
-                'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
-                'meter_url' => $given['meter_url'] ?? null,
-                'device_ranges' => array_key_exists('device_ranges', $given)
-                    ? array_values(array_unique($given['device_ranges'] ?? []))
-                    : $shop->device_ranges,
-                'target_burn_through' => (float) $given['target_percent'] / 100.0,
-                'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
-                'print_through' => $given['print_through'] ?? $shop->print_through,
-                'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
-                'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
-            ]);
-            $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));
-            $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
-        });
+        foreach ($people as $id => $columns) {
+            $shop->people()->whereKey($id)->firstOrFail()->update($columns);
+        }
+        $shop->update([
+            'working_hours' => $this->hours($given['hours']),
+            'day_curves' => array_map(
+                fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d,
+                $given['air'],
+            ),
+            'typed_air' => $this->points($shop, isset($given['typed']) ? $typed : null, $clock),
+            'cup_loss_g' => (float) $given['cup_loss_g'],
+            'scale_step_g' => (float) $given['scale_step_g'],
+            'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
+            'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
+            'meter_url' => $given['meter_url'] ?? null,
+            'device_ranges' => array_key_exists('device_ranges', $given)
+                ? array_values(array_unique($given['device_ranges'] ?? []))
+                : $shop->device_ranges,
+            'target_burn_through' => (float) $given['target_percent'] / 100.0,
+            'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
+            'print_through' => $given['print_through'] ?? $shop->print_through,
+            'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
+            'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
+        ]);
+        $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));
+        $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
 
         return redirect()->route('shop.edit')->with(
             'notice',

@@ -15,7 +15,6 @@ use App\Words\FreeHands;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
@@ -80,16 +79,14 @@ final class TurnController
         if ($way === null) {
             throw ValidationException::withMessages(['act' => __('turn.not_open')]);
         }
-        DB::transaction(function () use ($way, $parts, $recorder, $user, $floor): void {
-            foreach ($way['outside'] as [$from, $until]) {
-                Hours::alsoOpen($floor, $user, $from, $until, 'comes for a window');
+        foreach ($way['outside'] as [$from, $until]) {
+            Hours::alsoOpen($floor, $user, $from, $until, 'comes for a window');
+        }
+        foreach ($way['facts'] as $id => $facts) {
+            foreach ($facts as $fact) {
+                $recorder->record($parts[$id]->part, $user, $floor, $fact->step, $fact->content);
             }
-            foreach ($way['facts'] as $id => $facts) {
-                foreach ($facts as $fact) {
-                    $recorder->record($parts[$id]->part, $user, $floor, $fact->step, $fact->content);
-                }
-            }
-        });
+        }
 
         return redirect()->route('run-sheet', ['span' => '1d'])->with(
             'notice',

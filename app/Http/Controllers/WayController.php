@@ -14,7 +14,6 @@ use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -38,14 +37,12 @@ final class WayController
         $way = $lockUp->way($part, $code)
             ?? throw ValidationException::withMessages(['act' => __('bench.not_open')]);
         $floor = $planner->floor($user->shop);
-        DB::transaction(function () use ($way, $floor, $part, $recorder, $user): void {
-            if ($way->code === 'stay') {
-                Hours::alsoOpen($floor, $user, $floor->nowMin, (float) $way->untilMin, 'stays for a window');
-            }
-            foreach ($way->facts as $fact) {
-                $recorder->record($part, $user, $floor, $fact->step, $fact->content);
-            }
-        });
+        if ($way->code === 'stay') {
+            Hours::alsoOpen($floor, $user, $floor->nowMin, (float) $way->untilMin, 'stays for a window');
+        }
+        foreach ($way->facts as $fact) {
+            $recorder->record($part, $user, $floor, $fact->step, $fact->content);
+        }
 
         return redirect()->route('bench')->with('notice', __('bench.taken', ['way' => $way->words($format)]));
     }

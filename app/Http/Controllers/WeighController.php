@@ -14,7 +14,6 @@ use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -60,11 +59,9 @@ final class WeighController
         if ($cup->pour->totalG() + array_sum($poured) > self::LARGEST_CUP_G) {
             throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);
         }
-        DB::transaction(function () use ($poured, $recorder, $part, $user, $cup, $step): void {
-            foreach ($poured as $component => $grams) {
-                $recorder->record($part, $user, $cup->planned->floor, $step, new Weighed((string) $component, $grams));
-            }
-        });
+        foreach ($poured as $component => $grams) {
+            $recorder->record($part, $user, $cup->planned->floor, $step, new Weighed((string) $component, $grams));
+        }
 
         return redirect()->route('weigh', [$part, $step]);
     }
