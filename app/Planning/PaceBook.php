@@ -123,7 +123,7 @@ final class PaceBook
         $this->pace($row);
         $judged = $this->judged($row)->orderByDesc('happened_at')->orderByDesc('fact_id')->limit(self::SHOWN)->get()->keyBy('fact_id');
         $facts = PartFact::query()->with('user')->whereKey($judged->keys())->orderBy('happened_at')->orderBy('id')->get();
-        $leftOut = $this->about($facts, LeftOut::KIND);
+        $leftOut = CheckFacts::about($facts, LeftOut::KIND);
         $resins = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->get()->keyBy('id');
         $checks = [];
         foreach ($facts as $fact) {
@@ -138,7 +138,7 @@ final class PaceBook
                     $content->found(),
                     CheckStands::from($verdict->stands),
                     $verdict->likelihood,
-                    (string) self::judgement($leftOut, $fact)?->reason,
+                    (string) CheckFacts::judgement($leftOut, $fact)?->reason,
                 );
             }
         }
@@ -153,9 +153,9 @@ final class PaceBook
         [$evidence, $after, $n, $counted] = $pace === null
             ? $this->checkpoint($row)
             : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
-        $facts = $this->unjudged($row, $after);
-        $struck = $this->about($facts, Struck::KIND);
-        $leftOut = $this->about($facts, LeftOut::KIND);
+        $facts = CheckFacts::after($row, $after);
+        $struck = CheckFacts::about($facts, Struck::KIND);
+        $leftOut = CheckFacts::about($facts, LeftOut::KIND);
         $resins = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->get()->keyBy('id');
         $judged = [];
         foreach ($facts as $fact) {
@@ -167,7 +167,7 @@ final class PaceBook
             $check = self::check($of, $content);
             $now = $evidence->pace();
             $likelihood = $check->likelihood(log($now->factor), $now->rateSigma);
-            $judgement = self::judgement($leftOut, $fact);
+            $judgement = CheckFacts::judgement($leftOut, $fact);
             $stands = match (true) {
                 $judgement?->counts === false => CheckStands::LeftOut,
                 $judgement !== null || $likelihood >= self::FAR_OFF => CheckStands::Counts,
@@ -220,7 +220,7 @@ final class PaceBook
     {
         $last = $this->judged($row)->whereNotNull('evidence')->orderByDesc('happened_at')->orderByDesc('fact_id')->first();
         $after = $last === null ? [null, 0] : [$last->happened_at, $last->fact_id];
-        $this->later($this->judged($row), $after, 'fact_id')->delete();
+        CheckFacts::later($this->judged($row), $after, 'fact_id')->delete();
 
         $kept = $last === null ? ['n' => 0, 'counted' => 0] : json_decode($last->evidence, true);
 
@@ -231,62 +231,6 @@ final class PaceBook
     private static function kinds(): array
     {
         return Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true) || is_a($kind, Targets::class, true));
-    }
-
-    /**
-     * Checks of a resin after one, in the order of time.
-     *
-     * @param array{string|null, int} $after
-     *
-     * @return Collection<int, PartFact>
-     */
-    private function unjudged(Resin $row, array $after): Collection
-    {
-        $ids = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->pluck('id');
-        $kinds = Kinds::where(fn (string $kind): bool => is_a($kind, ChecksCoat::class, true));
-        $facts = PartFact::query()->whereIn('kind', $kinds)->whereIn('data->resin_id', $ids);
-        $this->later($facts->getQuery(), $after, 'id');
-
-        return $facts->orderBy('happened_at')->orderBy('id')->get()->toBase();
-    }
-
-    /** @param array{string|null, int} $after */
-    private function later(Builder $query, array $after, string $id): Builder
-    {
-        return $after[0] === null ? $query : $query->where('happened_at', '>=', $after[0])
-            ->where(fn (Builder $q) => $q->where('happened_at', '>', $after[0])->orWhere($id, '>', $after[1]));
-    }
-
-    /**
-     * What was recorded of these facts and stands, the newest of each.
-     *
-     * @param Collection<int, PartFact> $facts
-     *
-     * @return Collection<int, PartFact> by the fact that it is about
-     */
-    private function about(Collection $facts, string $kind): Collection
-    {
-        $found = collect();
-        foreach ($facts->pluck('id')->chunk(500) as $ids) {
-            // The expression is the index's own.
-            $found = $found->merge(
-                PartFact::query()->whereIn(
-                    DB::raw("json_extract(data, '$.target')"),
-                    $ids->all(),
-                )->where('kind', $kind)->orderBy('happened_at')->orderBy('id')->get(),
-            );
-        }
-        $struck = $kind === Struck::KIND || $found->isEmpty() ? collect() : $this->about($found, Struck::KIND);
-
-        return $found->reject(fn (PartFact $f): bool => $struck->has($f->id))->keyBy(fn (PartFact $f): int => $f->target());
-    }
-
-    /** @param Collection<int, PartFact> $leftOut */
-    private static function judgement(Collection $leftOut, PartFact $check): ?LeftOut
-    {
-        $content = $leftOut->get($check->id)?->content();
-
-        return $content instanceof LeftOut ? $content : null;
     }
 
     private static function check(Resin $row, ChecksCoat $check): PaceCheck

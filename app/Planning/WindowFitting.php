@@ -11,7 +11,6 @@ use OakGloss\Cure\CupHeat;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Kind\AirChanged;
 use OakGloss\Fact\Kind\Decided;
-use OakGloss\Material\Blend;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClimateLimit;
@@ -20,16 +19,12 @@ use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\FittedWindow;
-use OakGloss\Schedule\HardenerChoice;
 use OakGloss\Schedule\WindowFit;
 
 /** Lets the windows of one part, or of all at the same stage, land where hands are free. */
 final class WindowFitting
 {
-    /** Shares of the fast hardener that are tried where the sheets allow them. */
-    private const SHARES = [0.25, 0.5, 0.75];
-
-    public function __construct(private readonly Planner $planner, private readonly PartSteps $chains, private readonly Trials $trials)
+    public function __construct(private readonly Planner $planner, private readonly Hardeners $hardeners, private readonly Trials $trials)
     {
     }
 
@@ -93,7 +88,7 @@ final class WindowFitting
             ($floor->shop->things['warm_box'] ?? 0) >= count($parts) ? $this->warmest($parts) : null,
         );
         $found = [];
-        foreach ($turned->best($this->hardeners($first)) as $way) {
+        foreach ($turned->best($this->hardeners->of($first, $pairs[array_key_first($pairs)][0])) as $way) {
             $resin = $way->hardener->resin;
             $grams = array_sum(array_map(
                 fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0,
@@ -174,44 +169,6 @@ final class WindowFitting
                 array_values($parts),
             ),
         );
-    }
-
-    /**
-     * The part's own hardener, the others of its system, and blends within their sheets' limits.
-     *
-     * @return list<HardenerChoice>
-     */
-    private function hardeners(PlannedPart $planned): array
-    {
-        [$coat] = self::pair($planned) ?? throw new \LogicException('asked only of parts that are able');
-        $own = $coat->step->layer?->jar->value === 'base' ? $planned->part->baseResin : $planned->part->clearResin;
-        $rows = $own->system === null
-            ? collect([$own])
-            : Resin::query()->where(
-                'shop_id',
-                $own->shop_id,
-            )->current()->where('system', $own->system)->get()->prepend($own)->unique('id');
-        $choices = [];
-        foreach ($rows as $row) {
-            $choices[] = new HardenerChoice($this->chains->resin($row), $row->id);
-            foreach ($rows as $fast) {
-                foreach ($fast->tack_from_age_min < $row->tack_from_age_min ? self::SHARES : [] as $share) {
-                    if ($share >= ($fast->blend_least ?? 1.0)
-                        && $share <= ($fast->blend_most ?? 0.0)
-                        && 1.0 - $share >= ($row->blend_least ?? 1.0)
-                        && 1.0 - $share <= ($row->blend_most ?? 0.0)) {
-                        $choices[] = new HardenerChoice(
-                            Blend::of($this->chains->resin($row), $this->chains->resin($fast), $share),
-                            $row->id,
-                            $fast->id,
-                            $share,
-                        );
-                    }
-                }
-            }
-        }
-
-        return $choices;
     }
 
     /** A build coat a quarter heavier saves a coat where it does: that weight, else null. */

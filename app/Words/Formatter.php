@@ -9,23 +9,15 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use App\Time\ShopTime;
-use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
-use OakGloss\Cloth\Piece;
-use OakGloss\Cure\Activation;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
-use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Step;
-use OakGloss\Mixing\Batch;
-use OakGloss\Mixing\MixRatio;
-use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Plan\ZoneState;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
 use OakGloss\Schedule\StepTime;
@@ -34,219 +26,17 @@ use OakGloss\Schedule\Way;
 /** The core's values as short words and figures, in the shop's zone. Rounded here and nowhere before. */
 final class Formatter implements Words
 {
-    private ?ShopTime $time = null;
+    use SaysFigures;
+    use SaysTimes;
 
     public function __construct(private readonly ShopClock $clock, private readonly Guard $guard)
     {
-    }
-
-    public function time(): ShopTime
-    {
-        /** @var \App\Models\User|null $user */
-        $user = $this->guard->user();
-
-        return $this->time ??= new ShopTime($user->shop->zone ?? 'UTC');
-    }
-
-    /** Speaks in a shop's zone where nobody is signed in. */
-    public function in(Shop $shop): void
-    {
-        $this->time = new ShopTime($shop->zone);
-    }
-
-    /** Weekdays come again: from so many days on the date is said. */
-    private const DATE_FROM_DAYS = 7;
-
-    /** Air that moves less than this is steady, °C an hour. */
-    private const STEADY_C = 0.1;
-
-    /** `16:50` today, `tomorrow 08:05`, `Mon 08:05` within six days, else `Mon 22 Mar 08:05`. */
-    public function when(?float $minutes): string
-    {
-        if ($minutes === null || ! is_finite($minutes)) {
-            return '–';
-        }
-
-        return match ($this->daysFromToday($minutes)) {
-            0 => $this->time()->local($minutes)->format('H:i'),
-            1 => 'tomorrow '.$this->time()->local($minutes)->format('H:i'),
-            default => $this->day($minutes),
-        };
-    }
-
-    private function daysFromToday(float $minutes): int
-    {
-        return (int) $this->time()->local($this->clock->nowMin())->startOfDay()->diffInDays($this->time()->local($minutes)->startOfDay());
-    }
-
-    /** `tomorrow 16:49 to 19:26`: the day is said once where it is the same. */
-    public function between(?float $from, ?float $until): string
-    {
-        if ($from === null || $until === null || ! $this->time()->local($from)->isSameDay($this->time()->local($until))) {
-            return $this->when($from).' to '.$this->when($until);
-        }
-
-        return $this->when($from).' to '.$this->time()->local($until)->format('H:i');
-    }
-
-    public function clock(float $minutes): string
-    {
-        return $this->time()->local($minutes)->format('H:i');
-    }
-
-    /** As a field of date and time takes it. */
-    public function typedTime(float $minutes): string
-    {
-        return $this->time()->local($minutes)->format('Y-m-d\TH:i');
-    }
-
-    /** Whether two moments would read alike, or lie nearer than so many minutes. */
-    public function isSame(?float $a, ?float $b, float $withinMin = 1.0): bool
-    {
-        return abs(($a ?? -INF) - ($b ?? -INF)) < $withinMin || ($a === null && $b === null);
-    }
-
-    /** Always with the weekday: `Fri 15:20`, and with the date beyond six days: `Fri 26 Mar 15:20`. */
-    public function day(?float $minutes): string
-    {
-        if ($minutes === null || ! is_finite($minutes)) {
-            return '–';
-        }
-
-        return $this->time()->local($minutes)->format(abs($this->daysFromToday($minutes)) < self::DATE_FROM_DAYS ? 'D H:i' : 'D j M H:i');
-    }
-
-    public function date(?float $minutes): string
-    {
-        return $minutes === null || ! is_finite($minutes) ? '–' : $this->time()->local($minutes)->format('D j M H:i');
-    }
-
-    /** Of a local date as it is kept; one that is none stays as it is. */
-    public function dayOf(string $date): string
-    {
-        return CarbonImmutable::hasFormat($date, 'Y-m-d') ? CarbonImmutable::parse($date)->format('D j M') : $date;
-    }
-
-    /** @return list<string> `today`, `yesterday`, `Mon 8 Mar` and so many days back */
-    public function daysAgo(int $days): array
-    {
-        $today = $this->time()->local($this->clock->nowMin());
-
-        return array_map(fn (int $ago): string => match ($ago) {
-            0 => 'today',
-            1 => 'yesterday',
-            default => $today->subDays($ago)->format('D j M'),
-        }, range(0, $days));
-    }
-
-    /** `42 min`, `1 h 12`, `2 d 3 h`. */
-    public function span(float $minutes): string
-    {
-        $whole = (int) round(max(0.0, $minutes));
-
-        return match (true) {
-            $whole < 60 => "{$whole} min",
-            $whole < 2880 => sprintf('%d h %02d', intdiv($whole, 60), $whole % 60),
-            default => sprintf('%d d %d h', intdiv($whole, 1440), intdiv($whole % 1440, 60)),
-        };
-    }
-
-    public function grams(float $grams): string
-    {
-        return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
-    }
-
-    /** `1 can`, `3 cans`. */
-    public function count(int $n, string $noun): string
-    {
-        return "{$n} ".Str::plural($noun, $n);
-    }
-
-    public function weight(float $gramsASquareMetre): string
-    {
-        return (string) round($gramsASquareMetre).' g/m²';
-    }
-
-    /** `12.4 g resin + 5.1 g hardener`, with what tints it. */
-    public function batch(Batch $batch): string
-    {
-        $jars = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
-
-        return implode(' + ', array_map(fn (string $jar, float $g): string => $this->grams($g)." {$jar}", array_keys($jars), $jars));
     }
 
     /** `ABS, primed`. */
     public function substrate(Part $part): string
     {
         return $this->word('substrate', $part->substrate).($part->primed ? ', '.__('parts.primed') : '');
-    }
-
-    /** `180 ml clear + 90 ml hardener + 18 ml reducer`: the mix for all coats. */
-    public function clearMix(ClearPlan $clear): string
-    {
-        $jars = array_filter($clear->mixMl(), fn (float $ml, string $jar): bool => $jar === 'clear' || $ml > 0.0, ARRAY_FILTER_USE_BOTH);
-
-        return implode(' + ', array_map(fn (string $jar, float $ml): string => round($ml)." ml {$jar}", array_keys($jars), $jars));
-    }
-
-    public function um(float $micrometres): string
-    {
-        return (string) round($micrometres).' µm';
-    }
-
-    /** `0.4 mm`, or `none` where a tenth would read as nothing. */
-    public function orNone(float $value, string $unit): string
-    {
-        return $value < 0.05 ? (string) __('film.no') : number_format($value, 1)." {$unit}";
-    }
-
-    public function area(float $squareMetres): string
-    {
-        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2).' m²';
-    }
-
-    public function percent(float $share): string
-    {
-        $percent = 100.0 * $share;
-
-        return match (true) {
-            $percent < 0.01 => 'under 0.01 %',
-            $percent < 0.1 => number_format($percent, 2).' %',
-            $percent < 10.0 => number_format($percent, 1).' %',
-            default => round($percent).' %',
-        };
-    }
-
-    /** `43.2`: parts of hardener to 100 of resin. */
-    public function hardener(MixRatio $ratio): string
-    {
-        return number_format(100.0 * $ratio->hardenerPerResin, 1);
-    }
-
-    /** `52.1 kJ/mol`. */
-    public function activation(Activation $activation): string
-    {
-        return round($activation->joulePerMol / 1000.0, 1).' kJ/mol';
-    }
-
-    /** The chance that any of a zone shows, `6 %`. A habit errs everywhere at once. */
-    public function chance(?ZoneState $state): string
-    {
-        return $this->percent($state?->anyShows() ?? 0.0);
-    }
-
-    public function celsius(float $c): string
-    {
-        return number_format($c, 1).' °C';
-    }
-
-    /** `rising 0.4/h`; null where the air is steady. */
-    public function trend(float $celsiusPerHour): ?string
-    {
-        return abs($celsiusPerHour) < self::STEADY_C ? null : (string) __(
-            $celsiusPerHour > 0.0 ? 'app.rising' : 'app.falling',
-            ['by' => number_format(abs($celsiusPerHour), 1)],
-        );
     }
 
     /** Early to late bound of an event. */
@@ -356,12 +146,6 @@ final class Formatter implements Words
         return (string) __('facts.'.$of::KIND.".{$name}", $args);
     }
 
-    /** `580 × 380 mm`. */
-    public function piece(Piece $piece): string
-    {
-        return round($piece->lengthMm).' × '.round($piece->widthMm).' mm';
-    }
-
     public function word(string $group, ?string $value): string
     {
         return $value === null ? '–' : (string) __("words.{$group}.{$value}");
@@ -390,21 +174,5 @@ final class Formatter implements Words
         $title = (string) __('steps.'.strtr($name, '-', '_').'.title');
 
         return str_starts_with($title, 'steps.') ? $name.$n : (string) Str::of($title)->before('|')->before(', one ')->before(' :').$n;
-    }
-
-    /** `flank · 62°`, `rim · r 3 mm`. */
-    public function zone(Zone $zone): string
-    {
-        return $zone->name.match ($zone->kind) {
-            ZoneKind::Edge => ' · r '.round((float) $zone->radiusMm, 1).' mm',
-            ZoneKind::Lap => ' · lap',
-            ZoneKind::Bare => ' · bare',
-            default => ' · '.$this->slope($zone),
-        };
-    }
-
-    public function slope(Zone $zone): string
-    {
-        return $zone->slopeDeg < 1.0 ? 'level' : round($zone->slopeDeg).'°';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\SandingMethod;
@@ -108,5 +109,47 @@ final readonly class SandingLog
         $passes = $this->on($zone);
 
         return $passes === [] ? null : $passes[count($passes) - 1]->end;
+    }
+
+    /**
+     * Minutes of the ladder for the faces that are not through a paper yet; of one that is done, all of it.
+     *
+     * @param list<Zone> $zones
+     */
+    public function minutesAhead(array $zones, Ladder $ladder, bool $isDone): float
+    {
+        $faces = array_filter($zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand());
+        if ($this->facts === [] || $isDone || $faces === []) {
+            return $ladder->minutes;
+        }
+        $area = array_sum(array_map(fn (Zone $z): float => $z->areaM2, $faces));
+        $minutes = 0.0;
+        foreach ($ladder->steps as $i => $rung) {
+            $open = array_sum(array_map(
+                fn (Zone $z): float => $this->through($z, $rung->grit->number) === null ? $z->areaM2 : 0.0,
+                $faces,
+            )) / $area;
+            $minutes += $open * $rung->minutes + ($open > 0.0 && $i > 0 ? Ladder::CHANGE_MIN : 0.0);
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * @param list<Zone> $zones
+     *
+     * @return list<int> papers that every zone is through: faces each of them, edges the last
+     */
+    public function throughEverywhere(array $zones, ?Ladder $ladder): array
+    {
+        $faces = array_values(array_filter($zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand()));
+        $papers = array_map(fn (Fact $f): int => $f->content->grit, $this->facts);
+        sort($papers);
+        $last = $ladder?->last()->number ?? 0;
+
+        return array_values(array_filter(
+            array_unique($papers),
+            fn (int $p): bool => $this->allThrough($p >= $last || $faces === [] ? $zones : $faces, $p) !== null,
+        ));
     }
 }

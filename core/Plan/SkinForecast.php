@@ -16,7 +16,6 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
-use OakGloss\Film\Rheology;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Jar;
@@ -61,7 +60,7 @@ final class SkinForecast
         private readonly FactLog $log,
     ) {
         $this->zones = $brief->coatedZones();
-        $this->skins = $this->bare();
+        $this->skins = Skins::bare($this->zones, $this->materials, $this->log, $this->shop);
     }
 
     /**
@@ -71,7 +70,7 @@ final class SkinForecast
      */
     public function walk(array $steps): array
     {
-        $this->skins = $this->bare();
+        $this->skins = Skins::bare($this->zones, $this->materials, $this->log, $this->shop);
         $this->steps = $steps;
         $this->lastCoat = $this->now = null;
         $this->doneUpTo = $this->lastDone($steps);
@@ -98,18 +97,6 @@ final class SkinForecast
             $this->skins->readAll();
             $this->now = $this->skins->unchanged();
         }
-    }
-
-    private function bare(): Skins
-    {
-        $weave = $this->materials->cloth->weave;
-
-        return new Skins(
-            $this->zones,
-            $weave,
-            $this->materials->clearResin->rheology,
-            FilmReadings::of($this->zones, $this->log, $this->shop, $weave->thicknessUm()),
-        );
     }
 
     /** @param list<Step> $steps index of the last step that facts complete; −1 if none */
@@ -215,7 +202,7 @@ final class SkinForecast
                     $laid,
                     Temperature::fromCelsius($airC),
                     only: $only,
-                    turns: $this->turns($i, $fact, $resin->rheology, Temperature::fromCelsius($airC)),
+                    turns: Turns::of($step->key, $this->log, $fact, $this->isTurnAhead($i), $resin->rheology, Temperature::fromCelsius($airC)),
                 ),
                 $keyed === null ? null : self::KEYED_BY->scratchUm($keyed->content->grit()),
                 $resin->rheology,
@@ -247,20 +234,9 @@ final class SkinForecast
         );
     }
 
-    /**
-     * At which shares of its flow the part was, or is to be, turned over after a coat.
-     *
-     * @return list<float>
-     */
-    private function turns(int $i, ?Fact $coat, Rheology $flow, Temperature $t): array
+    private function isTurnAhead(int $i): bool
     {
-        $turned = $this->log->last("turn-{$this->steps[$i]->key}", Done::class, Skipped::class);
-        if ($turned !== null) {
-            return $turned->content instanceof Skipped || $coat === null ? [] : [$flow->flownBy($turned->atMin - $coat->atMin, $t)];
-        }
-        $isAhead = ($this->steps[$i + 1] ?? null)?->kind === StepKind::Turn && $i + 1 > $this->doneUpTo;
-
-        return $isAhead ? [0.5] : [];
+        return ($this->steps[$i + 1] ?? null)?->kind === StepKind::Turn && $i + 1 > $this->doneUpTo;
     }
 
     private function flat(Step $step, ?float $doneAt, bool $skipped): PlannedStep
@@ -274,8 +250,8 @@ final class SkinForecast
         $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $papers, $from, $grits->to, $firstCut)
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
         $sanding = $this->sanding($step, $this->lastCoat);
-        $passes = $this->throughEverywhere($sanding, $ladder);
-        $hands = $step->handsMin + ($ladder === null ? 0.0 : $this->minutesAhead($ladder, $sanding, $doneAt !== null));
+        $passes = $sanding->throughEverywhere($this->zones, $ladder);
+        $hands = $step->handsMin + ($ladder === null ? 0.0 : $sanding->minutesAhead($this->zones, $ladder, $doneAt !== null));
         if ($grits->inClear || $ladder === null || $skipped) {
             if (! $skipped && $sanding->facts !== []) {
                 $this->skins->readings->loseWeight();
@@ -315,37 +291,4 @@ final class SkinForecast
         }
     }
 
-    /** Minutes of the ladder for the faces that are not through a paper yet; of one that is done, all of it. */
-    private function minutesAhead(Ladder $ladder, SandingLog $sanding, bool $isDone): float
-    {
-        $faces = array_filter($this->zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand());
-        if ($sanding->facts === [] || $isDone || $faces === []) {
-            return $ladder->minutes;
-        }
-        $area = array_sum(array_map(fn (Zone $z): float => $z->areaM2, $faces));
-        $minutes = 0.0;
-        foreach ($ladder->steps as $i => $rung) {
-            $open = array_sum(array_map(
-                fn (Zone $z): float => $sanding->through($z, $rung->grit->number) === null ? $z->areaM2 : 0.0,
-                $faces,
-            )) / $area;
-            $minutes += $open * $rung->minutes + ($open > 0.0 && $i > 0 ? Ladder::CHANGE_MIN : 0.0);
-        }
-
-        return $minutes;
-    }
-
-    /** @return list<int> papers that every zone is through: faces each of them, edges the last */
-    private function throughEverywhere(SandingLog $sanding, ?Ladder $ladder): array
-    {
-        $faces = array_values(array_filter($this->zones, fn (Zone $z): bool => ! $z->kind->isSandedByHand()));
-        $papers = array_map(fn (Fact $f): int => $f->content->grit, $sanding->facts);
-        sort($papers);
-        $last = $ladder?->last()->number ?? 0;
-
-        return array_values(array_filter(
-            array_unique($papers),
-            fn (int $p): bool => $sanding->allThrough($p >= $last || $faces === [] ? $this->zones : $faces, $p) !== null,
-        ));
-    }
 }

@@ -12,6 +12,7 @@ use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
 use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
@@ -34,6 +35,18 @@ final class Skins
         private readonly Rheology $resin,
         public readonly FilmReadings $readings,
     ) {
+    }
+
+    /**
+     * Before anything was done.
+     *
+     * @param list<Zone> $zones
+     */
+    public static function bare(array $zones, Materials $materials, FactLog $log, Workshop $shop): self
+    {
+        $weave = $materials->cloth->weave;
+
+        return new self($zones, $weave, $materials->clearResin->rheology, FilmReadings::of($zones, $log, $shop, $weave->thicknessUm()));
     }
 
     public function areWet(): bool

@@ -45,7 +45,7 @@ final class Bargain
 
     public function __construct(private readonly Placing $placing)
     {
-        $this->hands = $placing->handsAt();
+        $this->hands = $placing->hands->handsAt();
     }
 
     /**
@@ -56,7 +56,7 @@ final class Bargain
     public function improved(array $best): array
     {
         $rounds = min(self::PRICE_ROUNDS, (int) (self::PRICE_SHARE * $this->placing->roundsLeft()));
-        $prices = (new ShopBound($this->placing, $this->placing->costOf($best)))->prices($rounds);
+        $prices = (new ShopBound($this->placing, $this->placing->costs->ofAll($best)))->prices($rounds);
         for ($held = 0; ! $this->placing->isSpent() && ! $this->placing->isProven($best); $held++) {
             if (count($best) <= self::FEW_PARTS && $held % 4 !== 0) {
                 $best = $this->placing->better($best, $this->settled($this->inTurn()));
@@ -81,13 +81,13 @@ final class Bargain
      */
     private function wishes(array $prices, array $wishes): array
     {
-        $empty = $this->placing->clear();
-        $wanted = $this->placing->wanted($wishes);
+        $empty = $this->placing->diaries->clear();
+        $wanted = $this->placing->hands->wanted($wishes);
         $fought = self::FOUGHT_POINTS * $this->placing->gridMin;
         for ($round = 0; $round < self::MOST_ROUNDS && ! $this->placing->isSpent(); $round++) {
             $isOver = true;
             foreach ($this->shuffled(array_keys($this->placing->chains)) as $i) {
-                $mine = $this->placing->cells($wishes[$i] ?? null);
+                $mine = $this->placing->hands->cells($wishes[$i] ?? null);
                 if (isset($wishes[$i]) && ! $this->isFoughtOver($mine, $wanted)) {
                     continue;
                 }
@@ -96,7 +96,7 @@ final class Bargain
                     $wanted[$k] -= $people;
                 }
                 $wishes[$i] = $this->placing->place($i, $empty, $this->asked($i, $prices, $wanted, $fought));
-                foreach ($this->placing->cells($wishes[$i]) as $k => $people) {
+                foreach ($this->placing->hands->cells($wishes[$i]) as $k => $people) {
                     $wanted[$k] += $people;
                 }
             }
@@ -122,7 +122,7 @@ final class Bargain
     {
         $wishes = array_map($this->placing->alone(...), array_keys($this->placing->chains));
         $none = array_fill(0, count($this->hands), 0.0);
-        $diary = $this->placing->clear();
+        $diary = $this->placing->diaries->clear();
         $plan = [];
         foreach ($this->shuffled(array_keys($wishes)) as $i) {
             unset($wishes[$i]);
@@ -130,9 +130,9 @@ final class Bargain
             $plan[$i] = $this->placing->place(
                 $i,
                 $diary,
-                $wishes === [] ? null : $this->asked($i, $none, $this->placing->wanted($wishes), $price, 1.0),
+                $wishes === [] ? null : $this->asked($i, $none, $this->placing->hands->wanted($wishes), $price, 1.0),
             );
-            $diary = $this->placing->entered($diary, $i, $plan[$i]);
+            $diary = $this->placing->diaries->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 
@@ -182,15 +182,15 @@ final class Bargain
      */
     private function plan(array $wishes): array
     {
-        $diary = $this->placing->clear();
+        $diary = $this->placing->diaries->clear();
         $plan = [];
         foreach ($wishes as $i => $wish) {
             $plan[$i] = $this->placing->had($i, $diary, $wish);
-            $diary = $this->placing->entered($diary, $i, $plan[$i]);
+            $diary = $this->placing->diaries->entered($diary, $i, $plan[$i]);
         }
         foreach (array_keys(array_filter($plan, fn (?array $p): bool => $p === null)) as $i) {
             $plan[$i] = $this->placing->place($i, $diary);
-            $diary = $this->placing->entered($diary, $i, $plan[$i]);
+            $diary = $this->placing->diaries->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 
@@ -208,7 +208,7 @@ final class Bargain
     {
         foreach (array_keys($plan) as $i) {
             $trial = $plan;
-            $trial[$i] = $this->placing->place($i, $this->placing->diaryWithout($plan, $i));
+            $trial[$i] = $this->placing->place($i, $this->placing->diaries->without($plan, $i));
             $plan = $this->placing->better($plan, $trial);
         }
 

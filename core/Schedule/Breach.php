@@ -39,4 +39,14 @@ final readonly class Breach
         public ?string $late = null,
     ) {
     }
+
+    /** The cause where something pushes a step, told of the part itself where it is its own. */
+    public static function pushed(int|string $part, RunStep $step, ?self $by): self
+    {
+        return match (true) {
+            $by === null => new self(self::OPENS, $step->id),
+            $by->part === $part => new self($by->code, $step->id, null, $by->late),
+            default => new self($by->code, $step->id, $by->part, $by->late),
+        };
+    }
 }

@@ -65,4 +65,28 @@ final readonly class Chain
     {
         return $this->inHand === null ? $this->done : ['start' => $this->inHand->startMin, 'end' => $this->inHand->endMin];
     }
+
+    /**
+     * The steps from one on where they were told to begin, but for those of which something else was decided.
+     *
+     * @return list<RunStep>
+     */
+    public function pinnedFrom(int $from): array
+    {
+        $steps = $this->toPlace();
+        foreach ($steps as $n => $step) {
+            $stays = $n >= $from && isset($this->kept[$step->id]) && $step->pinnedAt === null && $this->kept[$step->id] >= $step->notBefore;
+            $steps[$n] = $stays ? $step->at($this->kept[$step->id]) : $step;
+        }
+
+        return $steps;
+    }
+
+    /** A step that must come within minutes and can't be keyed goes before all that can wait. */
+    public function cannotWait(): int
+    {
+        $gap = $this->steps[0]->after ?? null;
+
+        return $this->done !== null && $gap !== null && is_finite($gap->most) && ! is_finite($gap->keyFrom) ? 0 : 1;
+    }
 }

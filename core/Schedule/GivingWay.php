@@ -27,13 +27,13 @@ final readonly class GivingWay
             }
             [$i, $j] = $next;
             $tried["{$i}/{$j}"] = true;
-            $diary = $this->placing->diaryWithout($plan, $i, $j);
+            $diary = $this->placing->diaries->without($plan, $i, $j);
             $trial = [$i => $this->placing->place($i, $diary)] + $plan;
             if ($i !== $j) {
-                $trial[$j] = $this->placing->place($j, $this->placing->entered($diary, $i, $trial[$i]));
+                $trial[$j] = $this->placing->place($j, $this->placing->diaries->entered($diary, $i, $trial[$i]));
             }
             ksort($trial);
-            if ($this->placing->costOf($trial) < $this->placing->costOf($plan) - Placing::LEAST_GAIN_MIN) {
+            if ($this->placing->costs->ofAll($trial) < $this->placing->costs->ofAll($plan) - Placing::LEAST_GAIN_MIN) {
                 $plan = $trial;
                 $tried = ["{$i}/{$j}" => true];
             }
@@ -56,7 +56,7 @@ final readonly class GivingWay
     {
         $lost = [];
         foreach ($askers as $i) {
-            $lost[$i] = $this->placing->cost($i, $plan[$i]) - $this->placing->aloneCost($i);
+            $lost[$i] = $this->placing->costs->of($i, $plan[$i]) - $this->placing->aloneCost($i);
         }
         arsort($lost);
         foreach ($lost as $i => $loss) {

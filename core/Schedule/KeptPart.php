@@ -7,6 +7,9 @@ namespace OakGloss\Schedule;
 /** A part's places as they were kept. */
 final readonly class KeptPart
 {
+    /** As near as this a step is where it was pinned, minutes. */
+    private const NEAR_MIN = 0.5;
+
     /** @param array<string, KeptStep> $steps by step, in order */
     private function __construct(public array $steps, public Leniency $leniency)
     {
@@ -40,5 +43,34 @@ final readonly class KeptPart
     public function starts(): array
     {
         return array_map(fn (KeptStep $s): float => $s->startMin, $this->steps);
+    }
+
+    /**
+     * Why the steps that are ahead are not those that were kept; null where they are.
+     *
+     * @param list<RunStep> $steps
+     */
+    public static function unlike(array $steps, ?self $kept): ?Breach
+    {
+        if ($kept === null) {
+            return $steps === [] ? null : new Breach(Breach::UNPLANNED);
+        }
+        $before = -INF;
+        foreach ($steps as $step) {
+            $was = $kept->steps[$step->id] ?? null;
+            if ($was === null || $was->startMin < $before) {
+                return new Breach(Breach::STEPS, $step->id);
+            }
+            $before = $was->startMin;
+            if (($step->pinnedAt !== null && abs($was->startMin - $step->pinnedAt) >= self::NEAR_MIN)
+                || $was->startMin < $step->notBefore - self::NEAR_MIN) {
+                return new Breach(Breach::DECIDED, $step->id);
+            }
+            if (($step->mustKey && $was->way !== Way::Keyed) || ($step->mustBond && $was->way === Way::Keyed)) {
+                return new Breach(Breach::DECIDED, $step->id);
+            }
+        }
+
+        return null;
     }
 }

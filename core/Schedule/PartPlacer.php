@@ -19,17 +19,13 @@ final class PartPlacer
 {
     private const SLACK = 1e-9;
 
-    /** As much as minutes since the epoch tell apart, and far less than a step. */
-    private const EDGE = 1e-6;
-
     /** @var array<int, float> by step: the latest start that is worth trying */
     private array $latest = [];
 
     /** The step that is being placed. */
     private int $at = 0;
 
-    /** @var array<string, list<float>> by what limits a start */
-    private array $starts = [];
+    private readonly FreeStarts $free;
 
     /**
      * @param float           $keyPenaltyMin what a keyed step costs besides its hands
@@ -38,10 +34,10 @@ final class PartPlacer
      */
     public function __construct(
         private readonly AirCurve $air,
-        private readonly Diary $diary,
+        Diary $diary,
         private readonly float $fromMin,
-        private readonly float $untilMin,
-        private readonly float $gridMin = 15.0,
+        float $untilMin,
+        float $gridMin = 15.0,
         private readonly float $keyPenaltyMin = 0.0,
         private ?AgeTables $tables = null,
         private readonly ?HandPrices $prices = null,
@@ -50,6 +46,7 @@ final class PartPlacer
         Bounds::within(($untilMin - $fromMin) / $gridMin, 0.0, 20000.0, 'steps of the grid', '');
         Bounds::within($untilMin - $fromMin, 0.0, 130000.0, 'length of the sheet', 'min');
         Bounds::within($keyPenaltyMin, 0.0, 1e6, 'penalty for keying', 'min');
+        $this->free = new FreeStarts($air, $diary, $fromMin, $untilMin, $gridMin);
     }
 
     /**
@@ -103,7 +100,7 @@ final class PartPlacer
             $before[0]->add($done['start'], 0.0, $done['start'], null);
         }
         $all = [];
-        $this->latest = self::latest($steps);
+        $this->latest = RunStep::latestStarts($steps);
         foreach ($steps as $i => $step) {
             $this->at = $i;
             $before = $i === 0 && ($done === null || $step->after === null)
@@ -118,93 +115,6 @@ final class PartPlacer
         return $all;
     }
 
-    /**
-     * Starts from which the hands fit into one free window: on the grid, or where the step is pinned.
-     *
-     * @return list<float>
-     */
-    private function starts(RunStep $step, float $handsMin): array
-    {
-        $key = "{$handsMin}/{$step->minC}/{$step->maxC}/{$step->people}/{$step->pinnedAt}/{$step->notBefore}/"
-            .implode(',', array_keys($step->uses)).implode(',', $step->uses);
-        if (isset($this->starts[$key])) {
-            return $this->starts[$key];
-        }
-        $starts = [];
-        $end = -INF;
-        foreach ($this->diary->windows($step->people) as [$open, $close]) {
-            $latest = min($close, $this->untilMin) - $handsMin + self::SLACK;
-            if ($step->pinnedAt !== null) {
-                if ($step->pinnedAt >= max($open, $this->fromMin) - self::SLACK && $step->pinnedAt <= $latest) {
-                    $starts = [$step->pinnedAt];
-                }
-                continue;
-            }
-            // Where windows of two people overlap, what the earlier one offered is not offered again.
-            $first = max(
-                0.0,
-                ceil((max($open, $step->notBefore, $end + self::SLACK * 2.0) - $this->fromMin) / $this->gridMin - self::SLACK),
-            );
-            for ($k = $first; ($start = $this->fromMin + $k * $this->gridMin) <= $latest; $k++) {
-                $c = $step->minC === null && $step->maxC === null ? 0.0 : $this->air->at($start);
-                if ($c >= ($step->minC ?? -INF) && $c <= ($step->maxC ?? INF)) {
-                    $starts[] = $start;
-                }
-                $end = $start;
-            }
-        }
-        foreach ($step->uses as $thing => $hold) {
-            $starts = array_values(array_filter($starts, fn (float $s): bool => $this->diary->holds($thing, $s, $s + $handsMin + $hold)));
-        }
-
-        return $this->starts[$key] = $starts;
-    }
-
-    /**
-     * Nothing before a pinned step begins after it.
-     *
-     * @param list<RunStep> $steps
-     *
-     * @return array<int, float> by step: the latest start that is worth trying
-     */
-    private static function latest(array $steps): array
-    {
-        $latest = [];
-        $pinned = INF;
-        for ($i = count($steps) - 1; $i >= 0; $i--) {
-            $pinned = min($pinned, $steps[$i]->pinnedAt ?? INF);
-            $latest[$i] = $pinned;
-        }
-
-        return $latest;
-    }
-
-    /**
-     * Those of the starts that lie within two minutes.
-     *
-     * @param list<float> $starts rising
-     *
-     * @return list<float>
-     */
-    private static function within(array $starts, float $from, float $until): array
-    {
-        $first = self::countBefore($starts, $from - self::EDGE);
-
-        return array_slice($starts, $first, max(0, self::countBefore($starts, $until + self::EDGE) - $first));
-    }
-
-    /** @param list<float> $rising */
-    private static function countBefore(array $rising, float $minute): int
-    {
-        [$low, $high] = [0, count($rising)];
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            [$low, $high] = $rising[$middle] < $minute ? [$middle + 1, $high] : [$low, $middle];
-        }
-
-        return $low;
-    }
-
     private function priceOf(RunStep $step, float $start, float $hands): float
     {
         return $this->prices === null ? 0.0 : $step->people * $this->prices->of($start, $hands);
@@ -213,7 +123,7 @@ final class PartPlacer
     private function unbound(RunStep $step): Reached
     {
         $reached = new Reached($step->handsMin, Way::First);
-        foreach (self::within($this->starts($step, $step->handsMin), -INF, $this->latest[$this->at]) as $start) {
+        foreach (FreeStarts::within($this->free->of($step, $step->handsMin), -INF, $this->latest[$this->at]) as $start) {
             $reached->add($start, $this->priceOf($step, $start, $step->handsMin), $start, null);
         }
 
@@ -269,8 +179,8 @@ final class PartPlacer
         bool $isFirst,
     ): Reached {
         $ends = array_map(fn (Reached $r): float => $r->starts === [] ? INF : $r->starts[0] + $r->handsMin, $before);
-        $starts = self::within(
-            $this->starts($step, $hands),
+        $starts = FreeStarts::within(
+            $this->free->of($step, $hands),
             min(INF, ...array_values($ends)) + ($ages === null ? $least : 0.0),
             $this->latest[$this->at],
         );

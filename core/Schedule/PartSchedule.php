@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
-use OakGloss\Cure\CoatState;
-use OakGloss\Cure\CureEvent;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Plan\Settling;
 
 /** A plan on the clock: the run sheet of what is ahead, the windows of every coat, and what stands now. Minutes. */
 final class PartSchedule
@@ -38,16 +34,16 @@ final class PartSchedule
 
     private readonly FinishPlan $plan;
 
-    private readonly float $nowMin;
-
     public readonly CoatClocks $clocks;
+
+    private readonly Awaiting $awaiting;
 
     /** @param list<PlacedStep>|null $placed what is ahead, in order; null if no way was found */
     private function __construct(public readonly StepsAhead $chain, private readonly ?array $placed, public readonly Leniency $leniency)
     {
         $this->plan = $chain->plan;
-        $this->nowMin = $chain->nowMin;
         $this->clocks = $chain->clocks;
+        $this->awaiting = new Awaiting($chain);
         $this->enter($placed, $leniency);
     }
 
@@ -113,76 +109,7 @@ final class PartSchedule
     /** What the part asks for now; null when it is finished. */
     public function next(): ?NextAct
     {
-        $step = $this->plan->next();
-        if ($step === null) {
-            return null;
-        }
-        $follow = $step->step->follow;
-        if ($follow->kind === FollowKind::Minutes) {
-            $last = $this->plan->lastDone()?->doneAtMin;
-            $until = $last === null ? $this->nowMin : $last + $follow->leastMin;
-
-            return new NextAct(
-                $step,
-                $until > $this->nowMin ? ActState::Waiting : ActState::Ready,
-                ready: new CureEvent($until, $until, $until),
-            );
-        }
-        $coat = $this->plan->step((string) $follow->coat);
-        if ($coat?->doneAtMin === null || ! is_finite($coat->doneAtMin) || $this->chain->isKeyed($step)) {
-            return new NextAct($step, $this->chain->isKeyed($step) ? ActState::Keyed : ActState::Ready, $coat?->doneAtMin);
-        }
-
-        return $this->standing($step, $follow, $coat, $coat->doneAtMin);
-    }
-
-    private function standing(PlannedStep $step, Follow $follow, PlannedStep $coat, float $onMin): NextAct
-    {
-        $forecast = $this->clocks->forecastOf($coat);
-        $pace = $this->clocks->paceOf($coat);
-        $event = fn (string $name): CureEvent => $forecast->event($name, $onMin, $pace);
-        if ($follow->kind !== FollowKind::Tacky) {
-            $ready = $this->readyBy($follow, $coat, $onMin);
-
-            return new NextAct($step, $this->isPast($ready) ? ActState::Ready : ActState::Waiting, $onMin, $ready);
-        }
-        $window = $forecast->window($onMin, $pace);
-        $sandable = $event('sandable');
-
-        $state = CoatState::atAge($forecast->age($onMin, $this->nowMin), $this->clocks->clock($coat));
-
-        return new NextAct($step, match ($state) {
-            CoatState::TooWet => ActState::Waiting,
-            CoatState::Bonds => ActState::Open,
-            CoatState::MissedWait => ActState::MissedWait,
-            CoatState::KeyFirst => ActState::KeyFirst,
-        }, $onMin, null, $window, $sandable->expectedMin);
-    }
-
-    /** When a wait for a coat ends: set, sandable, or settled. */
-    private function readyBy(Follow $follow, PlannedStep $coat, float $onMin): CureEvent
-    {
-        $forecast = $this->clocks->forecastOf($coat);
-        $pace = $this->clocks->paceOf($coat);
-        if ($follow->kind === FollowKind::Settled) {
-            $kinetics = $this->plan->materials->resinFor($coat->step)->kinetics;
-
-            return $forecast->reaching(
-                $pace * max($kinetics->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)),
-                $onMin,
-            );
-        }
-
-        return $forecast->event(match ($follow->kind) {
-            FollowKind::Set => 'tack_until',
-            FollowKind::Cured => 'full',
-            default => 'sandable',
-        }, $onMin, $pace);
-    }
-
-    private function isPast(CureEvent $event): bool
-    {
-        return $event->expectedMin !== null && $event->expectedMin <= $this->nowMin;
+        return $this->awaiting->next();
     }
 
     /** @param list<PlacedStep>|null $placed */
@@ -309,7 +236,7 @@ final class PartSchedule
             $placed->way,
             $follow->kind === FollowKind::Tacky ? $forecast->window($on, $pace) : null,
             in_array($follow->kind, [FollowKind::Sandable, FollowKind::Settled, FollowKind::Cured], true)
-                ? $this->readyBy($follow, $coat, $on)
+                ? $this->awaiting->readyBy($follow, $coat, $on)
                 : null,
             $placed->people,
         );

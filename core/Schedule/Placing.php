@@ -13,22 +13,19 @@ use Closure;
  */
 final class Placing
 {
-    /** A part that has no place counts as this many lengths of the sheet. */
-    private const WITHOUT = 3.0;
-
     public const LEAST_GAIN_MIN = 1e-6;
-
-    /** A minute by which a first step is put off; so little that it only decides among equals. */
-    private const PUT_OFF = 1e-3;
-
-    /** The same where its window may close: the end of a window is less sure than its beginning (ours). */
-    private const PUT_OFF_IN_WINDOW = 0.1;
 
     /** Looked so far beyond where a part ended before, minutes. */
     private const BEYOND_MIN = 1440.0;
 
     /** So near to its bound a plan is not searched on, minutes for each part. */
     private const PROVEN_MIN = 0.1;
+
+    public readonly PlanCost $costs;
+
+    public readonly HandsGrid $hands;
+
+    public readonly PartDiaries $diaries;
 
     /** @var array<string, AgeTables> by the air's object id and the lag */
     private array $tables = [];
@@ -46,8 +43,6 @@ final class Placing
 
     private ?float $bound = null;
 
-    private ?Diary $clear = null;
-
     /**
      * @param list<Chain>                 $chains
      * @param float                       $untilMin nothing is placed later
@@ -61,10 +56,13 @@ final class Placing
         public readonly float $untilMin,
         public readonly float $gridMin,
         private readonly float $keyPenaltyMin,
-        private readonly Unrest $unrest,
+        Unrest $unrest,
         private readonly int $budget,
         private readonly ?Closure $progress = null,
     ) {
+        $this->costs = new PlanCost($chains, $fromMin, $untilMin, $keyPenaltyMin, $unrest);
+        $this->diaries = new PartDiaries($chains, $crew);
+        $this->hands = new HandsGrid($crew, $fromMin, $untilMin, $gridMin);
     }
 
     /**
@@ -77,7 +75,7 @@ final class Placing
         $standing = $prices === null ? $this->stay($i, $diary) : null;
         $best = $this->best($i, $diary, $prices);
 
-        return $standing !== null && $this->cost($i, $standing) <= $this->cost($i, $best) + self::LEAST_GAIN_MIN ? $standing : $best;
+        return $standing !== null && $this->costs->of($i, $standing) <= $this->costs->of($i, $best) + self::LEAST_GAIN_MIN ? $standing : $best;
     }
 
     /**
@@ -120,7 +118,7 @@ final class Placing
         [$low, $high, $k] = [0, null, 1];
         while ($high === null ? $low < count($steps) : $high - $low > 1) {
             $k = $high === null ? min(count($steps), $k) : intdiv($low + $high, 2);
-            $trial = $this->search($chain, self::pinned($steps, $chain->kept, $k), $diary, $until);
+            $trial = $this->search($chain, $chain->pinnedFrom($k), $diary, $until);
             [$low, $high, $found] = $trial === null ? [$k, $high, $found] : [$low, $k, $trial];
             $k *= 2;
         }
@@ -136,24 +134,6 @@ final class Placing
                 ),
                 $diary,
             );
-    }
-
-    /**
-     * The steps from one on where they were told to begin, but for those of which something else was decided.
-     *
-     * @param list<RunStep>        $steps
-     * @param array<string, float> $kept
-     *
-     * @return list<RunStep>
-     */
-    private static function pinned(array $steps, array $kept, int $from): array
-    {
-        foreach ($steps as $n => $step) {
-            $stays = $n >= $from && isset($kept[$step->id]) && $step->pinnedAt === null && $kept[$step->id] >= $step->notBefore;
-            $steps[$n] = $stays ? $step->at($kept[$step->id]) : $step;
-        }
-
-        return $steps;
     }
 
     /** @return list<PlacedStep>|null */
@@ -226,7 +206,7 @@ final class Placing
      */
     private function isProvenBy(Chain $chain, array $placed, ?HandPrices $prices, float $until): bool
     {
-        $cost = $this->plainCost($chain, $placed);
+        $cost = $this->costs->plain($chain, $placed);
         foreach ($placed as $step) {
             $cost += $step->step->people * ($prices?->of($step->startMin, $step->endMin - $step->startMin) ?? 0.0);
         }
@@ -239,42 +219,6 @@ final class Placing
         return min($this->fromMin, ...array_map(fn (Chain $c): float => $c->anchor()['start'] ?? INF, $this->chains));
     }
 
-    /** @param list<PlacedStep> $placed minutes from the sheet's begin, not weighed */
-    private function plainCost(Chain $chain, array $placed): float
-    {
-        if ($placed === []) {
-            return 0.0;
-        }
-        $end = $placed[count($placed) - 1]->endMin;
-        $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
-
-        $putOff = ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
-
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + $putOff;
-    }
-
-    /** @param list<PlacedStep>|null $placed */
-    public function cost(int $i, ?array $placed): float
-    {
-        $chain = $this->chains[$i];
-
-        return $chain->weight * ($placed === null ? self::WITHOUT * ($this->untilMin - $this->fromMin) : $this->plainCost(
-            $chain,
-            $placed,
-        ) + $this->unrest->of($chain, $placed));
-    }
-
-    /** @param array<int, list<PlacedStep>|null> $plan */
-    public function costOf(array $plan): float
-    {
-        $sum = 0.0;
-        foreach ($plan as $i => $placed) {
-            $sum += $this->cost($i, $placed);
-        }
-
-        return $sum;
-    }
-
     /**
      * @param array<int, list<PlacedStep>|null>|null $a
      * @param array<int, list<PlacedStep>|null>      $b
@@ -283,15 +227,15 @@ final class Placing
      */
     public function better(?array $a, array $b): array
     {
-        return $a === null || $this->costOf($b) < $this->costOf($a) - self::LEAST_GAIN_MIN ? $b : $a;
+        return $a === null || $this->costs->ofAll($b) < $this->costs->ofAll($a) - self::LEAST_GAIN_MIN ? $b : $a;
     }
 
     /** @return list<PlacedStep>|null where a part would go without the others */
     public function alone(int $i): ?array
     {
         if (! array_key_exists($i, $this->alone)) {
-            $this->alone[$i] = $this->place($i, $this->clear());
-            $this->aloneCost[$i] = $this->cost($i, $this->alone[$i]);
+            $this->alone[$i] = $this->place($i, $this->diaries->clear());
+            $this->aloneCost[$i] = $this->costs->of($i, $this->alone[$i]);
         }
 
         return $this->alone[$i];
@@ -313,7 +257,7 @@ final class Placing
     /** @param array<int, list<PlacedStep>|null> $plan */
     public function isProven(array $plan): bool
     {
-        return $this->costOf($plan) <= $this->bound() + self::PROVEN_MIN * count($this->chains);
+        return $this->costs->ofAll($plan) <= $this->bound() + self::PROVEN_MIN * count($this->chains);
     }
 
     /** Rounds in which every part is placed once that the budget still bears. */
@@ -330,54 +274,6 @@ final class Placing
         return $this->spent >= $this->budget;
     }
 
-    /** A step that must come within minutes and can't be keyed goes before all that can wait. */
-    public function cannotWait(int $i): int
-    {
-        $gap = $this->chains[$i]->steps[0]->after ?? null;
-
-        return $this->chains[$i]->done !== null && $gap !== null && is_finite($gap->most) && ! is_finite($gap->keyFrom) ? 0 : 1;
-    }
-
-    /** What is free before any part is placed: all but what is in hand. */
-    public function clear(): Diary
-    {
-        if ($this->clear === null) {
-            $this->clear = Diary::of($this->crew);
-            foreach ($this->chains as $chain) {
-                $this->clear = $chain->inHand === null ? $this->clear : $this->clear->with([$chain->inHand]);
-            }
-        }
-
-        return $this->clear;
-    }
-
-    /**
-     * A diary with one part more; what it has in hand stands there already.
-     *
-     * @param list<PlacedStep>|null $placed
-     */
-    public function entered(Diary $diary, int $i, ?array $placed): Diary
-    {
-        return $placed === null || $placed === []
-            ? $diary
-            : $diary->with($this->chains[$i]->inHand === null ? $placed : array_slice($placed, 1));
-    }
-
-    /**
-     * The diary of all parts but some.
-     *
-     * @param array<int, list<PlacedStep>|null> $plan
-     */
-    public function diaryWithout(array $plan, int ...$out): Diary
-    {
-        $diary = $this->clear();
-        foreach ($plan as $i => $placed) {
-            $diary = in_array($i, $out, true) ? $diary : $this->entered($diary, $i, $placed);
-        }
-
-        return $diary;
-    }
-
     /**
      * @param list<int> $order
      *
@@ -385,84 +281,14 @@ final class Placing
      */
     public function inOrder(array $order): array
     {
-        $diary = $this->clear();
+        $diary = $this->diaries->clear();
         $plan = [];
         foreach ($order as $i) {
             $plan[$i] = $this->place($i, $diary);
-            $diary = $this->entered($diary, $i, $plan[$i]);
+            $diary = $this->diaries->entered($diary, $i, $plan[$i]);
         }
         ksort($plan);
 
         return $plan;
-    }
-
-    /**
-     * Pairs of hands wanted at each point of the grid.
-     *
-     * @param array<int, list<PlacedStep>|null> $plan
-     *
-     * @return list<int>
-     */
-    public function wanted(array $plan): array
-    {
-        $wanted = array_fill(0, $this->points(), 0);
-        foreach ($plan as $placed) {
-            foreach ($this->cells($placed) as $k => $people) {
-                $wanted[$k] += $people;
-            }
-        }
-
-        return array_values($wanted);
-    }
-
-    /**
-     * Points of the grid at which a part wants hands, and how many.
-     *
-     * @param list<PlacedStep>|null $placed
-     *
-     * @return array<int, int>
-     */
-    public function cells(?array $placed): array
-    {
-        $cells = [];
-        $points = $this->points();
-        foreach ($placed ?? [] as $p) {
-            [$from, $until] = $this->span($p->startMin, $p->endMin, $points);
-            for ($k = $from; $k < $until; $k++) {
-                $cells[$k] = ($cells[$k] ?? 0) + $p->step->people;
-            }
-        }
-
-        return $cells;
-    }
-
-    /** @return list<int> people at the bench at each point of the grid */
-    public function handsAt(): array
-    {
-        $points = $this->points();
-        $hands = array_fill(0, $points, 0);
-        foreach ($this->crew->people as $work) {
-            foreach ($work->windows as [$open, $close]) {
-                [$from, $until] = $this->span($open, $close, $points);
-                for ($k = $from; $k < $until; $k++) {
-                    $hands[$k]++;
-                }
-            }
-        }
-
-        return array_values($hands);
-    }
-
-    private function points(): int
-    {
-        return (int) ceil(($this->untilMin - $this->fromMin) / $this->gridMin);
-    }
-
-    /** @return array{int, int} points of the grid from the first within a span to the first after it */
-    private function span(float $from, float $until, int $points): array
-    {
-        $point = fn (float $m): int => (int) ceil(($m - $this->fromMin) / $this->gridMin - 1e-9);
-
-        return [max(0, $point($from)), min($points, $point($until))];
     }
 }

@@ -44,10 +44,10 @@ final class Repair
         $first = fn (int $i): float => min([INF, ...array_values($sheet[$i]->kept)]);
         usort(
             $anew,
-            fn (int $a, int $b): int => [$placing->cannotWait($a), $first($a), $a] <=> [$placing->cannotWait($b), $first($b), $b],
+            fn (int $a, int $b): int => [$placing->chains[$a]->cannotWait(), $first($a), $a] <=> [$placing->chains[$b]->cannotWait(), $first($b), $b],
         );
         foreach ($anew as $i) {
-            $plan[$i] = self::placed($placing, $i, $placing->diaryWithout($plan, $i));
+            $plan[$i] = self::placed($placing, $i, $placing->diaries->without($plan, $i));
         }
         if ($anew !== []) {
             $plan = (new GivingWay($placing))->improved($plan, $anew);
@@ -56,7 +56,7 @@ final class Repair
         foreach ($ids as $i => $id) {
             $part = $plan[$i] !== null
                 ? KeptPart::from($plan[$i], self::leniencyOf($standing->parts[$id]))
-                : self::leniently($chains[$id], $placing->diaryWithout($plan, $i), $placing->gridMin);
+                : self::leniently($chains[$id], $placing->diaries->without($plan, $i), $placing->gridMin);
             if ($part !== null) {
                 $found[$id] = $part;
                 $plan[$i] ??= self::asPlaced($part);
@@ -95,7 +95,7 @@ final class Repair
         $anew = $placing->place($i, $diary);
         $late = $placing->chains[$i]->kept === [] || $anew === null ? null : $placing->stayFrom($i, $diary);
 
-        return $late !== null && $placing->cost($i, $late) <= $placing->cost($i, $anew) ? $late : $anew;
+        return $late !== null && $placing->costs->of($i, $late) <= $placing->costs->of($i, $anew) ? $late : $anew;
     }
 
     /** What was let go of a part that stands; one that is placed anew has to be let go nothing so far. */

@@ -98,7 +98,7 @@ final class RunSheetSearch
     {
         $plan = $this->asItStands();
 
-        return $plan === null ? null : $this->placing->costOf($plan);
+        return $plan === null ? null : $this->placing->costs->ofAll($plan);
     }
 
     /** What no plan of the shop costs less than, after some rounds of prices. */
@@ -151,7 +151,7 @@ final class RunSheetSearch
      */
     private function asItStands(): ?array
     {
-        $diary = $this->placing->clear();
+        $diary = $this->placing->diaries->clear();
         $plan = [];
         foreach (array_keys($this->placing->chains) as $i) {
             $stays = $this->placing->stay($i, $diary);
@@ -159,7 +159,7 @@ final class RunSheetSearch
                 return null;
             }
             $plan[$i] = $stays;
-            $diary = $this->placing->entered($diary, $i, $stays);
+            $diary = $this->placing->diaries->entered($diary, $i, $stays);
         }
 
         return $plan === [] ? null : $plan;
@@ -187,10 +187,10 @@ final class RunSheetSearch
             usort(
                 $order,
                 fn (int $a, int $b): int => [
-                    $this->placing->cannotWait($a),
+                    $this->placing->chains[$a]->cannotWait(),
                     $key($a),
                     $a,
-                ] <=> [$this->placing->cannotWait($b), $key($b), $b],
+                ] <=> [$this->placing->chains[$b]->cannotWait(), $key($b), $b],
             );
             yield $order;
         }
@@ -226,8 +226,8 @@ final class RunSheetSearch
     private function placedAgain(array $plan): array
     {
         foreach ($plan as $i => $was) {
-            $is = $this->placing->place($i, $this->placing->diaryWithout($plan, $i));
-            $plan[$i] = $this->placing->cost($i, $is) <= $this->placing->cost($i, $was) + Placing::LEAST_GAIN_MIN ? $is : $was;
+            $is = $this->placing->place($i, $this->placing->diaries->without($plan, $i));
+            $plan[$i] = $this->placing->costs->of($i, $is) <= $this->placing->costs->of($i, $was) + Placing::LEAST_GAIN_MIN ? $is : $was;
         }
 
         return $plan;
@@ -246,6 +246,6 @@ final class RunSheetSearch
             }
         }
 
-        return new RunSheetResult($placed, $without, $this->placing->costOf($plan), $this->placing->bound());
+        return new RunSheetResult($placed, $without, $this->placing->costs->ofAll($plan), $this->placing->bound());
     }
 }

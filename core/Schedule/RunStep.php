@@ -64,4 +64,23 @@ final readonly class RunStep
             $this->maxC,
         );
     }
+
+    /**
+     * Nothing before a pinned step begins after it.
+     *
+     * @param list<self> $steps
+     *
+     * @return array<int, float> by step: the latest start that is worth trying
+     */
+    public static function latestStarts(array $steps): array
+    {
+        $latest = [];
+        $pinned = INF;
+        for ($i = count($steps) - 1; $i >= 0; $i--) {
+            $pinned = min($pinned, $steps[$i]->pinnedAt ?? INF);
+            $latest[$i] = $pinned;
+        }
+
+        return $latest;
+    }
 }

@@ -37,7 +37,7 @@ final class ShopBound
      */
     public function prices(int $rounds): array
     {
-        $hands = $this->placing->handsAt();
+        $hands = $this->placing->hands->handsAt();
         $best = $prices = array_fill(0, count($hands), 0.0);
         $step = 1.0;
         $shrink = min(self::SHRINKS, self::LAST_STEP ** (1.0 / max(1, $rounds)));
@@ -61,7 +61,7 @@ final class ShopBound
      */
     private function repriced(array $prices, array $hands, float $step): array
     {
-        $empty = $this->placing->clear();
+        $empty = $this->placing->diaries->clear();
         $bound = 0.0;
         $relaxed = [];
         foreach ($this->placing->chains as $i => $chain) {
@@ -71,12 +71,12 @@ final class ShopBound
                 $this->placing->gridMin,
             );
             $relaxed[$i] = $placed = $this->placing->place($i, $empty, $weighed);
-            $bound += $this->placing->cost($i, $placed);
+            $bound += $this->placing->costs->of($i, $placed);
             foreach ($placed ?? [] as $p) {
                 $bound += $chain->weight * $p->step->people * $weighed->of($p->startMin, $p->endMin - $p->startMin);
             }
         }
-        $wanted = $this->placing->wanted($relaxed);
+        $wanted = $this->placing->hands->wanted($relaxed);
         $square = 0.0;
         foreach ($prices as $k => $price) {
             $bound -= $price * $hands[$k];

@@ -18,19 +18,14 @@ final class StandingPlan
     /** A forecast so much under what a resin bears holds nobody up, °C (ours). */
     private const COLD_C = 0.5;
 
-    /** A limit in minutes is a round number (ours). */
-    private const LIMIT_MIN = 5.0;
-
-    /** As near as this a step is where it was pinned, minutes. */
-    private const NEAR_MIN = 0.5;
-
     private const SLACK = 1e-6;
 
     /** @var array<int|string, StandingPart> */
     public array $parts = [];
 
-    /** @var array<int, list<array{float, float, Breach}>> by person: from, until, and why if that is not as it was kept */
-    private array $busy = [];
+    private readonly KeptHands $hands;
+
+    private readonly GapCheck $gaps;
 
     /** @var array<int|string, list<PlacedStep>> */
     private array $placed = [];
@@ -43,11 +38,6 @@ final class StandingPlan
 
     /** @var array<int|string, PlacedStep> */
     private array $inHand = [];
-
-    /**
-     * @var array<int, list<array{float, float, Breach}>> by person: late with a step that was broken off, so at nothing that was to begin after it
-     */
-    private array $late = [];
 
     /** @var array<int|string, PlacedStep|null> in hand when the part broke at a later step */
     private array $begun = [];
@@ -62,6 +52,8 @@ final class StandingPlan
         public readonly Crew $crew,
         private readonly float $nowMin,
     ) {
+        $this->hands = new KeptHands();
+        $this->gaps = new GapCheck($nowMin);
     }
 
     /**
@@ -93,7 +85,7 @@ final class StandingPlan
         $steps = $breaches = [];
         foreach ($this->chains as $id => $chain) {
             $steps[$id] = $chain->steps($this->crew, $this->kept[$id]->leniency ?? Leniency::None);
-            $breach = $this->unlike($steps[$id], $this->kept[$id] ?? null);
+            $breach = KeptPart::unlike($steps[$id], $this->kept[$id] ?? null);
             $breaches += $breach === null ? [] : [$id => $breach];
         }
         // What is broken holds nobody up: the others are held against the rest.
@@ -138,31 +130,6 @@ final class StandingPlan
         }
 
         return new PlacedStep($first, $kept->startMin, $kept->endMin, $kept->way, $kept->people);
-    }
-
-    /** @param list<RunStep> $steps */
-    private function unlike(array $steps, ?KeptPart $kept): ?Breach
-    {
-        if ($kept === null) {
-            return $steps === [] ? null : new Breach(Breach::UNPLANNED);
-        }
-        $before = -INF;
-        foreach ($steps as $step) {
-            $was = $kept->steps[$step->id] ?? null;
-            if ($was === null || $was->startMin < $before) {
-                return new Breach(Breach::STEPS, $step->id);
-            }
-            $before = $was->startMin;
-            if (($step->pinnedAt !== null && abs($was->startMin - $step->pinnedAt) >= self::NEAR_MIN)
-                || $was->startMin < $step->notBefore - self::NEAR_MIN) {
-                return new Breach(Breach::DECIDED, $step->id);
-            }
-            if (($step->mustKey && $was->way !== Way::Keyed) || ($step->mustBond && $was->way === Way::Keyed)) {
-                return new Breach(Breach::DECIDED, $step->id);
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -219,15 +186,14 @@ final class StandingPlan
         if ($kept === null || $kept->startMin >= $this->nowMin) {
             return;
         }
-        foreach ($kept->people as $person) {
-            $this->late[$person][] = [$kept->startMin, $this->nowMin, new Breach(Breach::LATE, $breach->late, $id, $breach->late)];
-        }
+        $why = new Breach(Breach::LATE, $breach->late, $id, $breach->late);
+        $this->hands->noteLate($kept->people, $kept->startMin, $this->nowMin, $why);
     }
 
     private function reset(): void
     {
         $this->placed = $this->told = $this->pushed = $this->inHand = [];
-        $this->busy = $this->late;
+        $this->hands->reset();
     }
 
     private function at(int|string $id, RunStep $step, bool $isFirst): PlacedStep|Breach
@@ -239,11 +205,11 @@ final class StandingPlan
         $isKeyed = $kept->way === Way::Keyed && $gap !== null && is_finite($gap->keyFrom);
         $hands = $step->handsMin + ($isKeyed ? $step->keyMin : 0.0);
 
-        $opens = $before === null ? -INF : $this->opens($id, $gap ?? Gap::minutes(0.0), $before, $isKeyed);
+        $opens = $before === null ? -INF : $this->gaps->opens($this->chains[$id], $gap ?? Gap::minutes(0.0), $before, $isKeyed);
         if ($opens === null) {
             return new Breach(Breach::OPENS, $step->id);
         }
-        [$start, $holds] = $this->firstFree($kept->people, max($kept->startMin, $opens), $hands);
+        [$start, $holds] = $this->hands->firstFree($kept->people, max($kept->startMin, $opens), $hands);
         $pushedBy = match (true) {
             $start <= $kept->startMin => null,
             $holds !== null => $holds,
@@ -253,7 +219,7 @@ final class StandingPlan
                 : ($this->pushed[$id] ?? new Breach(Breach::OPENS, $step->id)),
         };
         if ($start - $kept->startMin >= Unrest::MOVED_MIN - self::SLACK) {
-            return $this->because($id, $step, $pushedBy);
+            return Breach::pushed($id, $step, $pushedBy);
         }
         $isBegun = $isFirst && $start <= $this->nowMin && ($pushedBy?->late === null || $start < $this->nowMin);
         $isLate = $isBegun && $this->nowMin > $start + $hands;
@@ -262,7 +228,7 @@ final class StandingPlan
             $step,
             $start,
             $end,
-            $isKeyed ? Way::Keyed : self::way($gap, $isFirst && $before === null),
+            $isKeyed ? Way::Keyed : Way::after($gap, $isFirst && $before === null),
             $kept->people,
         );
         $breach = $this->breach($id, $placed, $gap, $before, $isBegun, $isLate);
@@ -273,9 +239,7 @@ final class StandingPlan
             $this->inHand[$id] = $placed;
         }
         $this->pushed[$id] = $isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : $pushedBy;
-        foreach ($kept->people as $person) {
-            $this->busy[$person][] = [$start, $end, $this->pushed[$id] ?? new Breach(Breach::BUSY, $step->id, $id)];
-        }
+        $this->hands->take($kept->people, $start, $end, $this->pushed[$id] ?? new Breach(Breach::BUSY, $step->id, $id));
 
         return $placed;
     }
@@ -288,10 +252,10 @@ final class StandingPlan
             return new Breach(Breach::HANDS, $step->id);
         }
         foreach ($placed->people as $person) {
-            if (! $this->isThere($this->crew->people[$person], $placed, $isBegun && ! $isLate)) {
+            if (! KeptHands::areThere($this->crew->people[$person], $placed, $isBegun && ! $isLate, $this->nowMin)) {
                 $pushedBy = $isLate ? new Breach(Breach::LATE, $step->id, $id, $step->id) : ($this->pushed[$id] ?? null);
 
-                return $pushedBy === null ? new Breach(Breach::HANDS, $step->id) : $this->because($id, $step, $pushedBy);
+                return $pushedBy === null ? new Breach(Breach::HANDS, $step->id) : Breach::pushed($id, $step, $pushedBy);
             }
         }
         $air = $this->chains[$id]->air->at($placed->startMin);
@@ -299,8 +263,8 @@ final class StandingPlan
             return new Breach(Breach::COLD, $step->id);
         }
 
-        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->isInTime(
-            $id,
+        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->gaps->isInTime(
+            $this->chains[$id],
             $placed,
             $gap,
             $before,
@@ -330,95 +294,4 @@ final class StandingPlan
         return [];
     }
 
-    /** The cause where something pushes the step, told of the part itself where it is its own. */
-    private function because(int|string $id, RunStep $step, ?Breach $pushedBy): Breach
-    {
-        return match (true) {
-            $pushedBy === null => new Breach(Breach::OPENS, $step->id),
-            $pushedBy->part === $id => new Breach($pushedBy->code, $step->id, null, $pushedBy->late),
-            default => new Breach($pushedBy->code, $step->id, $pushedBy->part, $pushedBy->late),
-        };
-    }
-
-    /** @param array{start: float, end: float} $before */
-    private function opens(int|string $id, Gap $gap, array $before, bool $isKeyed): ?float
-    {
-        if ($gap->clock === null) {
-            return $before['end'] + $gap->least;
-        }
-        $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
-
-        return $ages->when(
-            $ages->at($before['end']) + ($isKeyed ? $gap->keyFrom : $gap->least),
-            max($before['end'], $this->nowMin) + StepsAhead::AGES_AHEAD_MIN,
-        );
-    }
-
-    /** @param array{start: float, end: float} $before */
-    private function isInTime(int|string $id, PlacedStep $placed, Gap $gap, array $before, bool $isLate): bool
-    {
-        if (! is_finite($gap->most)) {
-            return true;
-        }
-        $start = $isLate ? $this->nowMin : $placed->startMin;
-        if ($gap->clock === null) {
-            return $start - $before['end'] <= $gap->most + self::LIMIT_MIN;
-        }
-        $ages = $this->chains[$id]->ages()->of($gap->clock, $gap->stallC);
-        $most = $gap->most * (1.0 + $gap->doubt) + self::SLACK;
-
-        // When hands begin it must bond by all that is expected; what is not sure is how long the edges of the coat bear.
-        return $ages->at($start) - $ages->at($before['end']) <= $gap->most + self::SLACK
-            && ($isLate
-                || ($ages->at($start) - $ages->at($before['start']) <= $most
-                    && $ages->at($placed->endMin) - $ages->at($before['end']) <= $most));
-    }
-
-    private function isThere(WorkingTime $work, PlacedStep $placed, bool $isInHand): bool
-    {
-        foreach ($work->windows as [$open, $close]) {
-            // Who is at it need not have been there by these hours when it began.
-            if ($open <= ($isInHand ? max($placed->startMin, $this->nowMin) : $placed->startMin) + self::SLACK
-                && $close + self::OVERRUN_MIN >= $placed->endMin
-                && $close > $placed->startMin) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * From when on people are free for so long, and what keeps them until then.
-     *
-     * @param list<int> $people
-     *
-     * @return array{float, Breach|null}
-     */
-    private function firstFree(array $people, float $from, float $hands): array
-    {
-        $holds = null;
-        do {
-            $wasFrom = $from;
-            foreach ($people as $person) {
-                foreach ($this->busy[$person] ?? [] as [$start, $end, $breach]) {
-                    if ($start < $from + $hands - self::SLACK && $end > $from + self::SLACK) {
-                        [$from, $holds] = [$end, $breach];
-                    }
-                }
-            }
-        } while ($from > $wasFrom);
-
-        return [$from, $holds];
-    }
-
-    private static function way(?Gap $gap, bool $isUnbound): Way
-    {
-        return match (true) {
-            $isUnbound || $gap === null => Way::First,
-            $gap->clock === null => Way::Timed,
-            $gap->isBond() => Way::Bonded,
-            default => Way::Cured,
-        };
-    }
 }

@@ -16,4 +16,15 @@ enum Way: string
     case Cured = 'cured';
     /** On a coat past bonding, after a key. */
     case Keyed = 'keyed';
+
+    /** Of a step that is not keyed; unbound where nothing was done before. */
+    public static function after(?Gap $gap, bool $isUnbound): self
+    {
+        return match (true) {
+            $isUnbound || $gap === null => self::First,
+            $gap->clock === null => self::Timed,
+            $gap->isBond() => self::Bonded,
+            default => self::Cured,
+        };
+    }
 }

@@ -16,6 +16,7 @@ use App\Planning\Things;
 use App\Planning\Trials;
 use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
+use App\View\Page\SheetStep;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -31,17 +32,12 @@ use OakGloss\Fact\Kind\Decided;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\Decision;
-use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\PartSchedule;
-use OakGloss\Schedule\StepTime;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** All parts against the hands there are: look, move a step to see what gives, keep it or put it back. */
 final class RunSheetController
 {
-    /** A step that begins this near to where it was dropped begins there, minutes. */
-    private const SAME_START_MIN = 0.5;
-
     public function show(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         return $this->view($request, $planner, $user, $planner->all($user->shop));
@@ -208,61 +204,11 @@ final class RunSheetController
             'floor' => $floor,
             'plans' => $plans,
             'before' => $trial === null ? $plans : $planner->all($user->shop),
-            'trial' => $trial === null ? null : $trial + $this->outcome($trial, $plans),
-            'chosen' => $trial === null ? $this->chosen((string) $request->query('step'), $plans, $floor->nowMin) : null,
+            'trial' => $trial === null ? null : $trial + SheetStep::outcome($trial, $plans),
+            'chosen' => $trial === null ? SheetStep::chosen((string) $request->query('step'), $plans, $floor->nowMin) : null,
             'offer' => $trial === null ? app(BetterPlans::class)->offered($user->shop) : null,
             'feeds' => $user->shop->feeds()->whereNull('revoked_at')->where('user_id', $user->id)->get(),
         ]);
-    }
-
-    /**
-     * Where a step that was dragged came to lie.
-     *
-     * @param array{part: PlannedPart, step: string, at: float} $trial
-     * @param array<int, PlannedPart>                           $plans
-     *
-     * @return array{planned: PlannedStep|null, time: StepTime|null, fits: bool}
-     */
-    private function outcome(array $trial, array $plans): array
-    {
-        $time = $plans[$trial['part']->part->id]->schedule->slot($trial['step']);
-
-        return [
-            'planned' => $trial['part']->plan->step($trial['step']),
-            'time' => $time,
-            'fits' => $time !== null && abs($time->startMin - $trial['at']) <= self::SAME_START_MIN,
-        ];
-    }
-
-    /**
-     * The step that was pressed, such as `12:build-2`, with what was decided of it and the airs that it may lie in.
-     *
-     * @param array<int, PlannedPart> $plans
-     *
-     * @return array{part: PlannedPart, step: string, planned: PlannedStep|null, time: StepTime, isDecided: bool, climates: array<string, float>}|null
-     */
-    private function chosen(string $pressed, array $plans, float $nowMin): ?array
-    {
-        [$part, $step] = explode(':', $pressed) + ['', ''];
-        $plan = ctype_digit($part) ? $plans[(int) $part] ?? null : null;
-        $time = $plan?->schedule->slot($step);
-        if ($plan === null || $time === null) {
-            return null;
-        }
-        $decision = Decision::of($plan->plan->log, $step, $nowMin);
-        $climates = [];
-        foreach (ClimateKind::cases() as $kind) {
-            $climates[$kind->value] = ClimateLimit::warmestC($kind, $plan->plan->brief->substrate);
-        }
-
-        return [
-            'part' => $plan,
-            'step' => $step,
-            'planned' => $plan->plan->step($step),
-            'time' => $time,
-            'isDecided' => $decision->pinnedAt !== null || $decision->mustKey || is_finite($decision->notBefore),
-            'climates' => $climates,
-        ];
     }
 
     /** @param array<int, PlannedPart> $plans */

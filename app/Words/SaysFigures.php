@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Illuminate\Support\Str;
+use OakGloss\Cloth\Piece;
+use OakGloss\Cure\Activation;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\MixRatio;
+use OakGloss\Plan\ClearPlan;
+use OakGloss\Plan\ZoneState;
+
+/** Figures with their units, rounded as a bench reads them. */
+trait SaysFigures
+{
+    /** Air that moves less than this is steady, °C an hour. */
+    private const STEADY_C = 0.1;
+
+    public function grams(float $grams): string
+    {
+        return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
+    }
+
+    /** `1 can`, `3 cans`. */
+    public function count(int $n, string $noun): string
+    {
+        return "{$n} ".Str::plural($noun, $n);
+    }
+
+    public function weight(float $gramsASquareMetre): string
+    {
+        return (string) round($gramsASquareMetre).' g/m²';
+    }
+
+    /** `12.4 g resin + 5.1 g hardener`, with what tints it. */
+    public function batch(Batch $batch): string
+    {
+        $jars = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
+
+        return implode(' + ', array_map(fn (string $jar, float $g): string => $this->grams($g)." {$jar}", array_keys($jars), $jars));
+    }
+
+    /** `180 ml clear + 90 ml hardener + 18 ml reducer`: the mix for all coats. */
+    public function clearMix(ClearPlan $clear): string
+    {
+        $jars = array_filter($clear->mixMl(), fn (float $ml, string $jar): bool => $jar === 'clear' || $ml > 0.0, ARRAY_FILTER_USE_BOTH);
+
+        return implode(' + ', array_map(fn (string $jar, float $ml): string => round($ml)." ml {$jar}", array_keys($jars), $jars));
+    }
+
+    public function um(float $micrometres): string
+    {
+        return (string) round($micrometres).' µm';
+    }
+
+    /** `0.4 mm`, or `none` where a tenth would read as nothing. */
+    public function orNone(float $value, string $unit): string
+    {
+        return $value < 0.05 ? (string) __('film.no') : number_format($value, 1)." {$unit}";
+    }
+
+    public function area(float $squareMetres): string
+    {
+        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2).' m²';
+    }
+
+    public function percent(float $share): string
+    {
+        $percent = 100.0 * $share;
+
+        return match (true) {
+            $percent < 0.01 => 'under 0.01 %',
+            $percent < 0.1 => number_format($percent, 2).' %',
+            $percent < 10.0 => number_format($percent, 1).' %',
+            default => round($percent).' %',
+        };
+    }
+
+    /** `43.2`: parts of hardener to 100 of resin. */
+    public function hardener(MixRatio $ratio): string
+    {
+        return number_format(100.0 * $ratio->hardenerPerResin, 1);
+    }
+
+    /** `52.1 kJ/mol`. */
+    public function activation(Activation $activation): string
+    {
+        return round($activation->joulePerMol / 1000.0, 1).' kJ/mol';
+    }
+
+    /** The chance that any of a zone shows, `6 %`. A habit errs everywhere at once. */
+    public function chance(?ZoneState $state): string
+    {
+        return $this->percent($state?->anyShows() ?? 0.0);
+    }
+
+    public function celsius(float $c): string
+    {
+        return number_format($c, 1).' °C';
+    }
+
+    /** `rising 0.4/h`; null where the air is steady. */
+    public function trend(float $celsiusPerHour): ?string
+    {
+        return abs($celsiusPerHour) < self::STEADY_C ? null : (string) __(
+            $celsiusPerHour > 0.0 ? 'app.rising' : 'app.falling',
+            ['by' => number_format(abs($celsiusPerHour), 1)],
+        );
+    }
+
+    /** `580 × 380 mm`. */
+    public function piece(Piece $piece): string
+    {
+        return round($piece->lengthMm).' × '.round($piece->widthMm).' mm';
+    }
+
+    public function slope(Zone $zone): string
+    {
+        return $zone->slopeDeg < 1.0 ? 'level' : round($zone->slopeDeg).'°';
+    }
+
+    /** `flank · 62°`, `rim · r 3 mm`. */
+    public function zone(Zone $zone): string
+    {
+        return $zone->name.match ($zone->kind) {
+            ZoneKind::Edge => ' · r '.round((float) $zone->radiusMm, 1).' mm',
+            ZoneKind::Lap => ' · lap',
+            ZoneKind::Bare => ' · bare',
+            default => ' · '.$this->slope($zone),
+        };
+    }
+}
