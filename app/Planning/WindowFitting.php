@@ -88,7 +88,7 @@ final class WindowFitting
             ($floor->shop->things['warm_box'] ?? 0) >= count($parts) ? $this->warmest($parts) : null,
         );
         $found = [];
-        foreach ($turned->best($this->hardeners->of($first, reset($pairs)[0])) as $way) {
+        foreach ($turned->best($this->hardeners->of($first, array_values($pairs)[0][0])) as $way) {
             $resin = $way->hardener->resin;
             $grams = array_sum(array_map(
                 fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0,
