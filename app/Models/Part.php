@@ -5,13 +5,23 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Database\Factories\PartFactory;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kinds;
+use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
+use OakGloss\Material\Tone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+use OakGloss\Optics\Finish;
 
 /**
  * @phpstan-type ZoneRow array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}
@@ -21,25 +31,25 @@ use OakGloss\Fact\Kinds;
  * @property string                                                  $letter
  * @property int                                                     $colour        1 to 8
  * @property string                                                  $name
- * @property string                                                  $substrate
+ * @property Substrate                                               $substrate
  * @property bool                                                    $primed
- * @property string                                                  $tone
- * @property string                                                  $backing
+ * @property Tone                                                    $tone
+ * @property Backing                                                 $backing
  * @property string                                                  $shape
  * @property string                                                  $unit          mm or in, as typed
  * @property array<string, float>                                    $sizes         in that unit
  * @property list<ZoneRow>                                           $zones
  * @property bool                                                    $zones_typed
- * @property string                                                  $finish
+ * @property Finish                                                  $finish
  * @property bool                                                    $sun
  * @property bool                                                    $heat
  * @property bool                                                    $wear
  * @property float                                                   $wrap_mm
  * @property int                                                     $holes
  * @property CarbonImmutable|null                                    $needed_by
- * @property string                                                  $wet_out
- * @property string                                                  $after_wet_out
- * @property string                                                  $top
+ * @property WetOut                                                  $wet_out
+ * @property AfterWetOut                                             $after_wet_out
+ * @property Top                                                     $top
  * @property int|null                                                $build_coats
  * @property string                                                  $priority      low, normal or high
  * @property int                                                     $finish_coats
@@ -55,7 +65,7 @@ use OakGloss\Fact\Kinds;
  * @property bool                                                    $turned
  * @property bool                                                    $tilted
  * @property float                                                   $build_g_m2    0 as the shop lays them
- * @property string                                                  $print_through flat, wait or post_cure
+ * @property PrintThrough                                            $print_through
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at   follows from the facts
  * @property CarbonImmutable                                         $created_at
@@ -63,6 +73,9 @@ use OakGloss\Fact\Kinds;
  */
 final class Part extends Model
 {
+    /** @use HasFactory<PartFactory> */
+    use HasFactory;
+
     /** What a plan needs of a part besides its row. */
     public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler', 'facts'];
 
@@ -84,6 +97,14 @@ final class Part extends Model
     protected function casts(): array
     {
         return [
+            'substrate' => Substrate::class,
+            'tone' => Tone::class,
+            'backing' => Backing::class,
+            'finish' => Finish::class,
+            'wet_out' => WetOut::class,
+            'after_wet_out' => AfterWetOut::class,
+            'top' => Top::class,
+            'print_through' => PrintThrough::class,
             'sizes' => 'array',
             'zones' => 'array',
             'needed_by' => 'immutable_datetime',

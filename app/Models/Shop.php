@@ -6,8 +6,11 @@ namespace App\Models;
 
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
+use Database\Factories\ShopFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakGloss\Method\PrintThrough;
 
 /**
  * @property int                  $id
@@ -24,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null          $meter_url
  * @property float                $target_burn_through
  * @property int                  $clock_offset_s
- * @property string               $print_through        the shop's usual way: flat, wait or post_cure
+ * @property PrintThrough         $print_through        the shop's usual way
  * @property mixed                $things               name → places
  * @property float                $cool_place_c
  * @property string|null          $probe_url
@@ -34,6 +37,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Shop extends Model
 {
+    /** @use HasFactory<ShopFactory> */
+    use HasFactory;
+
     /** Typed points older than this move no plan any more, minutes. */
     private const TYPED_KEPT_MIN = 31 * 1440.0;
 
@@ -52,6 +58,7 @@ final class Shop extends Model
     protected function casts(): array
     {
         return [
+            'print_through' => PrintThrough::class,
             'working_hours' => 'array',
             'day_curves' => 'array',
             'typed_air' => 'array',

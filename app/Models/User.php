@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Str;
@@ -25,6 +27,9 @@ use Illuminate\Support\Str;
  */
 final class User extends Authenticatable
 {
+    /** @use HasFactory<UserFactory> */
+    use HasFactory;
+
     protected $guarded = ['id'];
 
     protected $attributes = ['at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0];

@@ -44,7 +44,7 @@ final class Fingerprint
             'paces' => md5(serialize($this->paces->known($shop->id))),
             'shop' => md5(serialize([
                 self::week($shop->working_hours),
-                $shop->only([
+                array_map(fn (mixed $v): mixed => $v instanceof \BackedEnum ? $v->value : $v, $shop->only([
                     'day_curves',
                     'typed_air',
                     'cup_loss_g',
@@ -56,7 +56,7 @@ final class Fingerprint
                     'cool_place_c',
                     'zone',
                     'unrest_min',
-                ]),
+                ])),
             ])),
             'hours' => md5(serialize([
                 $shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [

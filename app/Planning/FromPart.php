@@ -14,15 +14,7 @@ use OakGloss\Geometry\Tiltable;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
-use OakGloss\Material\Backing;
-use OakGloss\Material\Substrate;
-use OakGloss\Material\Tone;
-use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choices;
-use OakGloss\Method\PrintThrough;
-use OakGloss\Method\Top;
-use OakGloss\Method\WetOut;
-use OakGloss\Optics\Finish;
 use OakGloss\Plan\PartBrief;
 
 /** A row of parts, and of facts, as the core's values. */
@@ -37,11 +29,11 @@ final class FromPart
         return new PartBrief(
             $zones,
             $shape?->developedMm(),
-            Substrate::from($part->substrate),
+            $part->substrate,
             $part->primed,
-            Tone::from($part->tone),
-            Backing::from($part->backing),
-            Finish::from($part->finish),
+            $part->tone,
+            $part->backing,
+            $part->finish,
             $part->sun,
             $part->heat,
             $part->wear,
@@ -56,9 +48,9 @@ final class FromPart
     public static function choices(Part $part): Choices
     {
         return new Choices(
-            WetOut::from($part->wet_out),
-            AfterWetOut::from($part->after_wet_out),
-            Top::from($part->top),
+            $part->wet_out,
+            $part->after_wet_out,
+            $part->top,
             $part->build_coats,
             $part->finish_coats,
             $part->stripes,
@@ -66,7 +58,7 @@ final class FromPart
             $part->turned,
             $part->tilted,
             $part->build_g_m2,
-            PrintThrough::from($part->print_through),
+            $part->print_through,
         );
     }
 

@@ -24,19 +24,6 @@ use OakGloss\Quantity\Temperature;
 /** The choices of a part that are still open, and what each would come to. */
 final class OpenChoices
 {
-    /** Fields that a priced choice may set, and those that have a page of their own. */
-    public const PRICED = [
-        'build_coats',
-        'second_passes',
-        'build_g_m2',
-        'turned',
-        'tilted',
-        'wet_out',
-        'after_wet_out',
-        'print_through',
-        'top',
-    ];
-    public const FIELDS = [...self::PRICED, 'finish_coats', 'clear_id', 'filler_id', 'stripes'];
     /** Two choices at once are worth showing where they save this much over the better one, minutes. */
     private const PAIR_SAVES_MIN = 60.0;
 
@@ -54,7 +41,7 @@ final class OpenChoices
         return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, function () use ($now): array {
             $priced = [];
             $anew = $this->anew($now);
-            foreach (array_intersect(self::PRICED, $this->open($now->plan)) as $field) {
+            foreach (array_intersect(ChoiceFields::PRICED, $this->open($now->plan)) as $field) {
                 $options = $this->options($field, $now);
                 $of = [];
                 foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
@@ -69,22 +56,6 @@ final class OpenChoices
 
             return [...$priced, ...$this->pairs($now, $priced)];
         });
-    }
-
-    /**
-     * The fields of two choices at once, as they are written: `wet_out=at_once&after_wet_out=second_at_tack`.
-     *
-     * @return array<string, string>
-     */
-    public static function pair(string $written): array
-    {
-        parse_str($written, $read);
-        $pair = [];
-        foreach ($read as $field => $value) {
-            $pair[(string) $field] = is_string($value) ? $value : '';
-        }
-
-        return $pair;
     }
 
     /** The same part with one build coat less, where that can be had; null where it can't. */
@@ -107,7 +78,7 @@ final class OpenChoices
             fn (string $key): bool => $plan->step($key)?->isDone() === true,
         ) === [];
 
-        return array_values(array_filter(self::FIELDS, fn (string $field): bool => match ($field) {
+        return array_values(array_filter(ChoiceFields::ALL, fn (string $field): bool => match ($field) {
             'wet_out' => $isOpen('wet-out'),
             'after_wet_out' => $isOpen('second', 'nibs', 'build-1'),
             'top', 'finish_coats', 'print_through' => $isOpen('wet-flat', 'post-cure'),

@@ -43,6 +43,7 @@ final class Old
     /** As text for one field; whatever else was sent in its place is not shown again. */
     public static function of(string $field, mixed $default = null): string
     {
+        $default = $default instanceof \BackedEnum ? $default->value : $default;
         $typed = old($field, $default);
 
         return is_scalar($typed) ? (string) $typed : (is_scalar($default) ? (string) $default : '');

@@ -146,8 +146,10 @@ final class Formatter implements Words
         return (string) __('facts.'.$of::KIND.".{$name}", $args);
     }
 
-    public function word(string $group, ?string $value): string
+    public function word(string $group, string|\BackedEnum|null $value): string
     {
+        $value = $value instanceof \BackedEnum ? $value->value : $value;
+
         return $value === null ? '–' : (string) __("words.{$group}.{$value}");
     }
 

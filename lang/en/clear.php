@@ -111,4 +111,5 @@ return [
     'flatted_off' => ':dry µm, :off flatted off',
     'fills' => 'Fills pinholes and telegraphing; blocked flat P240 to P400.',
     'release_film' => 'Polyester: release film over it, air keeps it soft.',
+    'fields' => ['gu' => 'gloss'],
 ];

@@ -97,4 +97,5 @@ return [
     'bare' => 'There is nothing on this part yet.',
     'no_film' => 'The film begins with the wet-out; before it there is nothing to measure.',
     'kept' => 'Kept. :do',
+    'fields' => ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings'],
 ];

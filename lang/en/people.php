@@ -62,4 +62,5 @@ return [
     'only_owner' => ':name is the only owner. Make somebody else one first.',
     'gone' => ':name can\'t sign in any more. What they recorded stays theirs.',
     'tried_first' => 'That is one of the passwords that are tried first. Four words that nobody else puts together are a good one.',
+    'fields' => ['current' => 'present password', 'email' => 'address'],
 ];

@@ -84,6 +84,8 @@ return [
     'span_overlaps' => '“:piece” begins before the span before it ends.',
     'span_backward' => '“:piece” ends before it begins. Through the night a span is 12 hours at most.',
     'fields' => [
+        'spans' => 'hours',
+        'who' => 'whose',
         'air.*.coldest_c' => 'coldest',
         'air.*.warmest_c' => 'warmest',
         'cup_loss_g' => 'left in cup and brush',

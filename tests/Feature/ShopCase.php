@@ -6,18 +6,14 @@ namespace Tests\Feature;
 
 use App\Devices\HostNames;
 use App\Models\AirReading;
-use App\Models\Clear;
-use App\Models\Cloth;
 use App\Models\Part;
 use App\Models\PartFact;
-use App\Models\Resin;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Shelf\ShippedShelf;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\ArrayStore;
@@ -68,31 +64,18 @@ abstract class ShopCase extends TestCase
 
     protected function makeShop(string $name): Shop
     {
-        $hours = array_fill(1, 7, [['08:00', '18:00']]);
-        $curve = array_fill(1, 7, ['coldest_c' => 20.0, 'coldest_at' => '05:00', 'warmest_c' => 20.0, 'warmest_at' => '14:00']);
-        $shop = Shop::query()->create(['name' => $name, 'town' => 'Nowhere', 'zone' => 'Europe/Vienna', 'working_hours' => $hours, 'day_curves' => $curve, 'typed_air' => [], 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_burn_through' => 0.01]);
-        ShippedShelf::stock($shop);
-
-        return $shop;
+        return Shop::factory()->create(['name' => $name]);
     }
 
     protected function makeUser(Shop $shop, string $email, Role $role = Role::Owner): User
     {
-        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Ada Sample', 'initials' => 'AS', 'email' => $email, 'role' => $role, 'password' => 'right-and-long'])->refresh();
+        return User::factory()->create(['shop_id' => $shop->id, 'email' => $email, 'role' => $role])->refresh();
     }
 
     /** @param array<string, mixed> $other */
     protected function makePart(array $other = []): Part
     {
-        $id = fn (string $model, string $like): int => (int) $model::query()->where('shop_id', $this->shop->id)->where('name', 'like', $like)->value('id');
-
-        return Part::query()->create($other + [
-            'shop_id' => $this->shop->id, 'letter' => 'K', 'colour' => 1, 'name' => 'Test fender', 'substrate' => 'abs', 'primed' => false, 'tone' => 'black',
-            'backing' => 'black', 'shape' => 'bent_panel', 'unit' => 'mm', 'sizes' => ['length' => 400, 'top' => 200, 'flank' => 120, 'bend_deg' => 60, 'bend_radius' => 10, 'edge_radius' => 3],
-            'zones' => [], 'zones_typed' => false, 'finish' => 'gloss', 'sun' => false, 'heat' => false, 'wear' => false, 'wrap_mm' => 30, 'holes' => 0, 'needed_by' => null,
-            'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'build_coats' => null, 'finish_coats' => 1,
-            'base_resin_id' => $id(Resin::class, 'Tarn%medium%'), 'clear_resin_id' => $id(Resin::class, 'Tarn%medium%'), 'cloth_id' => $id(Cloth::class, 'Twill%200%'), 'clear_id' => $id(Clear::class, '%2K gloss'),
-        ])->fresh() ?? throw new \LogicException('the part was not kept');
+        return Part::factory()->in($this->shop)->create($other)->fresh() ?? throw new \LogicException('the part was not kept');
     }
 
     /** As every form does, with a mark of its own where the test says none. */
@@ -160,11 +143,23 @@ abstract class ShopCase extends TestCase
         return (new ShopTime('Europe/Vienna'))->at($local);
     }
 
+    /**
+     * Columns of a part as a form sends them.
+     *
+     * @param list<string> $columns
+     *
+     * @return array<string, mixed>
+     */
+    protected function typed(Part $part, array $columns): array
+    {
+        return array_map(fn (mixed $v): mixed => $v instanceof \BackedEnum ? $v->value : $v, $part->only($columns));
+    }
+
     /** What the form of a part sends. @return array<string, mixed> */
     protected function form(array $other = []): array
     {
         $part = $this->makePart(['letter' => 'Z']);
-        $form = $part->only(['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id']);
+        $form = $this->typed($part, ['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id']);
         $part->delete();
 
         return $other + ['name' => 'Stern cowl', 'letter' => 'M', 'needed_by' => '', 'zones_typed' => '0'] + $form;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PasswordRequest;
 use App\Models\User;
 use App\People\Audit;
-use App\People\GoodPassword;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,15 +21,8 @@ final class AccountController
         return view('people.account');
     }
 
-    public function password(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function password(PasswordRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->validate([
-            'current' => ['required', 'string', 'max:200', 'current_password'],
-            'password' => ['required', 'string', 'confirmed', new GoodPassword([$user->name, $user->email, $user->shop->name])],
-        ], [
-            'current.current_password' => (string) __('people.not_yours'),
-            'password.confirmed' => (string) __('people.not_same'),
-        ], ['current' => 'present password']);
         $user->setPassword((string) $request->input('password'));
         $request->session()->put('sign_ins_void', $user->sign_ins_void);
         $audit->note($user->shop_id, 'password_set', $user, ['by' => 'self']);

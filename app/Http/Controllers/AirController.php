@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Acts\ActRunner;
 use App\Clock\ShopClock;
-use App\Devices\DeviceClient;
 use App\Devices\ProbePoller;
 use App\Files\AirCsv;
 use App\Files\BadLine;
+use App\Http\Requests\AirFileRequest;
+use App\Http\Requests\AirRequest;
+use App\Http\Requests\ProbeRequest;
 use App\Models\AirReading;
 use App\Models\Resin;
 use App\Models\Shop;
@@ -22,7 +24,6 @@ use App\Time\ShopTime;
 use App\View\Drawing\AirChart;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -76,12 +77,9 @@ final class AirController
     }
 
     /** A reading typed at the bench: it corrects the forecast of the next hours. */
-    public function store(Request $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
+    public function store(AirRequest $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validateWithBag('air', [
-            'air_c' => ['required', 'numeric', 'between:-20,50'],
-            'rh_percent' => ['nullable', 'numeric', 'between:1,100'],
-        ], [], __('air.fields'));
+        $given = $request->validated();
         AirReading::query()->updateOrCreate(['shop_id' => $user->shop_id, 'source' => 'hand', 'measured_at' => $clock->now()], [
             'user_id' => $user->id,
             'air_c' => (float) $given['air_c'],
@@ -91,13 +89,9 @@ final class AirController
         return back()->with('notice', __('air.kept'));
     }
 
-    public function probe(Request $request, DeviceClient $client, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function probe(ProbeRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(
-            ['probe_url' => ['nullable', 'string', 'max:200', $client->rule($user->shop->deviceRanges())]],
-            [],
-            __('air.fields'),
-        );
+        $given = $request->validated();
         $user->shop->update(['probe_url' => $given['probe_url'] ?? null, 'probe_silent_because' => null]);
 
         $audit->note($user->shop_id, 'device_address', $user, ['address' => $given['probe_url'] ?? '–']);
@@ -124,12 +118,9 @@ final class AirController
     }
 
     /** Past lines are readings, later ones a forecast. All or nothing. */
-    public function import(Request $request, ShopClock $clock, ActRunner $acts, #[CurrentUser] User $user): Response
+    public function import(AirFileRequest $request, ShopClock $clock, ActRunner $acts, #[CurrentUser] User $user): Response
     {
-        $given = $request->validate(
-            ['file' => ['required', 'file', 'max:2048'], 'zone' => ['required', 'timezone:all']],
-            ['file.max' => (string) __('air.too_large')],
-        );
+        $given = $request->validated();
         $shop = $user->shop;
         try {
             $points = AirCsv::read($request->file('file')->getRealPath(), $given['zone']);

@@ -8,6 +8,7 @@ use App\Acts\ActRunner;
 use App\Bench\Recorder;
 use App\Devices\DeviceSilent;
 use App\Devices\GlossMeter;
+use App\Http\Requests\GlossRequest;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\User;
@@ -19,10 +20,8 @@ use App\View\Drawing\ClearScale;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Clear\ClearKind;
@@ -54,8 +53,8 @@ final class ClearController
             'resinWords' => $isResin ? $this->resinWords($plan, $format) : '',
             'resinRefused' => $this->resinRefused($plan),
             'resinGu' => round(FinishPlan::resinPolish($plan->brief)->gloss()->gu),
-            'clears' => $this->plans($planned, $clears->where('sheen', $part->finish)),
-            'others' => $clears->where('sheen', '!=', $part->finish)->pluck('name')->all(),
+            'clears' => $this->plans($planned, $clears->where('sheen', $part->finish->value)),
+            'others' => $clears->where('sheen', '!=', $part->finish->value)->pluck('name')->all(),
             'fillers' => $this->plans($planned, $shelf->where('kind', ClearKind::Filler->value)),
             'readings' => array_reverse($plan->log->all(GlossRead::class)),
             'hasMeter' => $part->shop->meterAddress() !== null,
@@ -87,17 +86,14 @@ final class ClearController
 
     /** A gloss was read at 60°: typed, or by the meter in three places. */
     public function gloss(
-        Request $request,
+        GlossRequest $request,
         Part $part,
         ActRunner $acts,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): Response {
-        $given = $request->validate([
-            'by' => ['required', Rule::in(['hand', 'meter'])],
-            'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
-        ], ['gu.required_if' => (string) __('clear.type_gloss')], ['gu' => 'gloss']);
+        $given = $request->validated();
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
 

@@ -8,6 +8,8 @@ use App\Bench\Recorder;
 use App\Bench\Sequence;
 use App\Bench\StepSituation;
 use App\Http\Requests\ActRequest;
+use App\Http\Requests\JudgeRequest;
+use App\Http\Requests\StrikeRequest;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
@@ -71,14 +73,14 @@ final class FactController
     }
 
     public function strike(
-        Request $request,
+        StrikeRequest $request,
         Part $part,
         PartFact $fact,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
+        $given = $request->validated();
         $isStruck = $part->facts()->where('kind', Struck::KIND)->whereRaw('json_extract(data, \'$.target\') = ?', [$fact->id])->exists();
         if ($isStruck || in_array($fact->kind, [Struck::KIND, Chosen::KIND], true)) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);
@@ -101,15 +103,14 @@ final class FactController
 
     /** Says whether a check counts for the resin's pace. The newest word stands; the check itself stays as it was. */
     public function judge(
-        Request $request,
+        JudgeRequest $request,
         Part $part,
         PartFact $fact,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $rules = ['counts' => ['required', 'boolean'], 'reason' => ['required_if:counts,0', 'nullable', 'string', 'max:200']];
-        $given = $request->validate($rules, ['reason.required_if' => __('acts.reason_missing')]);
+        $given = $request->validated();
         abort_unless($fact->content() instanceof ChecksCoat, 404);
         $recorder->record(
             $part,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
+use App\Http\Requests\FilmRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\PlannedPart;
@@ -13,8 +14,6 @@ use App\View\Drawing\FilmScale;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Measured;
@@ -59,7 +58,7 @@ final class FilmController
 
     /** The part lay on the scale, or a thickness was measured: each is a fact, and the estimate follows it. */
     public function store(
-        Request $request,
+        FilmRequest $request,
         Part $part,
         Planner $planner,
         Recorder $recorder,
@@ -67,38 +66,12 @@ final class FilmController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $zones = array_map(fn (Zone $z): string => $z->name, $planned->plan->brief->coatedZones());
-        $given = $request->validate([
-            'kind' => ['required', Rule::in([PartWeighed::KIND, Measured::KIND])],
-            'part_g' => ['required_if:kind,part_weighed', 'nullable', 'numeric', 'between:1,200000'],
-            'zone' => ['required_if:kind,measured', 'nullable', Rule::in($zones)],
-            'way' => ['required_if:kind,measured', 'nullable', Rule::in(Measured::WAYS)],
-            'unit' => ['sometimes', Rule::in(['um', 'mm'])],
-            'um' => [
-                'required_if:kind,measured',
-                'nullable',
-                'numeric',
-                $request->input('unit') === 'mm' ? 'between:0.001,5' : 'between:1,5000',
-            ],
-            'n' => ['nullable', 'integer', 'between:1,50'],
-        ], [
-            'part_g.required_if' => (string) __('film.type_grams'),
-            'um.required_if' => (string) __('film.type_thickness'),
-            'um.between' => (string) __('film.thickness_range'),
-        ], ['part_g' => 'weight of the part', 'um' => 'thickness', 'n' => 'number of readings']);
         $on = $planned->plan->lastDone()?->step->key
             ?? throw ValidationException::withMessages(['act' => __('film.bare')]);
         if (($planned->plan->step($on)->zones ?? []) === []) {
             throw ValidationException::withMessages(['act' => __('film.no_film')]);
         }
-        $read = $given['kind'] === PartWeighed::KIND ? new PartWeighed((float) $given['part_g']) : Measured::with(
-            (string) $given['zone'],
-            (string) $given['way'],
-            (float) $given['um'] * (($given['unit'] ?? 'um') === 'mm' ? 1000.0 : 1.0),
-            (int) ($given['n'] ?? 1),
-            1000.0 * $user->shop->calliper_step_mm,
-        );
-        $recorder->record($part, $user, $planned->floor, $on, $read);
+        $recorder->record($part, $user, $planned->floor, $on, $request->content(1000.0 * $user->shop->calliper_step_mm));
         $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
 
         return redirect()->route('parts.film', $part)->with('notice', __('film.kept', ['do' => $sentences->answer($answer)['do']]));

@@ -6,28 +6,21 @@ namespace App\Http\Controllers;
 
 use App\Bench\Hours;
 use App\Clock\ShopClock;
+use App\Http\Requests\HoursRequest;
 use App\Models\HourException;
 use App\Models\User;
 use App\Planning\Planner;
-use App\Rules\NearDate;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Days on which somebody is there at other times than the week says. */
 final class HoursController
 {
-    public function store(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function store(HoursRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate([
-            'day' => ['required', 'string', 'date_format:Y-m-d', new NearDate()],
-            'who' => ['nullable', Rule::exists('users', 'id')->where('shop_id', $user->shop_id)],
-            'spans' => ['nullable', 'string', 'max:60'],
-            'because' => ['nullable', 'string', 'max:80'],
-        ], [], ['spans' => 'hours', 'who' => 'whose']);
+        $given = $request->validated();
         try {
             $spans = Spans::read((string) ($given['spans'] ?? ''));
         } catch (\DomainException $e) {

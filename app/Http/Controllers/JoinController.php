@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\JoinRequest;
 use App\Models\Invite;
-use App\People\GoodPassword;
 use App\People\Invites;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** A one-time link: the person who holds it sets a password and is signed in. */
@@ -23,14 +22,10 @@ final class JoinController
         return view('people.join', ['person' => $this->find($token)->user, 'token' => $token]);
     }
 
-    public function store(Request $request, string $token): RedirectResponse
+    public function store(JoinRequest $request, string $token): RedirectResponse
     {
         $invite = $this->find($token);
-        $request->validate(
-            ['password' => ['required', 'string', 'confirmed', new GoodPassword([$invite->user->name, $invite->user->email])]],
-            ['password.confirmed' => (string) __('people.not_same')],
-        );
-        $user = $this->invites->use($invite, (string) $request->input('password'));
+        $user = $this->invites->use($invite, (string) $request->validated('password'));
         LoginController::signIn($request, $user->refresh(), false);
 
         return redirect()->route('bench')->with(

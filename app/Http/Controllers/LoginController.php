@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Middleware\HoldSession;
+use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use App\People\Audit;
 use App\People\PrehashedBcrypt;
@@ -31,12 +32,9 @@ final class LoginController
         return view('login', ['demo' => config('oak.demo') ? config('oak.demo_login') : null]);
     }
 
-    public function store(Request $request, Audit $audit): RedirectResponse
+    public function store(SignInRequest $request, Audit $audit): RedirectResponse
     {
-        $given = $request->validate([
-            'email' => ['required', 'string', 'email', 'max:200'],
-            'password' => ['required', 'string', 'max:200'],
-        ]);
+        $given = $request->validated();
         $email = Str::lower($given['email']);
         $limits = [
             "login:{$email}" => self::FREE_TRIES,

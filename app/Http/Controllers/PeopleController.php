@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PersonRequest;
+use App\Http\Requests\RoleRequest;
 use App\Models\AuditEntry;
 use App\Models\Role;
 use App\Models\User;
@@ -11,9 +13,7 @@ use App\People\Audit;
 use App\People\Invites;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -27,20 +27,9 @@ final class PeopleController
         return view('people.index', ['people' => $user->shop->people, 'me' => $user]);
     }
 
-    public function store(Request $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function store(PersonRequest $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->merge(
-            ['email' => is_string($request->input('email')) ? Str::lower($request->input('email')) : $request->input('email')],
-        );
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:80'],
-            'initials' => ['required', 'string', 'regex:/^\p{L}{1,3}$/u'],
-            'email' => ['required', 'string', 'email', 'max:200', Rule::unique('users', 'email')],
-            'role' => ['required', Rule::enum(Role::class)],
-        ], [
-            'initials.regex' => (string) __('people.three_letters'),
-            'email.unique' => (string) __('people.known_address'),
-        ], ['email' => 'address']);
+        $given = $request->validated();
         $person = User::query()->create($given + [
             'shop_id' => $user->shop_id,
             'password' => Str::random(60),
@@ -51,9 +40,9 @@ final class PeopleController
         return $this->withLink($invites->make($person, $user), $person);
     }
 
-    public function role(Request $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function role(RoleRequest $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $role = Role::from((string) $request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
+        $role = $request->role();
         $this->keepAnOwner($person, $role === Role::Owner);
         $before = $person->role;
         $person->update(['role' => $role] + ($role->works() ? [] : ['at_bench' => false]));

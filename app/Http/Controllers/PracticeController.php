@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\BeginRequest;
+use App\Http\Requests\PracticeActRequest;
 use App\Models\PracticeRun;
 use App\Models\User;
 use App\Practice\Acts;
@@ -13,10 +15,8 @@ use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Practice\ActKind;
 use OakGloss\Practice\Lesson;
 use OakGloss\Practice\Simulation;
 use OakGloss\Practice\Verdict;
@@ -25,7 +25,6 @@ use OakGloss\Practice\Verdict;
 final class PracticeController
 {
     private const MOST_ACTS = 200;
-    private const MOST_SEED = 999999;
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -44,17 +43,13 @@ final class PracticeController
         }, Lesson::cases())]);
     }
 
-    public function begin(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function begin(BeginRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->validate(
-            ['lesson' => ['required', Rule::enum(Lesson::class)], 'seed' => ['nullable', 'integer', 'between:1,'.self::MOST_SEED]],
-            ['seed.between' => (string) __('practice.number_range')],
-            __('practice.fields'),
-        );
+        $given = $request->validated();
         $run = PracticeRun::query()->create([
             'user_id' => $user->id,
             'lesson' => $given['lesson'],
-            'seed' => (int) ($given['seed'] ?? random_int(1, self::MOST_SEED)),
+            'seed' => (int) ($given['seed'] ?? random_int(1, BeginRequest::MOST_SEED)),
             'acts' => [],
         ]);
 
@@ -79,17 +74,9 @@ final class PracticeController
     }
 
     /** One more act; the same press sent twice is one. */
-    public function act(PracticeRun $run, Request $request): RedirectResponse
+    public function act(PracticeRun $run, PracticeActRequest $request): RedirectResponse
     {
-        $kind = ActKind::from((string) $request->validate(['kind' => ['required', Rule::enum(ActKind::class)]])['kind']);
-        $given = $request->validate([
-            'after' => ['required', 'integer'],
-            ...Acts::rules($kind),
-        ], [], ["{$kind->value}_amount" => match ($kind) {
-            ActKind::Mix, ActKind::Spray => (string) __("practice.fields.{$kind->value}"),
-            default => (string) __('practice.fields.other'),
-        }]);
-        if (! in_array($kind, Lesson::from($run->lesson)->acts(), true)) {
+        if (! in_array($request->kind(), Lesson::from($run->lesson)->acts(), true)) {
             throw ValidationException::withMessages(['act' => __('practice.not_here')]);
         }
         $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
@@ -99,17 +86,8 @@ final class PracticeController
         if (count($fresh->acts) >= self::MOST_ACTS) {
             throw ValidationException::withMessages(['act' => __('practice.enough')]);
         }
-        if (count($fresh->acts) === (int) $given['after']) {
-            $fresh->update(['acts' => [
-                ...$fresh->acts,
-                ['kind' => $kind->value] + array_filter(
-                    ['amount' => $given["{$kind->value}_amount"] ?? null] + array_diff_key(
-                        $given,
-                        ['after' => 0, "{$kind->value}_amount" => 0],
-                    ),
-                    fn (mixed $v): bool => $v !== null,
-                ),
-            ]]);
+        if (count($fresh->acts) === (int) $request->validated('after')) {
+            $fresh->update(['acts' => [...$fresh->acts, $request->act()]]);
         }
 
         return redirect()->route('practice.show', [$run, 'zone' => $request->query('zone', $request->input('shown', 'top'))]);

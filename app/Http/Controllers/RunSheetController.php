@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
 use App\Clock\ShopClock;
+use App\Http\Requests\ClimateRequest;
+use App\Http\Requests\MomentRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\BetterPlans;
@@ -79,7 +81,7 @@ final class RunSheetController
     }
 
     /** The sheet as it would be with a step at another time. */
-    public function try(Request $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): View
+    public function try(MomentRequest $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $at = $this->moment($request, $planned, $step);
@@ -94,7 +96,7 @@ final class RunSheetController
     }
 
     public function pin(
-        Request $request,
+        MomentRequest $request,
         Part $part,
         string $step,
         Planner $planner,
@@ -131,7 +133,7 @@ final class RunSheetController
 
     /** Puts the part into another air for a while, within what it bears and where there is a place. */
     public function climate(
-        Request $request,
+        ClimateRequest $request,
         Part $part,
         string $step,
         Planner $planner,
@@ -141,12 +143,7 @@ final class RunSheetController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $given = $request->validateWithBag('climate', [
-            'kind' => ['required', Rule::enum(ClimateKind::class)],
-            'from' => ['required', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
-            'until' => ['required', 'string', 'date_format:Y-m-d\TH:i', 'after:from', new NearDate()],
-            'c' => ['required', 'numeric', 'between:-5,80'],
-        ], [], __('sheet.fields'));
+        $given = $request->validated();
         $kind = ClimateKind::from($given['kind']);
         [$from, $until] = array_map(
             fn (string $t): float => $planned->floor->time->at(str_replace('T', ' ', $t)),
@@ -228,17 +225,9 @@ final class RunSheetController
     }
 
     /** @throws ValidationException If the step is not ahead, or the time is no time. */
-    private function moment(Request $request, PlannedPart $planned, string $step): float
+    private function moment(MomentRequest $request, PlannedPart $planned, string $step): float
     {
-        $given = $request->validate(
-            [
-                'at' => ['required_without:at_local', 'numeric', 'between:0,100000000'],
-                'at_local' => ['required_without:at', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
-            ],
-            [],
-            __('sheet.fields'),
-        );
-        $at = isset($given['at']) ? (float) $given['at'] : $planned->floor->time->at(str_replace('T', ' ', $given['at_local']));
+        $at = $request->minute($planned->floor->time);
         $at = round($at / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
         if ($planned->schedule->slot($step) === null) {
             throw ValidationException::withMessages(['act' => __('sheet.not_ahead')]);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
+use App\Http\Requests\ChangeRequest;
+use App\Http\Requests\DriveRequest;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\User;
@@ -16,8 +18,6 @@ use App\Words\Formatter;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Abrasion\CutBudget;
@@ -62,7 +62,7 @@ final class SandController
 
     /** How a flatting that is ahead is to be driven, and which paper begins it. */
     public function decide(
-        Request $request,
+        DriveRequest $request,
         Part $part,
         string $step,
         Planner $planner,
@@ -70,7 +70,7 @@ final class SandController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $way = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']])['way'];
+        $way = (string) $request->validated('way');
         [$driven, $from] = explode('-', $way);
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
             throw ValidationException::withMessages(['act' => __('sand.no_paper', ['grit' => $from])]);
@@ -106,14 +106,14 @@ final class SandController
 
     /** Clean water, or a fresh piece of the same paper. */
     public function change(
-        Request $request,
+        ChangeRequest $request,
         Part $part,
         string $step,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
+        $given = $request->validated();
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => __('sand.no_flatting')]);

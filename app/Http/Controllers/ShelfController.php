@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ShelfRequest;
 use App\Models\AuditEntry;
 use App\Models\Part;
 use App\Models\Resin;
@@ -22,7 +23,6 @@ use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -66,21 +66,20 @@ final class ShelfController
             : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
     }
 
-    public function store(Request $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function store(ShelfRequest $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $item = $this->typed($request, $kind, $user);
+        $item = $request->item($user->shop_id);
         $item->save();
         $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.added', ['name' => $item->name]));
     }
 
-    public function update(Request $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function update(ShelfRequest $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $old = $kind->find($id);
-        Gate::authorize('see', $old);
         $this->refuseWhereChangedMeanwhile($kind, $old);
-        $new = $this->typed($request, $kind, $user);
+        $new = $request->item($user->shop_id);
         $new->save();
         $old->update(['superseded_by_id' => $new->id]);
         // Parts that nothing was done to yet follow the new sheet.
@@ -157,19 +156,5 @@ final class ShelfController
             'paceChart' => $hasPace ? PaceChart::of($item, $checks, $paces->pace($item)) : null,
             'paceCount' => $hasPace ? $paces->count($item) : null,
         ]);
-    }
-
-    /** @throws ValidationException At the field, or for the sheet as a whole. */
-    private function typed(Request $request, ShelfKind $kind, User $user): ShelfItem
-    {
-        $given = $request->validate($kind->rules(), [], $kind->names());
-        $item = $kind->make($kind->typed($given) + ['shop_id' => $user->shop_id]);
-        try {
-            $kind->check($item);
-        } catch (OakGlossFault $e) {
-            throw ValidationException::withMessages(['sheet' => ucfirst($e->getMessage()).'.']);
-        }
-
-        return $item;
     }
 }

@@ -5,28 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock\ShopClock;
-use App\Devices\DeviceClient;
+use App\Http\Requests\ShopRequest;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\Planner;
-use App\Rules\NearDate;
 use App\Time\DaySpans;
 use App\Time\ShopTime;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Method\PrintThrough;
 
 /** Hours, air and the shop's own numbers. */
 final class ShopController
 {
-    private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
-    private const TIME_OR_MIDNIGHT = 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/D';
     private const SPANS_A_DAY = 2;
 
     public function edit(Planner $planner, #[CurrentUser] User $user): View
@@ -51,57 +45,13 @@ final class ShopController
     }
 
     public function update(
-        Request $request,
-        DeviceClient $client,
+        ShopRequest $request,
         ShopClock $clock,
         Audit $audit,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $shop = $user->shop;
-        $given = $request->validate([
-            'hours' => ['required', 'array'],
-            'hours.*' => ['array'],
-            'hours.*.*' => ['array'],
-            'hours.*.*.*' => ['nullable', 'string', self::TIME_OR_MIDNIGHT],
-            'air' => ['required', 'array', 'size:7'],
-            'air.*.coldest_c' => ['required', 'numeric', 'between:-30,50'],
-            'air.*.warmest_c' => ['required', 'numeric', 'between:-30,60', 'gte:air.*.coldest_c'],
-            'air.*.coldest_at' => ['required', self::TIME],
-            'air.*.warmest_at' => ['required', self::TIME],
-            'typed' => ['array', 'max:60'],
-            'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
-            'typed.*.c' => ['nullable', 'required_with:typed.*.at', 'numeric', 'between:-30,60'],
-            'people' => ['array'],
-            'people.*.id' => ['integer'],
-            'people.*.at_bench' => ['boolean'],
-            'people.*.own' => ['boolean'],
-            'people.*.days.*' => ['nullable', 'string', 'max:60'],
-            'things' => ['array'],
-            'things.*' => ['integer', 'between:0,50'],
-            'cool_place_c' => ['sometimes', 'numeric', 'between:-5,20'],
-            'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
-            'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
-            'part_scale_step_g' => ['sometimes', 'numeric', 'between:0.01,100'],
-            'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
-            'device_ranges' => ['sometimes', 'nullable', 'array'],
-            'device_ranges.*' => [Rule::in(array_keys(DeviceClient::RANGES))],
-            'meter_url' => [
-                'nullable',
-                'string',
-                'max:200',
-                $client->rule(array_values(array_filter(
-                    (array) ($request->exists('device_ranges') ? $request->input('device_ranges') : $shop->device_ranges),
-                    is_string(...),
-                ))),
-            ],
-            'target_percent' => ['required', 'numeric', 'between:0.01,20'],
-            'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
-            'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
-        ], [
-            'hours.*.*.*.regex' => (string) __('shop.time_like'),
-            'air.*.*.regex' => (string) __('shop.air_time_like'),
-            'air.*.warmest_c.gte' => (string) __('shop.warmest_colder'),
-        ], __('shop.fields'));
+        $given = $request->validated();
         $typed = array_values(array_filter($given['typed'] ?? [], fn (array $p): bool => isset($p['at'], $p['c'])));
         $people = $this->people($shop, $given['people'] ?? []);
         foreach ($people as $id => $columns) {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\Hours;
 use App\Bench\Recorder;
+use App\Http\Requests\TurnRequest;
 use App\Models\User;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -54,19 +55,14 @@ final class TurnController
     }
 
     public function take(
-        Request $request,
+        TurnRequest $request,
         Planner $planner,
         WindowFitting $turning,
         Recorder $recorder,
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validate([
-            'free' => ['required', 'string', 'max:200'],
-            'part' => ['required', 'integer'],
-            'pool' => ['boolean'],
-            'way' => ['required', 'integer', 'between:0,2'],
-        ]);
+        $given = $request->validated();
         $floor = $planner->floor($user->shop);
         $chosen = $turning->able($user->shop)[(int) $given['part']]
             ?? throw ValidationException::withMessages(['act' => __('turn.no_such_coat')]);

@@ -7,21 +7,20 @@ namespace App\Http\Controllers;
 use App\Bench\ClosingTime;
 use App\Bench\Hours;
 use App\Bench\Recorder;
+use App\Http\Requests\WayRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Takes a way out of a window that falls into the night. */
 final class WayController
 {
     public function __invoke(
-        Request $request,
+        WayRequest $request,
         Part $part,
         ClosingTime $lockUp,
         Planner $planner,
@@ -29,10 +28,7 @@ final class WayController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $code = $request->validate(['way' => [
-            'required',
-            Rule::in(['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow']),
-        ]])['way'];
+        $code = (string) $request->validated('way');
         $part->setRelation('shop', $user->shop);
         $way = $lockUp->way($part, $code)
             ?? throw ValidationException::withMessages(['act' => __('bench.not_open')]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\Cup;
 use App\Bench\Recorder;
+use App\Http\Requests\PourRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
@@ -13,8 +14,6 @@ use App\View\Page\WeighPage;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Weighed;
@@ -23,7 +22,6 @@ use OakGloss\Fact\Kind\Weighed;
 final class WeighController
 {
     private const LARGEST_CUP_G = 20000.0;
-    private const ALL_AS_SHOWN = 'all';
 
     public function show(Part $part, string $step, Planner $planner, Formatter $format): View|RedirectResponse
     {
@@ -36,23 +34,20 @@ final class WeighController
     }
 
     public function store(
-        Request $request,
+        PourRequest $request,
         Part $part,
         string $step,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validate([
-            'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
-            'grams' => [Rule::requiredIf($request->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],
-        ]);
+        $given = $request->validated();
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
             ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
-        $poured = $given['component'] === self::ALL_AS_SHOWN ? $this->asShown($cup) : [$given['component'] => (float) $given['grams']];
+        $poured = $given['component'] === PourRequest::ALL_AS_SHOWN ? $this->asShown($cup) : [$given['component'] => (float) $given['grams']];
         if (isset($poured['hardener']) && $cup->isTooLate()) {
             throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
         }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Part;
 use App\Models\Shop;
+use App\Planning\ChoiceFields;
 use App\Planning\FromPart;
 use App\Planning\Shapes;
 use App\Rules\NearDate;
@@ -21,10 +22,6 @@ use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
-use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\PrintThrough;
-use OakGloss\Method\Top;
-use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Inches;
 
@@ -32,6 +29,12 @@ use OakGloss\Quantity\Inches;
 final class PartRequest extends FormRequest
 {
     private const MOST_ZONES = 24;
+
+    /** Which of the choices a brief must name, and which it may. */
+    private const CHOICES = [
+        'wet_out' => 'required', 'after_wet_out' => 'required', 'top' => 'required', 'finish_coats' => 'required', 'stripes' => 'sometimes',
+        'print_through' => 'sometimes', 'clear_id' => 'nullable', 'filler_id' => 'nullable',
+    ];
 
     public function authorize(): bool
     {
@@ -61,19 +64,11 @@ final class PartRequest extends FormRequest
             'wrap_mm' => ['required', 'numeric', 'between:0,300'],
             'holes' => ['required', 'integer', 'between:0,200'],
             'backing' => ['required', Rule::enum(Backing::class)],
-            'wet_out' => ['required', Rule::enum(WetOut::class)],
-            'after_wet_out' => ['required', Rule::enum(AfterWetOut::class)],
-            'top' => ['required', Rule::enum(Top::class)],
-            'finish_coats' => ['required', 'integer', 'between:1,4'],
-            'stripes' => ['sometimes', 'integer', 'between:0,4'],
-            'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
             'base_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'clear_resin_id' => ['required', 'integer', $this->onShelf('resins')],
             'cloth_id' => ['required', 'integer', $this->onShelf('cloths')],
-            'clear_id' => ['nullable', 'integer', $this->onShelf('clears')->whereNot('kind', 'filler')],
-            'filler_id' => ['nullable', 'integer', $this->onShelf('clears')->where('kind', 'filler')],
             'zones_typed' => ['boolean'],
-        ] + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+        ] + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
 
     /** @return array<string, string> */
@@ -156,7 +151,7 @@ final class PartRequest extends FormRequest
             'clear_id' => $given['clear_id'] ?? null,
             'filler_id' => $given['filler_id'] ?? null,
             'stripes' => (int) ($given['stripes'] ?? 0),
-            'print_through' => (string) ($given['print_through'] ?? $shop->print_through),
+            'print_through' => $given['print_through'] ?? $shop->print_through,
             'holes' => (int) $given['holes'],
             'finish_coats' => (int) $given['finish_coats'],
             'wrap_mm' => (float) $given['wrap_mm'],
@@ -216,6 +211,18 @@ final class PartRequest extends FormRequest
     }
 
     /** Only what lies on this shop's shelf; a sheet that this part already uses may stay. */
+    /** @return array<string, list<mixed>> choices that a brief names */
+    private function choiceRules(): array
+    {
+        $may = ChoiceFields::rules((int) Auth::user()?->shop_id);
+        $rules = [];
+        foreach (self::CHOICES as $field => $presence) {
+            $rules[$field] = [$presence, ...$may[$field]];
+        }
+
+        return $rules;
+    }
+
     private function onShelf(string $table): Exists
     {
         return Rule::exists($table, 'id')->where('shop_id', Auth::user()?->shop_id);

@@ -60,4 +60,4 @@
         ])</li>
     </ul>
 @endif
-@if (! $clear->polish)<p class="cue">{{ __('clear.never_polished', ['finish' => ucfirst($part->finish)]) }}</p>@endif
+@if (! $clear->polish)<p class="cue">{{ __('clear.never_polished', ['finish' => ucfirst($part->finish->value)]) }}</p>@endif

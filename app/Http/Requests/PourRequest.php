@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What was poured into a cup: one jar, or all as the page shows them. */
+final class PourRequest extends FormRequest
+{
+    public const ALL_AS_SHOWN = 'all';
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
+            'grams' => [Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN), 'numeric', 'between:0.01,20000'],
+        ];
+    }
+}

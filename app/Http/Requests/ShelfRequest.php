@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\ShelfItem;
+use App\Shelf\ShelfKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use OakGloss\Quantity\OakGlossFault;
+
+/** The sheet of something on the shelf. */
+final class ShelfRequest extends FormRequest
+{
+    /** Of another shop's sheet nothing is said, not even what would be right. */
+    public function authorize(): bool
+    {
+        $id = $this->route('id');
+
+        return $id === null || Gate::allows('see', $this->kind()->find((int) $id));
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return $this->kind()->rules();
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return $this->kind()->names();
+    }
+
+    /** @throws ValidationException If the sheet as a whole can't be meant. */
+    public function item(int $shopId): ShelfItem
+    {
+        $kind = $this->kind();
+        $item = $kind->make($kind->typed($this->validated()) + ['shop_id' => $shopId]);
+        try {
+            $kind->check($item);
+        } catch (OakGlossFault $e) {
+            throw ValidationException::withMessages(['sheet' => ucfirst($e->getMessage()).'.']);
+        }
+
+        return $item;
+    }
+
+    private function kind(): ShelfKind
+    {
+        $kind = $this->route('kind');
+
+        return $kind instanceof ShelfKind ? $kind : abort(404);
+    }
+}

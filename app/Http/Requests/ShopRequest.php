@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Devices\DeviceClient;
+use App\Rules\NearDate;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OakGloss\Method\PrintThrough;
+
+/** Hours, air and the shop's own numbers. */
+final class ShopRequest extends FormRequest
+{
+    private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
+    private const TIME_OR_MIDNIGHT = 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/D';
+
+    /** @return array<string, mixed> */
+    public function rules(DeviceClient $client): array
+    {
+        return [
+            'hours' => ['required', 'array'],
+            'hours.*' => ['array'],
+            'hours.*.*' => ['array'],
+            'hours.*.*.*' => ['nullable', 'string', self::TIME_OR_MIDNIGHT],
+            'air' => ['required', 'array', 'size:7'],
+            'air.*.coldest_c' => ['required', 'numeric', 'between:-30,50'],
+            'air.*.warmest_c' => ['required', 'numeric', 'between:-30,60', 'gte:air.*.coldest_c'],
+            'air.*.coldest_at' => ['required', self::TIME],
+            'air.*.warmest_at' => ['required', self::TIME],
+            'typed' => ['array', 'max:60'],
+            'typed.*.at' => ['nullable', 'required_with:typed.*.c', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
+            'typed.*.c' => ['nullable', 'required_with:typed.*.at', 'numeric', 'between:-30,60'],
+            'people' => ['array'],
+            'people.*.id' => ['integer'],
+            'people.*.at_bench' => ['boolean'],
+            'people.*.own' => ['boolean'],
+            'people.*.days.*' => ['nullable', 'string', 'max:60'],
+            'things' => ['array'],
+            'things.*' => ['integer', 'between:0,50'],
+            'cool_place_c' => ['sometimes', 'numeric', 'between:-5,20'],
+            'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
+            'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],
+            'part_scale_step_g' => ['sometimes', 'numeric', 'between:0.01,100'],
+            'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
+            'device_ranges' => ['sometimes', 'nullable', 'array'],
+            'device_ranges.*' => [Rule::in(array_keys(DeviceClient::RANGES))],
+            'meter_url' => [
+                'nullable',
+                'string',
+                'max:200',
+                $client->rule(array_values(array_filter(
+                    (array) ($this->exists('device_ranges') ? $this->input('device_ranges') : $this->user()?->shop->device_ranges),
+                    is_string(...),
+                ))),
+            ],
+            'target_percent' => ['required', 'numeric', 'between:0.01,20'],
+            'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
+            'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'hours.*.*.*.regex' => (string) __('shop.time_like'),
+            'air.*.*.regex' => (string) __('shop.air_time_like'),
+            'air.*.warmest_c.gte' => (string) __('shop.warmest_colder'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return __('shop.fields');
+    }
+}
