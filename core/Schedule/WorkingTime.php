@@ -61,6 +61,28 @@ final readonly class WorkingTime
         return null;
     }
 
+    /**
+     * Spans in which nobody works, cut to a stretch of time.
+     *
+     * @param float $leastMin shorter ones are breaks, and left out
+     *
+     * @return list<array{float, float}> from, until; rising
+     */
+    public function closedBetween(float $from, float $until, float $leastMin = 0.0): array
+    {
+        $closed = [];
+        $edge = $from;
+        foreach ([...$this->windows, [$until, $until]] as [$open, $close]) {
+            $opens = min($open, $until);
+            if ($close >= $from && $opens - $edge > $leastMin) {
+                $closed[] = [$edge, $opens];
+            }
+            $edge = $close >= $from ? max($edge, $close) : $edge;
+        }
+
+        return $closed;
+    }
+
     /** Begin of the next window after a minute. */
     public function opensAfter(float $minute): ?float
     {

@@ -37,15 +37,6 @@ final class BenchActsTest extends ShopCase
         self::assertSame(1, $part->facts()->count());
     }
 
-    public function testTwoDevicesAtOnceLogACoatOnce(): void
-    {
-        $part = $this->partWithBuildCoat();
-        $this->act($part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
-        $this->act($part, 'coat_on', 'build-2')->assertSessionHasErrors('act');
-        self::assertStringContainsString('already kept', session('errors')->first('act'));
-        self::assertSame(1, $part->facts()->where('step', 'build-2')->count());
-    }
-
     public function testOnlyTheNextStepMayBeActedOnAndOnlyInItsWay(): void
     {
         $part = $this->partWithBuildCoat();

@@ -17,9 +17,17 @@ final class PlanAndChoicesTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $page = $this->get("/parts/{$part->id}")->assertOk();
-        foreach ($this->planned($part)->plan->steps as $step) {
-            $page->assertSee((string) trans_choice("steps.{$step->step->name}.title", $step->step->args['coats'] ?? 1, $step->step->args))->assertSee((string) __("steps.{$step->step->name}.cue", $step->step->args));
+        foreach ([
+            ['Strip to a sound surface', 'Nothing lifts under a scraper held flat.'],
+            ['Lay the cloth', 'A touch leaves a print and takes nothing away.'],
+            ['Build coat 2 of 4', 'Touch the witness patch with a glove: a print, and nothing lifts.'],
+            ['Flat the build', 'Stop when uniformly matt. A faint pattern of the weave means stop now.'],
+            ['Cut and polish', 'No haze in the reflected lamp.'],
+        ] as [$title, $cue]) {
+            $page->assertSee($title)->assertSee($cue);
         }
+        self::assertSame(count($this->planned($part)->plan->steps), substr_count((string) $page->getContent(), '<li class="coat-row'));
+        self::assertStringNotContainsString('steps.', strip_tags((string) $page->getContent()), 'each has its words');
         $page->assertSee('Uncured epoxy')->assertSee('come first')->assertSee('resin +')->assertSee('sure ')->assertSee('the number is what stays over the weave');
     }
 

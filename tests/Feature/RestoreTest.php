@@ -148,6 +148,7 @@ final class RestoreTest extends FileShopCase
     {
         $part = $this->partWithBuildCoat();
         Artisan::call('down');
+        self::assertFileDoesNotExist(storage_path('framework/down'), 'what is closed here stays open in the tests beside it');
         $this->app->forgetInstance(\Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance::class);
         $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance::class);
         $this->act($part, 'coat_on', 'build-2')->assertStatus(503);

@@ -14,6 +14,8 @@ final readonly class AirChart
 {
     public const WIDTH = 1200.0;
     public const HEIGHT = 330.0;
+    /** A break is no night, minutes. */
+    private const BREAK_MIN = 120.0;
     private const ROOM_FOR_WORDS = 90.0;
     private const LEFT = 44.0;
     private const BOTTOM = 300.0;
@@ -118,14 +120,10 @@ final readonly class AirChart
         for ($c = $low; $c <= $high; $c += $high - $low > 12.0 ? 4.0 : 2.0) {
             $degrees[] = ['y' => $y($c), 'label' => (string) $c];
         }
-        $closed = [];
-        $edge = $from;
-        foreach ([...$floor->work->windows, [$until, $until]] as [$open, $close]) {
-            if ($close >= $from && $open - $edge > 120.0 && $edge < $until) {
-                $closed[] = ['x' => $x($edge), 'width' => round($x($open) - $x($edge), 1)];
-            }
-            $edge = $close >= $from ? max($edge, $close) : $edge;
-        }
+        $closed = array_map(
+            fn (array $span): array => ['x' => $x($span[0]), 'width' => round($x($span[1]) - $x($span[0]), 1)],
+            $floor->work->closedBetween($from, $until, self::BREAK_MIN),
+        );
 
         return new self(
             $hours,

@@ -192,14 +192,10 @@ final readonly class RunSheetDrawing
      */
     private static function closed(WorkingTime $work, float $from, float $until, \Closure $x): array
     {
-        $closed = [];
-        $edge = $from;
-        foreach ([...$work->windows, [$until, $until]] as [$open, $close]) {
-            if ($close >= $from && $open > $edge && $edge < $until) {
-                $closed[] = ['x' => $x($edge), 'width' => round($x($open) - $x($edge), 1)];
-            }
-            $edge = $close >= $from ? max($edge, $close) : $edge;
-        }
+        $closed = array_map(fn (array $span): array => [
+            'x' => $x($span[0]),
+            'width' => round($x($span[1]) - $x($span[0]), 1),
+        ], $work->closedBetween($from, $until));
 
         return array_values(array_filter($closed, fn (array $c): bool => $c['width'] > 0.0));
     }

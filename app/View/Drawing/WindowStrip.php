@@ -12,6 +12,9 @@ use OakGloss\Schedule\NextAct;
 /** Time shown: every coat that still changes, against working hours and the air. Coordinates in px of its viewBox. */
 final readonly class WindowStrip
 {
+    /** A break is no night, minutes. */
+    private const BREAK_MIN = 120.0;
+
     public const WIDTH = 1240.0;
     private const BACK_MIN = 390.0;
     private const SPAN_MIN = 1440.0;
@@ -69,20 +72,10 @@ final readonly class WindowStrip
         for ($minute = $from; $minute <= $until; $minute += 120.0) {
             $hours[] = ['x' => $x($minute), 'label' => $bench->floor->time->local($minute)->format('H:i')];
         }
-        $closed = [];
-        $edge = $from;
-        foreach ($bench->floor->work->windows as [$open, $close]) {
-            if ($close > $from && $open < $until) {
-                // A break is no night.
-                if ($open - $edge > 120.0) {
-                    $closed[] = ['x' => $x($clamp($edge)), 'width' => $x($clamp($open)) - $x($clamp($edge))];
-                }
-                $edge = $close;
-            }
-        }
-        if ($until - $edge > 120.0) {
-            $closed[] = ['x' => $x($clamp($edge)), 'width' => self::WIDTH - $x($clamp($edge))];
-        }
+        $closed = array_map(
+            fn (array $span): array => ['x' => $x($span[0]), 'width' => $x($span[1]) - $x($span[0])],
+            $bench->floor->work->closedBetween($from, $until, self::BREAK_MIN),
+        );
 
         $air = [];
         for ($minute = $from; $minute <= $until; $minute += 30.0) {
