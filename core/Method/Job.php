@@ -9,6 +9,7 @@ use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Safety\Caution;
 
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job
@@ -46,6 +47,14 @@ final readonly class Job
         public ?PostCure $postCure = null,
         public Bond $fillerBond = Bond::Key,
     ) {
+    }
+
+    /** All of the part wiped; with masking or the like it takes some minutes more. */
+    public function wipe(string $key, string $name = 'wipe', float $moreMin = 0.0): Step
+    {
+        $hands = $this->pace->wiping($this->areaM2) + $moreMin;
+
+        return new Step($key, $name, StepKind::Wipe, Follow::freely(), $hands, [Caution::SolventRags]);
     }
 
     /** What a build coat weighs, g/m². */

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Lang;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Finder\Finder;
 
 /** Views show and speak from lang/: short lines, no sentence of their own, no line asked for that is not there. */
@@ -14,36 +13,34 @@ final class WordsTest extends TestCase
 {
     private const LONGEST = 140;
 
-    /** @return iterable<string, array{string, string}> */
-    public static function sources(): iterable
+    public function testEveryLineThatIsAskedForIsThere(): void
     {
-        $root = dirname(__DIR__, 2);
-        foreach (["{$root}/resources/views", "{$root}/app"] as $folder) {
-            foreach ((new Finder())->files()->in($folder)->name('*.php') as $file) {
-                yield basename($folder)."/{$file->getRelativePathname()}" => [basename($folder), $file->getContents()];
+        foreach ([...self::sources('resources/views'), ...self::sources('app')] as $name => $source) {
+            preg_match_all('/(?:__|@say|trans_choice|Line::html)\(\'([a-z_-]+\.[a-z0-9_.-]*[a-z0-9_])\'/', $source, $found);
+            foreach ($found[1] as $key) {
+                self::assertTrue(Lang::has($key), "{$key}, asked for in {$name}");
             }
         }
     }
 
-    #[DataProvider('sources')]
-    public function testEveryLineThatIsAskedForIsThere(string $folder, string $source): void
+    public function testAViewHasShortLinesAndNoSentence(): void
     {
-        preg_match_all('/(?:__|@say|trans_choice|Line::html)\(\'([a-z_-]+\.[a-z0-9_.-]*[a-z0-9_])\'/', $source, $found);
-        foreach ($found[1] as $key) {
-            self::assertTrue(Lang::has($key), $key);
+        foreach (self::sources('resources/views') as $name => $source) {
+            foreach (explode("\n", $source) as $n => $line) {
+                self::assertLessThanOrEqual(self::LONGEST, mb_strlen($line), $name.', line '.($n + 1));
+            }
+            // What is left when code, comments and tags are taken away: the name of the app, units and signs.
+            $code = ['/\{\{--.*?--\}\}/s', '/\{\{.*?\}\}/s', '/@\w+ ?(\((?:[^()]++|(?1))*\))?/s', '/<[^>]*>/s'];
+            preg_match_all('/\b[A-Za-z]{2,}(?: [a-z]{2,}){2,}/', (string) preg_replace($code, ' ', $source), $sentences);
+            self::assertSame([], $sentences[0], $name);
         }
-        self::assertNotSame('', $source);
     }
 
-    #[DataProvider('sources')]
-    public function testAViewHasShortLinesAndNoSentence(string $folder, string $source): void
+    /** @return iterable<string, string> */
+    private static function sources(string $folder): iterable
     {
-        foreach ($folder === 'views' ? explode("\n", $source) : [] as $n => $line) {
-            self::assertLessThanOrEqual(self::LONGEST, mb_strlen($line), 'line '.($n + 1));
+        foreach ((new Finder())->files()->in(dirname(__DIR__, 2)."/{$folder}")->name('*.php') as $file) {
+            yield "{$folder}/{$file->getRelativePathname()}" => $file->getContents();
         }
-        // What is left when code, comments and tags are taken away: the name of the app, units and signs.
-        $text = (string) preg_replace(['/\{\{--.*?--\}\}/s', '/\{\{.*?\}\}/s', '/@\w+ ?(\((?:[^()]++|(?1))*\))?/s', '/<[^>]*>/s'], ' ', $source);
-        preg_match_all('/\b[A-Za-z]{2,}(?: [a-z]{2,}){2,}/', $folder === 'views' ? $text : '', $sentences);
-        self::assertSame([], $sentences[0]);
     }
 }
