@@ -82,6 +82,7 @@ return [
         'ends' => ':letter: sure part of the window ends soon',
     ],
 
+    'reckoning_title' => 'Reckoning',
     'reckoning' => 'Reckoning the run sheet',
     'reckoning_what' => 'Every part against every pair of hands.',
     'reckoned' => 'Share reckoned',

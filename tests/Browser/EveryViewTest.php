@@ -17,6 +17,11 @@ final class EveryViewTest extends BrowserCase
             self::assertSame([], array_column($this->shop->browser->manage()->getLog('browser'), 'message'), $name);
             self::assertSame([], $this->axe(), $name);
         }
+        $this->visit('/nothing');
+        $said = array_column($this->shop->browser->manage()->getLog('browser'), 'message');
+        self::assertSame([], array_filter($said, fn (string $line): bool => ! str_contains($line, 'status of 404')), 'nothing there');
+        self::assertSame([], $this->axe(), 'nothing there');
+        $this->visit('/');
         $this->press('Sign out');
         self::assertSame([], $this->axe(), 'sign in');
     }

@@ -8,14 +8,7 @@
 @php($reads = $user?->role->works() === false && ! request()->routeIs('account'))
 <!doctype html>
 <html lang="en">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true}'>
-    <title>{{ $title }} · Oak Gloss</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    @vite(['resources/css/app.scss', 'resources/js/app.js'])
-</head>
+<x-head :title="$title" />
 <body class="{{ $bodyClass }}" data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}">
 <a class="skip" href="#main">{{ __('app.skip') }}</a>
 @auth
