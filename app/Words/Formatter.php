@@ -17,6 +17,7 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\Step;
+use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -43,6 +44,17 @@ final class Formatter implements Words
     public function spread(?CureEvent $event): string
     {
         return $event === null ? '' : $this->between($event->earlyMin, $event->lateMin);
+    }
+
+    /** What a flatting leaves where it leaves least; null of any other step. */
+    public function leaves(PlannedStep $step): ?string
+    {
+        $worst = $step->step->kind === StepKind::Flat ? $step->worst() : null;
+
+        return $worst === null ? null : (string) __('bench.leaves', [
+            'um' => $this->um($worst->left()->inMicrometres()),
+            'zone' => $worst->zone->name,
+        ]);
     }
 
     /** `sure 16:20 to 17:05`, or that doubt leaves nothing sure. */

@@ -144,12 +144,7 @@ final readonly class BenchCall
 
     public function leavesOnWorst(): ?string
     {
-        $worst = $this->step->step->kind === StepKind::Flat ? $this->step->worst() : null;
-
-        return $worst === null ? null : (string) __(
-            'bench.leaves',
-            ['um' => $this->format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name],
-        );
+        return $this->format->leaves($this->step);
     }
 
     /** Where nothing is due now: what comes next, and when. */

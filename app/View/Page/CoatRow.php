@@ -75,7 +75,7 @@ final readonly class CoatRow
         $only = $this->step->step->layer?->only;
         $notes = $this->step->isDone() ? [] : [
             $this->ready(),
-            $this->leaves(),
+            $this->format->leaves($this->step),
             $this->cutsThrough(),
             $this->step->step->kind === StepKind::Lay
                 ? (string) __('parts.row.piece', ['piece' => $this->format->piece($this->planned->plan->brief->piece())])
@@ -123,16 +123,6 @@ final readonly class CoatRow
             'event' => $this->format->word('follow', $this->step->step->follow->kind->value),
             'at' => $this->format->when($ready->expectedMin),
             'spread' => $this->format->spread($ready),
-        ]);
-    }
-
-    private function leaves(): ?string
-    {
-        $worst = $this->step->step->kind === StepKind::Flat ? $this->step->worst() : null;
-
-        return $worst === null ? null : (string) __('bench.leaves', [
-            'um' => $this->format->um($worst->left()->inMicrometres()),
-            'zone' => $worst->zone->name,
         ]);
     }
 
