@@ -137,9 +137,12 @@ final readonly class BenchCall
     /** Early to late bound of what a part waits for; null where nothing has to cure. */
     public function waitsBetween(): ?string
     {
-        return $this->is('waiting') && $this->step->step->follow->coat !== null
-            ? $this->format->spread($this->next->window->opens ?? $this->next->ready)
-            : null;
+        return $this->is('waiting') ? $this->spreadOfWait() : null;
+    }
+
+    private function spreadOfWait(): ?string
+    {
+        return $this->step->step->follow->coat === null ? null : $this->format->spread($this->next->window->opens ?? $this->next->ready);
     }
 
     public function leavesOnWorst(): ?string
@@ -150,12 +153,12 @@ final readonly class BenchCall
     /** Where nothing is due now: what comes next, and when. */
     public function nextWords(): string
     {
-        $waits = $this->step->step->follow->coat !== null;
+        $spread = $this->spreadOfWait();
 
-        return (string) __($waits ? 'bench.next_between' : 'bench.next_at', [
+        return (string) __($spread === null ? 'bench.next_at' : 'bench.next_between', [
             'step' => $this->format->step($this->step->step),
             'at' => $this->format->when($this->planned->slot()->startMin ?? $this->next->changesAtMin()),
-            'spread' => $waits ? $this->format->spread($this->next->window->opens ?? $this->next->ready) : '',
+            'spread' => (string) $spread,
         ]);
     }
 
