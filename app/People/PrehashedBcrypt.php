@@ -10,7 +10,7 @@ use Illuminate\Hashing\BcryptHasher;
  * Bcrypt reads 72 bytes: a password is hashed to fewer first, so that all of a long one counts. Hashes of before are
  * still read, and renewed at the next sign-in.
  */
-final class PrehashedBcrypt extends BcryptHasher
+class PrehashedBcrypt extends BcryptHasher
 {
     private const MARK = 'sha384:';
 

@@ -9,10 +9,10 @@ use OakGloss\Calc\Calculator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Bad input is refused at its field, and fast. */
+/** Bad input is refused at its field, and before it is reckoned with (which took half a minute once). */
 final class CalcRefusalTest extends TestCase
 {
-    private const SECONDS = 1.0;
+    private const SECONDS = 5.0;
 
     /** @return iterable<string, array{string, string, string}> model, input, field */
     public static function bad(): iterable
@@ -67,7 +67,7 @@ final class CalcRefusalTest extends TestCase
     }
 
     #[DataProvider('bad')]
-    public function testRefusesAtTheFieldWithinASecond(string $model, string $input, string $field): void
+    public function testRefusesAtTheFieldAndSoon(string $model, string $input, string $field): void
     {
         $start = microtime(true);
         try {

@@ -82,7 +82,7 @@ final class DeviceAddressTest extends ShopCase
         } catch (DeviceSilent $e) {
             self::assertSame('no answer that can be used', $e->getMessage());
         }
-        self::assertLessThan(2.6, microtime(true) - $before);
+        self::assertLessThan(3.6, microtime(true) - $before, 'the slow ones would have taken four seconds');
     }
 
     public function testAnAnswerJustShortEnoughIsRead(): void
