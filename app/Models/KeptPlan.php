@@ -10,15 +10,19 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * What the run sheet said after an act, and what that rested on. Its places are rows of their own, added where they changed.
  *
- * @property int                                                                                                                   $id
- * @property int                                                                                                                   $shop_id
- * @property CarbonImmutable                                                                                                       $kept_at
- * @property string                                                                                                                $model           version of the core
- * @property float|null                                                                                                            $working_air_c
- * @property array<int, array{letter: string, ready: float|null}>                                                                  $parts           by part
- * @property array<string, mixed>                                                                                                  $rests_on
- * @property list<array{part: int, letter: string, from: float|null, to: float|null, because: string, with: array<string, mixed>}> $changes
- * @property CarbonImmutable|null                                                                                                  $acknowledged_at
+ * @phpstan-type Change array{
+ *     part: int, letter: string, from: float|null, to: float|null, because: string, with: array<string, mixed>,
+ * }
+ *
+ * @property int                                                  $id
+ * @property int                                                  $shop_id
+ * @property CarbonImmutable                                      $kept_at
+ * @property string                                               $model           version of the core
+ * @property float|null                                           $working_air_c
+ * @property array<int, array{letter: string, ready: float|null}> $parts           by part
+ * @property array<string, mixed>                                 $rests_on
+ * @property list<Change>                                         $changes
+ * @property CarbonImmutable|null                                 $acknowledged_at
  */
 final class KeptPlan extends Model
 {

@@ -24,7 +24,10 @@ use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
 
 /**
- * @phpstan-type ZoneRow array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above?: string}
+ * @phpstan-type ZoneRow array{
+ *     name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null,
+ *     visibility: string, above?: string,
+ * }
  *
  * @property int                                                     $id
  * @property int                                                     $shop_id

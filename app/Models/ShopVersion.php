@@ -10,7 +10,10 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The shop's numbers as they stood until somebody changed them. Append-only.
  *
- * @phpstan-type Numbers array{cup_loss_g: float, scale_step_g: float, part_scale_step_g: float, calliper_step_mm: float, target_burn_through: float, papers: array<string, list<int>>}
+ * @phpstan-type Numbers array{
+ *     cup_loss_g: float, scale_step_g: float, part_scale_step_g: float, calliper_step_mm: float,
+ *     target_burn_through: float, papers: array<string, list<int>>,
+ * }
  *
  * @property int             $id
  * @property int             $shop_id

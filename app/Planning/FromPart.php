@@ -65,7 +65,10 @@ final class FromPart
     /**
      * Zones of a brief as rows of the form.
      *
-     * @return list<array{name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null, visibility: string, above: string}>
+     * @return list<array{
+     *     name: string, kind: string, slope_deg: float, length_mm: float, area_cm2: float, radius_mm: float|null,
+     *     visibility: string, above: string,
+     * }>
      */
     public static function zoneRows(PartBrief $brief): array
     {

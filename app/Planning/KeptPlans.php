@@ -144,7 +144,10 @@ final class KeptPlans
      *
      * @param array<int|string, KeptPart> $places by part
      *
-     * @return array<int|string, list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}>> by part
+     * @return array<int|string, list<array{
+     *     step: string, start_min: float, end_min: float, way: string, people: list<int|null>,
+     *     uses: array<string, float>, leniency: string,
+     * }>> by part
      */
     public function asRows(array $places, ShopFloor $floor): array
     {
@@ -176,7 +179,10 @@ final class KeptPlans
     }
 
     /**
-     * @return list<array{step: string, start_min: float, end_min: float, way: string, people: list<int|null>, uses: array<string, float>, leniency: string}>
+     * @return list<array{
+     *     step: string, start_min: float, end_min: float, way: string, people: list<int|null>,
+     *     uses: array<string, float>, leniency: string,
+     * }>
      */
     private static function row(KeptPart $part, ShopFloor $floor): array
     {

@@ -21,7 +21,10 @@ use OakGloss\Schedule\Way;
  * The places of all open parts as they stand, reckoned once for each state of the shop: the kept plan, slid and mended.
  *
  * @phpstan-type Row array{string, float, float, string, list<int>, array<string, float>}
- * @phpstan-type Place array{leniency: string, placed: list<Row>|null, told: list<Row>|null, kept: list<Row>|null, anew: bool, breach: array{code: string, step: string|null, part: int|null, late: string|null}|null}
+ * @phpstan-type Place array{
+ *     leniency: string, placed: list<Row>|null, told: list<Row>|null, kept: list<Row>|null, anew: bool,
+ *     breach: array{code: string, step: string|null, part: int|null, late: string|null}|null,
+ * }
  */
 final class RunSheetPlaces
 {

@@ -62,7 +62,11 @@ final class WindowFitting
      * @param array<int, PlannedPart>   $parts pooled in this order
      * @param list<array{float, float}> $free
      *
-     * @return list<array{way: FittedWindow, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null, ready: array<int, float|null>, outside: list<array{float, float}>, facts: array<int, list<Draft>>}>
+     * @return list<array{
+     *     way: FittedWindow, grams: float, cups: int, potLifeMin: float, keepsPot: bool, weightGM2: float|null,
+     *     ready: array<int, float|null>,
+     *     outside: list<array{float, float}>, facts: array<int, list<Draft>>,
+     * }>
      */
     public function ways(array $parts, array $free): array
     {

@@ -64,7 +64,8 @@ final class AppServiceProvider extends ServiceProvider
         Blade::directive(
             'marks',
             fn (): string =>
-                '<?php echo csrf_field(), new \Illuminate\Support\HtmlString(\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>',
+                '<?php echo csrf_field(), new \Illuminate\Support\HtmlString('
+                .'\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>',
         );
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");

@@ -122,7 +122,9 @@ final readonly class ShopTime
     }
 
     /**
-     * @return array{coldest_c: float, coldest_at: int, warmest_c: float, warmest_at: int}|null times in minutes of the day; null if it can't be read
+     * @return array{
+     *     coldest_c: float, coldest_at: int, warmest_c: float, warmest_at: int,
+     * }|null times in minutes of the day; null if it can't be read
      */
     public static function curve(mixed $row): ?array
     {

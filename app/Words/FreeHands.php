@@ -27,7 +27,8 @@ final class FreeHands
         $spans = [];
         foreach (preg_split('/\s*(?:,|;|\band\b|&)\s*/i', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
             if (preg_match(
-                '/^(?:on\s+)?(today|tomorrow|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*)?\s*(?:from\s+)?(?:(after|before)\s+(\d{1,2}[:.]\d\d)|(\d{1,2}[:.]\d\d)\s*(?:to|until|till|-|–)\s*(\d{1,2}[:.]\d\d))$/i',
+                '/^(?:on\s+)?(today|tomorrow|(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*)?\s*(?:from\s+)?'
+                .'(?:(after|before)\s+(\d{1,2}[:.]\d\d)|(\d{1,2}[:.]\d\d)\s*(?:to|until|till|-|–)\s*(\d{1,2}[:.]\d\d))$/i',
                 $piece,
                 $m,
                 PREG_UNMATCHED_AS_NULL,

@@ -19,8 +19,10 @@ final readonly class Fit
     public const SCORE_FROM = 0.2;
 
     /**
-     * @param array{possible: true, holdC: float, rampH: float}|array{possible: false, because: 'resin'|'substrate'}|null $postCure null where it does not soften
-     * @param 'usual'|'prime_and_key'|'score'                                                                             $prepare
+     * @param array{
+     *     possible: true, holdC: float, rampH: float,
+     * }|array{possible: false, because: 'resin'|'substrate'}|null $postCure null where it does not soften
+     * @param 'usual'|'prime_and_key'|'score' $prepare
      */
     private function __construct(
         public float $tgC,

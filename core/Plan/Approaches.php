@@ -27,7 +27,10 @@ final readonly class Approaches
     }
 
     /**
-     * @return array<string, array{gM2: float, coats: int|null, grams: float, minutes: float, risk: float, worst: string, beadMm: float, runsOn: string|null, cups: int}>
+     * @return array<string, array{
+     *     gM2: float, coats: int|null, grams: float, minutes: float, risk: float, worst: string, beadMm: float,
+     *     runsOn: string|null, cups: int,
+     * }>
      */
     public static function of(FinishPlan $plan): array
     {

@@ -20,7 +20,7 @@ final readonly class PartBrief
     /**
      * @param non-empty-list<Zone>                    $zones
      * @param array{length: float, width: float}|null $developedMm the surface laid flat; null where only areas are known
-     * @param list<Zone>|null                         $tiltedZones the zones, in their order, as they lie tilted; null where the shape gains nothing by it
+     * @param list<Zone>|null                         $tiltedZones the zones, in their order, tilted; null: tilting gains nothing
      *
      * @throws \OakGloss\Quantity\OutOfRange If wrap or holes are out of range.
      */

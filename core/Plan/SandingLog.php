@@ -64,7 +64,8 @@ final readonly class SandingLog
     }
 
     /**
-     * The pass with which a paper of this number or finer had ended matt on the zone, or with which its weave showed: there no paper goes any more.
+     * The pass with which a paper of this number or finer had ended matt on the zone, or with which its weave showed:
+     * there no paper goes any more.
      *
      * @return Fact<Sanded>|null
      */

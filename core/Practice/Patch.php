@@ -8,7 +8,7 @@ namespace OakGloss\Practice;
 final readonly class Patch
 {
     /**
-     * @param float                                                            $textureUm peak to valley of what is left of the weave's relief in the surface
+     * @param float                                                            $textureUm peak to valley of the weave's relief that is left
      * @param float                                                            $scratchUm Rz
      * @param float                                                            $filmUm    mean over the crowns
      * @param float                                                            $gloss     mean, gloss units at 60°

@@ -12,7 +12,11 @@ final class KeptHands
     /** @var array<int, list<array{float, float, Breach}>> by person: from, until, and why if that is not as it was kept */
     private array $busy = [];
 
-    /** @var array<int, list<array{float, float, Breach}>> by person: late with a step that was broken off, so at nothing that was to begin after it */
+    /**
+     * @var array<int, list<array{
+     *     float, float, Breach,
+     * }>> by person: late with a step that was broken off, so at nothing that was to begin after it
+     */
     private array $late = [];
 
     /** @param list<int> $people */

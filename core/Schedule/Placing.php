@@ -75,7 +75,9 @@ final class Placing
         $standing = $prices === null ? $this->stay($i, $diary) : null;
         $best = $this->best($i, $diary, $prices);
 
-        return $standing !== null && $this->costs->of($i, $standing) <= $this->costs->of($i, $best) + self::LEAST_GAIN_MIN ? $standing : $best;
+        return $standing !== null && $this->costs->of($i, $standing) <= $this->costs->of($i, $best) + self::LEAST_GAIN_MIN
+            ? $standing
+            : $best;
     }
 
     /**

@@ -44,7 +44,8 @@ final class Repair
         $first = fn (int $i): float => min([INF, ...array_values($sheet[$i]->kept)]);
         usort(
             $anew,
-            fn (int $a, int $b): int => [$placing->chains[$a]->cannotWait(), $first($a), $a] <=> [$placing->chains[$b]->cannotWait(), $first($b), $b],
+            fn (int $a, int $b): int => [$placing->chains[$a]->cannotWait(), $first($a), $a]
+                <=> [$placing->chains[$b]->cannotWait(), $first($b), $b],
         );
         foreach ($anew as $i) {
             $plan[$i] = self::placed($placing, $i, $placing->diaries->without($plan, $i));

@@ -37,7 +37,7 @@ final class RunSheetSearch
     /**
      * @param list<Chain>                 $chains
      * @param float                       $untilMin nothing is placed later
-     * @param int|null                    $effort   steps placed for each part that the search may take; null for what the number of parts bears
+     * @param int|null                    $effort   steps placed for each part that it may take; null: as many as the parts bear
      * @param (Closure(float): void)|null $progress told the share that is done
      */
     public function __construct(

@@ -35,7 +35,10 @@ final class PartFactory extends Factory
     /** In a shop, with what its shelf has. */
     public function in(Shop $shop): static
     {
-        $id = fn (string $model, string $like): int => (int) $model::query()->where('shop_id', $shop->id)->where('name', 'like', $like)->value('id');
+        $id = fn (string $model, string $like): int => (int) $model::query()
+            ->where('shop_id', $shop->id)
+            ->where('name', 'like', $like)
+            ->value('id');
         $resin = $id(Resin::class, 'Tarn%medium%');
 
         return $this->state([

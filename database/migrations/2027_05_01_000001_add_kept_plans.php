@@ -61,12 +61,14 @@ return new class () extends Migration {
         });
         foreach (['UPDATE', 'DELETE'] as $act) {
             DB::statement(
-                "CREATE TRIGGER kept_places_no_{$act} BEFORE {$act} ON kept_places BEGIN SELECT RAISE(ABORT, 'kept places are append-only'); END",
+                "CREATE TRIGGER kept_places_no_{$act} BEFORE {$act} ON kept_places
+                BEGIN SELECT RAISE(ABORT, 'kept places are append-only'); END",
             );
         }
         // What the run sheet said before places were kept, with what was marked as seen.
         DB::statement(
-            "INSERT INTO kept_plans (id, shop_id, kept_at, model, parts, rests_on, changes, acknowledged_at) SELECT id, shop_id, made_at, '', parts, rests_on, changes, acknowledged_at FROM seen_plans",
+            "INSERT INTO kept_plans (id, shop_id, kept_at, model, parts, rests_on, changes, acknowledged_at)
+            SELECT id, shop_id, made_at, '', parts, rests_on, changes, acknowledged_at FROM seen_plans",
         );
         Schema::drop('seen_plans');
     }

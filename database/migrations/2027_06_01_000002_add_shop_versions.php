@@ -23,7 +23,8 @@ return new class () extends Migration {
         }
         foreach (['UPDATE', 'DELETE'] as $act) {
             DB::statement(
-                "CREATE TRIGGER IF NOT EXISTS shop_versions_no_{$act} BEFORE {$act} ON shop_versions BEGIN SELECT RAISE(ABORT, 'shop versions are append-only'); END",
+                "CREATE TRIGGER IF NOT EXISTS shop_versions_no_{$act} BEFORE {$act} ON shop_versions
+                BEGIN SELECT RAISE(ABORT, 'shop versions are append-only'); END",
             );
         }
     }

@@ -49,7 +49,8 @@ return new class () extends Migration {
         }
         foreach (['UPDATE', 'DELETE'] as $act) {
             DB::statement(
-                "CREATE TRIGGER IF NOT EXISTS audit_entries_no_{$act} BEFORE {$act} ON audit_entries BEGIN SELECT RAISE(ABORT, 'the audit list is append-only'); END",
+                "CREATE TRIGGER IF NOT EXISTS audit_entries_no_{$act} BEFORE {$act} ON audit_entries
+                BEGIN SELECT RAISE(ABORT, 'the audit list is append-only'); END",
             );
         }
     }

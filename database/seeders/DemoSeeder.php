@@ -108,7 +108,8 @@ final class DemoSeeder extends Seeder
         $part->save();
         $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
-        $rows = $state === 'waiting' ? [] : (new LivedPart($this->planner, $this->floor, $this->user->id))->until($part, $state, $begunDaysAgo);
+        $lived = new LivedPart($this->planner, $this->floor, $this->user->id);
+        $rows = $state === 'waiting' ? [] : $lived->until($part, $state, $begunDaysAgo);
         foreach ($rows as $fact) {
             $fact->save();
         }

@@ -62,7 +62,8 @@ final class Benchmark extends Command
         $cost = $cases->search(12, $air, $work, RunSheetSearch::longEffort(12))->plan()->costMin;
         $bound = $cases->search(12, $air, $work)->provenBound(self::BOUND_ROUNDS);
         $this->line(sprintf(
-            '12 parts, one pair of hands, the long search: the plan costs %.0f min, no plan under %.0f is proven possible: at most %.1f %% dearer than the best.',
+            '12 parts, one pair of hands, the long search: the plan costs %.0f min, no plan under %.0f is proven possible: '
+                .'at most %.1f %% dearer than the best.',
             $cost,
             $bound,
             100.0 * ($cost / $bound - 1.0),

@@ -22,7 +22,10 @@ final class Load extends Command
     /** Share of what a device does that it writes. */
     private const WRITES = 0.3;
 
-    protected $signature = 'oak:load {clients=20} {seconds=180} {--readers : the clients read while two more write} {--kill=0 : how often a worker of the server is killed} {--restore=0 : how often a copy is put back}';
+    protected $signature = 'oak:load {clients=20} {seconds=180}
+        {--readers : the clients read while two more write}
+        {--kill=0 : how often a worker of the server is killed}
+        {--restore=0 : how often a copy is put back}';
 
     protected $description = 'Put the made-up workshop under load and count what is kept';
 
@@ -160,7 +163,11 @@ final class Load extends Command
         $db = new PDO("sqlite:{$this->data}");
         $doubled = (int) self::scalar(
             $db,
-            "select count(*) from (select 1 from facts f where kind in ('coat_on', 'wiped', 'done', 'ready') and not exists (select 1 from facts s where s.kind = 'struck' and json_extract(s.data, '$.target') = f.id) group by part_id, step, kind having count(*) > 1)",
+            "select count(*) from (
+                select 1 from facts f where kind in ('coat_on', 'wiped', 'done', 'ready') and not exists (
+                    select 1 from facts s where s.kind = 'struck' and json_extract(s.data, '$.target') = f.id
+                ) group by part_id, step, kind having count(*) > 1
+            )",
         );
         $whole = self::scalar($db, 'pragma integrity_check');
         $this->table(

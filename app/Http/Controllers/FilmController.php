@@ -94,7 +94,10 @@ final class FilmController
     /**
      * What the next coat would do on each face in the air as it is now.
      *
-     * @return array{gM2: float, airC: float, zones: list<array{zone: Zone, keptGM2: float, asItIs: RunRisk, turned: RunRisk|null, marks: BrushMarks}>}
+     * @return array{
+     *     gM2: float, airC: float,
+     *     zones: list<array{zone: Zone, keptGM2: float, asItIs: RunRisk, turned: RunRisk|null, marks: BrushMarks}>,
+     * }
      */
     private function runs(PlannedPart $planned): array
     {

@@ -82,7 +82,9 @@ final class SandController
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
-        return redirect()->route('parts.sand', $part)->with('notice', __('sand.is_taken', ['driven' => $format->word('driven', $driven), 'grit' => $from]));
+        $taken = __('sand.is_taken', ['driven' => $format->word('driven', $driven), 'grit' => $from]);
+
+        return redirect()->route('parts.sand', $part)->with('notice', $taken);
     }
 
     /** The last flatting waits until the weave will not print back. */
@@ -101,7 +103,10 @@ final class SandController
         }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
 
-        return back()->with('notice', __('sand.waits', ['step' => $format->step($print['step']->step), 'at' => $format->date($print['waitUntilMin'])]));
+        return back()->with('notice', __('sand.waits', [
+            'step' => $format->step($print['step']->step),
+            'at' => $format->date($print['waitUntilMin']),
+        ]));
     }
 
     /** Clean water, or a fresh piece of the same paper. */
@@ -148,7 +153,10 @@ final class SandController
     /**
      * The same flatting driven in other ways and begun with other papers: minutes, what stays, and the risk.
      *
-     * @return list<array{driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, leaves: float, isCurrent: bool}>
+     * @return list<array{
+     *     driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, leaves: float,
+     *     isCurrent: bool,
+     * }>
      */
     private function ways(PlannedPart $planned, PlannedStep $flat): array
     {

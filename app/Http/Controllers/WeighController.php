@@ -47,7 +47,9 @@ final class WeighController
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
-        $poured = $given['component'] === PourRequest::ALL_AS_SHOWN ? $this->asShown($cup) : [$given['component'] => (float) $given['grams']];
+        $poured = $given['component'] === PourRequest::ALL_AS_SHOWN
+            ? $this->asShown($cup)
+            : [$given['component'] => (float) $given['grams']];
         if (isset($poured['hardener']) && $cup->isTooLate()) {
             throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
         }

@@ -24,8 +24,13 @@ final readonly class CutScale
     private const ROOM_FOR_REST = 66.0;
 
     /**
-     * @param list<array{state: ZoneState, byHand: bool, bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float, leftUm: float, doubtUm: float, doubtX: float, keepX: float, riskClass: string, nowX: float|null, nowUm: float, end: string|null, coverUm: float}> $rows
-     * @param list<array{x: float, label: string}>                                                                                                                                                                                                                                                            $ticks
+     * @param list<array{
+     *     state: ZoneState, byHand: bool,
+     *     bars: list<array{grit: int, fromX: float, toX: float, leftUm: float, isDone: bool}>, leftX: float,
+     *     leftUm: float, doubtUm: float, doubtX: float, keepX: float, riskClass: string, nowX: float|null,
+     *     nowUm: float, end: string|null, coverUm: float,
+     * }> $rows
+     * @param list<array{x: float, label: string}> $ticks
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public float $mostUm)
     {

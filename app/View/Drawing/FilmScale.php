@@ -18,8 +18,12 @@ final readonly class FilmScale
     public const LEFT = 128.0;
 
     /**
-     * @param list<array{state: ZoneState, zone: Zone, coverUm: float, modelUm: float, doubtUm: float, fromX: float, toX: float, modelX: float, lowX: float, highX: float, textureUm: float, flat: ZoneState|null, leftX: float|null, riskClass: string}> $rows
-     * @param list<array{x: float, label: string}>                                                                                                                                                                                                        $ticks
+     * @param list<array{
+     *     state: ZoneState, zone: Zone, coverUm: float, modelUm: float, doubtUm: float, fromX: float, toX: float,
+     *     modelX: float, lowX: float, highX: float, textureUm: float, flat: ZoneState|null, leftX: float|null,
+     *     riskClass: string,
+     * }> $rows
+     * @param list<array{x: float, label: string}> $ticks
      */
     private function __construct(public array $rows, public array $ticks, public float $zeroX, public bool $isMeasured)
     {

@@ -17,8 +17,12 @@ final readonly class PracticeSection
     private const LEFT = 46.0;
 
     /**
-     * @param list<array{name: string, x: float, width: float, meanY: float, leastY: float, mostY: float, least: float, mean: float, most: float, places: list<array{x: float, y: float, height: float, burnt: bool}>}> $zones
-     * @param list<array{y: float, label: string}>                                                                                                                                                                      $ticks
+     * @param list<array{
+     *     name: string, x: float, width: float, meanY: float, leastY: float, mostY: float, least: float, mean: float,
+     *     most: float,
+     *     places: list<array{x: float, y: float, height: float, burnt: bool}>,
+     * }> $zones
+     * @param list<array{y: float, label: string}> $ticks
      */
     private function __construct(public array $zones, public array $ticks, public float $zeroY, public float $plyY)
     {

@@ -27,10 +27,19 @@ final readonly class RunSheetDrawing
     public const SPANS = ['12h' => [12, 1], '1d' => [24, 2], '3d' => [72, 6], '1w' => [168, 24], '2w' => [336, 24]];
 
     /**
-     * @param list<array{x: float, label: string, isDay: bool}>                                                                                                                                                                                                     $marks
-     * @param list<array{x: float, width: float}>                                                                                                                                                                                                                   $closed
-     * @param list<array{plan: PlannedPart, y: float, windows: list<array{kind: string, x: float, until: float}>, blocks: list<array{step: PlannedStep, time: StepTime, x: float, width: float, label: bool, pinned: bool}>, dueX: float|null, readyX: float|null}> $lanes
-     * @param list<array{name: string, y: float, off: list<array{x: float, width: float}>, blocks: list<array{x: float, width: float, colour: int, letter: string}>}>                                                                                               $hands
+     * @param list<array{x: float, label: string, isDay: bool}> $marks
+     * @param list<array{x: float, width: float}>               $closed
+     * @param list<array{
+     *     plan: PlannedPart, y: float,
+     *     windows: list<array{kind: string, x: float, until: float}>,
+     *     blocks: list<array{step: PlannedStep, time: StepTime, x: float, width: float, label: bool, pinned: bool}>,
+     *     dueX: float|null, readyX: float|null,
+     * }> $lanes
+     * @param list<array{
+     *     name: string, y: float,
+     *     off: list<array{x: float, width: float}>,
+     *     blocks: list<array{x: float, width: float, colour: int, letter: string}>,
+     * }> $hands
      */
     private function __construct(
         public string $span,
@@ -131,7 +140,12 @@ final readonly class RunSheetDrawing
     /**
      * @param \Closure(float): float $x
      *
-     * @return array{plan: PlannedPart, y: float, windows: list<array{kind: string, x: float, until: float}>, blocks: list<array{step: PlannedStep, time: StepTime, x: float, width: float, label: bool, pinned: bool}>, dueX: float|null, readyX: float|null}
+     * @return array{
+     *     plan: PlannedPart, y: float,
+     *     windows: list<array{kind: string, x: float, until: float}>,
+     *     blocks: list<array{step: PlannedStep, time: StepTime, x: float, width: float, label: bool, pinned: bool}>,
+     *     dueX: float|null, readyX: float|null,
+     * }
      */
     private static function lane(PlannedPart $plan, ShopFloor $floor, float $y, float $from, float $until, \Closure $x): array
     {
@@ -204,7 +218,11 @@ final readonly class RunSheetDrawing
      * @param array<int, PlannedPart> $plans
      * @param \Closure(float): float  $x
      *
-     * @return list<array{name: string, y: float, off: list<array{x: float, width: float}>, blocks: list<array{x: float, width: float, colour: int, letter: string}>}>
+     * @return list<array{
+     *     name: string, y: float,
+     *     off: list<array{x: float, width: float}>,
+     *     blocks: list<array{x: float, width: float, colour: int, letter: string}>,
+     * }>
      */
     private static function hands(array $plans, ShopFloor $floor, float $y, float $from, float $until, \Closure $x): array
     {

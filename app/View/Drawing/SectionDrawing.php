@@ -29,8 +29,13 @@ final readonly class SectionDrawing
     private const MOST_ZONES = 5;
 
     /**
-     * @param list<array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float}> $columns
-     * @param list<array{y: float, label: string}>                                                                                                                                                                                                                                                                  $ticks
+     * @param list<array{
+     *     state: ZoneState, x: float, width: float, weave: string,
+     *     base: array{y: float, height: float},
+     *     layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null,
+     *     planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float,
+     * }> $columns
+     * @param list<array{y: float, label: string}> $ticks
      */
     private function __construct(
         public ?PlannedStep $after,
@@ -164,7 +169,12 @@ final readonly class SectionDrawing
      * @param array{index: int, state: ZoneState, layers: list<array{z: float, a: float, plane: float, key: string, isDone: bool}>} $zone
      * @param \Closure(float): float                                                                                                $y
      *
-     * @return array{state: ZoneState, x: float, width: float, weave: string, base: array{y: float, height: float}, layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null, planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float}
+     * @return array{
+     *     state: ZoneState, x: float, width: float, weave: string,
+     *     base: array{y: float, height: float},
+     *     layers: list<array{path: string, key: string, isDone: bool, index: int}>, bareY: float|null,
+     *     planeY: float|null, leftUm: float|null, pillY: float|null, riskClass: string, coverUm: float,
+     * }
      */
     private static function column(array $zone, float $x, float $width, Weave $weave, \Closure $y, ?ZoneState $flat, float $target): array
     {

@@ -22,9 +22,12 @@ final readonly class WindowStrip
     private const LANE = 33.0;
 
     /**
-     * @param list<array{x: float, label: string}>                                                                                                                       $hours
-     * @param list<array{x: float, width: float}>                                                                                                                        $closed
-     * @param list<array{part: PlannedPart, y: float, tagX: float, shapes: list<array{kind: string, x: float, until: float, tip: float, label: string}>, words: string}> $lanes
+     * @param list<array{x: float, label: string}> $hours
+     * @param list<array{x: float, width: float}>  $closed
+     * @param list<array{
+     *     part: PlannedPart, y: float, tagX: float,
+     *     shapes: list<array{kind: string, x: float, until: float, tip: float, label: string}>, words: string,
+     * }> $lanes
      */
     private function __construct(
         public float $height,

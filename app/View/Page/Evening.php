@@ -17,7 +17,12 @@ final readonly class Evening
     /** Others that move by less are not spoken of, minutes. */
     private const OTHERS_MIN = 15.0;
 
-    /** @var list<array{planned: PlannedPart, step: string, what: string, ways: list<array{code: string, words: string, price: string, isPlanned: bool}>, warms: bool}> */
+    /**
+     * @var list<array{
+     *     planned: PlannedPart, step: string, what: string,
+     *     ways: list<array{code: string, words: string, price: string, isPlanned: bool}>, warms: bool,
+     * }>
+     */
     public array $cases;
 
     /**
@@ -32,7 +37,10 @@ final readonly class Evening
     /**
      * @param array{part: int, step: string, opens: float, closes: float, ways: list<WindowOption>} $case
      *
-     * @return array{planned: PlannedPart, step: string, what: string, ways: list<array{code: string, words: string, price: string, isPlanned: bool}>, warms: bool}
+     * @return array{
+     *     planned: PlannedPart, step: string, what: string,
+     *     ways: list<array{code: string, words: string, price: string, isPlanned: bool}>, warms: bool,
+     * }
      */
     private function words(array $case, PlannedPart $planned): array
     {

@@ -15,7 +15,13 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Geometry\Zone;
 use OakGloss\Plan\PlannedStep;
 
-/** A flatting of a part as the sand room shows it: its ladder, what each paper takes, and how else it may be driven. */
+/**
+ * A flatting of a part as the sand room shows it: its ladder, what each paper takes, and how else it may be driven.
+ *
+ * @phpstan-type FlattingWay array{
+ *     driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, isCurrent: bool,
+ * }
+ */
 final readonly class Flatting
 {
     public Ladder $ladder;
@@ -30,10 +36,10 @@ final readonly class Flatting
     public bool $isNow;
 
     /**
-     * @param list<array{grit: int, pieces: int, has: int}>                                                                        $papers  in the order of the ladder
-     * @param list<array{driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, isCurrent: bool}> $ways
-     * @param array<string, int>                                                                                                   $changes how often each was done
-     * @param list<int>                                                                                                            $buy     papers that the shelf lacks
+     * @param list<array{grit: int, pieces: int, has: int}> $papers  in the order of the ladder
+     * @param list<FlattingWay>                             $ways
+     * @param array<string, int>                            $changes how often each was done
+     * @param list<int>                                     $buy     papers that the shelf lacks
      */
     public function __construct(
         private PlannedPart $planned,

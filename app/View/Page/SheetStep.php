@@ -41,7 +41,10 @@ final class SheetStep
      *
      * @param array<int, PlannedPart> $plans
      *
-     * @return array{part: PlannedPart, step: string, planned: PlannedStep|null, time: StepTime, isDecided: bool, climates: array<string, float>}|null
+     * @return array{
+     *     part: PlannedPart, step: string, planned: PlannedStep|null, time: StepTime, isDecided: bool,
+     *     climates: array<string, float>,
+     * }|null
      */
     public static function chosen(string $pressed, array $plans, float $nowMin): ?array
     {

@@ -133,7 +133,11 @@ final readonly class WeighPage
         ];
     }
 
-    /** @return list<array{name: string, in: float, mark: float, percent: float, isNext: bool, isIn: bool}> jars that this batch takes from */
+    /**
+     * @return list<array{
+     *     name: string, in: float, mark: float, percent: float, isNext: bool, isIn: bool,
+     * }> jars that this batch takes from
+     */
     public function jars(): array
     {
         [$batch, $pour, $toAdd] = [$this->cup->batch, $this->cup->pour, $this->cup->toAdd()];
