@@ -12,6 +12,7 @@ use App\Planning\ShopFloor;
 use App\Time\ShopTime;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Schedule\Way;
 
 /** Before the shop closes: windows that would open and close while nobody is there, and what can be done about each. */
@@ -103,7 +104,7 @@ final class ClosingTime
                     'ways' => $this->options->of($planned, $floor, $closes, $step, $below, $opens),
                 ];
             }
-            $below = $step->step->layer === null && $step->step->key !== 'lay' ? $below : [$step, $time];
+            $below = $step->step->layer === null && $step->step->role !== Role::Lay ? $below : [$step, $time];
         }
 
         return null;

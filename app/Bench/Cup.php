@@ -79,7 +79,7 @@ final readonly class Cup
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
-        $isBase = in_array($this->step->step->name, ['base', 'tack'], true);
+        $isBase = $this->step->step->role->holdsCloth();
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [

@@ -28,13 +28,17 @@ final class Recorder
     {
         $at = $atMin ?? $floor->nowMin;
 
-        return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at): PartFact {
+        $ref = $this->planner->ref($part, $step, $floor);
+
+        return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at, $ref): PartFact {
             $fact = PartFact::query()->create([
                 'part_id' => $part->id,
                 'token' => $this->token(),
                 'user_id' => $user->id,
                 'kind' => $content::KIND,
                 'step' => $step,
+                'role' => $ref?->role,
+                'nth' => $ref?->nth,
                 'happened_at' => $floor->time->local($at)->utc(),
                 'recorded_at' => $floor->time->local($floor->nowMin)->utc(),
                 'air_c' => round($floor->air->at($at), 1),

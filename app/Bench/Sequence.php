@@ -12,6 +12,7 @@ use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\Ready;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 
@@ -99,7 +100,7 @@ final class Sequence
         $under = $planned->plan->lastCoat();
         if ($kind !== Done::class
             || $lay?->step->kind !== StepKind::Lay
-            || $planned->plan->next()?->step->name !== 'key_base'
+            || $planned->plan->next()?->step->role !== Role::KeyBase
             || $under?->doneAtMin === null) {
             return false;
         }

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Planning\PlannedPart;
 use OakGloss\Fact\Situation;
 use OakGloss\Geometry\Zone;
-use OakGloss\Method\Jar;
+use OakGloss\Method\Slot;
 use OakGloss\Plan\PlannedStep;
 
 /** A step of a planned part, at the moment at which something is recorded of it. */
@@ -54,7 +54,7 @@ final readonly class StepSituation implements Situation
 
     public function resinId(): int
     {
-        return $this->of?->step->layer?->jar === Jar::Base ? $this->planned->part->base_resin_id : $this->planned->part->clear_resin_id;
+        return $this->planned->part->resin($this->of->step->layer->slot ?? Slot::Skin)->id;
     }
 
     public function hasZone(string $name): bool

@@ -155,6 +155,8 @@ final class CoreCases
                             'user_id',
                             'kind',
                             'step',
+                            'role',
+                            'nth',
                             'happened_at',
                             'recorded_at',
                             'air_c',

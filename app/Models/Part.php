@@ -19,6 +19,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Slot;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
@@ -32,6 +33,7 @@ use OakGloss\Optics\Finish;
  * @property int                                                     $id
  * @property int                                                     $shop_id
  * @property string                                                  $letter
+ * @property string                                                  $method        code of its way of working
  * @property int                                                     $colour        1 to 8
  * @property string                                                  $name
  * @property Substrate                                               $substrate
@@ -57,7 +59,7 @@ use OakGloss\Optics\Finish;
  * @property string                                                  $priority      low, normal or high
  * @property int                                                     $finish_coats
  * @property Resin                                                   $baseResin
- * @property Resin                                                   $clearResin
+ * @property Resin                                                   $skinResin
  * @property Cloth                                                   $cloth
  * @property int|null                                                $clear_id
  * @property Clear|null                                              $clear
@@ -80,7 +82,7 @@ final class Part extends Model
     use HasFactory;
 
     /** What a plan needs of a part besides its row. */
-    public const PLAN_NEEDS = ['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler', 'facts'];
+    public const PLAN_NEEDS = ['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler', 'facts'];
 
     protected $guarded = ['id'];
 
@@ -88,6 +90,7 @@ final class Part extends Model
     public int $inPlaceOf = 0;
 
     protected $attributes = [
+        'method' => 'brush_on',
         'priority' => 'normal',
         'stripes' => 0,
         'second_passes' => 0,
@@ -132,9 +135,15 @@ final class Part extends Model
     }
 
     /** @return BelongsTo<Resin, $this> */
-    public function clearResin(): BelongsTo
+    public function skinResin(): BelongsTo
     {
         return $this->belongsTo(Resin::class, 'clear_resin_id');
+    }
+
+    /** The sheet that a coat is mixed by. */
+    public function resin(Slot $slot): Resin
+    {
+        return $slot === Slot::Base ? $this->baseResin : $this->skinResin;
     }
 
     /** @return BelongsTo<Cloth, $this> */

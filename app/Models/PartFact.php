@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Targets;
+use OakGloss\Method\Role;
+use OakGloss\Method\StepRef;
 
 /**
  * Something that was recorded. Append-only: a mistake is struck out by another fact.
@@ -24,6 +26,8 @@ use OakGloss\Fact\Targets;
  * @property float|null                      $air_c
  * @property array<string, string|int|float> $data
  * @property string                          $token
+ * @property Role|null                       $role        what the step was; null of facts that were recorded before steps had roles
+ * @property int|null                        $nth         and the how manieth of its role
  * @property User                            $user
  */
 final class PartFact extends Model
@@ -36,13 +40,25 @@ final class PartFact extends Model
 
     protected function casts(): array
     {
-        return ['happened_at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'air_c' => 'float', 'data' => 'array'];
+        return [
+            'happened_at' => 'immutable_datetime',
+            'recorded_at' => 'immutable_datetime',
+            'air_c' => 'float',
+            'data' => 'array',
+            'role' => Role::class,
+            'nth' => 'integer',
+        ];
     }
 
     /** @throws \UnexpectedValueException If the row is of no kind, or not whole. */
     public function content(): Content
     {
         return Kinds::named($this->kind)::read($this->data);
+    }
+
+    public function ref(): ?StepRef
+    {
+        return $this->role === null ? null : new StepRef($this->role, $this->nth ?? 1);
     }
 
     /** The fact that this one is about. */

@@ -101,6 +101,7 @@ final class FromPart
             ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']),
             $row->air_c,
             $row->data,
+            $row->ref(),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Resin;
 use OakGloss\Material\Blend;
+use OakGloss\Method\Slot;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\HardenerChoice;
 
@@ -26,7 +27,7 @@ final class Hardeners
      */
     public function of(PlannedPart $planned, PlannedStep $coat): array
     {
-        $own = $coat->step->layer?->jar->value === 'base' ? $planned->part->baseResin : $planned->part->clearResin;
+        $own = $planned->part->resin($coat->step->layer->slot ?? Slot::Skin);
         $rows = $own->system === null
             ? collect([$own])
             : Resin::query()->where(

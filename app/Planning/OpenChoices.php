@@ -12,12 +12,13 @@ use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\FinishPlan;
-use OakGloss\Plan\ResinFlatting;
 use OakGloss\Plan\Runs;
 use OakGloss\Quantity\Temperature;
 
@@ -47,7 +48,7 @@ final class OpenChoices
                 foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
                     $trial = $isCurrent ? $now : $this->trial($now, $choices);
                     // A second pass that the film asks for nowhere is no choice.
-                    if ($field !== 'second_passes' || $isCurrent || $value === 0 || $trial->plan->step('pass-1') !== null) {
+                    if ($field !== 'second_passes' || $isCurrent || $value === 0 || $trial->plan->first(Role::Spot) !== null) {
                         $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial, $isCurrent ? $anew : null);
                     }
                 }
@@ -73,26 +74,9 @@ final class OpenChoices
      */
     public function open(FinishPlan $plan): array
     {
-        $isOpen = fn (string ...$steps): bool => array_filter(
-            $steps,
-            fn (string $key): bool => $plan->step($key)?->isDone() === true,
-        ) === [];
+        $open = array_map(fn (Choice $c): string => $c->value, $plan->openChoices());
 
-        return array_values(array_filter(ChoiceFields::ALL, fn (string $field): bool => match ($field) {
-            'wet_out' => $isOpen('wet-out'),
-            'after_wet_out' => $isOpen('second', 'nibs', 'build-1'),
-            'top', 'finish_coats', 'print_through' => $isOpen('wet-flat', 'post-cure'),
-            'turned', 'tilted' => $isOpen('wet-flat'),
-            'filler_id' => $isOpen('filler', 'clear', 'varnish-1', 'polish'),
-            // Resin that is flatted for polish has no tooth for a clear.
-            'clear_id', 'stripes' => $isOpen(
-                'clear',
-                'varnish-1',
-                'mask-line-1',
-                'polish',
-            ) && ($plan->brief->choices->top === Top::Clear || $isOpen('wet-flat')),
-            default => ResinFlatting::isAhead($plan->log),
-        }));
+        return array_values(array_intersect(ChoiceFields::ALL, $open));
     }
 
     /** The same part placed anew, where that alone would bring something: no choice may claim it. */
@@ -178,7 +162,7 @@ final class OpenChoices
         foreach (Runs::feet($plan->brief->coatedZones()) as $zone) {
             $holds = RunRisk::of(
                 $zone->face,
-                $plan->materials->clearResin->rheology,
+                $plan->materials->skinResin->rheology,
                 new Coat($plan->shop->weights->buildGM2, Temperature::fromCelsius($plan->shop->workingAirC)),
             )->holdsGM2;
             $least = $holds === null ? $least : min($least ?? INF, $holds);

@@ -10,7 +10,7 @@ use App\Shelf\FromShelf;
 use App\Shelf\ShelfPapers;
 use OakGloss\Fact\FactLog;
 use OakGloss\Material\Resin as CoreResin;
-use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Methods;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -53,7 +53,7 @@ final class PartSteps
             $materials,
             $floor->workshop,
             $log,
-            fn (): FinishPlan => FinishPlan::of($brief, $materials, new BrushOnSkin(), $floor->workshop, $log),
+            fn (): FinishPlan => FinishPlan::of($brief, $materials, Methods::named($part->method), $floor->workshop, $log),
         );
 
         return new StepsAhead($plan, $floor->air, $floor->nowMin);
@@ -63,7 +63,7 @@ final class PartSteps
     {
         return new Materials(
             $this->resin($part->baseResin),
-            $this->resin($part->clearResin),
+            $this->resin($part->skinResin),
             FromShelf::cloth($part->cloth),
             $part->clear === null ? null : FromShelf::clear($part->clear),
             ShelfPapers::all($this->papersBy($part->shop_id)),

@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\Resin;
 use App\Shelf\FromShelf;
 use OakGloss\Finding\Finding;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
@@ -121,7 +122,7 @@ final readonly class PlannedPart
         if ($finding->code !== 'lay.outside') {
             return $finding;
         }
-        $hands = ($this->plan->step('lay')->handsMin ?? 0.0) + ($this->plan->step('base')->handsMin ?? 0.0);
+        $hands = ($this->plan->first(Role::Lay)->handsMin ?? 0.0) + ($this->plan->first(Role::Base)->handsMin ?? 0.0);
         $air = Temperature::fromCelsius($this->plan->shop->workingAirC);
         $slower = [];
         foreach (Resin::query()->where('shop_id', $this->floor->shop->id)->current()->orderBy('name')->get() as $row) {

@@ -9,6 +9,7 @@ use App\Models\Shop;
 use App\Time\ShopTime;
 use Closure;
 use OakGloss\Fact\FactLog;
+use OakGloss\Method\StepRef;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Schedule\CurrentPlan;
@@ -174,6 +175,15 @@ final class Planner
             ),
             $floor,
         );
+    }
+
+    /** What a step of the plan is; of one that the plan has no more, what it was when something was last recorded of it. */
+    public function ref(Part $part, string $step, ShopFloor $floor): ?StepRef
+    {
+        $chain = $this->chains->of($part, $floor);
+        $facts = $chain->plan->log->ofStep($step);
+
+        return $chain->plan->step($step)?->step->ref() ?? ($facts === [] ? null : $facts[count($facts) - 1]->ref);
     }
 
     /** Something was written: what was reckoned from it before holds no more. */

@@ -12,6 +12,7 @@ use OakGloss\Fact\Draft;
 use OakGloss\Fact\Kind\AirChanged;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClimateLimit;
 use OakGloss\Plan\CupNotices;
@@ -180,7 +181,7 @@ final class WindowFitting
     {
         [$coat] = self::pair($planned) ?? throw new \LogicException('asked only of parts that are able');
         $weight = min(150.0, 1.25 * $planned->plan->shop->weights->buildGM2);
-        if ($coat->step->name !== 'build') {
+        if ($coat->step->role !== Role::Build) {
             return null;
         }
         $trial = $this->trials->trial(

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace OakGloss\Fact;
 
 use OakGloss\Climate\ClimateChange;
+use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kind\Weighed;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 
 /** What stands of everything that was recorded: struck-out facts and the strikes are gone. In the order of time. */
@@ -73,6 +75,48 @@ final readonly class FactLog
     public function of(string $step, string ...$kinds): array
     {
         return self::only($this->ofStep[$step] ?? [], ...$kinds);
+    }
+
+    /**
+     * Facts of every step of a role, of some kinds.
+     *
+     * @template K of Content
+     *
+     * @param class-string<K> ...$kinds
+     *
+     * @return list<Fact<K>>
+     */
+    public function ofRole(Role $role, string ...$kinds): array
+    {
+        return array_values(array_filter($this->all(...$kinds), fn (Fact $f): bool => $f->ref?->role === $role));
+    }
+
+    /** The highest coat of a role that lies on the part; 0 if none does. */
+    public function laid(Role $role): int
+    {
+        return max([0, ...array_map(fn (Fact $f): int => $f->ref->nth ?? 0, $this->ofRole($role, CoatOn::class))]);
+    }
+
+    /**
+     * The last fact of a role between a coat and the next one.
+     *
+     * @template K of Content
+     *
+     * @param Fact<Content>   $coat
+     * @param class-string<K> ...$kinds
+     *
+     * @return Fact<K>|null
+     */
+    public function lastOver(Fact $coat, Role $role, string ...$kinds): ?Fact
+    {
+        $later = array_filter($this->all(CoatOn::class), fn (Fact $f): bool => $coat->isBefore($f));
+        $next = $later === [] ? null : reset($later);
+        $found = array_values(array_filter(
+            $this->ofRole($role, ...$kinds),
+            fn (Fact $f): bool => $coat->isBefore($f) && ($next === null || $f->isBefore($next)),
+        ));
+
+        return $found === [] ? null : $found[count($found) - 1];
     }
 
     /** @return list<Fact<Content>> all that was recorded of a step */

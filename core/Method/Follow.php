@@ -55,4 +55,10 @@ final readonly class Follow
     {
         return new self(FollowKind::Sandable, coat: $coat);
     }
+
+    /** @param \Closure(string): string $rename of the coat's key */
+    public function renamed(\Closure $rename): self
+    {
+        return $this->coat === null ? $this : new self($this->kind, $this->leastMin, $this->mostMin, $rename($this->coat));
+    }
 }

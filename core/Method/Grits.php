@@ -9,6 +9,12 @@ use OakGloss\Abrasion\SandingMethod;
 /** The scratch that a sanding step starts with and the one that the next layer needs. */
 final readonly class Grits
 {
+    /** One paper, dry on a block. */
+    public static function key(int $paper): self
+    {
+        return new self($paper, $paper, SandingMethod::DryBlock);
+    }
+
     /**
      * @param bool  $inClear cuts the lacquer, not the resin over the weave
      * @param float $peelUm  texture that the first paper finds in it

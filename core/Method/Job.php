@@ -9,7 +9,6 @@ use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Temperature;
-use OakGloss\Safety\Caution;
 
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job
@@ -52,13 +51,50 @@ final readonly class Job
     /** All of the part wiped; with masking or the like it takes some minutes more. */
     public function wipe(string $key, string $name = 'wipe', float $moreMin = 0.0): Step
     {
-        $hands = $this->pace->wiping($this->areaM2) + $moreMin;
-
-        return new Step($key, $name, StepKind::Wipe, Follow::freely(), $hands, [Caution::SolventRags]);
+        return Step::of(Role::Wipe, $key)->named($name)->taking($this->pace->wiping($this->areaM2) + $moreMin);
     }
 
-    /** What a build coat weighs, g/m². */
-    public function buildGM2(): float
+    /** A share of the part keyed with one paper, dry; in the key before a skin it is all of it. */
+    public function keyed(Role $role, int $paper, float $share = 1.0, ?string $key = null): Step
+    {
+        return Step::of($role, $key)->sandedWith(Grits::key($paper))->taking($share * $this->pace->keying($this->areaM2));
+    }
+
+    /**
+     * A coat that is mixed and brushed.
+     *
+     * @param list<string>|null $only zones that it goes on alone; null for all
+     */
+    public function coat(Role $role, ?string $key = null, ?array $only = null): Step
+    {
+        $area = $only === null ? $this->areaM2 : $this->passAreaM2;
+
+        return Step::of($role, $key)->laying($this->weightOf($role), $only)->taking($this->pace->coating($area));
+    }
+
+    /** @return list<Step> a coat, and the turn at half of its flow where each is turned over */
+    public function andTurn(Step $coat): array
+    {
+        $turn = Step::of(Role::Turn)->turning($coat->key)
+            ->after(Follow::minutes(max(1.0, $this->turnMin - 5.0), $this->turnMin + 5.0))->taking(3.0);
+
+        return $this->choices->turned ? [$coat, $turn] : [$coat];
+    }
+
+    /** What a coat of a role weighs, g/m². */
+    public function weightOf(Role $coat): float
+    {
+        return match ($coat) {
+            Role::Seal => $this->weights->sealGM2,
+            Role::Base => $this->weights->baseGM2,
+            Role::Tack => $this->weights->tackGM2,
+            Role::WetOut => $this->weights->wetOutShare * $this->clothGM2,
+            Role::Finish => $this->weights->finishGM2,
+            default => $this->buildGM2(),
+        };
+    }
+
+    private function buildGM2(): float
     {
         return $this->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->weights->buildGM2 : $this->choices->buildGM2;
     }

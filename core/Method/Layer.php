@@ -13,7 +13,15 @@ final readonly class Layer
      * @param bool              $builds  lies over the weave
      * @param list<string>|null $only    zones that it goes on alone; null for all
      */
-    public function __construct(public Jar $jar, public float $gM2, public bool $onCloth, public bool $builds, public ?array $only = null)
+    public function __construct(public Slot $slot, public float $gM2, public bool $onCloth, public bool $builds, public ?array $only = null)
     {
+    }
+
+    /** @param list<string>|null $only */
+    public static function of(Role $role, float $gM2, ?array $only = null): self
+    {
+        $slot = $role->slot() ?? throw new \LogicException("{$role->value} is no coat");
+
+        return new self($slot, $gM2, $role->isOnCloth(), $role->isOverWeave(), $only);
     }
 }

@@ -4,9 +4,35 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
-/** A way of cladding a part. */
+use OakGloss\Finding\Finding;
+
+/**
+ * A way of working: what it starts from, what it needs from the shelf, what it leaves to choose, what it won't do, and
+ * its steps. One class each, listed in Methods.
+ */
 interface Method
 {
-    /** @return non-empty-list<Step> in the order of the work */
+    /** By which a part names it, and its words are found. */
+    public static function code(): string;
+
+    public function startsFrom(): Start;
+
+    /** @return list<Slot> without which nothing can be planned */
+    public function needs(): array;
+
+    /** @return list<Slot> that a part may have besides */
+    public function mayHave(): array;
+
+    /**
+     * What it leaves to choose, and the steps that settle each: once one of them is done or begun, the choice is made.
+     *
+     * @return list<array{Choice, list<Role>}>
+     */
+    public function choices(): array;
+
+    /** @return list<Finding> what it won't do, why, and what would */
+    public function refusals(Job $job): array;
+
+    /** @return list<Step> in the order of the work */
     public function steps(Job $job): array;
 }

@@ -6,31 +6,154 @@ namespace OakGloss\Method;
 
 use OakGloss\Safety\Caution;
 
-/** One step of a method. */
+/**
+ * One step of a method. Told in the trade's order: `Step::of(Role::Base)->after(…)->laying(100.0)->taking(8.0)`. What is
+ * not said follows from the role.
+ */
 final readonly class Step
 {
+    public StepKind $kind;
+
+    /** By which its place on the clock is kept: the key that it had first. */
     public string $id;
 
     /**
      * @param string             $key      stable within a job, such as `build-3`
      * @param string             $name     code of its words, such as `build`
-     * @param array<string, int> $args     for its words, such as n of
+     * @param int                $nth      of its role in the method, from 1
      * @param float              $handsMin hands-on without sanding, which the ladder adds
      * @param list<Caution>      $cautions
-     * @param string|null        $id       by which its place on the clock is kept; the key, unless that was renamed
+     * @param array<string, int> $args     for its words, such as n of
+     * @param string|null        $about    key of the coat that it turns
+     * @param string|null        $wasKey   before it was renamed
      */
-    public function __construct(
+    private function __construct(
+        public Role $role,
         public string $key,
         public string $name,
-        public StepKind $kind,
+        public int $nth,
         public Follow $follow,
         public float $handsMin,
-        public array $cautions = [],
+        public array $cautions,
         public array $args = [],
         public ?Layer $layer = null,
         public ?Grits $grits = null,
-        ?string $id = null,
+        public ?string $about = null,
+        private ?string $wasKey = null,
     ) {
-        $this->id = $id ?? $key;
+        $this->kind = $role->kind();
+        $this->id = $wasKey ?? $key;
+    }
+
+    /** @param string|null $key where the role alone would not tell it from another */
+    public static function of(Role $role, ?string $key = null): self
+    {
+        $key ??= str_replace('_', '-', $role->value);
+
+        return new self($role, $key, $role->value, 1, Follow::freely(), 0.0, $role->cautions());
+    }
+
+    /** Other words than its role's. */
+    public function named(string $name): self
+    {
+        return $this->but(name: $name);
+    }
+
+    /** The n-th of its role; its key ends on it, and so do its words where `of` is given. */
+    public function nth(int $n, ?int $of = null, bool $isSaid = true): self
+    {
+        $args = ['n' => $n] + ($of === null ? [] : ['of' => $of]);
+
+        return $this->but(key: "{$this->key}-{$n}", nth: $n, args: $isSaid ? $args : $this->args);
+    }
+
+    public function after(Follow $follow): self
+    {
+        return $this->but(follow: $follow);
+    }
+
+    public function taking(float $handsMin): self
+    {
+        return $this->but(handsMin: $handsMin);
+    }
+
+    public function minding(Caution ...$more): self
+    {
+        return $this->but(cautions: [...$this->cautions, ...array_values($more)]);
+    }
+
+    /** @param list<string>|null $only zones that the coat goes on alone; null for all */
+    public function laying(float $gM2, ?array $only = null): self
+    {
+        return $this->but(layer: Layer::of($this->role, $gM2, $only));
+    }
+
+    public function sandedWith(Grits $grits): self
+    {
+        return $this->but(grits: $grits);
+    }
+
+    /** @param array<string, int> $args */
+    public function saying(array $args): self
+    {
+        return $this->but(args: $args);
+    }
+
+    public function turning(string $coat): self
+    {
+        return $this->but(about: $coat, key: "{$this->key}-{$coat}");
+    }
+
+    /**
+     * The same under other names.
+     *
+     * @param \Closure(string): string $rename
+     */
+    public function renamed(\Closure $rename): self
+    {
+        return $this->but(
+            key: $rename($this->key),
+            about: $this->about === null ? null : $rename($this->about),
+            follow: $this->follow->renamed($rename),
+            wasKey: $this->id,
+        );
+    }
+
+    public function ref(): StepRef
+    {
+        return new StepRef($this->role, $this->nth);
+    }
+
+    /**
+     * @param list<Caution>|null      $cautions
+     * @param array<string, int>|null $args
+     */
+    private function but(
+        ?string $key = null,
+        ?string $name = null,
+        ?int $nth = null,
+        ?Follow $follow = null,
+        ?float $handsMin = null,
+        ?array $cautions = null,
+        ?array $args = null,
+        ?Layer $layer = null,
+        ?Grits $grits = null,
+        ?string $about = null,
+        ?string $wasKey = null,
+    ): self {
+        return new self(
+            $this->role,
+            $key ?? $this->key,
+            $name ?? $this->name,
+            $nth ?? $this->nth,
+            $follow ?? $this->follow,
+            $handsMin ?? $this->handsMin,
+            $cautions ?? $this->cautions,
+            $args ?? $this->args,
+            $layer ?? $this->layer,
+            $grits ?? $this->grits,
+            $about ?? $this->about,
+            $wasKey ?? $this->wasKey,
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Role;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
@@ -35,8 +36,8 @@ final readonly class Approaches
     public static function of(FinishPlan $plan): array
     {
         $air = Temperature::fromCelsius($plan->shop->workingAirC);
-        $resin = $plan->materials->clearResin;
-        $flat = $plan->step('flat')?->ladder;
+        $resin = $plan->materials->skinResin;
+        $flat = $plan->first(Role::ResinFlat)?->ladder;
         if ($flat === null) {
             return [];
         }
@@ -71,9 +72,9 @@ final readonly class Approaches
         $wetOut = new Coat($plan->shop->weights->wetOutShare * $plan->materials->cloth->weave->arealGM2, $air);
         $skins = [];
         foreach ($plan->brief->coatedZones() as $i => $zone) {
-            $skins[$i] = SkinSection::wetOut($plan->materials->cloth->weave, $zone->face, $plan->materials->clearResin->rheology, $wetOut);
+            $skins[$i] = SkinSection::wetOut($plan->materials->cloth->weave, $zone->face, $plan->materials->skinResin->rheology, $wetOut);
         }
-        $states = $plan->step('flat')->zones ?? [];
+        $states = $plan->first(Role::ResinFlat)->zones ?? [];
         $best = ['coats' => BrushOnSkin::LEAST_BUILD_COATS, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
         for ($n = 1; $n <= self::MOST_COATS; $n++) {
             [$risk, $worst] = [0.0, ''];
@@ -99,7 +100,7 @@ final readonly class Approaches
     /** @return array{float, string|null} radius of the thickest bead, and where it lets go */
     private static function bead(FinishPlan $plan, float $gM2, Temperature $air): array
     {
-        $worst = Runs::worst($plan->brief->coatedZones(), $plan->materials->clearResin->rheology, new Coat($gM2, $air));
+        $worst = Runs::worst($plan->brief->coatedZones(), $plan->materials->skinResin->rheology, new Coat($gM2, $air));
 
         return [$worst->beadMm ?? 0.0, $worst?->runs() === true ? $worst->foot : null];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Sanded;
@@ -18,6 +19,8 @@ use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\PostCure;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Role;
+use OakGloss\Method\Step;
 use OakGloss\Method\Top;
 use OakGloss\Quantity\Temperature;
 
@@ -46,7 +49,7 @@ final class BuildUp
     /** @return array{coats: int, steps: list<PlannedStep>, now: list<ZoneState>} */
     public function best(): array
     {
-        $laid = self::laid($this->log, 'build');
+        $laid = $this->log->laid(Role::Build);
         $least = max(ResinFlatting::isAhead($this->log) ? BrushOnSkin::LEAST_BUILD_COATS : 1, $laid);
         $coats = max($this->choices->buildCoats ?? $least, $least);
         $steps = $this->walk($coats);
@@ -69,7 +72,7 @@ final class BuildUp
     private function walk(int $coats, ?PostCure $postCure = null): array
     {
         $laid = self::passedZones($this->log);
-        $steps = $this->forecast->walk($this->method->steps($this->job($coats, $laid, $postCure)));
+        $steps = $this->forecast->walk($this->steps($this->job($coats, $laid, $postCure)));
         if ($this->choices->secondPasses === 0) {
             return $steps;
         }
@@ -78,7 +81,13 @@ final class BuildUp
         // Where every zone is thin it is one more coat for all that is wanted.
         return $weak === $laid || count($weak) >= count($this->brief->coatedZones())
             ? $steps
-            : $this->forecast->walk($this->method->steps($this->job($coats, $weak, $postCure)));
+            : $this->forecast->walk($this->steps($this->job($coats, $weak, $postCure)));
+    }
+
+    /** @return list<Step> */
+    private function steps(Job $job): array
+    {
+        return LyingCoats::among($this->method->steps($job), $job, $this->log);
     }
 
     /**
@@ -123,7 +132,7 @@ final class BuildUp
         if ($this->choices->printThrough !== PrintThrough::PostCure) {
             return null;
         }
-        $resin = $this->materials->clearResin;
+        $resin = $this->materials->skinResin;
         $warm = ClimateLimit::postCureC($this->brief->substrate);
         $rate = $resin->kinetics->activation->rate(Temperature::fromCelsius($warm), $resin->kinetics->reference);
         $ramp = 60.0 * max(0.0, $warm - $this->shop->workingAirC) / PostCure::RAMP_C_H;
@@ -160,23 +169,22 @@ final class BuildUp
             $this->tackCoats(),
             $passZones,
             array_sum(array_map(fn (Zone $z): float => in_array($z->name, $passZones, true) ? $z->areaM2 : 0.0, $brief->coatedZones())),
-            RunRisk::halfFlowMin($this->materials->clearResin->rheology, $air),
+            RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
             $postCure,
-            $this->filler?->clear->chemistry()->over($this->materials->clearResin->chemistry) ?? Bond::Key,
+            $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
         );
     }
 
     /** Begun ones stay; one more where the newest base or tack coat no longer holds cloth. */
     private function tackCoats(): int
     {
-        $begun = 0;
-        for ($n = 1; $this->log->of(
-            "key-base-{$n}",
-            Sanded::class,
-            Skipped::class,
-        ) !== [] || $this->log->last("tack-{$n}", CoatOn::class) !== null; $n++) {
-            $begun = $n;
-        }
+        $begun = max([
+            $this->log->laid(Role::Tack),
+            ...array_map(
+                fn (Fact $f): int => $f->ref->nth ?? 0,
+                $this->log->ofRole(Role::KeyBase, Sanded::class, Skipped::class),
+            ),
+        ]);
 
         return $begun + ($this->missedLay ? 1 : 0);
     }
@@ -184,30 +192,20 @@ final class BuildUp
     /** The brief's choices, as far as what was done leaves them open. */
     private static function boundByFacts(Choices $choices, FactLog $log): Choices
     {
-        $choices = $choices->but(secondPasses: max($choices->secondPasses, self::laid($log, 'pass')));
-        if ($log->last('second', CoatOn::class) !== null) {
+        $choices = $choices->but(secondPasses: max($choices->secondPasses, $log->laid(Role::Spot)));
+        if ($log->laid(Role::Insurance) > 0) {
             return $choices->but(afterWetOut: AfterWetOut::SecondAtTack);
         }
 
         return $choices;
     }
 
-    private static function laid(FactLog $log, string $coat): int
-    {
-        $laid = 0;
-        for ($n = 1; $n <= FinishPlan::MOST_BUILD_COATS; $n++) {
-            $laid = $log->last("{$coat}-{$n}", CoatOn::class) === null ? $laid : $n;
-        }
-
-        return $laid;
-    }
-
     /** @return list<string> zones that second passes went over */
     private static function passedZones(FactLog $log): array
     {
         $zones = [];
-        for ($n = 1; $n <= 3; $n++) {
-            $zones = [...$zones, ...($log->last("pass-{$n}", CoatOn::class)?->content->only ?? [])];
+        foreach ($log->ofRole(Role::Spot, CoatOn::class) as $fact) {
+            $zones = [...$zones, ...($fact->content->only ?? [])];
         }
 
         return array_values(array_unique($zones));

@@ -10,7 +10,7 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Clear\ClearKind;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\ClearCoat;
-use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\TopCoats;
 use OakGloss\Optics\Finish;
 use OakGloss\Optics\GlossExpected;
 use OakGloss\Optics\PolishLadder;
@@ -59,8 +59,8 @@ final readonly class ClearPlan
         $area = $brief->coatedAreaM2();
         $isFiller = $clear->kind === ClearKind::Filler;
         $flat = match (true) {
-            $isFiller => self::flatting($clear, $area, $materials, BrushOnSkin::FILLER_FROM, BrushOnSkin::FILLER_TO),
-            $clear->sheen === Finish::Gloss => self::flatting($clear, $area, $materials, BrushOnSkin::CLEAR_FROM, BrushOnSkin::CLEAR_TO),
+            $isFiller => self::flatting($clear, $area, $materials, TopCoats::FILLER_FROM, TopCoats::FILLER_TO),
+            $clear->sheen === Finish::Gloss => self::flatting($clear, $area, $materials, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO),
             default => null,
         };
         $polish = $flat === null || $isFiller ? null : PolishLadder::from($flat->leftScratchUm(), $area);

@@ -13,9 +13,11 @@ use OakGloss\Film\SkinSection;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
-use OakGloss\Method\Jar;
 use OakGloss\Method\Method;
+use OakGloss\Method\Role;
+use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Optics\GlossExpected;
@@ -40,7 +42,7 @@ final readonly class FinishPlan
         public Materials $materials,
         public Workshop $shop,
         public FactLog $log,
-        private Method $method,
+        public Method $method,
         public array $steps,
         public array $zonesNow,
         public array $findings,
@@ -115,6 +117,30 @@ final readonly class FinishPlan
         return null;
     }
 
+    /** The first step of a role, null where the method has none. */
+    public function first(Role $role): ?PlannedStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->step->role === $role) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step with which a coat is turned over; null where it is not. */
+    public function turnOf(PlannedStep $coat): ?PlannedStep
+    {
+        foreach ($this->steps as $step) {
+            if ($step->step->about === $coat->step->key) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** The first step that is not done, null when the part is finished. */
     public function next(): ?PlannedStep
     {
@@ -157,7 +183,7 @@ final readonly class FinishPlan
      */
     public function coatsNeededFor(Zone $zone): ?int
     {
-        $ladder = $this->step('flat')?->ladder;
+        $ladder = $this->first(Role::ResinFlat)?->ladder;
         if ($ladder === null) {
             return null;
         }
@@ -166,11 +192,32 @@ final readonly class FinishPlan
         $skin = SkinSection::wetOut(
             $this->materials->cloth->weave,
             $zone->face,
-            $this->materials->clearResin->rheology,
+            $this->materials->skinResin->rheology,
             new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air),
         );
 
         return $skin->coatsNeeded(new Coat($this->buildGM2(), $air), $allowance, $this->shop->targetBurnThrough);
+    }
+
+    /** @return list<Choice> that nothing done so far has settled */
+    public function openChoices(): array
+    {
+        $open = array_filter($this->method->choices(), fn (array $choice): bool => ! $this->hasSettled($choice[1]));
+        // Resin that is flatted for polish has no tooth for a clear.
+        $toothless = $this->brief->choices->top === Top::PolishResin && $this->first(Role::LastFlat)?->isDone() === true;
+
+        return array_values(array_filter(
+            array_column($open, 0),
+            fn (Choice $c): bool => ! $toothless || ($c !== Choice::Clear && $c !== Choice::Stripes),
+        ));
+    }
+
+    /** @param list<Role> $by of which one is done, or the resin flatting begun */
+    private function hasSettled(array $by): bool
+    {
+        $done = array_filter($this->steps, fn (PlannedStep $s): bool => in_array($s->step->role, $by, true) && $s->isDone());
+
+        return $done !== [] || (in_array(Role::ResinFlat, $by, true) && ! ResinFlatting::isAhead($this->log));
     }
 
     /** What a build coat weighs on this part, g/m². */
@@ -180,17 +227,19 @@ final readonly class FinishPlan
     }
 
     /** Resin, hardener and pigment of all coats from one jar, grams: used where weighed, planned elsewhere. */
-    public function gramsFrom(Jar $jar): float
+    public function gramsFrom(Slot $slot): float
     {
         return array_sum(array_map(
-            fn (PlannedStep $s): float => $s->step->layer?->jar === $jar && ! $s->skipped ? $s->usedG ?? $s->batch?->totalG() ?? 0.0 : 0.0,
+            fn (PlannedStep $s): float => $s->step->layer?->slot === $slot && ! $s->skipped
+                ? $s->usedG ?? $s->batch?->totalG() ?? 0.0
+                : 0.0,
             $this->steps,
         ));
     }
 
     public function totalGrams(): float
     {
-        return $this->gramsFrom(Jar::Base) + $this->gramsFrom(Jar::Clear);
+        return $this->gramsFrom(Slot::Base) + $this->gramsFrom(Slot::Skin);
     }
 
     /** Hands-on minutes of the steps that are ahead. */
@@ -221,9 +270,11 @@ final readonly class FinishPlan
     /** The clear that a step lays; null for every other step. */
     public function clearOf(PlannedStep $step): ?ClearPlan
     {
-        return $step->step->kind !== StepKind::Spray || str_starts_with($step->step->name, 'stripe')
-            ? null
-            : ($step->step->name === 'filler' ? $this->filler : $this->clear);
+        return match ($step->step->role->slot()) {
+            Slot::FillerClear => $this->filler,
+            Slot::Clear => $this->clear,
+            default => null,
+        };
     }
 
     /** @return 'resin'|'clear'|'polish' what comes over the scratch of a flatting */

@@ -52,7 +52,7 @@ final class LayerNotices
     {
         $layers = [
             [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
-            [$materials->clearResin->name, $materials->clearResin->chemistry, 'clear_resin_id'],
+            [$materials->skinResin->name, $materials->skinResin->chemistry, 'clear_resin_id'],
         ];
         foreach ($brief->choices->top->isSprayed() ? [
             [$materials->filler, 'filler_id'],

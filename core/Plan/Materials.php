@@ -8,7 +8,7 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
-use OakGloss\Method\Jar;
+use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 
 /** What the part is made with. */
@@ -22,7 +22,7 @@ final readonly class Materials
      */
     public function __construct(
         public Resin $baseResin,
-        public Resin $clearResin,
+        public Resin $skinResin,
         public ClothRoll $cloth,
         public ?ClearCoat $clear,
         public array $grits,
@@ -41,14 +41,15 @@ final readonly class Materials
     /** What a coat is mixed from. */
     public function resinFor(Step $coat): Resin
     {
-        return $this->mixed[$coat->key] ?? $this->resin($coat->layer->jar ?? throw new \LogicException('only a coat is mixed'));
+        return $this->mixed[$coat->key] ?? $this->resin($coat->layer->slot ?? throw new \LogicException('only a coat is mixed'));
     }
 
-    public function resin(Jar $jar): Resin
+    public function resin(Slot $slot): Resin
     {
-        return match ($jar) {
-            Jar::Base => $this->baseResin,
-            Jar::Clear => $this->clearResin,
+        return match ($slot) {
+            Slot::Base => $this->baseResin,
+            Slot::Skin => $this->skinResin,
+            default => throw new \LogicException("{$slot->value} is no resin"),
         };
     }
 }

@@ -13,6 +13,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Temperature;
@@ -40,8 +41,8 @@ final class Notices
                 ],
             );
         }
-        $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->clearResin->rheology->densityGCm3);
-        $wetOut = $plan->step('wet-out');
+        $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->skinResin->rheology->densityGCm3);
+        $wetOut = $plan->first(Role::WetOut);
         if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
             $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
         }

@@ -37,8 +37,8 @@ final class Refusals
         if ($brief->choices->top === Top::PolishResin && $brief->finish !== Finish::Gloss) {
             $findings[] = new Finding(Severity::Refuse, 'finish.needs_clear', ['finish' => $brief->finish->value], 'top');
         }
-        if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->clearResin->uvStable) {
-            $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->clearResin->name], 'top');
+        if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->skinResin->uvStable) {
+            $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->skinResin->name], 'top');
         }
         if ($brief->choices->top === Top::Clear && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');

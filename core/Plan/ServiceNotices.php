@@ -9,6 +9,7 @@ use OakGloss\Cure\Fit;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 
@@ -41,12 +42,12 @@ final class ServiceNotices
             $cures[] = ClimateLimit::postCureC($brief->substrate);
         }
         $film = 0.0;
-        foreach ($plan->step('flat')->zones ?? [] as $state) {
+        foreach ($plan->first(Role::ResinFlat)->zones ?? [] as $state) {
             $film = max($film, $state->before->crownCover()->inMicrometres());
         }
 
         return Fit::of(
-            $plan->materials->clearResin->ultimateTgC,
+            $plan->materials->skinResin->ultimateTgC,
             $cures,
             $brief->heat ? self::HEAT_C : self::SUN_C,
             $plan->shop->workingAirC,
@@ -69,7 +70,7 @@ final class ServiceNotices
         $service = $plan->brief->heat ? self::HEAT_C : self::SUN_C;
         if ($fit->softens) {
             $box = ClimateLimit::postCureC($plan->brief->substrate);
-            $brings = min($plan->materials->clearResin->ultimateTgC, $box + Fit::ABOVE_CURE_C);
+            $brings = min($plan->materials->skinResin->ultimateTgC, $box + Fit::ABOVE_CURE_C);
             $cure = $fit->postCure;
             $hold = $cure !== null && $cure['possible'] ? $cure['holdC'] : null;
             $findings[] = new Finding($plan->brief->heat ? Severity::Warn : Severity::Note, match (true) {
@@ -77,14 +78,14 @@ final class ServiceNotices
                 $hold > $box => 'fit.softens_oven',
                 default => 'fit.softens',
             }, [
-                'resin' => $plan->materials->clearResin->name,
+                'resin' => $plan->materials->skinResin->name,
                 'tg' => $fit->tgC,
                 'service' => $service,
                 'hold' => $hold ?? 0.0,
                 'box' => $box,
                 'brings' => $brings,
                 'safe' => $brings - Fit::MARGIN_C,
-                'ultimate' => $plan->materials->clearResin->ultimateTgC,
+                'ultimate' => $plan->materials->skinResin->ultimateTgC,
             ], $field);
         }
         if ($fit->prepare !== 'usual') {

@@ -19,7 +19,7 @@ final class Settling
      */
     public static function age(array $steps, Materials $materials): float
     {
-        $resin = $materials->clearResin;
+        $resin = $materials->skinResin;
         [$age, $laid, $filled] = [0.0, [], []];
         foreach (self::untilLastFlatting($steps) as $step) {
             $age += match ($step->step->follow->kind) {

@@ -18,7 +18,7 @@ use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
-use OakGloss\Method\Jar;
+use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
@@ -180,7 +180,7 @@ final class SkinForecast
         $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->areaOf($only));
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
-        $pigment = $layer->jar === Jar::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
+        $pigment = $layer->slot === Slot::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
         $loss = $this->shop->cupLossAt($fact?->atMin);
         $batch = Batch::weighable(
             $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
@@ -203,7 +203,6 @@ final class SkinForecast
                     Temperature::fromCelsius($airC),
                     only: $only,
                     turns: Turns::of(
-                        $step->key,
                         $this->log,
                         $fact,
                         $this->isTurnAhead($i),

@@ -46,7 +46,7 @@ final class Skins
     {
         $weave = $materials->cloth->weave;
 
-        return new self($zones, $weave, $materials->clearResin->rheology, FilmReadings::of($zones, $log, $shop, $weave->thicknessUm()));
+        return new self($zones, $weave, $materials->skinResin->rheology, FilmReadings::of($zones, $log, $shop, $weave->thicknessUm()));
     }
 
     public function areWet(): bool

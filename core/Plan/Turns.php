@@ -9,6 +9,7 @@ use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Rheology;
+use OakGloss\Method\Role;
 use OakGloss\Quantity\Temperature;
 
 /** At which shares of its flow a part was, or is to be, turned over after a coat. */
@@ -18,19 +19,23 @@ final class Turns
     private const HALF = 0.5;
 
     /**
-     * @param string    $coatKey the step of the coat
      * @param Fact|null $coat    when it went on
      * @param bool      $isAhead whether a turn is still planned after it
      *
      * @return list<float>
      */
-    public static function of(string $coatKey, FactLog $log, ?Fact $coat, bool $isAhead, Rheology $flow, Temperature $t): array
+    public static function of(FactLog $log, ?Fact $coat, bool $isAhead, Rheology $flow, Temperature $t): array
     {
-        $turned = $log->last("turn-{$coatKey}", Done::class, Skipped::class);
-        if ($turned === null) {
-            return $isAhead ? [self::HALF] : [];
+        $planned = $isAhead ? [self::HALF] : [];
+        if ($coat === null) {
+            return $planned;
         }
+        $turned = $log->lastOver($coat, Role::Turn, Done::class, Skipped::class);
 
-        return $turned->content instanceof Skipped || $coat === null ? [] : [$flow->flownBy($turned->atMin - $coat->atMin, $t)];
+        return match (true) {
+            $turned === null => $planned,
+            $turned->content instanceof Skipped => [],
+            default => [$flow->flownBy($turned->atMin - $coat->atMin, $t)],
+        };
     }
 }

@@ -8,6 +8,7 @@ use OakGloss\Climate\AirCurve;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
@@ -174,7 +175,7 @@ final class PartSchedule
                 continue;
             }
             $this->findings[] = new Finding(Severity::Warn, 'lay.outside', [
-                'coat' => $this->plan->step((string) $step->step->follow->coat)->step->name ?? 'base',
+                'coat' => $this->plan->step((string) $step->step->follow->coat)->step->name ?? Role::Base->value,
                 'hands' => $step->handsMin,
                 'opens' => $time->window->opens->expectedMin ?? INF,
                 'closes' => $time->window->closes->expectedMin ?? INF,

@@ -42,7 +42,7 @@ final class PrintGate
         if ($last === null) {
             return null;
         }
-        $resin = $chain->plan->materials->clearResin;
+        $resin = $chain->plan->materials->skinResin;
         $full = $resin->kinetics->age('full');
         $worst = [0.0, []];
         foreach ($filled as $coats) {

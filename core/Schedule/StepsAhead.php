@@ -8,6 +8,7 @@ use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\CoatState;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\Decision;
 use OakGloss\Plan\FinishPlan;
@@ -63,7 +64,7 @@ final class StepsAhead
                 $leniency->keepsWarmth() ? $this->bearsFor($step)[0] : null,
                 0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
                 $leniency->keepsHands() ? min($this->people($step), max(1, count($crew->people))) : 1,
-                $step->step->kind === StepKind::Spray && $step->step->name !== 'varnish' && isset($crew->things['booth'])
+                $step->step->kind === StepKind::Spray && $step->step->role !== Role::Varnish && isset($crew->things['booth'])
                     ? ['booth' => self::DUST_FREE_MIN]
                     : $this->box($step, $crew),
                 $decision?->pinnedAt === null ? null : max($decision->pinnedAt, $this->nowMin - Decision::LATE_MIN),
@@ -184,7 +185,7 @@ final class StepsAhead
     {
         return match ($step->step->kind) {
             StepKind::Coat => $this->plan->materials->resinFor($step->step)->minC,
-            StepKind::Spray => ($step->step->name === 'filler' ? $this->plan->materials->filler : $this->plan->materials->clear)?->minC,
+            StepKind::Spray => ($this->plan->clearOf($step) ?? $this->plan->clear)?->clear->minC,
             default => null,
         };
     }
@@ -231,7 +232,7 @@ final class StepsAhead
     /** Thermal age that a coat has gained when the part is turned over after it, min. */
     private function ageSince(PlannedStep $step, PlannedStep $coat): float
     {
-        $turn = $this->plan->step("turn-{$coat->step->key}");
+        $turn = $this->plan->turnOf($coat);
         if ($turn === null || $step->step->follow->kind !== FollowKind::Tacky || $turn->isDone()) {
             return 0.0;
         }

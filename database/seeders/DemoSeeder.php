@@ -106,7 +106,7 @@ final class DemoSeeder extends Seeder
             array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear', 'filler']),
         ) + ['shop_id' => $this->shop->id]);
         $part->save();
-        $part = Part::query()->with(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
+        $part = Part::query()->with(['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
         $lived = new LivedPart($this->planner, $this->floor, $this->user->id);
         $rows = $state === 'waiting' ? [] : $lived->until($part, $state, $begunDaysAgo);
@@ -139,7 +139,7 @@ final class DemoSeeder extends Seeder
         }
         $gained = 0.0;
         foreach ($coat->zones as $zone) {
-            $retainedGM2 = $zone->after->lastRetainedUm * $plan->materials->clearResin->rheology->densityGCm3;
+            $retainedGM2 = $zone->after->lastRetainedUm * $plan->materials->skinResin->rheology->densityGCm3;
             $gained += $zone->zone->areaM2 * ($retainedGM2 + 0.5 * $zone->after->lastDrainedGM2);
         }
         $slug = $coat->zones[1];

@@ -10,6 +10,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use Illuminate\Support\Collection;
+use OakGloss\Method\Role;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\StepTime;
@@ -34,7 +35,7 @@ final readonly class LivedPart
             if (! $this->floor->work->isOpenAt($start)) {
                 continue;
             }
-            $facts = $this->live($part, $start, $state === 'to_flat' ? 'flat' : null);
+            $facts = $this->live($part, $start, $state === 'to_flat' ? Role::ResinFlat : null);
             if ($state === 'window_open') {
                 // The hand is slower than the plan: the newest coat is still to come.
                 $facts = $this->live($part, $start, $facts->where('kind', 'coat_on')->last()?->step);
@@ -57,24 +58,25 @@ final readonly class LivedPart
 
         return match ($state) {
             'finished' => $next === null,
-            'to_flat' => $next?->step->step->key === 'flat' && $next->state === ActState::Ready,
-            'window_open' => $next !== null && $next->state === ActState::Open && str_starts_with($next->step->step->key, 'build-')
+            'to_flat' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Ready,
+            'window_open' => $next !== null && $next->state === ActState::Open && $next->step->step->role === Role::Build
                 && $in($next->changesAtMin()) > 75.0 && $in($next->changesAtMin()) < 200.0
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
-            'curing' => $next?->step->step->key === 'flat' && $next->state === ActState::Waiting && $in($next->changesAtMin()) > 14 * 60.0,
+            'curing' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
+                && $in($next->changesAtMin()) > 14 * 60.0,
             default => false,
         };
     }
 
     /** @return Collection<int, PartFact> what the plan made at the start of work has done by now */
-    private function live(Part $part, float $start, ?string $leftUndone): Collection
+    private function live(Part $part, float $start, Role|string|null $leftUndone): Collection
     {
         $part->setRelation('facts', new Collection());
         $planned = $this->planner->planOn($part, $this->floor->asOf($start));
         $facts = new Collection();
         foreach ($planned->plan->steps as $n => $step) {
             $time = $planned->schedule->slot($step->step->key);
-            if ($time === null || $time->endMin > $this->floor->nowMin || $step->step->key === $leftUndone) {
+            if ($time === null || $time->endMin > $this->floor->nowMin || in_array($leftUndone, [$step->step->role, $step->step->key], true)) {
                 break;
             }
             foreach ($this->factsOf($step, $time, $n) as [$kind, $key, $minute, $data]) {
@@ -86,6 +88,8 @@ final readonly class LivedPart
                     'user_id' => $this->userId,
                     'kind' => $kind,
                     'step' => $key,
+                    'role' => $planned->plan->step($key)?->step->role,
+                    'nth' => $planned->plan->step($key)?->step->nth,
                     'happened_at' => $this->floor->time->local($minute)->utc(),
                     'recorded_at' => $this->floor->time->local($minute)->utc(),
                     'air_c' => round($this->floor->air->at($minute), 1),
@@ -106,7 +110,7 @@ final readonly class LivedPart
 
         return $coat?->step->layer === null || $on === null ? [] : [
             'age_min' => round($planned->schedule->clocks->forecastOf($coat)->age($on, $minute), 1),
-            'resin_id' => $coat->step->layer->jar->value === 'base' ? $planned->part->base_resin_id : $planned->part->clear_resin_id,
+            'resin_id' => $planned->part->resin($coat->step->layer->slot)->id,
         ];
     }
 

@@ -47,7 +47,7 @@ return [
         'do' => 'Brush a fresh thin coat, only where cloth will lie. The cloth goes into its window. Set out a new witness patch.',
         'cue' => 'Thin and closed, no puddle.',
     ],
-    'pass' => [
+    'spot' => [
         'title' => 'Second pass',
         'do' => 'One coat over the thinnest zones alone. Feather its edge out with a dry brush.',
         'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.',
@@ -98,7 +98,7 @@ return [
         'do' => 'Thin: work resin into the cloth, steep faces last. Do not flood.',
         'cue' => 'Weave evenly dark, no grey place, no puddle.',
     ],
-    'second' => [
+    'insurance' => [
         'title' => 'Second coat at tack',
         'do' => 'Brush a build coat over the tacky wet-out, thinnest on the flanks.',
         'cue' => 'A touch leaves a print and takes nothing away.',
@@ -113,7 +113,7 @@ return [
         'do' => 'Brush along, both diagonals, tip off by the brush\'s own weight. Thinnest on the flanks. Then hands off.',
         'cue' => 'Touch the witness patch with a glove: a print, and nothing lifts.',
     ],
-    'flat' => [
+    'resin_flat' => [
         'title' => 'Flat the build',
         'do' => 'On a block, whole strokes, direction turned at each grit. Edges and laps by hand with the last grit only.',
         'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
@@ -128,7 +128,7 @@ return [
         'do' => 'One thin, even coat. Tip off and leave it.',
         'cue' => 'Evenly matt, or a print and nothing lifts.',
     ],
-    'wet_flat' => [
+    'last_flat' => [
         'title' => 'Wet-flat',
         'do' => 'Wet, on a block, clean water at each grit. Edges by hand with the last grit only.',
         'cue' => 'Uniformly matt; no shiny low, no pattern of the weave.',
@@ -148,12 +148,12 @@ return [
         'do' => 'Brush thin along the part, tip off across. Strain the varnish; no dust in the room.',
         'cue' => 'Dry to the touch, and still within its recoat window; past it, scuff with P600 first.',
     ],
-    'filler' => [
+    'filler_clear' => [
         'title' => 'Filler clear, one coat|Filler clear, :coats coats',
         'do' => 'Heavy wet-on-wet coats, short flashes. A milky wet film is entrapped air and clears; press or spot pinholes.',
         'cue' => 'Closed and even, no pinhole left in raking light.',
     ],
-    'release_film' => [
+    'film_over' => [
         'title' => 'Release film over the filler',
         'do' => 'Roll the film on without a bubble: where air gets at polyester it stays soft.',
         'cue' => 'No air under the film, edges closed.',

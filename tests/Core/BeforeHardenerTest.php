@@ -215,7 +215,7 @@ final class BeforeHardenerTest extends TestCase
         $brief = new PartBrief($panel->zones(), $panel->developedMm(), Substrate::Abs, false, \OakGloss\Material\Tone::Black, \OakGloss\Material\Backing::Black, \OakGloss\Optics\Finish::Gloss, false, false, false);
         $sample = Sample::materials();
 
-        return FinishPlan::of($brief, new Materials($this->quickset(), $sample->clearResin, $sample->cloth, $sample->clear, $sample->grits), new BrushOnSkin(), new Workshop($airC), FactLog::standing([]));
+        return FinishPlan::of($brief, new Materials($this->quickset(), $sample->skinResin, $sample->cloth, $sample->clear, $sample->grits), new BrushOnSkin(), new Workshop($airC), FactLog::standing([]));
     }
 
     private function quickset(float $phr = 25.0, ?float $stallC = null, string $name = 'quick'): Resin
@@ -232,6 +232,6 @@ final class BeforeHardenerTest extends TestCase
         $r = $sample->baseResin;
         $base = new Resin($r->name, $r->kinetics, $r->rheology, $r->ratio, $r->potLifeMin, $r->potMassG, $r->potC, $r->minC, $r->uvStable, $r->pigmentFraction, maxC: $maxC, chemistry: $chemistry);
 
-        return new Materials($base, $sample->clearResin, $sample->cloth, $sample->clear, $sample->grits);
+        return new Materials($base, $sample->skinResin, $sample->cloth, $sample->clear, $sample->grits);
     }
 }

@@ -72,7 +72,7 @@ final class PartScheduleTest extends TestCase
     public function testACoatWaitsOpensClosesAndIsKeyed(): void
     {
         $plan = self::withBuildCoat();
-        $k = $plan->materials->clearResin->kinetics;
+        $k = $plan->materials->skinResin->kinetics;
         $rate = $k->activation->rate(\OakGloss\Quantity\Temperature::fromCelsius(20.0), $k->reference);
         [$opens, $closes, $sandable] = array_map(fn (string $e): float => self::COAT_ON + $k->age($e) / $rate, ['tack_from', 'tack_until', 'sandable']);
         $states = fn (float $minute): ?ActState => Sample::schedule($plan, $minute)->next()?->state;

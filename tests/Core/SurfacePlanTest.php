@@ -207,7 +207,7 @@ final class SurfacePlanTest extends TestCase
     public function testALadderUsesOnlyPapersThatCanBeDrivenSo(): void
     {
         $all = Sample::materials();
-        $by = new Materials($all->baseResin, $all->clearResin, $all->cloth, $all->clear, $all->grits, papersBy: ['wet_block' => [320, 400, 600], 'dry_block' => [150, 240], 'orbital' => []]);
+        $by = new Materials($all->baseResin, $all->skinResin, $all->cloth, $all->clear, $all->grits, papersBy: ['wet_block' => [320, 400, 600], 'dry_block' => [150, 240], 'orbital' => []]);
         self::assertSame([150, 240], $by->papersFor(SandingMethod::DryBlock));
         self::assertSame($all->grits, $all->papersFor(SandingMethod::Orbital));
         $plan = Sample::plan(materials: $by);
@@ -377,7 +377,7 @@ final class SurfacePlanTest extends TestCase
     {
         $all = Sample::materials();
 
-        return new Materials($all->baseResin, $all->clearResin, $all->cloth, $clear, $all->grits, filler: $filler);
+        return new Materials($all->baseResin, $all->skinResin, $all->cloth, $clear, $all->grits, filler: $filler);
     }
 
     private static function clear(ClearKind $kind = ClearKind::TwoPart, Finish $sheen = Finish::Gloss, float $wet = 60.0, float $flash = 12.0, ?float $recoat = null, ?float $can = null, bool $film = false): ClearCoat

@@ -115,7 +115,7 @@ final class BegunTest extends ShopCase
         $slow->save();
         $part->update(['base_resin_id' => $slow->id]);
         $plan = $this->planned($part);
-        self::assertSame($plan->plan->materials->baseResin->name, $plan->plan->materials->clearResin->name);
+        self::assertSame($plan->plan->materials->baseResin->name, $plan->plan->materials->skinResin->name);
         $clocks = $plan->schedule->clocks;
         $of = fn (string $key): float => $clocks->forecastOf($plan->plan->step($key) ?? self::fail($key))->event('tack_from', $this->minute('2027-03-08 09:10'))->expectedMin ?? 0.0;
         self::assertGreaterThan($of('build-1') + 100.0, $of('base'));

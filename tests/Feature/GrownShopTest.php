@@ -67,7 +67,7 @@ final class GrownShopTest extends ShopCase
     public function testAPaceKeptCheckByCheckIsThatOfAllItsChecks(): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 09:00');
-        $row = $part->clearResin;
+        $row = $part->skinResin;
         mt_srand(3);
         $facts = [];
         for ($n = 0; $n < 150; $n++) {
@@ -91,7 +91,7 @@ final class GrownShopTest extends ShopCase
     public function testTwoRequestsThatJudgeTheSameChecksDoItOnce(): void
     {
         $part = $this->partWithBuildCoat();
-        $row = $part->clearResin;
+        $row = $part->skinResin;
         $checks = PartFact::withoutEvents(fn (): array => array_map(fn (int $n): PartFact => $this->check($part, 'print', 150.0 + $n, "2026-11-0{$n} 08:00"), range(1, 8)));
         [$one, $other] = [new PaceBook(), new PaceBook()];
         self::assertSame([], $other->known($this->shop->id), 'it began before the first had judged');

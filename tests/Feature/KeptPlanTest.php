@@ -108,8 +108,7 @@ final class KeptPlanTest extends ShopCase
     {
         $part = $this->makePart();
         $this->keep();
-        $id = $this->planned($part)->plan->step('wet-flat')?->step;
-        $renamed = new \OakGloss\Method\Step('flat-wet', $id->name, $id->kind, $id->follow, $id->handsMin, id: 'wet-flat');
+        $renamed = $this->planned($part)->plan->step('wet-flat')?->step->renamed(fn (string $key): string => 'flat-wet') ?? self::fail('no such step');
         self::assertSame(['flat-wet', 'wet-flat'], [$renamed->key, $renamed->id]);
         self::assertTrue(DB::table('kept_places')->where('step', $renamed->id)->exists());
     }

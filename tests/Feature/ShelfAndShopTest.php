@@ -62,7 +62,7 @@ final class ShelfAndShopTest extends ShopCase
         $new = Resin::query()->where('tack_until_age_min', 500)->firstOrFail();
         self::assertSame($new->id, $resin->fresh()?->superseded_by_id);
         self::assertEquals($before, $this->planned($begun)->next?->window);
-        self::assertSame($new->id, $waiting->fresh()?->clearResin->id);
+        self::assertSame($new->id, $waiting->fresh()?->skinResin->id);
         $this->get('/shelf')->assertDontSee("/shelf/resins/{$resin->id}\"", false);
         $this->get("/shelf/resins/{$resin->id}")->assertRedirect("/shelf/resins/{$new->id}");
     }

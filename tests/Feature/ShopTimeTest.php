@@ -354,7 +354,7 @@ final class ShopTimeTest extends ShopCase
     public function testChecksAtTheBenchSetTheResinsPace(): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 13:50');
-        $row = $part->clearResin;
+        $row = $part->skinResin;
         self::assertNull(app(PaceBook::class)->pace($row));
         $this->act($part, 'touched', 'build-1', ['touch' => 'too_wet'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
@@ -378,7 +378,7 @@ final class ShopTimeTest extends ShopCase
     public function testACheckThatIsFarOffAsksAndCountsOnlyWhenToldTo(): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 13:00');
-        $row = $part->clearResin;
+        $row = $part->skinResin;
         $this->act($part, 'touched', 'build-1', ['touch' => 'too_wet'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
         $check = app(PaceBook::class)->checks($row)[0];
@@ -398,7 +398,7 @@ final class ShopTimeTest extends ShopCase
         $before = $width();
         $old = $this->makePart(['letter' => 'O', 'finished_at' => CarbonImmutable::parse('2027-03-01')]);
         foreach ([['too_wet', 112.0], ['print', 136.0], ['too_wet', 115.0], ['print', 140.0], ['print', 150.0], ['too_wet', 110.0], ['hard', 300.0], ['print', 255.0]] as $i => [$touch, $age]) {
-            $this->fact($old, 'touched', "build-{$i}", "2027-03-02 1{$i}:00", ['touch' => $touch, 'age_min' => $age, 'resin_id' => $part->clearResin->id]);
+            $this->fact($old, 'touched', "build-{$i}", "2027-03-02 1{$i}:00", ['touch' => $touch, 'age_min' => $age, 'resin_id' => $part->skinResin->id]);
         }
         self::assertLessThan($before, $width());
     }

@@ -26,6 +26,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Clear\ClearKind;
 use OakGloss\Fact\Kind\GlossRead;
+use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
@@ -66,15 +67,15 @@ final class ClearController
     {
         return match (true) {
             $plan->brief->finish !== Finish::Gloss => (string) __('clear.resin.always_gloss'),
-            $plan->brief->sun && ! $plan->materials->clearResin->uvStable
-                => (string) __('clear.resin.sun', ['resin' => $plan->materials->clearResin->name]),
+            $plan->brief->sun && ! $plan->materials->skinResin->uvStable
+                => (string) __('clear.resin.sun', ['resin' => $plan->materials->skinResin->name]),
             default => null,
         };
     }
 
     private function resinWords(FinishPlan $plan, Formatter $format): string
     {
-        [$resin, $worst] = [$plan->materials->clearResin, $plan->worst()];
+        [$resin, $worst] = [$plan->materials->skinResin, $plan->worst()];
 
         return __($resin->uvStable ? 'clear.resin.stable' : 'clear.resin.yellows', ['resin' => $resin->name]).' '
             .__($worst === null ? 'clear.resin.done' : 'clear.resin.stay', [
@@ -111,7 +112,7 @@ final class ClearController
         $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();
         $says = match (true) {
-            $expected === null || ($planned->next !== null && $planned->next->step->step->key !== 'inspect') => 'unfinished',
+            $expected === null || ($planned->next !== null && $planned->next->step->step->role !== Role::Inspect) => 'unfinished',
             $expected->holds($gu) => 'within',
             $gu < $expected->leastGu => 'under',
             default => 'over',

@@ -79,7 +79,7 @@ final class FilmController
 
     private function gramsPerUm(PlannedPart $planned): float
     {
-        $density = $planned->plan->materials->clearResin->rheology;
+        $density = $planned->plan->materials->skinResin->rheology;
 
         return $planned->plan->brief->coatedAreaM2() * $density->densityGCm3 / (1.0 - $density->shrinkage);
     }
@@ -102,7 +102,7 @@ final class FilmController
     private function runs(PlannedPart $planned): array
     {
         $air = Temperature::fromCelsius($planned->floor->airNowC());
-        [$resin, $gM2] = [$planned->plan->materials->clearResin->rheology, $planned->plan->buildGM2()];
+        [$resin, $gM2] = [$planned->plan->materials->skinResin->rheology, $planned->plan->buildGM2()];
         foreach ($planned->plan->ahead() as $step) {
             if ($step->laidGM2 !== null && $step->step->layer?->builds && ! $step->step->layer->onCloth) {
                 [$resin, $gM2] = [$planned->plan->materials->resinFor($step->step)->rheology, $step->laidGM2];

@@ -153,7 +153,7 @@ final class PartController
             'clearId' => $part === null ? $usual : $part->clear_id,
             'fillers' => $shelf->where('kind', ClearKind::Filler->value),
             'finishCoats' => range(1, max(2, $part->finish_coats ?? 1)),
-            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'clearResin', 'cloth', 'clear', 'filler']), [], $planner),
+            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler']), [], $planner),
             'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(
                 FromPart::zoneRows(FromPart::brief($part)),
                 $part->unit,
@@ -193,7 +193,7 @@ final class PartController
         $part->inPlaceOf = $inPlaceOf->id ?? 0;
         $part->setRelation('shop', $shop);
 
-        return $part->load(['baseResin', 'clearResin', 'cloth', 'clear', 'filler']);
+        return $part->load(['baseResin', 'skinResin', 'cloth', 'clear', 'filler']);
     }
 
     /**

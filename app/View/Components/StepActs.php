@@ -17,6 +17,7 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Fact\Kinds;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
@@ -118,7 +119,7 @@ final class StepActs extends Component
     /** Whether the cloth may have been laid in its window without anybody saying so. */
     public function mayHaveBeenLaid(): bool
     {
-        return $this->step->step->name === 'key_base' && $this->step->passes === [];
+        return $this->step->step->role === Role::KeyBase && $this->step->passes === [];
     }
 
     public function isSkippable(): bool

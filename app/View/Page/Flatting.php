@@ -13,6 +13,7 @@ use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Role;
 use OakGloss\Plan\PlannedStep;
 
 /**
@@ -162,7 +163,8 @@ final readonly class Flatting
     /** Of a ladder that goes over no resin: what it takes, and of what. */
     public function cutsClear(): string
     {
-        $clear = $this->step->step->key === 'filler-flat' ? $this->planned->plan->filler : $this->planned->plan->clear;
+        $plan = $this->planned->plan;
+        $clear = $this->step->step->role === Role::FillerFlat ? $plan->filler : $plan->clear;
 
         return (string) __($clear === null ? 'sand.cuts_clear' : 'sand.cuts_clear_of', [
             'cut' => $this->format->um($this->step->ladder?->totalCutUm() ?? 0.0),

@@ -7,8 +7,8 @@
     </div>
     <div><dt>{{ __('answer.area') }}</dt><dd>{{ $format->area($plan->brief->coatedAreaM2()) }}</dd></div>
     <div><dt>{{ __('answer.piece') }}</dt><dd>{{ $format->piece($plan->brief->piece()) }}</dd></div>
-    <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Jar::Base)) }}</dd></div>
-    <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Jar::Clear)) }}</dd></div>
+    <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Base)) }}</dd></div>
+    <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
     <div>
         <dt>{{ __('answer.coats') }}</dt>
         <dd>{{ $plan->buildCoats }} <small>{{ __('answer.finish', ['n' => $plan->brief->choices->finishCoats]) }}</small></dd>
@@ -63,7 +63,7 @@
 <table class="num">
     <thead><tr>@foreach (__('answer.columns') as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
     <tbody>
-        @foreach ($plan->step('flat')?->zones ?? [] as $state)
+        @foreach ($plan->first(OakGloss\Method\Role::ResinFlat)?->zones ?? [] as $state)
             <tr>
                 <th scope="row">{{ $format->zone($state->zone) }}</th>
                 <td>{{ $plan->coatsNeededFor($state->zone) ?? __('answer.over_ten') }}</td>

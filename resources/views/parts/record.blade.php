@@ -10,7 +10,7 @@
         </div>
         <p class="soft">{{ implode(' · ', array_filter([
             "{$part->shop->name}, {$part->shop->town}", $format->area($plan->brief->coatedAreaM2()), $plan->materials->cloth->name,
-            $plan->materials->clearResin->name, $plan->materials->clear?->name,
+            $plan->materials->skinResin->name, $plan->materials->clear?->name,
         ])) }}</p>
         @if ($lines === [])
             <p>{{ __('record.nothing') }}</p>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+/** Every way of working that there is. The one place that lists them. */
+final class Methods
+{
+    /** @var list<class-string<Method>> */
+    private const ALL = [BrushOnSkin::class];
+
+    /** @throws \OutOfBoundsException If no method is called so. */
+    public static function named(string $code): Method
+    {
+        return self::all()[$code] ?? throw new \OutOfBoundsException("no method is called {$code}");
+    }
+
+    /** @return array<string, Method> by code */
+    public static function all(): array
+    {
+        $methods = [];
+        foreach (self::ALL as $class) {
+            $methods[$class::code()] = new $class();
+        }
+
+        return $methods;
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Safety\Caution;
+
+/**
+ * What a step is in the work, whatever its method calls it. A role says what hands do (`kind`), from which slot a coat
+ * is mixed and where that lies, and what can hurt; plan, film, forecast, drawings and words ask it, never a step's key.
+ */
+enum Role: string
+{
+    case Strip = 'strip';
+    case Wipe = 'wipe';
+    case Key = 'key';
+    case Prime = 'prime';
+    /** Bare wood is closed: it breathes out bubbles while it warms. */
+    case Seal = 'seal';
+    case Base = 'base';
+    /** A base that no longer holds cloth is keyed. */
+    case KeyBase = 'key_base';
+    /** The fresh thin coat on a base that was keyed. */
+    case Tack = 'tack';
+    case Lay = 'lay';
+    case WetOut = 'wet_out';
+    /** A second coat at tack, so that nothing sanded later reaches the weave. */
+    case Insurance = 'insurance';
+    /** Nibs alone, the weave lies just under. */
+    case Nibs = 'nibs';
+    case Build = 'build';
+    /** A coat of their own for the zones that are thinnest. */
+    case Spot = 'spot';
+    case Turn = 'turn';
+    /** Sanded to one plane: the weave's texture goes. */
+    case ResinFlat = 'resin_flat';
+    case Finish = 'finish';
+    case PostCure = 'post_cure';
+    /** Sanded to the scratch that clear or polish needs. */
+    case LastFlat = 'last_flat';
+    case Drill = 'drill';
+    case FillerClear = 'filler_clear';
+    /** Film laid over a filler that air keeps soft. */
+    case FilmOver = 'film_over';
+    case FillerWash = 'filler_wash';
+    case FillerFlat = 'filler_flat';
+    case MaskLine = 'mask_line';
+    case Stripe = 'stripe';
+    case Unmask = 'unmask';
+    /** All coats of a sprayed clear with their flashes. */
+    case Clear = 'clear';
+    /** One coat of a brushed clear. */
+    case Varnish = 'varnish';
+    case ClearFlat = 'clear_flat';
+    case Polish = 'polish';
+    case Inspect = 'inspect';
+
+    public function kind(): StepKind
+    {
+        return match ($this) {
+            self::Strip, self::Prime, self::Drill, self::FilmOver, self::MaskLine, self::Unmask => StepKind::Prepare,
+            self::Wipe, self::FillerWash => StepKind::Wipe,
+            self::Key, self::KeyBase, self::Nibs => StepKind::Key,
+            self::Lay => StepKind::Lay,
+            self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish => StepKind::Coat,
+            self::Turn => StepKind::Turn,
+            self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
+            self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
+            self::Polish => StepKind::Polish,
+            self::Inspect => StepKind::Inspect,
+            self::PostCure => StepKind::PostCure,
+        };
+    }
+
+    /** Which slot a coat is mixed or sprayed from; null for what is no coat, and for a stripe's colour. */
+    public function slot(): ?Slot
+    {
+        return match ($this) {
+            self::Seal, self::Base, self::Tack => Slot::Base,
+            self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish => Slot::Skin,
+            self::FillerClear => Slot::FillerClear,
+            self::Clear, self::Varnish => Slot::Clear,
+            default => null,
+        };
+    }
+
+    /** Whether a coat reaches the wrap too, not the zones alone. */
+    public function isOnCloth(): bool
+    {
+        return in_array($this, [self::Base, self::Tack, self::WetOut], true);
+    }
+
+    /** Whether dry cloth is laid on it while it is tacky. */
+    public function holdsCloth(): bool
+    {
+        return $this === self::Base || $this === self::Tack;
+    }
+
+    /** Whether a coat lies over the weave. */
+    public function isOverWeave(): bool
+    {
+        return $this->slot() === Slot::Skin;
+    }
+
+    /** Whether it sands the clear or filler clear, not the resin. */
+    public function isInClear(): bool
+    {
+        return $this === self::FillerFlat || $this === self::ClearFlat;
+    }
+
+    /** Whether it sands the resin over the weave to one plane. */
+    public function isResinFlat(): bool
+    {
+        return $this->kind() === StepKind::Flat && ! $this->isInClear();
+    }
+
+    /**
+     * What can hurt at any step of the role; a method adds what its own brings.
+     *
+     * @return list<Caution>
+     */
+    public function cautions(): array
+    {
+        return match ($this->kind()) {
+            StepKind::Coat => [Caution::Epoxy, Caution::Exotherm],
+            StepKind::Wipe, StepKind::Inspect => [Caution::SolventRags],
+            StepKind::Key, StepKind::Flat => [Caution::Dust],
+            StepKind::Lay => [Caution::Epoxy, Caution::HotAir, Caution::Knife],
+            StepKind::Turn => [Caution::Epoxy],
+            StepKind::Polish => [Caution::PolishHeat, Caution::Rotary],
+            StepKind::PostCure => [Caution::Heat],
+            StepKind::Prepare => match ($this) {
+                self::Strip => [Caution::Structure, Caution::SolventRags],
+                self::Prime => [Caution::SprayMist],
+                self::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],
+                self::FilmOver => [Caution::Styrene],
+                self::MaskLine => [Caution::Knife],
+                default => [],
+            },
+            StepKind::Spray => $this === self::Stripe ? [Caution::SprayMist] : [],
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+/** What a method is given from the shelf, by what it does in the part. */
+enum Slot: string
+{
+    /** The resin under the cloth. */
+    case Base = 'base';
+    /** The resin in the cloth and over it. */
+    case Skin = 'skin';
+    case Cloth = 'cloth';
+    /** Sprayed or brushed over the resin. */
+    case Clear = 'clear';
+    /** Sprayed and blocked flat under the clear. */
+    case FillerClear = 'filler_clear';
+}

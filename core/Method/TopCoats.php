@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Material\Bond;
+use OakGloss\Material\ClearCoat;
+use OakGloss\Optics\Finish;
+use OakGloss\Safety\Caution;
+
+/** What comes over the last resin: its flatting, filler clear, stripes, clear, polish. Methods that end so share it. */
+final readonly class TopCoats
+{
+    /** Grits between which a gloss clear is flatted before the polish. */
+    public const CLEAR_FROM = 1500;
+    public const CLEAR_TO = 2500;
+
+    /** And a filler clear before the last one. */
+    public const FILLER_FROM = 240;
+    public const FILLER_TO = 400;
+
+    /** The scratch that each thing over the resin needs, P. */
+    private const LAST_FROM = 320;
+    private const UNDER_POLISH = 2000;
+    private const UNDER_FILLER = 400;
+    private const UNDER_CLEAR = 600;
+
+    /** @return list<array{Choice, list<Role>}> */
+    public static function choices(): array
+    {
+        $over = [Role::Clear, Role::Varnish, Role::Polish];
+
+        return [
+            [Choice::Clear, [Role::MaskLine, ...$over]],
+            [Choice::FillerClear, [Role::FillerClear, ...$over]],
+            [Choice::Stripes, [Role::MaskLine, ...$over]],
+        ];
+    }
+
+    /** @return list<Step> the resin warmed where it is to be, sanded to the scratch of what comes over it, and drilled */
+    public function lastFlat(Job $job, string $lastCoat): array
+    {
+        $warm = $job->postCure;
+        $holes = $job->holes;
+        // A clear needs tooth; a polish needs none left.
+        $to = match (true) {
+            $job->choices->top === Top::PolishResin => self::UNDER_POLISH,
+            $job->filler !== null => self::UNDER_FILLER,
+            default => self::UNDER_CLEAR,
+        };
+
+        return [
+            ...($warm === null ? [] : [
+                Step::of(Role::PostCure)->after(Follow::onceSandable($lastCoat))->taking(10.0)
+                    ->saying(['c' => (int) round($warm->celsius), 'hours' => (int) ceil($warm->minutes / 60.0)]),
+            ]),
+            Step::of(Role::LastFlat, 'wet-flat')->taking(5.0)->sandedWith(new Grits(self::LAST_FROM, $to, SandingMethod::WetBlock))
+                ->after(match (true) {
+                    $warm !== null => Follow::minutes($warm->minutes),
+                    $job->choices->printThrough === PrintThrough::Wait => Follow::onceSettled($lastCoat),
+                    default => Follow::onceSandable($lastCoat),
+                }),
+            ...($holes === 0 ? [] : [
+                Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $holes)->saying(['holes' => $holes]),
+            ]),
+        ];
+    }
+
+    /** @return list<Step> */
+    public function of(Job $job): array
+    {
+        $polish = Step::of(Role::Polish)->taking(10.0 + $job->polishMin);
+        $inspect = Step::of(Role::Inspect)->taking(10.0);
+        if ($job->choices->top === Top::PolishResin || $job->clear === null) {
+            return [$polish, $inspect];
+        }
+        $steps = [...$this->filler($job), ...$this->stripes($job), $job->wipe('wipe-5'), ...$this->clear($job, $job->clear)];
+        $ready = Follow::minutes($job->clear->readyAt($job->air));
+
+        // Satin and matt are never polished.
+        return $job->finish !== Finish::Gloss ? [...$steps, $inspect->after($ready)] : [
+            ...$steps,
+            $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $job->clear)->after($ready),
+            $polish,
+            $inspect,
+        ];
+    }
+
+    /** @return list<Step> filler clear, blocked flat; polyester hardens under release film only */
+    private function filler(Job $job): array
+    {
+        $filler = $job->filler;
+        if ($filler === null) {
+            return [];
+        }
+        $ready = Follow::minutes($filler->readyAt($job->air));
+        $wash = Step::of(Role::FillerWash)->after($ready)->taking($job->pace->wiping($job->areaM2));
+        // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
+        $under = $job->fillerBond !== Bond::FullCureWashKey ? [$job->wipe('wipe-filler')] : [
+            $job->wipe('wipe-filler', 'wash_blush')->after(Follow::onceCured("finish-{$job->choices->finishCoats}"))
+                ->taking(5.0 + 2.0 * $job->pace->wiping($job->areaM2)),
+            $job->keyed(Role::Key, self::FILLER_TO, 0.6, 'key-filler')->named('key')
+                ->sandedWith(new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock)),
+        ];
+
+        return [
+            ...$under,
+            Step::of(Role::FillerClear, 'filler')->after(Follow::minutes(10.0))
+                ->taking($this->spraying($job, $filler, $job->fillerCoats))
+                ->saying(['coats' => $job->fillerCoats])->minding(...$this->mist($filler)),
+            ...(! $filler->needsReleaseFilm ? [$wash] : [
+                Step::of(Role::FilmOver, 'release-film')->after(Follow::minutes($filler->flashAt($job->air)))
+                    ->taking(5.0 + 10.0 * $job->areaM2),
+                $wash->named('film_off'),
+            ]),
+            $this->flat(Role::FillerFlat, self::FILLER_FROM, self::FILLER_TO, $filler),
+        ];
+    }
+
+    private function flat(Role $role, int $from, int $to, ClearCoat $in): Step
+    {
+        $grits = new Grits($from, $to, SandingMethod::WetBlock, inClear: true, peelUm: $in->sprayed->peelUm());
+
+        return Step::of($role)->taking(5.0)->sandedWith($grits);
+    }
+
+    /** @return list<Step> */
+    private function stripes(Job $job): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= $job->choices->stripes; $n++) {
+            $steps[] = Step::of(Role::MaskLine)->nth($n)->taking(12.0);
+            $steps[] = Step::of(Role::Stripe)->nth($n)->taking(6.0);
+            $steps[] = Step::of(Role::Unmask)->nth($n)->after(Follow::minutes(20.0))->taking(4.0);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Step> sprayed coats in one go with their flashes; brushed ones each by itself, in its recoat window */
+    private function clear(Job $job, ClearCoat $clear): array
+    {
+        $of = $job->clearCoats;
+        if (! $clear->kind->isBrushed()) {
+            return [
+                Step::of(Role::Clear)->after(Follow::minutes(10.0))->taking($this->spraying($job, $clear, $of))
+                    ->saying(['coats' => $of])->minding(...$this->mist($clear)),
+            ];
+        }
+        $again = Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air));
+
+        return array_map(
+            fn (int $n): Step => Step::of(Role::Varnish)->nth($n, $of)->after($n === 1 ? Follow::minutes(10.0) : $again)
+                ->taking($job->pace->coating($job->areaM2))->minding(Caution::SolventRags),
+            range(1, $of),
+        );
+    }
+
+    private function spraying(Job $job, ClearCoat $clear, int $coats): float
+    {
+        return 10.0 + $coats * $job->pace->spraying($job->areaM2) + ($coats - 1) * $clear->flashAt($job->air);
+    }
+
+    /** @return list<Caution> */
+    private function mist(ClearCoat $clear): array
+    {
+        return [$clear->isocyanate ? Caution::Isocyanate : Caution::SprayMist, ...($clear->needsReleaseFilm ? [Caution::Styrene] : [])];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** A part names its method, and a fact what its step was in it. Facts of before keep neither: they are read by their keys. */
+return new class () extends Migration {
+    public function up(): void
+    {
+        Schema::table('parts', fn (Blueprint $table) => $table->string('method')->default('brush_on'));
+        Schema::table('facts', function (Blueprint $table): void {
+            $table->string('role')->nullable();
+            $table->unsignedTinyInteger('nth')->nullable();
+        });
+    }
+};
