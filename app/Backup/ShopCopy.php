@@ -15,7 +15,7 @@ final class ShopCopy
     private const HOLDS = [
         'shops' => ['id', 'name', 'zone', 'working_hours', 'cup_loss_g'],
         'users' => ['id', 'shop_id', 'email', 'password'],
-        'parts' => ['id', 'shop_id', 'letter', 'base_resin_id', 'finished_at'],
+        'parts' => ['id', 'shop_id', 'letter', 'substrate', 'finished_at'],
         'facts' => ['id', 'part_id', 'user_id', 'kind', 'step', 'happened_at', 'data', 'token'],
         'resins' => ['id', 'shop_id', 'sheet', 'tack_from_age_min'],
         'migrations' => ['migration', 'batch'],

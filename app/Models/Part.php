@@ -19,7 +19,6 @@ use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\PrintThrough;
-use OakGloss\Method\Slot;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
@@ -58,13 +57,6 @@ use OakGloss\Optics\Finish;
  * @property int|null                                                $build_coats
  * @property string                                                  $priority      low, normal or high
  * @property int                                                     $finish_coats
- * @property Resin                                                   $baseResin
- * @property Resin                                                   $skinResin
- * @property Cloth                                                   $cloth
- * @property int|null                                                $clear_id
- * @property Clear|null                                              $clear
- * @property int|null                                                $filler_id
- * @property Clear|null                                              $filler
  * @property int                                                     $stripes
  * @property int                                                     $second_passes
  * @property bool                                                    $turned
@@ -80,9 +72,10 @@ final class Part extends Model
 {
     /** @use HasFactory<PartFactory> */
     use HasFactory;
+    use HasSlots;
 
     /** What a plan needs of a part besides its row. */
-    public const PLAN_NEEDS = ['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler', 'facts'];
+    public const PLAN_NEEDS = ['shop', 'slots', 'facts'];
 
     protected $guarded = ['id'];
 
@@ -126,42 +119,6 @@ final class Part extends Model
     public function shop(): BelongsTo
     {
         return $this->belongsTo(Shop::class);
-    }
-
-    /** @return BelongsTo<Resin, $this> */
-    public function baseResin(): BelongsTo
-    {
-        return $this->belongsTo(Resin::class, 'base_resin_id');
-    }
-
-    /** @return BelongsTo<Resin, $this> */
-    public function skinResin(): BelongsTo
-    {
-        return $this->belongsTo(Resin::class, 'clear_resin_id');
-    }
-
-    /** The sheet that a coat is mixed by. */
-    public function resin(Slot $slot): Resin
-    {
-        return $slot === Slot::Base ? $this->baseResin : $this->skinResin;
-    }
-
-    /** @return BelongsTo<Cloth, $this> */
-    public function cloth(): BelongsTo
-    {
-        return $this->belongsTo(Cloth::class);
-    }
-
-    /** @return BelongsTo<Clear, $this> */
-    public function clear(): BelongsTo
-    {
-        return $this->belongsTo(Clear::class);
-    }
-
-    /** @return BelongsTo<Clear, $this> */
-    public function filler(): BelongsTo
-    {
-        return $this->belongsTo(Clear::class, 'filler_id');
     }
 
     /**

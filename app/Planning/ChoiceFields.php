@@ -7,7 +7,7 @@ namespace App\Planning;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -34,7 +34,7 @@ final class ChoiceFields
             'after_wet_out' => [Rule::enum(AfterWetOut::class)],
             'top' => [Rule::enum(Top::class)],
             'print_through' => [Rule::enum(PrintThrough::class)],
-            'build_coats' => ['integer', 'between:'.BrushOnSkin::LEAST_BUILD_COATS.','.FinishPlan::MOST_BUILD_COATS],
+            'build_coats' => ['integer', 'between:'.CoatsAtTack::LEAST.','.FinishPlan::MOST_BUILD_COATS],
             'second_passes' => ['integer', 'between:0,3'],
             'turned' => ['boolean'],
             'tilted' => ['boolean'],

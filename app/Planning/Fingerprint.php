@@ -11,6 +11,7 @@ use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
 use App\Shelf\ShelfPapers;
 use App\Time\DaySpans;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
 final class Fingerprint
@@ -36,10 +37,12 @@ final class Fingerprint
         $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))
             ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
-        $parts = $shop->parts()->whereNull('finished_at')->orderBy('id')->get();
+        $parts = $shop->parts()->whereNull('finished_at')
+            ->with(['slots' => fn (HasMany $slots) => $slots->without(['resin', 'cloth', 'clear'])])
+            ->orderBy('id')->get();
 
         return [
-            'parts' => $parts->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize($p->getAttributes()))])->all(),
+            'parts' => $parts->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize([$p->getAttributes(), $p->sheetIds()]))])->all(),
             'facts' => $facts,
             'paces' => md5(serialize($this->paces->known($shop->id))),
             'shop' => md5(serialize([

@@ -11,9 +11,9 @@ use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
+use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
@@ -62,7 +62,7 @@ final class OpenChoices
     /** The same part with one build coat less, where that can be had; null where it can't. */
     public function oneCoatLess(PlannedPart $now): ?PlannedPart
     {
-        return $now->plan->buildCoats <= BrushOnSkin::LEAST_BUILD_COATS || ! in_array('build_coats', $this->open($now->plan), true)
+        return $now->plan->buildCoats <= CoatsAtTack::LEAST || ! in_array('build_coats', $this->open($now->plan), true)
             ? null
             : $this->trial($now, $now->plan->brief->choices->but(buildCoats: $now->plan->buildCoats - 1));
     }
@@ -103,7 +103,7 @@ final class OpenChoices
     {
         $c = $now->plan->brief->choices;
         $coats = $now->plan->buildCoats;
-        $least = max(BrushOnSkin::LEAST_BUILD_COATS, $coats - 1);
+        $least = max(CoatsAtTack::LEAST, $coats - 1);
         $of = fn (array $values, Closure $choices, mixed $current): array => array_combine(
             $values,
             array_map(fn (mixed $v): array => [$choices($v), $v === $current], $values),

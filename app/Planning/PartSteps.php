@@ -11,6 +11,7 @@ use App\Shelf\ShelfPapers;
 use OakGloss\Fact\FactLog;
 use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\Methods;
+use OakGloss\Method\Slot;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -34,7 +35,7 @@ final class PartSteps
 
     public function of(Part $part, ShopFloor $floor): StepsAhead
     {
-        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->facts->modelKeys()]))] ??= $this->asIfOf(
+        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->sheetIds(), $part->facts->modelKeys()]))] ??= $this->asIfOf(
             $part,
             FromPart::brief($part),
             FromPart::log($part),
@@ -47,13 +48,15 @@ final class PartSteps
     public function asIfOf(Part $part, PartBrief $brief, FactLog $log, ShopFloor $floor, ?int $real = null): StepsAhead
     {
         $materials = $this->materials($part, $log);
+        $method = Methods::named($part->method);
         $plan = $this->plans->of(
             $real,
+            $method,
             $brief,
             $materials,
             $floor->workshop,
             $log,
-            fn (): FinishPlan => FinishPlan::of($brief, $materials, Methods::named($part->method), $floor->workshop, $log),
+            fn (): FinishPlan => FinishPlan::of($brief, $materials, $method, $floor->workshop, $log),
         );
 
         return new StepsAhead($plan, $floor->air, $floor->nowMin);
@@ -62,9 +65,9 @@ final class PartSteps
     private function materials(Part $part, FactLog $log): Materials
     {
         return new Materials(
-            $this->resin($part->baseResin),
-            $this->resin($part->skinResin),
-            FromShelf::cloth($part->cloth),
+            $part->baseResin === null ? null : $this->resin($part->baseResin),
+            $this->resin($part->resin(Slot::Skin)),
+            FromShelf::cloth($part->cloth ?? throw new \DomainException('a part has a cloth')),
             $part->clear === null ? null : FromShelf::clear($part->clear),
             ShelfPapers::all($this->papersBy($part->shop_id)),
             FromShelf::mixed($log, $part->shop_id, $this->resin(...)),

@@ -7,6 +7,7 @@ namespace App\Planning;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Fact\FactLog;
+use OakGloss\Method\Method;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\ModelVersion;
@@ -25,9 +26,16 @@ final class PlanMemo
      * @param int|null              $part   whose plan it is, to be kept for other requests; null for one that might be
      * @param Closure(): FinishPlan $reckon
      */
-    public function of(?int $part, PartBrief $brief, Materials $materials, Workshop $shop, FactLog $log, Closure $reckon): FinishPlan
-    {
-        $key = md5(serialize([ModelVersion::NOW, $brief, $materials, $shop, $log]));
+    public function of(
+        ?int $part,
+        Method $method,
+        PartBrief $brief,
+        Materials $materials,
+        Workshop $shop,
+        FactLog $log,
+        Closure $reckon,
+    ): FinishPlan {
+        $key = md5(serialize([ModelVersion::NOW, $method::code(), $brief, $materials, $shop, $log]));
         if (isset($this->plans[$key]) || $part === null) {
             return $this->plans[$key] ??= $reckon();
         }

@@ -30,8 +30,8 @@ abstract class ShelfKind
     /** Whether its sheet has rows of temperature and time, and so a curve. */
     public const HAS_SHEET = false;
 
-    /** @var list<string> columns of a part that name an item of this kind */
-    public const PART_COLUMNS = [];
+    /** @var string|null the column with which a part's slot names an item of this kind */
+    public const SLOT_COLUMN = null;
 
     /**
      * Fields by group, in the order of a data sheet.
@@ -136,8 +136,7 @@ abstract class ShelfKind
      */
     final public function rowsOf(Collection $parts): array
     {
-        $ids = array_map(fn (string $column): array => $parts->pluck($column)->all(), static::PART_COLUMNS);
-        $ids = array_unique(array_filter(array_merge([], ...$ids)));
+        $ids = static::SLOT_COLUMN === null ? [] : $parts->flatMap->slots->pluck(static::SLOT_COLUMN)->filter()->unique()->all();
 
         return $ids === [] ? [] : array_values($this->query()->whereIn('id', $ids)->orderBy('id')->toBase()->get()->all());
     }

@@ -16,6 +16,12 @@ final readonly class Flatting
         Bounds::within($leftScratchUm, 0.0, 2000.0, 'scratch left', 'µm');
     }
 
+    /** So much deeper: what an older scratch in a face that is flat already asks for. */
+    public function overScratch(float $um): self
+    {
+        return new self($this->laterCutsUm + $um, $this->leftScratchUm);
+    }
+
     /** All that goes below flush: later cuts and the last scratch. */
     public function allowanceUm(): float
     {

@@ -8,5 +8,5 @@ namespace OakGloss\Material;
 enum Backing: string
 {
     case Black = 'black';
-    case Clear = 'clear';
+    case Untinted = 'untinted';
 }

@@ -10,14 +10,8 @@ use OakGloss\Safety\Caution;
 /** M1: one ply laid dry on a tacky base, wetted out and buried under brushed coats. */
 final class BrushOnSkin implements Method
 {
-    /** However level the part is: a method never plans fewer before the first flatting. */
-    public const LEAST_BUILD_COATS = 2;
-
     /** Nibs go off with this paper, P. */
     public const NIBS = 240;
-
-    /** A base that is rough enough to hold a tack coat, P. */
-    private const KEY_BASE = 180;
 
     public static function code(): string
     {
@@ -71,7 +65,7 @@ final class BrushOnSkin implements Method
             ...$this->overTheCloth($job),
             ...$this->build($job),
             ...$this->finishCoats($job),
-            ...(new TopCoats())->of($job),
+            ...(new TopCoats())->of($job, "finish-{$job->choices->finishCoats}"),
         ];
     }
 
@@ -84,7 +78,7 @@ final class BrushOnSkin implements Method
         $primed = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, self::KEY_BASE, key: 'key-primer')->named('key')->after(Follow::minutes(960.0)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')->after(Follow::minutes(960.0)),
         ];
 
         return [
@@ -102,25 +96,10 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function baseAndCloth(Job $job): array
     {
-        $steps = [
-            $job->coat(Role::Base)
-                ->after($job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0)),
-        ];
-        $under = 'base';
-        for ($n = 1; $n <= $job->tackCoats; $n++) {
-            // Nothing holds dry cloth on a base that has cured: keyed, and a fresh thin coat with a window of its own.
-            $steps[] = $job->keyed(Role::KeyBase, self::KEY_BASE, 0.6)->nth($n, isSaid: false)->after(Follow::onceSandable($under));
-            $steps[] = $job->wipe("wipe-base-{$n}");
-            $steps[] = $tack = $job->coat(Role::Tack)->nth($n, isSaid: false)->after(Follow::minutes(5.0));
-            $under = $tack->key;
-        }
+        $laid = LaidDry::on($job, $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0));
+        $wet = $job->choices->wetOut === WetOut::AtOnce ? Follow::minutes(0.0, 45.0) : Follow::onceSet($laid->under);
 
-        return [
-            ...$steps,
-            Step::of(Role::Lay)->after(Follow::whileTacky($under))->taking($job->pace->laying($job->areaM2)),
-            $job->coat(Role::WetOut)
-                ->after($job->choices->wetOut === WetOut::AtOnce ? Follow::minutes(0.0, 45.0) : Follow::onceSet($under)),
-        ];
+        return [...$laid->steps, $job->coat(Role::WetOut)->after($wet)];
     }
 
     /** @return list<Step> */
@@ -144,21 +123,11 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function build(Job $job): array
     {
-        $steps = [];
-        $last = $job->choices->afterWetOut === AfterWetOut::BuildOnAtTack ? 'wet-out' : null;
-        $coats = $job->buildCoats + ($job->passZones === [] ? 0 : $job->choices->secondPasses);
-        for ($n = 1; $n <= $coats; $n++) {
-            $coat = $n <= $job->buildCoats
-                ? $job->coat(Role::Build)->nth($n, $job->buildCoats)
-                : $job->coat(Role::Spot, 'pass', $job->passZones)->nth($n - $job->buildCoats, isSaid: false);
-            $coat = $coat->after($last === null ? Follow::minutes(5.0) : Follow::whileTacky($last));
-            $steps = [...$steps, ...$job->andTurn($coat)];
-            $last = $coat->key;
-        }
+        $coats = new CoatsAtTack($job, $job->choices->afterWetOut === AfterWetOut::BuildOnAtTack ? 'wet-out' : null);
 
         return [
-            ...$steps,
-            Step::of(Role::ResinFlat, 'flat')->after(Follow::onceSandable((string) $last))->taking(5.0)
+            ...$coats->build(),
+            Step::of(Role::ResinFlat, 'flat')->after(Follow::onceSandable($coats->last()))->taking(5.0)
                 ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
             $job->wipe('wipe-4'),
         ];

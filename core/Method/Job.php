@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Material\Backing;
 use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
@@ -20,6 +21,8 @@ final readonly class Job
      * @param list<string>  $passZones   zones of the second passes, empty where none is needed
      * @param float         $turnMin     after a coat, when half of its flow is over
      * @param PostCure|null $postCure    before the last flatting
+     * @param float         $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
+     * @param float         $steepestDeg slope of its steepest face
      */
     public function __construct(
         public Substrate $substrate,
@@ -45,6 +48,9 @@ final readonly class Job
         public float $turnMin = 20.0,
         public ?PostCure $postCure = null,
         public Bond $fillerBond = Bond::Key,
+        public Backing $backing = Backing::Black,
+        public float $basePigment = 0.0,
+        public float $steepestDeg = 90.0,
     ) {
     }
 

@@ -16,6 +16,10 @@ enum Role: string
     case Wipe = 'wipe';
     case Key = 'key';
     case Prime = 'prime';
+    /** Body filler over the primer, for what is not true. */
+    case BodyFill = 'body_fill';
+    /** A veil on the back of the cloth keeps cut edges whole. */
+    case Veil = 'veil';
     /** Bare wood is closed: it breathes out bubbles while it warms. */
     case Seal = 'seal';
     case Base = 'base';
@@ -33,6 +37,7 @@ enum Role: string
     /** A coat of their own for the zones that are thinnest. */
     case Spot = 'spot';
     case Turn = 'turn';
+    case Trim = 'trim';
     /** Sanded to one plane: the weave's texture goes. */
     case ResinFlat = 'resin_flat';
     case Finish = 'finish';
@@ -59,7 +64,8 @@ enum Role: string
     public function kind(): StepKind
     {
         return match ($this) {
-            self::Strip, self::Prime, self::Drill, self::FilmOver, self::MaskLine, self::Unmask => StepKind::Prepare,
+            self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
+            self::Unmask => StepKind::Prepare,
             self::Wipe, self::FillerWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
@@ -133,6 +139,8 @@ enum Role: string
             StepKind::Prepare => match ($this) {
                 self::Strip => [Caution::Structure, Caution::SolventRags],
                 self::Prime => [Caution::SprayMist],
+                self::BodyFill => [Caution::Styrene],
+                self::Veil => [Caution::Knife],
                 self::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],
                 self::FilmOver => [Caution::Styrene],
                 self::MaskLine => [Caution::Knife],

@@ -16,4 +16,16 @@ enum Slot: string
     case Clear = 'clear';
     /** Sprayed and blocked flat under the clear. */
     case FillerClear = 'filler_clear';
+
+    /** The field of a brief that names it. */
+    public function field(): string
+    {
+        return match ($this) {
+            self::Base => 'base_resin_id',
+            self::Skin => 'skin_resin_id',
+            self::Cloth => 'cloth_id',
+            self::Clear => 'clear_id',
+            self::FillerClear => 'filler_id',
+        };
+    }
 }

@@ -69,14 +69,14 @@ final readonly class TopCoats
     }
 
     /** @return list<Step> */
-    public function of(Job $job): array
+    public function of(Job $job, string $lastCoat): array
     {
         $polish = Step::of(Role::Polish)->taking(10.0 + $job->polishMin);
         $inspect = Step::of(Role::Inspect)->taking(10.0);
         if ($job->choices->top === Top::PolishResin || $job->clear === null) {
             return [$polish, $inspect];
         }
-        $steps = [...$this->filler($job), ...$this->stripes($job), $job->wipe('wipe-5'), ...$this->clear($job, $job->clear)];
+        $steps = [...$this->filler($job, $lastCoat), ...$this->stripes($job), $job->wipe('wipe-5'), ...$this->clear($job, $job->clear)];
         $ready = Follow::minutes($job->clear->readyAt($job->air));
 
         // Satin and matt are never polished.
@@ -89,7 +89,7 @@ final readonly class TopCoats
     }
 
     /** @return list<Step> filler clear, blocked flat; polyester hardens under release film only */
-    private function filler(Job $job): array
+    private function filler(Job $job, string $lastCoat): array
     {
         $filler = $job->filler;
         if ($filler === null) {
@@ -99,7 +99,7 @@ final readonly class TopCoats
         $wash = Step::of(Role::FillerWash)->after($ready)->taking($job->pace->wiping($job->areaM2));
         // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
         $under = $job->fillerBond !== Bond::FullCureWashKey ? [$job->wipe('wipe-filler')] : [
-            $job->wipe('wipe-filler', 'wash_blush')->after(Follow::onceCured("finish-{$job->choices->finishCoats}"))
+            $job->wipe('wipe-filler', 'wash_blush')->after(Follow::onceCured($lastCoat))
                 ->taking(5.0 + 2.0 * $job->pace->wiping($job->areaM2)),
             $job->keyed(Role::Key, self::FILLER_TO, 0.6, 'key-filler')->named('key')
                 ->sandedWith(new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock)),

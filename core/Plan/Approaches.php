@@ -6,7 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
-use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Role;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Mass;
@@ -75,7 +75,7 @@ final readonly class Approaches
             $skins[$i] = SkinSection::wetOut($plan->materials->cloth->weave, $zone->face, $plan->materials->skinResin->rheology, $wetOut);
         }
         $states = $plan->first(Role::ResinFlat)->zones ?? [];
-        $best = ['coats' => BrushOnSkin::LEAST_BUILD_COATS, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
+        $best = ['coats' => CoatsAtTack::LEAST, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
         for ($n = 1; $n <= self::MOST_COATS; $n++) {
             [$risk, $worst] = [0.0, ''];
             foreach ($states as $i => $state) {
@@ -89,7 +89,7 @@ final readonly class Approaches
             if ($risk < $best['risk'] || $n === 1) {
                 $best = ['coats' => $n, 'risk' => $risk, 'worst' => $worst, 'isEnough' => $risk <= $plan->shop->targetBurnThrough];
             }
-            if ($best['isEnough'] && $n >= BrushOnSkin::LEAST_BUILD_COATS) {
+            if ($best['isEnough'] && $n >= CoatsAtTack::LEAST) {
                 break;
             }
         }

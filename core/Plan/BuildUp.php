@@ -13,8 +13,8 @@ use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Bond;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
+use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\PostCure;
@@ -46,11 +46,11 @@ final class BuildUp
         $this->forecast = new SkinForecast($brief, $materials, $shop, $log);
     }
 
-    /** @return array{coats: int, steps: list<PlannedStep>, now: list<ZoneState>} */
+    /** @return array{coats: int, steps: list<PlannedStep>, now: list<ZoneState>, job: Job} */
     public function best(): array
     {
         $laid = $this->log->laid(Role::Build);
-        $least = max(ResinFlatting::isAhead($this->log) ? BrushOnSkin::LEAST_BUILD_COATS : 1, $laid);
+        $least = max(ResinFlatting::isAhead($this->log) ? CoatsAtTack::LEAST : 1, $laid);
         $coats = max($this->choices->buildCoats ?? $least, $least);
         $steps = $this->walk($coats);
         if ($this->choices->buildCoats === null && ResinFlatting::isAhead($this->log)) {
@@ -64,8 +64,9 @@ final class BuildUp
             [$coats, $steps] = $best;
         }
         $steps = $this->walk($coats, $this->postCure($steps));
+        $job = $this->job($coats, self::passedZones($this->log), null);
 
-        return ['coats' => $coats, 'steps' => $steps, 'now' => $this->forecast->zonesNow()];
+        return ['coats' => $coats, 'steps' => $steps, 'now' => $this->forecast->zonesNow(), 'job' => $job];
     }
 
     /** @return list<PlannedStep> */
@@ -149,29 +150,32 @@ final class BuildUp
         $polish = $this->choices->top === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
 
         return new Job(
-            $brief->substrate,
-            $brief->substrate->isMetal() && ! $brief->primed,
-            $brief->substrate->isPorous() && ! $brief->primed,
-            $brief->finish,
-            $brief->coatedAreaM2(),
-            $brief->holes,
-            $this->choices,
-            $coats,
-            $this->materials->cloth->weave->arealGM2,
-            $this->shop->weights,
-            $this->shop->pace,
-            $this->clear->coats ?? 1,
-            $this->clear?->clear,
-            $this->filler?->clear,
-            $this->filler->coats ?? 0,
-            $air,
-            $polish?->minutes() ?? 0.0,
-            $this->tackCoats(),
-            $passZones,
-            array_sum(array_map(fn (Zone $z): float => in_array($z->name, $passZones, true) ? $z->areaM2 : 0.0, $brief->coatedZones())),
-            RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
-            $postCure,
-            $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
+            substrate: $brief->substrate,
+            needsPrimer: $brief->substrate->isMetal() && ! $brief->primed,
+            needsSeal: $brief->substrate->isPorous() && ! $brief->primed,
+            finish: $brief->finish,
+            areaM2: $brief->coatedAreaM2(),
+            holes: $brief->holes,
+            choices: $this->choices,
+            buildCoats: $coats,
+            clothGM2: $this->materials->cloth->weave->arealGM2,
+            weights: $this->shop->weights,
+            pace: $this->shop->pace,
+            clearCoats: $this->clear->coats ?? 1,
+            clear: $this->clear?->clear,
+            filler: $this->filler?->clear,
+            fillerCoats: $this->filler->coats ?? 0,
+            air: $air,
+            polishMin: $polish?->minutes() ?? 0.0,
+            tackCoats: $this->tackCoats(),
+            passZones: $passZones,
+            passAreaM2: $brief->areaOf($passZones),
+            turnMin: RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
+            postCure: $postCure,
+            fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
+            backing: $brief->backing,
+            basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
+            steepestDeg: max([0.0, ...array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones())]),
         );
     }
 

@@ -73,7 +73,7 @@ final readonly class FinishPlan
             $method,
             $built['steps'],
             $built['now'],
-            Refusals::of($brief, $materials),
+            [...Refusals::of($brief, $materials, $method), ...$method->refusals($built['job'])],
             $built['coats'],
             $clear,
             $filler,

@@ -31,12 +31,13 @@ final class LayerNotices
                 );
             }
         }
-        if ($materials->baseResin->chemistry === Chemistry::Polyester && ! $brief->substrate->bearsStyrene()) {
+        $lowest = $materials->baseResin ?? $materials->skinResin;
+        if ($lowest->chemistry === Chemistry::Polyester && ! $brief->substrate->bearsStyrene()) {
             $findings[] = new Finding(
                 Severity::Refuse,
                 'layer.styrene',
-                ['layer' => $materials->baseResin->name, 'substrate' => $brief->substrate->value],
-                'base_resin_id',
+                ['layer' => $lowest->name, 'substrate' => $brief->substrate->value],
+                $materials->baseResin === null ? 'skin_resin_id' : 'base_resin_id',
             );
         }
 
@@ -51,8 +52,10 @@ final class LayerNotices
     private static function layers(PartBrief $brief, Materials $materials): array
     {
         $layers = [
-            [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
-            [$materials->skinResin->name, $materials->skinResin->chemistry, 'clear_resin_id'],
+            ...($materials->baseResin === null ? [] : [
+                [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
+            ]),
+            [$materials->skinResin->name, $materials->skinResin->chemistry, 'skin_resin_id'],
         ];
         foreach ($brief->choices->top->isSprayed() ? [
             [$materials->filler, 'filler_id'],

@@ -21,7 +21,7 @@ final readonly class Materials
      * @param array<string, list<int>> $papersBy P numbers by the way that they are driven; empty for all in any way
      */
     public function __construct(
-        public Resin $baseResin,
+        public ?Resin $baseResin,
         public Resin $skinResin,
         public ClothRoll $cloth,
         public ?ClearCoat $clear,
@@ -38,6 +38,16 @@ final readonly class Materials
         return $this->papersBy[$driven->value] ?? $this->grits;
     }
 
+    public function has(Slot $slot): bool
+    {
+        return match ($slot) {
+            Slot::Base => $this->baseResin !== null,
+            Slot::Clear => $this->clear !== null,
+            Slot::FillerClear => $this->filler !== null,
+            Slot::Skin, Slot::Cloth => true,
+        };
+    }
+
     /** What a coat is mixed from. */
     public function resinFor(Step $coat): Resin
     {
@@ -47,7 +57,8 @@ final readonly class Materials
     public function resin(Slot $slot): Resin
     {
         return match ($slot) {
-            Slot::Base => $this->baseResin,
+            // A base that is missing is refused; until it is named, the other one stands in for it.
+            Slot::Base => $this->baseResin ?? $this->skinResin,
             Slot::Skin => $this->skinResin,
             default => throw new \LogicException("{$slot->value} is no resin"),
         };

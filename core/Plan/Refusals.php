@@ -7,6 +7,8 @@ namespace OakGloss\Plan;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Backing;
+use OakGloss\Method\Method;
+use OakGloss\Method\Slot;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 
@@ -17,9 +19,12 @@ final class Refusals
     private const SUN_C = 80.0;
 
     /** @return list<Finding> */
-    public static function of(PartBrief $brief, Materials $materials): array
+    public static function of(PartBrief $brief, Materials $materials, Method $method): array
     {
-        $findings = [];
+        $findings = array_map(
+            fn (Slot $s): Finding => new Finding(Severity::Refuse, 'slot.missing', ['slot' => $s->value], $s->field()),
+            array_values(array_filter($method->needs(), fn (Slot $s): bool => ! $materials->has($s))),
+        );
         if (! $brief->substrate->holdsResin()) {
             $findings[] = new Finding(Severity::Refuse, 'substrate.wont_hold', ['substrate' => $brief->substrate->value], 'substrate');
         }

@@ -251,7 +251,7 @@ final class SkinForecast
         $decided = Decision::of($this->log, $step->key);
         $driven = $decided->driven ?? $grits->driven;
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
-        $firstCut = $grits->inClear ? $grits->peelUm + Ladder::CLEAR_WAVINESS_UM : $this->skins->deepestTexture() + Ladder::WAVINESS_UM;
+        $firstCut = $grits->inClear ? $grits->peelUm + Ladder::CLEAR_WAVINESS_UM : $this->skins->firstCutUm();
         $papers = $this->shop->papersAt($doneAt, $driven) ?? $this->materials->papersFor($driven);
         $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $papers, $from, $grits->to, $firstCut)
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);

@@ -145,7 +145,7 @@ final class Skins
             $passes = $sanding->on($zone);
             $cut = null;
             if ($passes === []) {
-                $cut = self::budget($ladder, $zone);
+                $cut = self::budget($ladder, $zone)->overScratch($now->flat ? (Ladder::OVERCUT - 1.0) * $now->textureUm : 0.0);
                 $this->sections[$i] = $now->afterFlatting($cut);
             } elseif (! $isDone) {
                 $this->toTheEnd($i, $passes, $ladder);
@@ -161,14 +161,16 @@ final class Skins
         return $states;
     }
 
-    public function deepestTexture(): float
+    /** What the first paper of a flatting has to take: texture and waviness; of a face that is flat already its old scratch. */
+    public function firstCutUm(): float
     {
-        $deepest = 0.0;
+        $cuts = [];
         foreach ($this->sections as $i => $section) {
-            $deepest = $this->zones[$i]->kind->isSandedByHand() ? $deepest : max($deepest, $section->textureUm);
+            $cut = $section->flat ? Ladder::OVERCUT * $section->textureUm : $section->textureUm + Ladder::WAVINESS_UM;
+            $cuts = $this->zones[$i]->kind->isSandedByHand() ? $cuts : [...$cuts, $cut];
         }
 
-        return $deepest;
+        return $cuts === [] ? Ladder::WAVINESS_UM : max($cuts);
     }
 
     /** @return list<ZoneState> */

@@ -44,7 +44,12 @@ final readonly class ZoneState
     /** The same with another allowance below flush, µm. */
     public function leftBy(float $allowanceUm): FilmThickness
     {
-        return FilmThickness::fromMicrometres($this->before->afterFlattingBy($allowanceUm)->inMicrometres() + $this->offUm());
+        // A face that is flat already and is flatted once more has its plane to lose, no texture.
+        $left = $this->before->flat && $this->flatting !== null
+            ? $this->before->flushCover()->inMicrometres() - $allowanceUm
+            : $this->before->afterFlattingBy($allowanceUm)->inMicrometres();
+
+        return FilmThickness::fromMicrometres($left + $this->offUm());
     }
 
     /** Share of the zone that the flatting burns through. */

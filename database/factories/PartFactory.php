@@ -44,7 +44,7 @@ final class PartFactory extends Factory
         return $this->state([
             'shop_id' => $shop->id,
             'base_resin_id' => $resin,
-            'clear_resin_id' => $resin,
+            'skin_resin_id' => $resin,
             'cloth_id' => $id(Cloth::class, 'Twill%200%'),
             'clear_id' => $id(Clear::class, '%2K gloss'),
         ]);

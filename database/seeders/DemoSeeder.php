@@ -92,7 +92,7 @@ final class DemoSeeder extends Seeder
         $begunDaysAgo = (float) ($row['begun_days_ago'] ?? 0.0);
         foreach ([
             'base_resin' => Resin::class,
-            'clear_resin' => Resin::class,
+            'skin_resin' => Resin::class,
             'cloth' => Cloth::class,
             'clear' => Clear::class,
         ] as $what => $model) {
@@ -103,10 +103,10 @@ final class DemoSeeder extends Seeder
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
         $part = new Part(array_diff_key(
             $row,
-            array_flip(['state', 'begun_days_ago', 'base_resin', 'clear_resin', 'cloth', 'clear', 'filler']),
+            array_flip(['state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler']),
         ) + ['shop_id' => $this->shop->id]);
         $part->save();
-        $part = Part::query()->with(['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler'])->findOrFail($part->id);
+        $part = Part::query()->with(['shop', 'slots'])->findOrFail($part->id);
         $part->setRelation('shop', $this->shop);
         $lived = new LivedPart($this->planner, $this->floor, $this->user->id);
         $rows = $state === 'waiting' ? [] : $lived->until($part, $state, $begunDaysAgo);

@@ -4,6 +4,30 @@ declare(strict_types=1);
 
 // what: what was noticed · tip: the way out.
 return [
+    'slot' => [
+        'missing' => [
+            'what' => 'This way of working needs a :slot, and none is named.',
+            'tip' => 'Pick one from the shelf, or take another way of working.',
+        ],
+    ],
+    'method' => [
+        'metal_only' => [
+            'what' => 'This way of working is for sheet metal; the part is :substrate.',
+            'tip' => 'Take the brush-on skin.',
+        ],
+        'base_pigment' => [
+            'what' => 'On metal the base is pigmented resin: light comes through the cloth otherwise, and primer shows.',
+            'tip' => 'Take a base resin whose sheet bears pigment, and the black base.',
+        ],
+        'cleared' => [
+            'what' => 'A skin on a body panel is cleared: resin alone does not stand sun and stones.',
+            'tip' => 'Leave the surface at clear, or take the brush-on skin.',
+        ],
+        'thin_ply' => [
+            'what' => 'A ply of :areal g/m² is heavy for sheet metal, which moves otherwise than it does.',
+            'tip' => 'One thin ply, :most g/m² or less.',
+        ],
+    ],
     'substrate' => [
         'wont_hold' => [
             'what' => 'Resin does not hold on :substrate, keyed or not.',

@@ -7,7 +7,6 @@ return [
     'one' => 'Part',
     'new' => 'New part',
     'none' => 'No part yet. The first one takes two minutes to describe.',
-    'method' => 'brush-on skin',
     'primed' => 'primed',
     'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'record' => 'Record'],
     'steps_done' => ':n of :of steps done',

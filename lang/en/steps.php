@@ -198,6 +198,52 @@ return [
         'do' => 'Cut compound, then finish compound. Low speed, keep moving, edges taped.',
         'cue' => 'No haze in the reflected lamp.',
     ],
+    'strip_metal' => [
+        'title' => 'Strip to sound metal',
+        'do' => 'Off with rust, loose paint and old film. Round every rim to 1.5 mm or more.',
+        'cue' => 'Bright or soundly painted all over, no rust in a seam.',
+    ],
+    'prime_metal' => [
+        'title' => 'Prime the metal',
+        'do' => 'Epoxy or etch primer by its sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
+        'cue' => 'Closed, even film; no metal shows.',
+    ],
+    'body_fill' => [
+        'title' => 'Fill what is not true',
+        'do' => 'Body filler on the keyed primer, thin, in one direction. A true panel needs none: skip it.',
+        'cue' => 'A straight-edge rocks nowhere.',
+    ],
+    'block_filler' => [
+        'title' => 'Block filler and primer',
+        'do' => 'P180 on a long block until filler and primer are one plane, evenly dull. Metal that shows is primed again.',
+        'cue' => 'Evenly dull; the flat hand feels no edge of the filler; no metal.',
+    ],
+    'veil' => [
+        'title' => 'Veil on the cloth\'s back',
+        'do' => 'Tack a thin veil to the back of the cloth, then cut the piece through both.',
+        'cue' => 'The cut edge keeps its tows when it is lifted.',
+    ],
+    'lay_metal' => [
+        'title' => 'Lay the cloth, then stop',
+        'do' => 'One thin ply, weave along the panel\'s centre line. Squeegee lightly from the middle, then hands off. '
+            .'No resin now: piled on, it gets under the cloth and lifts it.',
+        'cue' => 'A touch leaves a print and takes nothing away. No blister, no bridge.',
+    ],
+    'wet_out_set' => [
+        'title' => 'Wet-out on the set base',
+        'do' => 'The base has set: cloth can\'t float any more. Work resin in thin, no puddle.',
+        'cue' => 'A nail does not dent the base at the rim; weave evenly dark, no grey place.',
+    ],
+    'trim' => [
+        'title' => 'Trim the edge',
+        'do' => 'Cut the wrap and openings, dress the edge. Never lever the ply off the metal.',
+        'cue' => 'No loose tow, no white line along the edge.',
+    ],
+    'block' => [
+        'title' => 'Block the skin',
+        'do' => 'On a long block, whole strokes, direction turned at each grit. Edges by hand with the last grit only.',
+        'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
+    ],
     'inspect' => [
         'title' => 'Last look',
         'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.',

@@ -18,7 +18,7 @@ return [
         'carbon' => 'carbon',
     ],
     'tone' => ['black' => 'black', 'dark' => 'dark', 'mid' => 'mid', 'light' => 'light or white'],
-    'backing' => ['black' => 'black base', 'clear' => 'clear base'],
+    'backing' => ['black' => 'black base', 'untinted' => 'untinted base'],
     'finish' => ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt'],
     'shape' => [
         'panel' => 'flat panel',

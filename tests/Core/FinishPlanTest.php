@@ -72,7 +72,7 @@ final class FinishPlanTest extends TestCase
     public function testOnlyABlackBaseIsPigmented(): void
     {
         self::assertGreaterThan(0.0, Sample::plan()->step('base')?->batch?->pigmentG);
-        self::assertSame(0.0, Sample::plan(Sample::brief(backing: Backing::Clear))->step('base')?->batch?->pigmentG);
+        self::assertSame(0.0, Sample::plan(Sample::brief(backing: Backing::Untinted))->step('base')?->batch?->pigmentG);
         self::assertSame(0.0, Sample::plan()->step('build-1')?->batch?->pigmentG);
     }
 
@@ -153,7 +153,7 @@ final class FinishPlanTest extends TestCase
     {
         yield 'polypropylene' => [Sample::plan(Sample::brief(Substrate::Polypropylene)), 'substrate.wont_hold', 'substrate'];
         yield 'polyethylene' => [Sample::plan(Sample::brief(Substrate::Polyethylene)), 'substrate.wont_hold', 'substrate'];
-        yield 'light cloth over a light part on a clear base' => [Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Clear)), 'backing.shows_through', 'backing'];
+        yield 'light cloth over a light part on a clear base' => [Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Untinted)), 'backing.shows_through', 'backing'];
         yield 'polished resin in satin' => [Sample::plan(Sample::brief(finish: Finish::Satin, choices: new Choices(top: Top::PolishResin))), 'finish.needs_clear', 'top'];
         yield 'polished resin that yellows in the sun' => [Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)), materials: Sample::materials(uvStable: false)), 'top.needs_uv', 'top'];
         yield 'satin from a gloss clear' => [Sample::plan(Sample::brief(finish: Finish::Satin)), 'clear.wrong_sheen', 'clear_id'];
@@ -171,7 +171,7 @@ final class FinishPlanTest extends TestCase
     public function testWhatIsAllowedIsNotRefused(): void
     {
         self::assertSame([], Sample::plan()->refusals());
-        self::assertSame([], Sample::plan(Sample::brief(tone: Tone::Black, backing: Backing::Clear))->refusals());
+        self::assertSame([], Sample::plan(Sample::brief(tone: Tone::Black, backing: Backing::Untinted))->refusals());
         self::assertSame([], Sample::plan(Sample::brief(tone: Tone::Light, backing: Backing::Black))->refusals());
         self::assertSame([], Sample::plan(Sample::brief(sun: true, choices: new Choices(top: Top::PolishResin)))->refusals());
     }

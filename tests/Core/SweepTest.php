@@ -26,6 +26,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
+use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\StepKind;
@@ -70,7 +71,7 @@ final class SweepTest extends TestCase
         $schedule = PartSchedule::of($plan, AirCurve::constant((float) $airC), Sample::openDaily(70), 480.0);
         $plan = $schedule->chain->plan;
         $codes = array_map(fn (Finding $f): string => $f->code, [...$plan->findings, ...$schedule->findings()]);
-        self::assertGreaterThanOrEqual(BrushOnSkin::LEAST_BUILD_COATS, $plan->buildCoats);
+        self::assertGreaterThanOrEqual(CoatsAtTack::LEAST, $plan->buildCoats);
         self::assertSame(($plan->worst()?->risk() ?? 0.0) > $plan->shop->targetBurnThrough, array_intersect(['film.burns_through', 'film.burns_through_still'], $codes) !== [], 'a risk over the target is said, and no other');
         self::assertFalse(in_array('film.burns_through', $codes, true) && $plan->buildCoats >= FinishPlan::MOST_BUILD_COATS, 'no more coats are asked for than may be given');
         if ($schedule->steps() === []) {

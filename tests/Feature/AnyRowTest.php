@@ -144,7 +144,7 @@ final class AnyRowTest extends ShopCase
     public function testNoRowStopsAPage(\Closure $put, ?string $named): void
     {
         $this->partWithBuildCoat();
-        $this->makePart(['letter' => 'L', 'name' => 'Other fender', 'base_resin_id' => $this->otherResin(), 'clear_resin_id' => $this->otherResin()]);
+        $this->makePart(['letter' => 'L', 'name' => 'Other fender', 'base_resin_id' => $this->otherResin(), 'skin_resin_id' => $this->otherResin()]);
         $this->keep();
         $put($this);
         $this->user->refresh()->load('shop');

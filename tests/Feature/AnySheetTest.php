@@ -46,7 +46,7 @@ final class AnySheetTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $this->fact($part, 'part_weighed', 'build-1', self::NOW, ['grams' => 700.0]);
         $item = match ($kind::NAME) {
-            'resins' => Resin::query()->findOrFail($part->getAttribute('clear_resin_id')),
+            'resins' => Resin::query()->findOrFail($part->getAttribute('skin_resin_id')),
             'cloths' => Cloth::query()->findOrFail($part->getAttribute('cloth_id')),
             default => Clear::query()->findOrFail($part->clear_id),
         };
@@ -58,7 +58,7 @@ final class AnySheetTest extends ShopCase
             return;
         }
         $part->update([match ($kind::NAME) {
-            'resins' => 'clear_resin_id',
+            'resins' => 'skin_resin_id',
             'cloths' => 'cloth_id',
             default => 'clear_id',
         } => $new->id]);

@@ -30,7 +30,7 @@ final class ArrowsTest extends TestCase
         'Practice' => [],
         'Acts' => ['Clock', 'Models', 'Planning'],
         'Bench' => ['Models', 'Planning', 'Time', 'Words'],
-        'View' => ['Bench', 'Models', 'Planning', 'Time', 'Words'],
+        'View' => ['Bench', 'Models', 'Planning', 'Shelf', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],

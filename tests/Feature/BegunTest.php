@@ -111,7 +111,7 @@ final class BegunTest extends ShopCase
     public function testTwoResinsOfOneNameKeepTheirOwnClocks(): void
     {
         $part = $this->partWithBuildCoat();
-        $slow = Resin::query()->findOrFail($part->getAttribute('clear_resin_id'))->replicate()->fill(['tack_from_age_min' => 400, 'tack_until_age_min' => 600]);
+        $slow = Resin::query()->findOrFail($part->getAttribute('skin_resin_id'))->replicate()->fill(['tack_from_age_min' => 400, 'tack_until_age_min' => 600]);
         $slow->save();
         $part->update(['base_resin_id' => $slow->id]);
         $plan = $this->planned($part);

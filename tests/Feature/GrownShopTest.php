@@ -27,7 +27,7 @@ final class GrownShopTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $this->check($part, 'too_wet', 100.0, '2027-03-10 14:10');
         $this->keep();
-        $paths = ['/', '/parts', '/run-sheet', '/air', '/shelf', "/parts/{$part->id}", "/parts/{$part->id}/film", "/shelf/resins/{$part->clear_resin_id}"];
+        $paths = ['/', '/parts', '/run-sheet', '/air', '/shelf', "/parts/{$part->id}", "/parts/{$part->id}/film", "/shelf/resins/{$part->skin_resin_id}"];
         $before = array_combine($paths, array_map($this->rowsOf(...), $paths));
         for ($n = 1; $n <= 40; $n++) {
             $old = $this->makePart(['letter' => 'O', 'finished_at' => CarbonImmutable::parse('2027-01-01')->subDays($n)]);
@@ -119,7 +119,7 @@ final class GrownShopTest extends ShopCase
 
     private function check(Part $part, string $touch, float $age, string $at): PartFact
     {
-        return $this->fact($part, 'touched', 'build-1', $at, ['touch' => $touch, 'age_min' => $age, 'resin_id' => $part->clear_resin_id]);
+        return $this->fact($part, 'touched', 'build-1', $at, ['touch' => $touch, 'age_min' => $age, 'resin_id' => $part->skin_resin_id]);
     }
 
     private function rowsOf(string $path): int

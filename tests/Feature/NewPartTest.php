@@ -33,7 +33,7 @@ final class NewPartTest extends ShopCase
         yield 'a date in words' => [['needed_by' => 'soon'], 'needed_by'];
         yield 'a thousand holes' => [['holes' => 1000], 'holes'];
         yield 'resin will not hold' => [['substrate' => 'polypropylene'], 'substrate'];
-        yield 'the light part shows' => [['tone' => 'light', 'backing' => 'clear'], 'backing'];
+        yield 'the light part shows' => [['tone' => 'light', 'backing' => 'untinted'], 'backing'];
         yield 'yellows in the sun' => [['top' => 'polish_resin', 'sun' => '1'], 'top'];
         yield 'polished satin' => [['top' => 'polish_resin', 'finish' => 'satin'], 'top'];
         yield 'gloss clear for matt' => [['finish' => 'matt'], 'clear_id'];
@@ -140,7 +140,7 @@ final class NewPartTest extends ShopCase
     public function testAResinThatIsUvStableMayBePolishedInTheSun(): void
     {
         $uv = Resin::query()->where('uv_stable', true)->value('id');
-        $this->post('/parts', $this->form(['top' => 'polish_resin', 'sun' => '1', 'clear_resin_id' => $uv, 'clear_id' => '']))->assertSessionHasNoErrors();
+        $this->post('/parts', $this->form(['top' => 'polish_resin', 'sun' => '1', 'skin_resin_id' => $uv, 'clear_id' => '']))->assertSessionHasNoErrors();
         $satin = Clear::query()->where('sheen', 'satin')->value('id');
         $this->post('/parts', $this->form(['letter' => 'N', 'finish' => 'satin', 'clear_id' => $satin]))->assertSessionHasNoErrors();
         self::assertSame(2, Part::query()->count());

@@ -48,7 +48,7 @@ final class RestoreTest extends FileShopCase
         $part = $this->partWithBuildCoat();
         $before = app(Planner::class)->state($this->shop);
         // As a copy does that went another way after the same moment.
-        DB::table('resins')->where('id', $part->getAttribute('clear_resin_id'))->update(['pot_life_min' => 11]);
+        DB::table('resins')->where('id', $part->getAttribute('skin_resin_id'))->update(['pot_life_min' => 11]);
         app()->forgetScopedInstances();
 
         self::assertNotSame($before, app(Planner::class)->state($this->shop->refresh()), 'what was priced with the first sheet is not shown for the second');

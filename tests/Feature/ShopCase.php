@@ -159,7 +159,7 @@ abstract class ShopCase extends TestCase
     protected function form(array $other = []): array
     {
         $part = $this->makePart(['letter' => 'Z']);
-        $form = $this->typed($part, ['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id']);
+        $form = $this->typed($part, ['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'skin_resin_id', 'cloth_id', 'clear_id']);
         $part->delete();
 
         return $other + ['name' => 'Stern cowl', 'letter' => 'M', 'needed_by' => '', 'zones_typed' => '0'] + $form;

@@ -444,7 +444,7 @@ final class ShopTimeTest extends ShopCase
     private function evening(string $at = '16:20', string $resin = 'Tarn%medium%'): Part
     {
         $part = $this->partWithBuildCoat("2027-03-10 {$at}");
-        $part->update(['clear_resin_id' => Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', $resin)->value('id')]);
+        $part->update(['skin_resin_id' => Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', $resin)->value('id')]);
         app()->forgetScopedInstances();
         $this->shop = $this->shop->refresh();
 

@@ -233,7 +233,7 @@ final class TrueAnswersTest extends ShopCase
             $this->get($page)->assertOk()->assertSee($page === '/parts' ? $format->date($planned->schedule->readyMin()) : $ready);
         }
         app()->forgetScopedInstances();
-        $preview = $this->form(array_diff_key($this->typed($part, ['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'clear_resin_id', 'cloth_id', 'clear_id', 'print_through']), []) + ($part->sun ? ['sun' => '1'] : []));
+        $preview = $this->form(array_diff_key($this->typed($part, ['substrate', 'tone', 'backing', 'shape', 'unit', 'sizes', 'finish', 'wrap_mm', 'holes', 'wet_out', 'after_wet_out', 'top', 'finish_coats', 'base_resin_id', 'skin_resin_id', 'cloth_id', 'clear_id', 'print_through']), []) + ($part->sun ? ['sun' => '1'] : []));
         $part->delete();
         app()->forgetScopedInstances();
         $this->post('/parts/answer', $preview)->assertOk()->assertSee($format->date($planned->schedule->readyMin()));

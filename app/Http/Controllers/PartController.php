@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PartRequest;
-use App\Models\Clear;
-use App\Models\Cloth;
 use App\Models\Part;
-use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\FromPart;
@@ -19,6 +16,7 @@ use App\Planning\Planner;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
 use App\View\Page\CoatRow;
+use App\View\Page\WithWhat;
 use App\Words\Formatter;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,8 +25,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Clear\ClearKind;
 use OakGloss\Finding\Finding;
+use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
 use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
 
@@ -79,6 +78,8 @@ final class PartController
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
+            'methodChanged' => $request->header('HX-Trigger-Name') === 'method',
+            'with' => $this->with($request, $user->shop),
             'shape' => (string) $request->input('shape', 'bent_panel'),
             'unit' => (string) $request->input('unit', 'mm'),
             'sizes' => (array) $request->input('sizes', []),
@@ -134,31 +135,34 @@ final class PartController
     private function form(?Part $part, Planner $planner, User $user): View
     {
         $shop = $user->shop;
-        $used = array_filter([$part?->getAttribute('base_resin_id'), $part?->getAttribute('clear_resin_id')]);
-
         // A shop goes on with what it used last.
         $latest = $part ?? $shop->parts()->latest('id')->first();
-        $shelf = Clear::query()->where('shop_id', $shop->id)->current()->orderBy('name')->get();
-        $clears = $shelf->where('kind', '!=', ClearKind::Filler->value);
-        $usual = $latest?->clear?->sheen === 'gloss' ? $latest->clear_id : $clears->firstWhere('sheen', 'gloss')?->id;
+        $method = $this->method((string) Old::of('method', $part->method ?? 'brush_on'));
 
         return view('parts.form', [
             'part' => $part,
-            'latest' => $latest,
             'letters' => Letters::free($shop, $part),
-            'resins' => Resin::query()->where('shop_id', $shop->id)
-                ->where(fn ($q) => $q->whereNull('superseded_by_id')->orWhereIn('id', $used))->orderBy('name')->get(),
-            'cloths' => Cloth::query()->where('shop_id', $shop->id)->current()->orderBy('areal_g_m2')->get(),
-            'clears' => $clears,
-            'clearId' => $part === null ? $usual : $part->clear_id,
-            'fillers' => $shelf->where('kind', ClearKind::Filler->value),
-            'finishCoats' => range(1, max(2, $part->finish_coats ?? 1)),
-            'answer' => $this->answerTo($part?->load(['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler']), [], $planner),
+            'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
+            'answer' => $this->answerTo($part?->load(['shop', 'slots']), [], $planner),
             'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(
                 FromPart::zoneRows(FromPart::brief($part)),
                 $part->unit,
             )),
-        ]);
+        ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
+    }
+
+    private function method(string $code): Method
+    {
+        return Methods::all()[$code] ?? Methods::named('brush_on');
+    }
+
+    /** @return array<string, mixed> what the method that was picked asks for, with what was typed of it */
+    private function with(Request $request, Shop $shop): array
+    {
+        $part = $shop->parts()->find($request->integer('editing'));
+        $method = $this->method($request->string('method')->toString());
+
+        return app(WithWhat::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
     }
 
     /**
@@ -193,7 +197,7 @@ final class PartController
         $part->inPlaceOf = $inPlaceOf->id ?? 0;
         $part->setRelation('shop', $shop);
 
-        return $part->load(['baseResin', 'skinResin', 'cloth', 'clear', 'filler']);
+        return $part->loadMissing('slots');
     }
 
     /**

@@ -16,7 +16,7 @@ final class RecordController
 {
     public function __invoke(Part $part, Planner $planner): View
     {
-        $part->load(['shop', 'baseResin', 'skinResin', 'cloth', 'clear', 'filler', 'facts.user']);
+        $part->load(['shop', 'slots', 'facts.user']);
         $struck = [];
         foreach ($part->facts as $fact) {
             if ($fact->kind === Struck::KIND) {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ShelfRequest;
 use App\Models\AuditEntry;
 use App\Models\Part;
+use App\Models\PartSlot;
 use App\Models\Resin;
 use App\Models\ShelfItem;
 use App\Models\User;
@@ -83,8 +84,9 @@ final class ShelfController
         $new->save();
         $old->update(['superseded_by_id' => $new->id]);
         // Parts that nothing was done to yet follow the new sheet.
-        foreach ($kind::PART_COLUMNS as $column) {
-            Part::query()->where($column, $old->id)->unbegun()->update([$column => $new->id]);
+        if ($kind::SLOT_COLUMN !== null) {
+            PartSlot::query()->where($kind::SLOT_COLUMN, $old->id)->whereIn('part_id', Part::query()->unbegun()->select('id'))
+                ->update([$kind::SLOT_COLUMN => $new->id]);
         }
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 

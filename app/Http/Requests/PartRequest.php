@@ -22,6 +22,9 @@ use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
+use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
+use OakGloss\Method\Slot;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Inches;
 
@@ -30,11 +33,14 @@ final class PartRequest extends FormRequest
 {
     private const MOST_ZONES = 24;
 
-    /** Which of the choices a brief must name, and which it may. */
-    private const CHOICES = [
-        'wet_out' => 'required', 'after_wet_out' => 'required', 'top' => 'required', 'finish_coats' => 'required', 'stripes' => 'sometimes',
-        'print_through' => 'sometimes', 'clear_id' => 'nullable', 'filler_id' => 'nullable',
+    /** Choices that a brief names, each with what stands where the method leaves it out or nobody says. */
+    private const USUAL = [
+        'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'finish_coats' => 1, 'stripes' => 0,
+        'print_through' => null,
     ];
+
+    /** And those that must be said where the method has them. */
+    private const SAID = ['wet_out', 'after_wet_out', 'top', 'finish_coats'];
 
     public function authorize(): bool
     {
@@ -64,11 +70,9 @@ final class PartRequest extends FormRequest
             'wrap_mm' => ['required', 'numeric', 'between:0,300'],
             'holes' => ['required', 'integer', 'between:0,200'],
             'backing' => ['required', Rule::enum(Backing::class)],
-            'base_resin_id' => ['required', 'integer', $this->onShelf('resins')],
-            'clear_resin_id' => ['required', 'integer', $this->onShelf('resins')],
-            'cloth_id' => ['required', 'integer', $this->onShelf('cloths')],
+            'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
-        ] + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+        ] + $this->slotRules() + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
 
     /** @return array<string, string> */
@@ -76,7 +80,7 @@ final class PartRequest extends FormRequest
     {
         $names = [
             'base_resin_id' => 'base resin',
-            'clear_resin_id' => 'resin over the cloth',
+            'skin_resin_id' => 'resin over the cloth',
             'cloth_id' => 'cloth',
             'clear_id' => 'clear',
             'filler_id' => 'filler clear',
@@ -148,12 +152,8 @@ final class PartRequest extends FormRequest
             'needed_by' => isset($given['needed_by'])
                 ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc()
                 : null,
-            'clear_id' => $given['clear_id'] ?? null,
-            'filler_id' => $given['filler_id'] ?? null,
-            'stripes' => (int) ($given['stripes'] ?? 0),
-            'print_through' => $given['print_through'] ?? $shop->print_through,
+            'method' => $this->planMethod()::code(),
             'holes' => (int) $given['holes'],
-            'finish_coats' => (int) $given['finish_coats'],
             'wrap_mm' => (float) $given['wrap_mm'],
         ] + array_map(
             fn (string $flag): bool => $this->boolean($flag),
@@ -170,14 +170,10 @@ final class PartRequest extends FormRequest
                   'shape',
                   'unit',
                   'finish',
-                  'wet_out',
-                  'after_wet_out',
-                  'top',
-                  'base_resin_id',
-                  'clear_resin_id',
-                  'cloth_id',
               ]),
-          );
+          )
+          + $this->choices($given, $shop)
+          + $this->slots($given);
     }
 
     /** What feeds a zone is told by the numbers of the zones, and no zone feeds itself. */
@@ -210,17 +206,81 @@ final class PartRequest extends FormRequest
         return Inches::mmOf(1.0, (string) $this->input('unit'));
     }
 
-    /** Only what lies on this shop's shelf; a sheet that this part already uses may stay. */
+    /** The method that is asked for; the first where none is, or none of that name. */
+    private function planMethod(): Method
+    {
+        return Methods::all()[$this->string('method')->toString()] ?? Methods::named('brush_on');
+    }
+
+    /** @return list<string> choices that the method has */
+    private function choiceFields(): array
+    {
+        return array_map(fn (array $c): string => $c[0]->value, $this->planMethod()->choices());
+    }
+
     /** @return array<string, list<mixed>> choices that a brief names */
     private function choiceRules(): array
     {
         $may = ChoiceFields::rules((int) Auth::user()?->shop_id);
         $rules = [];
-        foreach (self::CHOICES as $field => $presence) {
-            $rules[$field] = [$presence, ...$may[$field]];
+        foreach (array_intersect(array_keys(self::USUAL), $this->choiceFields()) as $field) {
+            $rules[$field] = [in_array($field, self::SAID, true) ? 'required' : 'sometimes', ...$may[$field]];
         }
 
         return $rules;
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     *
+     * @return array<string, mixed> of what the method leaves out, what is usual
+     */
+    private function choices(array $given, Shop $shop): array
+    {
+        $choices = [];
+        foreach (self::USUAL as $field => $usual) {
+            $value = $given[$field] ?? $usual ?? $shop->print_through;
+            $choices[$field] = is_int($usual) ? (int) $value : $value;
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, list<mixed>> only what lies on this shop's shelf; a sheet that this part already uses may stay */
+    private function slotRules(): array
+    {
+        $clear = ChoiceFields::rules((int) Auth::user()?->shop_id);
+        $may = [
+            'base_resin_id' => ['integer', $this->onShelf('resins')],
+            'skin_resin_id' => ['integer', $this->onShelf('resins')],
+            'cloth_id' => ['integer', $this->onShelf('cloths')],
+            'clear_id' => $clear['clear_id'],
+            'filler_id' => $clear['filler_id'],
+        ];
+        $rules = [];
+        foreach ($this->planMethod()->needs() as $slot) {
+            $rules[$slot->field()] = ['required', ...$may[$slot->field()]];
+        }
+        foreach ($this->planMethod()->mayHave() as $slot) {
+            $rules[$slot->field()] = ['nullable', ...$may[$slot->field()]];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     *
+     * @return array<string, mixed> by field; null for what the method has no slot for
+     */
+    private function slots(array $given): array
+    {
+        $slots = [];
+        foreach (Slot::cases() as $slot) {
+            $slots[$slot->field()] = $given[$slot->field()] ?? null;
+        }
+
+        return $slots;
     }
 
     private function onShelf(string $table): Exists

@@ -17,7 +17,7 @@ final class Clears extends ShelfKind
     public const NAME = 'clears';
     public const SINGULAR = 'clear';
     public const MODEL = Clear::class;
-    public const PART_COLUMNS = ['clear_id', 'filler_id'];
+    public const SLOT_COLUMN = 'clear_id';
 
     public function groups(): array
     {

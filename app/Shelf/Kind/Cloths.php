@@ -17,7 +17,7 @@ final class Cloths extends ShelfKind
     public const NAME = 'cloths';
     public const SINGULAR = 'cloth';
     public const MODEL = Cloth::class;
-    public const PART_COLUMNS = ['cloth_id'];
+    public const SLOT_COLUMN = 'cloth_id';
 
     public function groups(): array
     {

@@ -18,7 +18,7 @@ final class Resins extends ShelfKind
     public const SINGULAR = 'resin';
     public const MODEL = Resin::class;
     public const HAS_SHEET = true;
-    public const PART_COLUMNS = ['base_resin_id', 'clear_resin_id'];
+    public const SLOT_COLUMN = 'resin_id';
 
     /** Rows of the sheet that a form has. */
     private const ROWS = 8;

@@ -25,6 +25,8 @@
                 <x-field name="name" :label="__('form.name')" :value="$part?->name" class="span-2" maxlength="60" required />
                 <x-pick name="letter" :label="__('form.letter')" :choices="array_combine($letters, $letters)"
                     :value="$part?->letter ?? ($letters[0] ?? 'A')" />
+                <x-pick name="method" :label="__('form.method')" :choices="$methods" :value="$method::code()" class="span-2"
+                    :hint="__('methods.'.$method::code().'.when')" />
                 <x-pick name="substrate" :label="__('form.substrate')"
                     :choices="$format->choices('substrate', OakGloss\Material\Substrate::cases())"
                     :value="$part?->substrate ?? 'abs'" />
@@ -54,11 +56,6 @@
             <div class="grid-3">
                 <x-pick name="finish" :label="__('form.finish')" :choices="$format->choices('finish', OakGloss\Optics\Finish::cases())"
                     :value="$part?->finish ?? 'gloss'" />
-                <x-pick name="top" :label="__('form.top')" :choices="$format->choices('top', OakGloss\Method\Top::cases())"
-                    :value="$part?->top ?? 'clear'" />
-                <x-pick name="print_through" :label="__('form.print_through')"
-                    :choices="$format->choices('print_through', OakGloss\Method\PrintThrough::cases())"
-                    :value="$part?->print_through ?? auth()->user()->shop->print_through" />
                 <x-field name="needed_by" :label="__('form.needed_by')" type="datetime-local"
                     :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
                 <x-pick name="priority" :label="__('form.priority')" :choices="__('words.priority')" :value="$part->priority ?? 'normal'" />
@@ -70,34 +67,7 @@
                 @endforeach
             </div>
         </fieldset>
-        <fieldset class="card"><legend>{{ __('form.with') }}</legend>
-            <div class="grid-3">
-                <x-pick name="cloth_id" :label="__('form.cloth')" :choices="$cloths->pluck('name', 'id')->all()"
-                    :value="$latest?->cloth_id" />
-                <x-pick name="base_resin_id" :label="__('form.base_resin')" :choices="$resins->pluck('name', 'id')->all()"
-                    :value="$latest?->base_resin_id" />
-                <x-pick name="clear_resin_id" :label="__('form.clear_resin')" :choices="$resins->pluck('name', 'id')->all()"
-                    :value="$latest?->clear_resin_id" />
-                <x-pick name="backing" :label="__('form.backing')"
-                    :choices="$format->choices('backing', OakGloss\Material\Backing::cases())"
-                    :value="$part?->backing ?? 'black'" />
-                <x-pick name="clear_id" :label="__('words.choice.clear_id')" :choices="$clears->pluck('name', 'id')->all()"
-                    :value="$clearId"
-                    :empty="__('form.none')" />
-                <x-pick name="filler_id" :label="__('words.choice.filler_id')" :choices="$fillers->pluck('name', 'id')->all()"
-                    :value="$part?->filler_id" :empty="__('form.none')" />
-                <x-pick name="finish_coats" :label="__('words.choice.finish_coats')" :choices="array_combine($finishCoats, $finishCoats)"
-                    :value="$part?->finish_coats ?? 1" />
-                <x-pick name="stripes" :label="__('form.stripes')" :choices="[__('form.none'), '1', '2', '3', '4']"
-                    :value="$part?->stripes ?? 0" />
-                <x-pick name="wet_out" :label="__('words.choice.wet_out')"
-                    :choices="$format->choices('wet_out', OakGloss\Method\WetOut::cases())"
-                    :value="$part?->wet_out ?? 'on_set_base'" />
-                <x-pick name="after_wet_out" :label="__('words.choice.after_wet_out')" class="span-2"
-                    :choices="$format->choices('after_wet_out', OakGloss\Method\AfterWetOut::cases())"
-                    :value="$part?->after_wet_out ?? 'cure_then_key'" />
-            </div>
-        </fieldset>
+        @include('parts.with')
         <p class="form-foot">
             <button class="btn go">{{ __($part ? 'form.keep' : 'form.plan') }}</button>
             <a class="btn quiet" href="{{ $part ? route('parts.show', $part) : route('parts.index') }}"

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Casts\Attribute;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakGloss\Method\Slot;
+
+/**
+ * What a part is made with, by the slots of its method. Fields of a form read and set them like columns
+ * (`base_resin_id`); they are kept with the part.
+ *
+ * @property Collection<int, PartSlot> $slots
+ * @property int|null                  $base_resin_id
+ * @property int|null                  $skin_resin_id
+ * @property int|null                  $cloth_id
+ * @property int|null                  $clear_id
+ * @property int|null                  $filler_id
+ * @property Resin|null                $baseResin
+ * @property Resin|null                $skinResin
+ * @property Cloth|null                $cloth
+ * @property Clear|null                $clear
+ * @property Clear|null                $filler
+ */
+trait HasSlots
+{
+    protected static function bootHasSlots(): void
+    {
+        static::saved(function (self $part): void {
+            if (! $part->relationLoaded('slots')) {
+                return;
+            }
+            foreach ($part->slots as $slot) {
+                // A copy of a part begins with the slots of the part that it was copied from.
+                $own = $slot->part_id === $part->id || ! $slot->exists ? $slot : $slot->replicate();
+                $own->fill(['part_id' => $part->id])->save();
+            }
+            $part->slots()->whereNotIn('slot', $part->slots->map(fn (PartSlot $s): string => $s->slot->value))->delete();
+            $part->unsetRelation('slots');
+        });
+    }
+
+    /** @return HasMany<PartSlot, $this> */
+    public function slots(): HasMany
+    {
+        return $this->hasMany(PartSlot::class)->orderBy('slot')->orderBy('ply');
+    }
+
+    public function inSlot(Slot $slot): ?PartSlot
+    {
+        return $this->slots->first(fn (PartSlot $s): bool => $s->slot === $slot);
+    }
+
+    /** @return array<string, int> number of the sheet by slot and ply */
+    public function sheetIds(): array
+    {
+        return $this->slots->mapWithKeys(fn (PartSlot $s): array => ["{$s->slot->value}-{$s->ply}" => $s->sheetId()])->all();
+    }
+
+    /** The sheet that a coat is mixed by; of a method with one resin it is that. */
+    public function resin(Slot $slot): Resin
+    {
+        return ($slot === Slot::Base ? $this->baseResin : null) ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    protected function baseResinId(): Attribute
+    {
+        return $this->slotField(Slot::Base);
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    protected function skinResinId(): Attribute
+    {
+        return $this->slotField(Slot::Skin);
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    protected function clothId(): Attribute
+    {
+        return $this->slotField(Slot::Cloth);
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    protected function clearId(): Attribute
+    {
+        return $this->slotField(Slot::Clear);
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    protected function fillerId(): Attribute
+    {
+        return $this->slotField(Slot::FillerClear);
+    }
+
+    /** @return Attribute<Resin|null, never> */
+    protected function baseResin(): Attribute
+    {
+        return Attribute::get(fn (): ?Resin => $this->inSlot(Slot::Base)?->resin)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<Resin|null, never> */
+    protected function skinResin(): Attribute
+    {
+        return Attribute::get(fn (): ?Resin => $this->inSlot(Slot::Skin)?->resin)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<Cloth|null, never> */
+    protected function cloth(): Attribute
+    {
+        return Attribute::get(fn (): ?Cloth => $this->inSlot(Slot::Cloth)?->cloth)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<Clear|null, never> */
+    protected function clear(): Attribute
+    {
+        return Attribute::get(fn (): ?Clear => $this->inSlot(Slot::Clear)?->clear)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<Clear|null, never> */
+    protected function filler(): Attribute
+    {
+        return Attribute::get(fn (): ?Clear => $this->inSlot(Slot::FillerClear)?->clear)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
+    private function slotField(Slot $slot): Attribute
+    {
+        return Attribute::make(
+            get: fn (): ?int => $this->inSlot($slot)?->sheetId(),
+            set: function (int|string|null $id) use ($slot): array {
+                $kept = $this->inSlot($slot) ?? new PartSlot(['slot' => $slot, 'ply' => 1]);
+                $id === null || $id === '' ?: $kept->fill([PartSlot::COLUMNS[$slot->value] => (int) $id]);
+                $kept->isDirty() ? $kept->unsetRelations() : null;
+                $others = $this->slots->reject(fn (PartSlot $s): bool => $s === $kept);
+                $this->setRelation('slots', $id === null || $id === '' ? $others : $others->push($kept)->values());
+
+                return [];
+            },
+        );
+    }
+}

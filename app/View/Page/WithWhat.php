@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Models\Part;
+use App\Models\Shop;
+use App\Shelf\Slots;
+use App\Words\Formatter;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Method;
+use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Slot;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
+
+/** What a brief asks of a method: its slots with what the shelf has for each, and the choices that are made before the plan. */
+final readonly class WithWhat
+{
+    public function __construct(private Formatter $format, private Slots $slots)
+    {
+    }
+
+    /**
+     * @param Part|null            $like  the part, or the one made last: what a form begins with
+     * @param array<string, mixed> $typed what was typed so far
+     *
+     * @return array{
+     *     method: Method, slots: list<array{Slot, bool}>, shelf: array<string, array<int, string>>, given: array<string, mixed>,
+     *     picks: array<string, array{string, array<int|string, string>, string|int}>,
+     * }
+     */
+    public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
+    {
+        $given = $part?->only(['backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes']) ?? [];
+        foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
+            $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
+        }
+        if ($part === null) {
+            $given['clear_id'] = $this->slots->usualClear($shop, $like);
+            $given['filler_id'] = in_array(Slot::FillerClear, $method->needs(), true) ? $given['filler_id'] ?? null : null;
+        }
+
+        return [
+            'method' => $method,
+            'slots' => [
+                ...array_map(fn (Slot $s): array => [$s, false], $method->needs()),
+                ...array_map(fn (Slot $s): array => [$s, true], $method->mayHave()),
+            ],
+            'shelf' => $this->slots->shelf($shop, $part),
+            'given' => array_filter(array_filter($typed, is_scalar(...)), fn (mixed $v): bool => $v !== '') + $given,
+            'picks' => $this->picks($method, $shop, $part),
+        ];
+    }
+
+    /** @return array<string, array{string, array<int|string, string>, string|int}> label, choices and the usual one, by field */
+    private function picks(Method $method, Shop $shop, ?Part $part): array
+    {
+        $coats = range(1, max(2, $part->finish_coats ?? 1));
+        $all = [
+            'top' => $this->enum('top', Top::cases(), Top::Clear->value),
+            'print_through' => $this->enum('print_through', PrintThrough::cases(), $shop->print_through->value),
+            'finish_coats' => [array_combine($coats, array_map(strval(...), $coats)), 1],
+            'stripes' => [[(string) __('form.none'), '1', '2', '3', '4'], 0],
+            'wet_out' => $this->enum('wet_out', WetOut::cases(), WetOut::OnSetBase->value),
+            'after_wet_out' => $this->enum('after_wet_out', AfterWetOut::cases(), AfterWetOut::CureThenKey->value),
+        ];
+        $picks = [];
+        foreach (array_column($method->choices(), 0) as $choice) {
+            if (isset($all[$choice->value])) {
+                $picks[$choice->value] = [$this->format->word('choice', $choice), ...$all[$choice->value]];
+            }
+        }
+
+        return $picks;
+    }
+
+    /**
+     * @param list<\BackedEnum> $cases
+     *
+     * @return array{array<int|string, string>, string}
+     */
+    private function enum(string $group, array $cases, string $usual): array
+    {
+        return [$this->format->choices($group, $cases), $usual];
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\Backing;
+use OakGloss\Safety\Caution;
+
+/**
+ * M2: one thin ply on a sheet-metal body panel. Primer and filler blocked flat, a pigmented base that sets before any
+ * resin goes on the cloth, coats at tack, filler clear blocked flat, clear.
+ */
+final class SheetMetal implements Method
+{
+    /** A heavier ply works against metal that moves otherwise than it, g/m² (ours). */
+    public const THIN_PLY_GM2 = 250.0;
+
+    /** Where all faces are so level a veil on the back keeps cut edges whole, degrees (ours). */
+    private const NEARLY_FLAT_DEG = 20.0;
+
+    /** Primer until it can be sanded, and body filler until it is hard, min: planning values, their sheets come first. */
+    private const PRIMER_MIN = 960.0;
+    private const FILLER_MIN = 45.0;
+
+    private const KEY = 180;
+
+    public static function code(): string
+    {
+        return 'sheet_metal';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Part;
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Base, Slot::Skin, Slot::Cloth, Slot::FillerClear, Slot::Clear];
+    }
+
+    public function mayHave(): array
+    {
+        return [];
+    }
+
+    public function choices(): array
+    {
+        $building = [Role::ResinFlat];
+
+        return [
+            [Choice::BuildCoats, $building],
+            [Choice::SpotCoats, $building],
+            [Choice::BuildWeight, $building],
+            [Choice::Turned, $building],
+            [Choice::Tilted, $building],
+            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
+            ...TopCoats::choices(),
+        ];
+    }
+
+    public function refusals(Job $job): array
+    {
+        $refused = [];
+        if (! $job->substrate->isMetal()) {
+            $refused[] = new Finding(Severity::Refuse, 'method.metal_only', ['substrate' => $job->substrate->value], 'method');
+        }
+        if ($job->backing === Backing::Untinted || $job->basePigment <= 0.0) {
+            $refused[] = new Finding(Severity::Refuse, 'method.base_pigment', [], $job->basePigment <= 0.0 ? 'base_resin_id' : 'backing');
+        }
+        if ($job->choices->top !== Top::Clear) {
+            $refused[] = new Finding(Severity::Refuse, 'method.cleared', [], 'top');
+        }
+
+        return $job->clothGM2 <= self::THIN_PLY_GM2 ? $refused : [
+            ...$refused,
+            new Finding(Severity::Warn, 'method.thin_ply', ['areal' => $job->clothGM2, 'most' => self::THIN_PLY_GM2], 'cloth_id'),
+        ];
+    }
+
+    public function steps(Job $job): array
+    {
+        return [
+            ...$this->primedAndFilled($job),
+            ...$this->cloth($job),
+            ...$this->coats($job),
+            ...(new TopCoats())->lastFlat($job, $this->lastCoat($job)),
+            ...(new TopCoats())->of($job, $this->lastCoat($job)),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function primedAndFilled(Job $job): array
+    {
+        $area = $job->areaM2;
+        // Never on bare metal.
+        $primer = [
+            $job->wipe('wipe-primer'),
+            Step::of(Role::Prime)->named('prime_metal')->after(Follow::minutes(5.0))->taking($job->pace->spraying($area)),
+        ];
+
+        return [
+            Step::of(Role::Strip)->named('strip_metal')->taking(15.0),
+            $job->wipe('wipe-1'),
+            $job->keyed(Role::Key, $job->substrate->keyGrit()),
+            ...($job->needsPrimer ? $primer : []),
+            Step::of(Role::BodyFill)->after($job->needsPrimer ? Follow::minutes(self::PRIMER_MIN) : Follow::freely())
+                ->taking(10.0 + 20.0 * $area),
+            $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')->after(Follow::minutes(self::FILLER_MIN)),
+            $job->wipe('wipe-2', 'wipe_mask', 10.0),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function cloth(Job $job): array
+    {
+        $veil = Step::of(Role::Veil)->taking(8.0 + 12.0 * $job->areaM2);
+        $laid = LaidDry::on($job, Follow::minutes(5.0), 'lay_metal');
+
+        return [
+            ...($job->steepestDeg <= self::NEARLY_FLAT_DEG ? [$veil] : []),
+            ...$laid->steps,
+            // Resin that is piled on now gets under the cloth and lifts it.
+            $job->coat(Role::WetOut)->named('wet_out_set')->after(Follow::onceSet($laid->under)),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function coats(Job $job): array
+    {
+        $coats = new CoatsAtTack($job, 'wet-out');
+
+        return [
+            ...$coats->build(),
+            Step::of(Role::Trim)->after(Follow::onceSandable($coats->last()))->taking($job->pace->trimMin)
+                ->minding(Caution::Knife, Caution::Rotary, Caution::Dust),
+            Step::of(Role::ResinFlat, 'block')->named('block')->after(Follow::onceSandable($coats->last()))->taking(5.0)
+                ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
+        ];
+    }
+
+    private function lastCoat(Job $job): string
+    {
+        return (new CoatsAtTack($job, 'wet-out'))->last();
+    }
+}

@@ -1,0 +1,17 @@
+@inject('format', 'App\Words\Formatter')
+@use('OakGloss\Method\Slot')
+<fieldset class="card" id="with" @if ($oob ?? false) hx-swap-oob="true" @endif><legend>{{ __('form.with') }}</legend>
+    <div class="grid-3">
+        @foreach ($slots as [$slot, $mayBeNone])
+            <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"
+                :value="$given[$slot->field()] ?? null" :empty="$mayBeNone ? __('form.none') : null" />
+        @endforeach
+        @if (in_array(Slot::Base, array_column($slots, 0), true))
+            <x-pick name="backing" :label="__('form.backing')"
+                :choices="$format->choices('backing', OakGloss\Material\Backing::cases())" :value="$given['backing'] ?? 'black'" />
+        @endif
+        @foreach ($picks as $field => [$label, $choices, $usual])
+            <x-pick :name="$field" :label="$label" :choices="$choices" :value="$given[$field] ?? $usual" />
+        @endforeach
+    </div>
+</fieldset>

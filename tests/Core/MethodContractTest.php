@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Wiped;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choice;
+use OakGloss\Method\FollowKind;
+use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
+use OakGloss\Method\Role;
+use OakGloss\Method\Slot;
+use OakGloss\Method\Step;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Workshop;
+use OakGloss\Plan\ZoneState;
+use OakGloss\Safety\Caution;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What every method keeps to: whoever adds one adds no line here. */
+final class MethodContractTest extends TestCase
+{
+    /** @return iterable<string, array{Method}> */
+    public static function methods(): iterable
+    {
+        foreach (Methods::all() as $code => $method) {
+            yield $code => [$method];
+        }
+    }
+
+    #[DataProvider('methods')]
+    public function testStepsAreToldApartAndSayWhatTheyAre(Method $method): void
+    {
+        $steps = self::plan($method)->steps;
+        $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $steps);
+        self::assertSame($keys, array_unique($keys));
+        self::assertGreaterThan(5, count($steps));
+        self::assertSame(Role::Inspect, $steps[count($steps) - 1]->step->role, 'a last look');
+        foreach ($steps as $step) {
+            self::assertGreaterThan(0.0, $step->handsMin, $step->step->key);
+        }
+    }
+
+    #[DataProvider('methods')]
+    public function testEveryWaitHasItsGate(Method $method): void
+    {
+        $seen = [];
+        foreach (self::plan($method)->steps as $planned) {
+            $follow = $planned->step->follow;
+            if ($follow->kind !== FollowKind::Minutes) {
+                self::assertContains($follow->coat, $seen, "{$planned->step->key} waits for a coat that went on before it");
+            }
+            $seen = $planned->step->kind === StepKind::Coat ? [...$seen, $planned->step->key] : $seen;
+        }
+    }
+
+    #[DataProvider('methods')]
+    public function testEveryCoatHasItsQuantityAndComesFromASlotThatTheMethodHas(Method $method): void
+    {
+        $plan = self::plan($method);
+        $slots = [...$method->needs(), ...$method->mayHave()];
+        foreach ($plan->steps as $planned) {
+            $slot = $planned->step->role->slot();
+            if ($slot !== null) {
+                self::assertContains($slot, $slots, $planned->step->key);
+            }
+            if ($planned->step->kind === StepKind::Coat) {
+                self::assertSame($slot, $planned->step->layer?->slot);
+                self::assertGreaterThan(0.0, $planned->laidGM2, $planned->step->key);
+                self::assertGreaterThan($planned->laidGM2 * $plan->brief->areaOf($planned->step->layer?->only) * 0.999, $planned->batch?->totalG());
+            }
+            if ($planned->step->kind === StepKind::Flat) {
+                self::assertNotNull($planned->ladder, $planned->step->key);
+            }
+        }
+    }
+
+    /** What can hurt at a step stands at it, by what hands do there. */
+    #[DataProvider('methods')]
+    public function testEveryRiskHasItsCaution(Method $method): void
+    {
+        foreach (self::plan($method)->steps as $planned) {
+            [$key, $cautions] = [$planned->step->key, $planned->step->cautions];
+            match ($planned->step->kind) {
+                StepKind::Coat => self::assertContains(Caution::Epoxy, $cautions, $key),
+                StepKind::Key, StepKind::Flat => self::assertContains(Caution::Dust, $cautions, $key),
+                StepKind::Wipe => self::assertContains(Caution::SolventRags, $cautions, $key),
+                StepKind::Spray => self::assertNotSame([], array_intersect(
+                    [Caution::SprayMist->value, Caution::Isocyanate->value, Caution::SolventRags->value],
+                    array_column($cautions, 'value'),
+                ), $key),
+                StepKind::Polish => self::assertContains(Caution::PolishHeat, $cautions, $key),
+                StepKind::PostCure => self::assertContains(Caution::Heat, $cautions, $key),
+                default => self::assertSame(array_unique(array_column($cautions, 'value')), array_column($cautions, 'value'), $key),
+            };
+        }
+    }
+
+    /** Grease is not keyed in, dust is wiped off before a coat, and nothing is coated that neither is clean nor tacky. */
+    #[DataProvider('methods')]
+    public function testEveryCoatFindsTheSurfaceThatItNeeds(Method $method): void
+    {
+        $ground = 'greasy';
+        foreach (self::plan($method)->steps as $planned) {
+            [$key, $kind, $tacky] = [$planned->step->key, $planned->step->kind, $planned->step->follow->coat !== null];
+            if ($kind === StepKind::Key || $kind === StepKind::Flat) {
+                self::assertNotSame('greasy', $ground, $key);
+                $ground = 'dusty';
+            } elseif ($kind === StepKind::Wipe) {
+                $ground = 'clean';
+            } elseif ($kind === StepKind::Coat || $kind === StepKind::Spray) {
+                self::assertContains($ground, $planned->step->role === Role::Stripe ? ['clean', 'coat', 'dusty'] : ['clean', 'coat'], $key);
+                self::assertTrue($ground === 'clean' || $tacky || $kind === StepKind::Spray || $planned->step->follow->mostMin !== null, "{$key} goes on a wet coat at its tack");
+                $ground = 'coat';
+            } elseif ($kind === StepKind::Lay) {
+                self::assertSame('coat', $ground, $key);
+            }
+        }
+    }
+
+    /** The film that the plan promises is the film that stays when all of it was done as planned. */
+    #[DataProvider('methods')]
+    public function testTheFilmOfThePlanIsTheFilmOfTheRecord(Method $method): void
+    {
+        $plan = self::plan($method);
+        $lived = self::plan($method, self::lived($plan));
+        self::assertNull($lived->next());
+        self::assertSame(array_map(fn (PlannedStep $s): string => $s->step->key, $plan->steps), array_map(fn (PlannedStep $s): string => $s->step->key, $lived->steps));
+        foreach ($plan->steps as $i => $step) {
+            foreach ($step->zones as $z => $zone) {
+                self::assertEqualsWithDelta($zone->after->meanUm, $lived->steps[$i]->zones[$z]->after->meanUm, 1e-9, "{$step->step->key}, {$zone->zone->name}");
+            }
+        }
+    }
+
+    /** Half-way through, whatever is chosen otherwise: no coat that lies on the part goes from its plan. */
+    #[DataProvider('methods')]
+    public function testCoatsThatLieNeverVanish(Method $method): void
+    {
+        $plan = self::plan($method);
+        $facts = self::lived($plan);
+        for ($upTo = 4; $upTo <= count($facts); $upTo += 5) {
+            $done = array_slice($facts, 0, $upTo);
+            $lain = array_unique(array_map(fn (Fact $f): string => $f->step, array_filter($done, fn (Fact $f): bool => $f->content instanceof CoatOn)));
+            foreach (Methods::all() as $other) {
+                $now = FinishPlan::of(self::brief($other), BriefOf::materials($other), $other, new Workshop(20.0), FactLog::standing($done));
+                $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $now->steps);
+                self::assertSame([], array_values(array_diff($lain, $keys)), "{$upTo} facts, then {$other::code()}");
+            }
+        }
+    }
+
+    /** Every choice is open at the start, and none is when all is done. */
+    #[DataProvider('methods')]
+    public function testChoicesSettle(Method $method): void
+    {
+        $plan = self::plan($method);
+        self::assertSame(array_column($method->choices(), 0), $plan->openChoices());
+        self::assertSame([], self::plan($method, self::lived($plan))->openChoices());
+    }
+
+    /** Roles are declared: with other keys the same plan, in words, quantities, waits and film, and in what facts do to it. */
+    #[DataProvider('methods')]
+    public function testNothingHangsOnTheNameOfAKey(Method $method): void
+    {
+        $rename = fn (string $key): string => substr(md5("{$method::code()} {$key}"), 0, 9);
+        $renamed = new RenamedMethod($method, $rename);
+        $facts = self::lived(self::plan($method));
+        foreach ([0, 7, 14, count($facts)] as $upTo) {
+            $done = array_slice($facts, 0, $upTo);
+            $plain = self::plan($method, $done);
+            $other = self::planOf($renamed, $method, array_map(fn (Fact $f): Fact => new Fact($f->id, $rename($f->step), $f->atMin, $f->airC, $f->content, $f->ref), $done));
+            self::assertSame(array_map(self::told(...), $plain->steps), array_map(self::told(...), $other->steps), "after {$upTo} facts");
+            self::assertSame($plain->openChoices(), $other->openChoices());
+            self::assertEquals($plain->findings, $other->findings);
+            self::assertSame(Sample::schedule($plain, 9000.0)->readyMin(), Sample::schedule($other, 9000.0)->readyMin());
+        }
+    }
+
+    public function testAMissingSlotIsNamedAtItsField(): void
+    {
+        foreach (Methods::all() as $method) {
+            foreach (array_intersect(array_column($method->needs(), 'value'), [Slot::Base->value, Slot::FillerClear->value]) as $slot) {
+                $plan = FinishPlan::of(self::brief($method), BriefOf::materials($method, without: Slot::from($slot)), $method, new Workshop(20.0), FactLog::standing([]));
+                self::assertContains(Slot::from($slot)->field(), array_column($plan->refusals(), 'field'), $method::code());
+            }
+        }
+        self::assertContains(Choice::BuildCoats, array_column((new BrushOnSkin())->choices(), 0));
+    }
+
+    /** @return list<Fact> every step done as it is planned, an hour apart */
+    private static function lived(FinishPlan $plan): array
+    {
+        $facts = [];
+        $at = 480.0;
+        foreach ($plan->steps as $planned) {
+            $step = $planned->step;
+            $kept = match ($step->kind) {
+                StepKind::Coat => [new CoatOn()],
+                StepKind::Wipe => [new Wiped()],
+                StepKind::Key, StepKind::Flat => array_map(
+                    fn (int $grit): Sanded => new Sanded($grit),
+                    $planned->ladder === null ? [$step->grits->to ?? 0] : array_map(fn ($s): int => $s->grit->number, $planned->ladder->steps),
+                ),
+                default => [new Done()],
+            };
+            foreach ($kept as $content) {
+                // A turn falls half-way through the flow.
+                $at += $step->role === Role::Turn ? $step->follow->leastMin + 5.0 : 60.0;
+                $facts[] = new Fact(count($facts) + 1, $step->key, $at, 20.0, $content, $step->ref());
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return array<string, mixed> all that a step says but its key */
+    private static function told(PlannedStep $planned): array
+    {
+        $step = $planned->step;
+
+        return [
+            'role' => $step->role, 'nth' => $step->nth, 'name' => $step->name, 'args' => $step->args, 'cautions' => $step->cautions,
+            'follow' => [$step->follow->kind, $step->follow->leastMin, $step->follow->mostMin], 'hands' => $planned->handsMin,
+            'laid' => $planned->laidGM2, 'grams' => $planned->batch?->totalG(), 'done' => $planned->doneAtMin, 'skipped' => $planned->skipped,
+            'film' => array_map(fn (ZoneState $z): array => [$z->after->meanUm, $z->after->textureUm, $z->risk()], $planned->zones),
+        ];
+    }
+
+    /** @param list<Fact> $facts */
+    private static function plan(Method $method, array $facts = []): FinishPlan
+    {
+        return self::planOf($method, $method, $facts);
+    }
+
+    /** @param list<Fact> $facts */
+    private static function planOf(Method $method, Method $like, array $facts): FinishPlan
+    {
+        return FinishPlan::of(self::brief($like), BriefOf::materials($like), $method, new Workshop(20.0), FactLog::standing($facts));
+    }
+
+    private static function brief(Method $method): \OakGloss\Plan\PartBrief
+    {
+        return BriefOf::usual($method);
+    }
+}
