@@ -18,6 +18,7 @@ use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
+use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Runs;
 use OakGloss\Quantity\Temperature;
@@ -74,7 +75,7 @@ final class OpenChoices
      */
     public function open(FinishPlan $plan): array
     {
-        $open = array_map(fn (Choice $c): string => $c->value, $plan->openChoices());
+        $open = array_map(fn (Choice $c): string => $c->value, ChoicesLeft::of($plan));
 
         return array_values(array_intersect(ChoiceFields::ALL, $open));
     }

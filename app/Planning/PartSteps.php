@@ -35,13 +35,19 @@ final class PartSteps
 
     public function of(Part $part, ShopFloor $floor): StepsAhead
     {
-        return $this->chains[$part->id.md5(serialize([$part->getAttributes(), $part->sheetIds(), $part->facts->modelKeys()]))] ??= $this->asIfOf(
+        return $this->chains[$part->id.md5(self::rows($part))] ??= $this->asIfOf(
             $part,
             FromPart::brief($part),
             FromPart::log($part),
             $floor,
             $part->id,
         );
+    }
+
+    /** What a part's steps rest on that may change within a request. */
+    private static function rows(Part $part): string
+    {
+        return serialize([$part->getAttributes(), $part->sheetIds(), $part->facts->modelKeys()]);
     }
 
     /** @param int|null $real whose plan it is; null for one that might be */

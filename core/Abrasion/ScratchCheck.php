@@ -17,12 +17,14 @@ final readonly class ScratchCheck
     {
     }
 
-    /** @param 'resin'|'clear'|'polish' $next */
+    /** @param 'resin'|'clear'|'polish'|'paper' $next */
     public static function of(float $scratchUm, string $next, SandingMethod $driven): self
     {
         $most = match ($next) {
             'resin' => self::UNDER_RESIN_UM,
             'clear' => self::UNDER_CLEAR_UM,
+            // A finer paper takes any scratch.
+            'paper' => INF,
             'polish' => Compound::Cut->takesScratchUm(),
         };
 

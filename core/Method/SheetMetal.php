@@ -58,7 +58,7 @@ final class SheetMetal implements Method
             [Choice::BuildWeight, $building],
             [Choice::Turned, $building],
             [Choice::Tilted, $building],
-            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
+            [Choice::PrintThrough, [Role::PostCure, Role::LastFlat]],
             ...TopCoats::choices(),
         ];
     }
@@ -88,8 +88,6 @@ final class SheetMetal implements Method
             ...$this->primedAndFilled($job),
             ...$this->cloth($job),
             ...$this->coats($job),
-            ...(new TopCoats())->lastFlat($job, $this->lastCoat($job)),
-            ...(new TopCoats())->of($job, $this->lastCoat($job)),
         ];
     }
 
@@ -101,6 +99,7 @@ final class SheetMetal implements Method
         $primer = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->named('prime_metal')->after(Follow::minutes(5.0))->taking($job->pace->spraying($area)),
+            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')->after(Follow::minutes(self::PRIMER_MIN)),
         ];
 
         return [
@@ -108,8 +107,8 @@ final class SheetMetal implements Method
             $job->wipe('wipe-1'),
             $job->keyed(Role::Key, $job->substrate->keyGrit()),
             ...($job->needsPrimer ? $primer : []),
-            Step::of(Role::BodyFill)->after($job->needsPrimer ? Follow::minutes(self::PRIMER_MIN) : Follow::freely())
-                ->taking(10.0 + 20.0 * $area),
+            $job->wipe('wipe-fill'),
+            Step::of(Role::BodyFill)->after(Follow::minutes(5.0))->taking(10.0 + 20.0 * $area),
             $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')->after(Follow::minutes(self::FILLER_MIN)),
             $job->wipe('wipe-2', 'wipe_mask', 10.0),
         ];
@@ -133,18 +132,17 @@ final class SheetMetal implements Method
     private function coats(Job $job): array
     {
         $coats = new CoatsAtTack($job, 'wet-out');
+        $top = new TopCoats();
+        $block = Step::of(Role::ResinFlat, 'block')->named('block')
+            ->after(Follow::onceSandable($coats->last()))->taking(5.0)->sandedWith(new Grits(150, 240, SandingMethod::DryBlock));
 
         return [
             ...$coats->build(),
             Step::of(Role::Trim)->after(Follow::onceSandable($coats->last()))->taking($job->pace->trimMin)
                 ->minding(Caution::Knife, Caution::Rotary, Caution::Dust),
-            Step::of(Role::ResinFlat, 'block')->named('block')->after(Follow::onceSandable($coats->last()))->taking(5.0)
-                ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
+            $block,
+            ...$top->lastFlat($job, $coats->last()),
+            ...$top->of($job, $coats->last()),
         ];
-    }
-
-    private function lastCoat(Job $job): string
-    {
-        return (new CoatsAtTack($job, 'wet-out'))->last();
     }
 }

@@ -13,7 +13,6 @@ use OakGloss\Film\SkinSection;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Zone;
-use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Method;
 use OakGloss\Method\Role;
@@ -120,13 +119,13 @@ final readonly class FinishPlan
     /** The first step of a role, null where the method has none. */
     public function first(Role $role): ?PlannedStep
     {
-        foreach ($this->steps as $step) {
-            if ($step->step->role === $role) {
-                return $step;
-            }
-        }
+        return $this->all($role)[0] ?? null;
+    }
 
-        return null;
+    /** @return list<PlannedStep> all steps of a role */
+    public function all(Role $role): array
+    {
+        return array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->step->role === $role));
     }
 
     /** The step with which a coat is turned over; null where it is not. */
@@ -199,27 +198,6 @@ final readonly class FinishPlan
         return $skin->coatsNeeded(new Coat($this->buildGM2(), $air), $allowance, $this->shop->targetBurnThrough);
     }
 
-    /** @return list<Choice> that nothing done so far has settled */
-    public function openChoices(): array
-    {
-        $open = array_filter($this->method->choices(), fn (array $choice): bool => ! $this->hasSettled($choice[1]));
-        // Resin that is flatted for polish has no tooth for a clear.
-        $toothless = $this->brief->choices->top === Top::PolishResin && $this->first(Role::LastFlat)?->isDone() === true;
-
-        return array_values(array_filter(
-            array_column($open, 0),
-            fn (Choice $c): bool => ! $toothless || ($c !== Choice::Clear && $c !== Choice::Stripes),
-        ));
-    }
-
-    /** @param list<Role> $by of which one is done, or the resin flatting begun */
-    private function hasSettled(array $by): bool
-    {
-        $done = array_filter($this->steps, fn (PlannedStep $s): bool => in_array($s->step->role, $by, true) && $s->isDone());
-
-        return $done !== [] || (in_array(Role::ResinFlat, $by, true) && ! ResinFlatting::isAhead($this->log));
-    }
-
     /** What a build coat weighs on this part, g/m². */
     public function buildGM2(): float
     {
@@ -277,17 +255,20 @@ final readonly class FinishPlan
         };
     }
 
-    /** @return 'resin'|'clear'|'polish' what comes over the scratch of a flatting */
+    /** @return 'resin'|'clear'|'polish'|'paper' what comes over the scratch of a flatting; a finer paper where it is flatted on */
     public function over(PlannedStep $flat): string
     {
         $isPast = false;
         foreach ($this->steps as $step) {
-            if ($isPast && in_array($step->step->kind, [StepKind::Coat, StepKind::Spray, StepKind::Polish], true)) {
-                return match ($step->step->kind) {
-                    StepKind::Coat => 'resin',
-                    StepKind::Polish => 'polish',
-                    default => 'clear',
-                };
+            $over = $isPast ? match (true) {
+                $step->step->kind === StepKind::Coat => 'resin',
+                $step->step->kind === StepKind::Spray => 'clear',
+                $step->step->kind === StepKind::Polish => 'polish',
+                $step->step->role->isResinFlat() => 'paper',
+                default => null,
+            } : null;
+            if ($over !== null) {
+                return $over;
             }
             $isPast = $isPast || $step === $flat;
         }

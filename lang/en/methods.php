@@ -4,6 +4,6 @@ declare(strict_types=1);
 
 // By the code of a method: what it is called, and when it is the one to take.
 return [
-    'brush_on' => ['name' => 'Brush-on skin', 'when' => 'one ply laid dry on a tacky base, buried under brushed coats'],
-    'sheet_metal' => ['name' => 'Skin on sheet metal', 'when' => 'primer and filler, a base that sets first, filler clear, clear'],
+    'brush_on' => ['name' => 'Brush-on skin', 'when' => 'One ply laid dry on a tacky base, wetted out and buried under brushed coats.'],
+    'sheet_metal' => ['name' => 'Skin on sheet metal', 'when' => 'For steel and aluminium panels: primer and filler, a pigmented base that sets first, coats at tack, filler clear, clear.'],
 ];

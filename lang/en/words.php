@@ -102,7 +102,7 @@ return [
         'stripes' => 'Masked lines',
     ],
     'pass_end' => ['matt' => 'matt', 'lows' => 'shiny lows', 'weave' => 'weave shows', 'open' => 'not looked'],
-    'over' => ['resin' => 'a resin coat', 'clear' => 'a clear', 'polish' => 'a cut compound'],
+    'over' => ['resin' => 'a resin coat', 'clear' => 'a clear', 'polish' => 'a cut compound', 'paper' => 'a finer paper'],
     'compound' => [
         'cut' => 'Cut compound, firm foam or wool',
         'finish' => 'Finish compound, soft foam',

@@ -19,6 +19,7 @@ use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Workshop;
@@ -165,8 +166,8 @@ final class MethodContractTest extends TestCase
     public function testChoicesSettle(Method $method): void
     {
         $plan = self::plan($method);
-        self::assertSame(array_column($method->choices(), 0), $plan->openChoices());
-        self::assertSame([], self::plan($method, self::lived($plan))->openChoices());
+        self::assertSame(array_column($method->choices(), 0), ChoicesLeft::of($plan));
+        self::assertSame([], ChoicesLeft::of(self::plan($method, self::lived($plan))));
     }
 
     /** Roles are declared: with other keys the same plan, in words, quantities, waits and film, and in what facts do to it. */
@@ -181,7 +182,7 @@ final class MethodContractTest extends TestCase
             $plain = self::plan($method, $done);
             $other = self::planOf($renamed, $method, array_map(fn (Fact $f): Fact => new Fact($f->id, $rename($f->step), $f->atMin, $f->airC, $f->content, $f->ref), $done));
             self::assertSame(array_map(self::told(...), $plain->steps), array_map(self::told(...), $other->steps), "after {$upTo} facts");
-            self::assertSame($plain->openChoices(), $other->openChoices());
+            self::assertSame(ChoicesLeft::of($plain), ChoicesLeft::of($other));
             self::assertEquals($plain->findings, $other->findings);
             self::assertSame(Sample::schedule($plain, 9000.0)->readyMin(), Sample::schedule($other, 9000.0)->readyMin());
         }

@@ -78,7 +78,7 @@ final class PartController
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
-            'methodChanged' => $request->header('HX-Trigger-Name') === 'method',
+            'methodChanged' => $request->input('with_for') !== $request->input('method'),
             'with' => $this->with($request, $user->shop),
             'shape' => (string) $request->input('shape', 'bent_panel'),
             'unit' => (string) $request->input('unit', 'mm'),

@@ -36,12 +36,15 @@ final readonly class ScratchProfile
         return implode(', ', array_map(fn (array $s): string => $s['label'].' '.number_format($s['depthUm'], 1).' µm', $this->strips));
     }
 
-    /** @param 'resin'|'clear'|'polish' $next what comes over it */
+    /** @param 'resin'|'clear'|'polish'|'paper' $next what comes over it */
     public static function of(PlannedStep $flat, string $next): self
     {
         $ladder = $flat->ladder ?? throw new \LogicException('a flatting has a ladder');
         $check = ScratchCheck::of($ladder->leftScratchUm(), $next, $ladder->method);
-        $deepest = max(1.0, $ladder->method->scratchUm($ladder->first()), $check->mostUm);
+        $first = $ladder->method->scratchUm($ladder->first());
+        // A finer paper takes any scratch.
+        $most = is_finite($check->mostUm) ? $check->mostUm : $first;
+        $deepest = max(1.0, $first, $most);
         $scale = (self::HEIGHT - self::TOP - 22.0) / $deepest;
         $width = (self::WIDTH - 2.0 * self::PAD - self::GAP * (count($ladder->steps) - 1)) / count($ladder->steps);
         $strips = [];
@@ -76,6 +79,6 @@ final readonly class ScratchProfile
             ];
         }
 
-        return new self($strips, self::TOP + $check->mostUm * $scale, $check->mostUm, $next, $check->suits(), 1.0 / $scale);
+        return new self($strips, self::TOP + $most * $scale, $most, $next, $check->suits(), 1.0 / $scale);
     }
 }

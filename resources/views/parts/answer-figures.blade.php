@@ -11,7 +11,8 @@
     <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
     <div>
         <dt>{{ __('answer.coats') }}</dt>
-        <dd>{{ $plan->buildCoats }} <small>{{ __('answer.finish', ['n' => $plan->brief->choices->finishCoats]) }}</small></dd>
+        <dd>{{ $plan->buildCoats }}
+            @if ($finish = count($plan->all(OakGloss\Method\Role::Finish))) <small>{{ __('answer.finish', ['n' => $finish]) }}</small> @endif</dd>
     </div>
     <div><dt>{{ __('answer.hands') }}</dt><dd>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
     @if ($plan->clearLitres() > 0)

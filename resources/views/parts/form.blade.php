@@ -25,8 +25,7 @@
                 <x-field name="name" :label="__('form.name')" :value="$part?->name" class="span-2" maxlength="60" required />
                 <x-pick name="letter" :label="__('form.letter')" :choices="array_combine($letters, $letters)"
                     :value="$part?->letter ?? ($letters[0] ?? 'A')" />
-                <x-pick name="method" :label="__('form.method')" :choices="$methods" :value="$method::code()" class="span-2"
-                    :hint="__('methods.'.$method::code().'.when')" />
+                <x-pick name="method" :label="__('form.method')" :choices="$methods" :value="$method::code()" class="span-2" />
                 <x-pick name="substrate" :label="__('form.substrate')"
                     :choices="$format->choices('substrate', OakGloss\Material\Substrate::cases())"
                     :value="$part?->substrate ?? 'abs'" />

@@ -1,6 +1,8 @@
 @inject('format', 'App\Words\Formatter')
 @use('OakGloss\Method\Slot')
 <fieldset class="card" id="with" @if ($oob ?? false) hx-swap-oob="true" @endif><legend>{{ __('form.with') }}</legend>
+    <p class="soft">{{ __('methods.'.$method::code().'.when') }}</p>
+    <input type="hidden" name="with_for" value="{{ $method::code() }}">
     <div class="grid-3">
         @foreach ($slots as [$slot, $mayBeNone])
             <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"

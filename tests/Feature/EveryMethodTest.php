@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Clear;
+use App\Models\Part;
+use App\Planning\PlannedPart;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use OakGloss\Abrasion\LadderStep;
+use OakGloss\Method\Methods;
+use OakGloss\Method\StepKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A part of every method, taken through the bench from its brief to its record. */
+final class EveryMethodTest extends ShopCase
+{
+    private const MOST_ACTS = 120;
+
+    /** @return iterable<string, array{string}> */
+    public static function methods(): iterable
+    {
+        foreach (array_keys(Methods::all()) as $code) {
+            yield $code => [$code];
+        }
+    }
+
+    #[DataProvider('methods')]
+    public function testIsPlannedFromItsFormAndLivedToItsEnd(string $code): void
+    {
+        $part = $this->planned($this->made($code))->part;
+        foreach (['', '/film', '/sand', '/clear', '/record'] as $page) {
+            $this->get("/parts/{$part->id}{$page}")->assertOk()->assertDontSee('steps.', false)->assertDontSee('words.', false);
+        }
+        $acts = 0;
+        while (($planned = $this->planned($part))->next !== null) {
+            self::assertLessThan(self::MOST_ACTS, ++$acts, "{$planned->next->step->step->key} never ends");
+            $this->doNext($planned);
+        }
+        self::assertNotNull($part->refresh()->finished_at);
+        $this->get("/parts/{$part->id}/record")->assertOk()->assertDontSee('steps.', false);
+        self::assertSame([], $part->facts()->whereNull('role')->pluck('step')->all(), 'what was recorded knows its role');
+    }
+
+    private function made(string $code): Part
+    {
+        $filler = Clear::query()->where('shop_id', $this->shop->id)->where('kind', 'filler')->value('id');
+        $own = match ($code) {
+            'sheet_metal' => ['substrate' => 'steel', 'filler_id' => $filler],
+            default => [],
+        };
+        $this->post('/parts', ['method' => $code] + $this->form($own))->assertSessionHasNoErrors();
+
+        return Part::query()->where('letter', 'M')->sole();
+    }
+
+    /** What is next, at the time that the plan has for it, with the acts that its page offers. */
+    private function doNext(PlannedPart $planned): void
+    {
+        $step = $planned->next->step ?? self::fail('nothing is ahead');
+        $slot = $planned->schedule->slot($step->step->key) ?? self::fail("{$step->step->key} has no time");
+        $this->goTo($slot->startMin);
+        $this->get('/')->assertOk()->assertSee($planned->part->name);
+        $this->get("/parts/{$planned->part->id}")->assertOk();
+        if ($step->batch !== null) {
+            $this->act($planned->part, 'ready', $step->step->key)->assertSessionHasNoErrors();
+            app()->forgetScopedInstances();
+            $this->get("/parts/{$planned->part->id}/weigh/{$step->step->key}")->assertOk();
+            $this->post("/parts/{$planned->part->id}/weigh/{$step->step->key}", ['component' => 'all', 'token' => Str::random(20)])->assertSessionHasNoErrors();
+        }
+        $this->goTo($slot->endMin);
+        $papers = $step->ladder === null ? [$step->step->grits->to ?? 0] : array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps);
+        match ($step->step->kind) {
+            StepKind::Coat => $this->act($planned->part, 'coat_on', $step->step->key)->assertSessionHasNoErrors(),
+            StepKind::Wipe => $this->act($planned->part, 'wiped', $step->step->key)->assertSessionHasNoErrors(),
+            StepKind::Key, StepKind::Flat => array_map(fn (int $grit) => $this->act($planned->part, 'sanded', $step->step->key, ['grit' => $grit])->assertSessionHasNoErrors(), $papers),
+            default => $this->act($planned->part, 'done', $step->step->key)->assertSessionHasNoErrors(),
+        };
+    }
+
+    private function goTo(float $minute): void
+    {
+        config(['oak.frozen_at' => CarbonImmutable::createFromTimestampUTC((int) ceil(60.0 * $minute))->toIso8601String()]);
+        app()->forgetScopedInstances();
+    }
+}
