@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kinds;
+use OakGloss\Film\FilmSource;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
@@ -32,16 +33,19 @@ use OakGloss\Optics\Finish;
  * @property int                                                     $id
  * @property int                                                     $shop_id
  * @property string                                                  $letter
- * @property string                                                  $method        code of its way of working
- * @property int                                                     $colour        1 to 8
+ * @property string                                                  $method         code of its way of working
+ * @property float|null                                              $film_um        of a skin that lies there already, over the weave
+ * @property float|null                                              $film_relief_um ridge to low of its surface
+ * @property FilmSource|null                                         $film_known_by
+ * @property int                                                     $colour         1 to 8
  * @property string                                                  $name
  * @property Substrate                                               $substrate
  * @property bool                                                    $primed
  * @property Tone                                                    $tone
  * @property Backing                                                 $backing
  * @property string                                                  $shape
- * @property string                                                  $unit          mm or in, as typed
- * @property array<string, float>                                    $sizes         in that unit
+ * @property string                                                  $unit           mm or in, as typed
+ * @property array<string, float>                                    $sizes          in that unit
  * @property list<ZoneRow>                                           $zones
  * @property bool                                                    $zones_typed
  * @property Finish                                                  $finish
@@ -55,16 +59,16 @@ use OakGloss\Optics\Finish;
  * @property AfterWetOut                                             $after_wet_out
  * @property Top                                                     $top
  * @property int|null                                                $build_coats
- * @property string                                                  $priority      low, normal or high
+ * @property string                                                  $priority       low, normal or high
  * @property int                                                     $finish_coats
  * @property int                                                     $stripes
  * @property int                                                     $second_passes
  * @property bool                                                    $turned
  * @property bool                                                    $tilted
- * @property float                                                   $build_g_m2    0 as the shop lays them
+ * @property float                                                   $build_g_m2     0 as the shop lays them
  * @property PrintThrough                                            $print_through
  * @property Shop                                                    $shop
- * @property CarbonImmutable|null                                    $finished_at   follows from the facts
+ * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable                                         $created_at
  * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
  */
@@ -104,6 +108,9 @@ final class Part extends Model
             'after_wet_out' => AfterWetOut::class,
             'top' => Top::class,
             'print_through' => PrintThrough::class,
+            'film_known_by' => FilmSource::class,
+            'film_um' => 'float',
+            'film_relief_um' => 'float',
             'sizes' => 'array',
             'zones' => 'array',
             'needed_by' => 'immutable_datetime',

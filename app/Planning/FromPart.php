@@ -9,12 +9,15 @@ use App\Models\PartFact;
 use App\Time\ShopTime;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Face;
 use OakGloss\Geometry\Tiltable;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Choices;
+use OakGloss\Method\Methods;
+use OakGloss\Method\Start;
 use OakGloss\Plan\PartBrief;
 
 /** A row of parts, and of facts, as the core's values. */
@@ -42,7 +45,18 @@ final class FromPart
             self::choices($part),
             $part->needed_by === null ? null : ShopTime::minutes($part->needed_by),
             ! $part->zones_typed && $shape instanceof Tiltable ? $shape->tilted()->zones() : null,
+            self::film($part),
         );
+    }
+
+    /** Of a method that begins with a skin; null until all of it is said. */
+    private static function film(Part $part): ?ExistingFilm
+    {
+        $isFilm = Methods::named($part->method)->startsFrom() === Start::Film;
+
+        return ! $isFilm || $part->film_um === null || $part->film_relief_um === null || $part->film_known_by === null
+            ? null
+            : ExistingFilm::known($part->film_um, $part->film_relief_um, $part->film_known_by);
     }
 
     public static function choices(Part $part): Choices

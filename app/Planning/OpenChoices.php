@@ -19,6 +19,7 @@ use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 use OakGloss\Plan\ChoicesLeft;
+use OakGloss\Plan\CoatsNeeded;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Runs;
 use OakGloss\Quantity\Temperature;
@@ -176,7 +177,7 @@ final class OpenChoices
     private function isUneven(PlannedPart $now): bool
     {
         $needed = array_map(
-            fn (Zone $z): int => $now->plan->coatsNeededFor($z) ?? FinishPlan::MOST_BUILD_COATS + 1,
+            fn (Zone $z): int => CoatsNeeded::of($now->plan, $z) ?? FinishPlan::MOST_BUILD_COATS + 1,
             array_filter($now->plan->brief->coatedZones(), fn (Zone $z): bool => $z->visibility === Visibility::Show),
         );
 

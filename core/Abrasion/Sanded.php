@@ -41,6 +41,25 @@ final readonly class Sanded
         return new self($skin->afterFlatting(new Flatting($beyond, $pass->scratchUm())), $beyond);
     }
 
+    /**
+     * Ridges down and no further: the plane comes down most of the texture, but no nearer to the weave than there is to
+     * spare.
+     *
+     * @param float $spareUm that may go from the highest ridge
+     */
+    public static function ridges(SkinSection $skin, Pass $pass, float $spareUm, float $areaM2): self
+    {
+        $reach = min(self::ridgeReachUm($skin, $spareUm), $pass->reachUm($areaM2) ?? INF);
+
+        return new self($skin->afterPartPass($reach, 0.0, min($pass->scratchUm(), $skin->textureUm)), 0.0);
+    }
+
+    /** How far down the plane comes on ridges alone, µm. */
+    public static function ridgeReachUm(SkinSection $skin, float $spareUm): float
+    {
+        return max(0.0, min($spareUm, self::LOWS_REACH * $skin->textureUm));
+    }
+
     private static function onFlat(SkinSection $skin, Pass $pass, ?float $reach): self
     {
         // The same paper once more finds its own scratch: only its minutes count.

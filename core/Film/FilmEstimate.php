@@ -36,16 +36,18 @@ final readonly class FilmEstimate
     {
     }
 
-    public static function unmeasured(int $zones): self
+    /** @param float $startDoubtUm of the film that the skin began with */
+    public static function unmeasured(int $zones, float $startDoubtUm = 0.0): self
     {
-        $habit = [];
+        $habit = $start = [];
         for ($i = 0; $i < $zones; $i++) {
             for ($j = 0; $j < $zones; $j++) {
                 $habit[$i][$j] = $i === $j ? 1.0 : self::COMMON;
+                $start[$i][$j] = $habit[$i][$j] * $startDoubtUm ** 2;
             }
         }
 
-        return new self(JointDoubt::certain(3 * $zones)->shaken($habit, $zones), $zones, false);
+        return new self(JointDoubt::certain(3 * $zones)->shaken($habit, $zones)->shaken($start), $zones, false);
     }
 
     /** What lies over the model's film on a zone, µm. */

@@ -36,7 +36,24 @@ final readonly class SkinSection
         public float $lastDrainedGM2 = 0.0,
         /** Sanded to one plane. */
         public bool $flat = false,
+        /** What nobody knows of the film that it began with, µm. */
+        private float $startDoubtUm = 0.0,
     ) {
+    }
+
+    /** A skin that lies there already. Whatever went into it is one coat of its thickness to what scatters. */
+    public static function found(ExistingFilm $film, Face $face, Rheology $resin): self
+    {
+        return new self(
+            $face,
+            $resin,
+            $film->overUm * $face->edgeShare(),
+            $film->reliefUm,
+            0.0,
+            ($film->overUm * $face->edgeShare()) ** 2 / self::MOST_COATS,
+            false,
+            startDoubtUm: $film->doubtUm,
+        );
     }
 
     /** The cloth with its wet-out coat. Below saturation it is dry: what is missing is taken from the next coats. */
@@ -89,6 +106,7 @@ final readonly class SkinSection
             ($applied - $stays) * $flow->densityGCm3,
             // Nothing ran onto it: what was sanded to a plane is a plane still.
             $this->flat && $stays <= 0.0,
+            $this->startDoubtUm,
         );
     }
 
@@ -137,6 +155,7 @@ final readonly class SkinSection
             $this->dryWetOut,
             $this->lastRetainedUm,
             $this->lastDrainedGM2,
+            startDoubtUm: $this->startDoubtUm,
         );
     }
 
@@ -182,10 +201,10 @@ final readonly class SkinSection
         return hypot($this->meanDoubtUm(), $this->scatterUm());
     }
 
-    /** A habit is repeated by every coat: 0.14 of all that was retained, µm. */
+    /** A habit is repeated by every coat: 0.14 of all that was retained, µm; what it began with adds its own doubt. */
     public function meanDoubtUm(): float
     {
-        return self::HABIT * $this->retainedTotalUm;
+        return hypot(self::HABIT * $this->retainedTotalUm, $this->startDoubtUm);
     }
 
     /** Chance is not repeated: 0.20 of each coat and 8 µm of cloth and surface, by squares, µm. */
@@ -218,6 +237,7 @@ final readonly class SkinSection
             $this->retainedSquares,
             $this->dryWetOut,
             flat: $flat,
+            startDoubtUm: $this->startDoubtUm,
         );
     }
 }

@@ -33,6 +33,11 @@ final class BrushOnSkin implements Method
         return [Slot::Clear, Slot::FillerClear];
     }
 
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
     public function choices(): array
     {
         $building = [Role::ResinFlat];

@@ -15,6 +15,11 @@ final readonly class CoatsAtTack
     {
     }
 
+    public static function count(): CoatCount
+    {
+        return new CoatCount(self::LEAST, 1, Role::ResinFlat);
+    }
+
     /** @return list<Step> */
     public function build(): array
     {

@@ -16,8 +16,9 @@ final readonly class Grits
     }
 
     /**
-     * @param bool  $inClear cuts the lacquer, not the resin over the weave
-     * @param float $peelUm  texture that the first paper finds in it
+     * @param bool  $inClear    cuts the lacquer, not the resin over the weave
+     * @param float $peelUm     texture that the first paper finds in it
+     * @param bool  $ridgesOnly ridges down and no further: lows stay, and it is done with them
      */
     public function __construct(
         public int $from,
@@ -25,6 +26,7 @@ final readonly class Grits
         public SandingMethod $driven,
         public bool $inClear = false,
         public float $peelUm = 0.0,
+        public bool $ridgesOnly = false,
     ) {
     }
 }

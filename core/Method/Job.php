@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
@@ -51,6 +52,7 @@ final readonly class Job
         public Backing $backing = Backing::Black,
         public float $basePigment = 0.0,
         public float $steepestDeg = 90.0,
+        public ?ExistingFilm $film = null,
     ) {
     }
 

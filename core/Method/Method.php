@@ -23,6 +23,8 @@ interface Method
     /** @return list<Slot> that a part may have besides */
     public function mayHave(): array;
 
+    public function coatCount(): CoatCount;
+
     /**
      * What it leaves to choose, and the steps that settle each: once one of them is done or begun, the choice is made.
      *

@@ -48,6 +48,11 @@ final class SheetMetal implements Method
         return [];
     }
 
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
     public function choices(): array
     {
         $building = [Role::ResinFlat];

@@ -39,11 +39,18 @@ final readonly class TopCoats
         ];
     }
 
+    /** @return list<Step> after the last resin and before clear */
+    public function holes(Job $job): array
+    {
+        return $job->holes === 0 ? [] : [
+            Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->holes)->saying(['holes' => $job->holes]),
+        ];
+    }
+
     /** @return list<Step> the resin warmed where it is to be, sanded to the scratch of what comes over it, and drilled */
     public function lastFlat(Job $job, string $lastCoat): array
     {
         $warm = $job->postCure;
-        $holes = $job->holes;
         // A clear needs tooth; a polish needs none left.
         $to = match (true) {
             $job->choices->top === Top::PolishResin => self::UNDER_POLISH,
@@ -62,28 +69,49 @@ final readonly class TopCoats
                     $job->choices->printThrough === PrintThrough::Wait => Follow::onceSettled($lastCoat),
                     default => Follow::onceSandable($lastCoat),
                 }),
-            ...($holes === 0 ? [] : [
-                Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $holes)->saying(['holes' => $holes]),
-            ]),
+            ...$this->holes($job),
         ];
     }
 
     /** @return list<Step> */
     public function of(Job $job, string $lastCoat): array
     {
-        $polish = Step::of(Role::Polish)->taking(10.0 + $job->polishMin);
-        $inspect = Step::of(Role::Inspect)->taking(10.0);
         if ($job->choices->top === Top::PolishResin || $job->clear === null) {
-            return [$polish, $inspect];
+            return [Step::of(Role::Polish)->taking(10.0 + $job->polishMin), Step::of(Role::Inspect)->taking(10.0)];
         }
-        $steps = [...$this->filler($job, $lastCoat), ...$this->stripes($job), $job->wipe('wipe-5'), ...$this->clear($job, $job->clear)];
-        $ready = Follow::minutes($job->clear->readyAt($job->air));
+
+        return [...$this->filler($job, $lastCoat), ...$this->cleared($job, $job->clear, $this->clear($job, $job->clear))];
+    }
+
+    /** @return list<Step> the same over resin of doubtful soundness: a tie coat of the clear first, flashed, then wet coats */
+    public function tied(Job $job): array
+    {
+        if ($job->clear === null) {
+            return [Step::of(Role::Inspect)->taking(10.0)];
+        }
+        $coats = $this->clear($job, $job->clear);
+        $tie = $job->pace->spraying($job->areaM2) + $job->clear->flashAt($job->air);
+        $coats[0] = $job->clear->kind->isBrushed() ? $coats[0] : $coats[0]->named('clear_tied')->taking($coats[0]->handsMin + $tie);
+
+        return $this->cleared($job, $job->clear, $coats);
+    }
+
+    /**
+     * @param list<Step> $coats
+     *
+     * @return list<Step> stripes, the coats of clear, and what is done to them
+     */
+    private function cleared(Job $job, ClearCoat $clear, array $coats): array
+    {
+        $ready = Follow::minutes($clear->readyAt($job->air));
+        $inspect = Step::of(Role::Inspect)->taking(10.0);
+        $steps = [...$this->stripes($job), $job->wipe('wipe-5'), ...$coats];
 
         // Satin and matt are never polished.
         return $job->finish !== Finish::Gloss ? [...$steps, $inspect->after($ready)] : [
             ...$steps,
-            $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $job->clear)->after($ready),
-            $polish,
+            $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $clear)->after($ready),
+            Step::of(Role::Polish)->taking(10.0 + $job->polishMin),
             $inspect,
         ];
     }

@@ -7,7 +7,6 @@ namespace OakGloss\Plan;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Method\CoatsAtTack;
-use OakGloss\Method\Role;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
@@ -37,7 +36,8 @@ final readonly class Approaches
     {
         $air = Temperature::fromCelsius($plan->shop->workingAirC);
         $resin = $plan->materials->skinResin;
-        $flat = $plan->first(Role::ResinFlat)?->ladder;
+        // What lies there already was not laid by coats that may be chosen.
+        $flat = $plan->brief->film === null ? $plan->resinFlat()?->ladder : null;
         if ($flat === null) {
             return [];
         }
@@ -74,7 +74,7 @@ final readonly class Approaches
         foreach ($plan->brief->coatedZones() as $i => $zone) {
             $skins[$i] = SkinSection::wetOut($plan->materials->cloth->weave, $zone->face, $plan->materials->skinResin->rheology, $wetOut);
         }
-        $states = $plan->first(Role::ResinFlat)->zones ?? [];
+        $states = $plan->resinFlat()->zones ?? [];
         $best = ['coats' => CoatsAtTack::LEAST, 'risk' => 1.0, 'worst' => '', 'isEnough' => false];
         for ($n = 1; $n <= self::MOST_COATS; $n++) {
             [$risk, $worst] = [0.0, ''];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\PassEnd;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
@@ -13,8 +14,9 @@ use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Bond;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
-use OakGloss\Method\CoatsAtTack;
+use OakGloss\Method\CoatCount;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\PostCure;
@@ -49,14 +51,18 @@ final class BuildUp
     /** @return array{coats: int, steps: list<PlannedStep>, now: list<ZoneState>, job: Job} */
     public function best(): array
     {
+        $count = $this->method->coatCount();
+        $isOpen = $this->log->ofRole($count->settledBy, Sanded::class, Skipped::class) === [];
         $laid = $this->log->laid(Role::Build);
-        $least = max(ResinFlatting::isAhead($this->log) ? CoatsAtTack::LEAST : 1, $laid);
-        $coats = max($this->choices->buildCoats ?? $least, $least);
+        $least = max($isOpen ? $count->least : min(1, $count->least), $laid + $this->moreForLows($count));
+        $hasChoice = in_array(Choice::BuildCoats, array_column($this->method->choices(), 0), true);
+        $chosen = $hasChoice ? $this->choices->buildCoats : null;
+        $coats = max($chosen ?? $least, $least);
         $steps = $this->walk($coats);
-        if ($this->choices->buildCoats === null && ResinFlatting::isAhead($this->log)) {
+        if ($chosen === null && $isOpen && $count->atOnce > 0) {
             $best = [$coats, $steps];
-            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats < FinishPlan::MOST_BUILD_COATS) {
-                $steps = $this->walk(++$coats);
+            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats + $count->atOnce <= FinishPlan::MOST_BUILD_COATS) {
+                $steps = $this->walk($coats += $count->atOnce);
                 if (self::risk($steps) < self::risk($best[1])) {
                     $best = [$coats, $steps];
                 }
@@ -67,6 +73,22 @@ final class BuildUp
         $job = $this->job($coats, self::passedZones($this->log), null);
 
         return ['coats' => $coats, 'steps' => $steps, 'now' => $this->forecast->zonesNow(), 'job' => $job];
+    }
+
+    /** Where coats go on in rounds, lows that were seen since the last one ask for one round more. */
+    private function moreForLows(CoatCount $count): int
+    {
+        $coats = $this->log->ofRole(Role::Build, CoatOn::class);
+        $newest = $coats === [] ? null : $coats[count($coats) - 1];
+        $ends = [];
+        foreach ($count->atOnce > 1 ? $this->log->ofRole(Role::ResinFlat, Sanded::class) : [] as $pass) {
+            if ($newest === null || $newest->isBefore($pass)) {
+                $ends = $pass->content->isWholePart() ? [] : $ends;
+                $ends[(string) $pass->content->zone] = $pass->content->end;
+            }
+        }
+
+        return in_array(PassEnd::Lows, $ends, true) ? $count->atOnce : 0;
     }
 
     /** @return list<PlannedStep> */
@@ -173,6 +195,7 @@ final class BuildUp
             turnMin: RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
             postCure: $postCure,
             fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
+            film: $brief->film,
             backing: $brief->backing,
             basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
             steepestDeg: max([0.0, ...array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones())]),

@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
+use OakGloss\Method\Choice;
 use OakGloss\Method\StepKind;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
@@ -51,7 +52,8 @@ final readonly class FilmAnswer
         $isBegun = $flat === $next && ($flat->sanding->facts ?? []) !== [];
         $worst = $flat->worst();
         $bare = self::isBare($plan);
-        $choice = self::isStillBuilding($plan) ? 'build_coats' : 'finish_coats';
+        $choice = self::isStillBuilding($plan) ? Choice::BuildCoats : Choice::FinishCoats;
+        $isOpen = in_array($choice, ChoicesLeft::of($plan), true);
         $isOver = $worst !== null && $worst->risk() > $plan->shop->targetBurnThrough;
         $code = match (true) {
             $bare, $isOver && $isBegun => self::STOP,
@@ -63,7 +65,7 @@ final readonly class FilmAnswer
             $code,
             $worst,
             $bare,
-            $code === self::GO_ON ? null : $choice,
+            $code === self::GO_ON || ! $isOpen ? null : $choice->value,
             self::toGoG($flat),
             self::limitG($flat, $plan->shop->targetBurnThrough),
             $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null,

@@ -55,17 +55,18 @@ final class FilmReadings implements FilmBook
         private array $waiting,
         private readonly Workshop $shop,
         private readonly float $plyUm,
+        float $startDoubtUm,
     ) {
-        $this->estimate = $waiting === [] ? null : FilmEstimate::unmeasured(count($zones));
+        $this->estimate = $waiting === [] ? null : FilmEstimate::unmeasured(count($zones), $startDoubtUm);
     }
 
     /** @param list<Zone> $zones coated ones */
-    public static function of(array $zones, FactLog $log, Workshop $shop, float $plyUm): self
+    public static function of(array $zones, FactLog $log, Workshop $shop, float $plyUm, float $startDoubtUm = 0.0): self
     {
         return new self($zones, array_values(array_filter(
             $log->facts,
             fn (Fact $f): bool => $f->content instanceof ReadsFilm || ($f->content instanceof Sanded && $f->content->end !== null),
-        )), $shop, $plyUm);
+        )), $shop, $plyUm, $startDoubtUm);
     }
 
     public function estimate(): ?FilmEstimate

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\FactLog;
-use OakGloss\Film\Coat;
-use OakGloss\Film\SkinSection;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Geometry\Zone;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Method;
 use OakGloss\Method\Role;
@@ -21,7 +17,6 @@ use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Optics\GlossExpected;
 use OakGloss\Optics\PolishLadder;
-use OakGloss\Quantity\Temperature;
 
 /**
  * The plan of a part: a pure function of brief, materials, method, shop and facts. What really happened takes the
@@ -128,6 +123,14 @@ final readonly class FinishPlan
         return array_values(array_filter($this->steps, fn (PlannedStep $s): bool => $s->step->role === $role));
     }
 
+    /** The flatting with which the resin is to be one plane: of several the last. */
+    public function resinFlat(): ?PlannedStep
+    {
+        $all = $this->all(Role::ResinFlat);
+
+        return $all === [] ? null : $all[count($all) - 1];
+    }
+
     /** The step with which a coat is turned over; null where it is not. */
     public function turnOf(PlannedStep $coat): ?PlannedStep
     {
@@ -174,28 +177,6 @@ final readonly class FinishPlan
         ));
 
         return $coats === [] ? null : $coats[count($coats) - 1];
-    }
-
-    /**
-     * Fewest planned build coats straight after the wet-out that keep one zone under the target at the first flatting;
-     * null if ten are not enough.
-     */
-    public function coatsNeededFor(Zone $zone): ?int
-    {
-        $ladder = $this->first(Role::ResinFlat)?->ladder;
-        if ($ladder === null) {
-            return null;
-        }
-        $allowance = ($zone->kind->isSandedByHand() ? CutBudget::byHand($ladder) : CutBudget::onFace($ladder))->allowanceUm();
-        $air = Temperature::fromCelsius($this->shop->workingAirC);
-        $skin = SkinSection::wetOut(
-            $this->materials->cloth->weave,
-            $zone->face,
-            $this->materials->skinResin->rheology,
-            new Coat($this->shop->weights->wetOutShare * $this->materials->cloth->weave->arealGM2, $air),
-        );
-
-        return $skin->coatsNeeded(new Coat($this->buildGM2(), $air), $allowance, $this->shop->targetBurnThrough);
     }
 
     /** What a build coat weighs on this part, g/m². */

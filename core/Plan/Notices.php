@@ -80,6 +80,7 @@ final class Notices
             ...self::scratches($plan),
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
+            ...RescueNotices::of($plan),
         ];
     }
 

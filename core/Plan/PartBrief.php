@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cloth\Piece;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Face;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
@@ -21,6 +22,7 @@ final readonly class PartBrief
      * @param non-empty-list<Zone>                    $zones
      * @param array{length: float, width: float}|null $developedMm the surface laid flat; null where only areas are known
      * @param list<Zone>|null                         $tiltedZones the zones, in their order, tilted; null: tilting gains nothing
+     * @param ExistingFilm|null                       $film        of a skin that lies on the part already
      *
      * @throws \OakGloss\Quantity\OutOfRange If wrap or holes are out of range.
      */
@@ -40,6 +42,7 @@ final readonly class PartBrief
         public Choices $choices = new Choices(),
         public ?float $neededByMin = null,
         public ?array $tiltedZones = null,
+        public ?ExistingFilm $film = null,
     ) {
         Bounds::within($wrapMm, 0.0, 300.0, 'wrap', 'mm');
         Bounds::within($holes, 0, 200, 'holes', '');
@@ -98,6 +101,17 @@ final readonly class PartBrief
 
     public function with(Choices $choices): self
     {
+        return $this->but($choices, $this->film);
+    }
+
+    /** The same with another skin on it already, or none. */
+    public function found(?ExistingFilm $film): self
+    {
+        return $this->but($this->choices, $film);
+    }
+
+    private function but(Choices $choices, ?ExistingFilm $film): self
+    {
         return new self(
             $this->zones,
             $this->developedMm,
@@ -114,6 +128,7 @@ final readonly class PartBrief
             $choices,
             $this->neededByMin,
             $this->tiltedZones,
+            $film,
         );
     }
 }

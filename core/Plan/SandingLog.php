@@ -20,11 +20,16 @@ use OakGloss\Geometry\ZoneKind;
 final readonly class SandingLog
 {
     /**
-     * @param list<Fact<Sanded>> $facts    in the order of time
-     * @param int                $lastGrit with which the step ends
+     * @param list<Fact<Sanded>> $facts      in the order of time
+     * @param int                $lastGrit   with which the step ends
+     * @param bool               $leavesLows ridges alone go: it is done with lows, and who says nothing left some
      */
-    public function __construct(public array $facts, private SandingMethod $driven, private int $lastGrit)
-    {
+    public function __construct(
+        public array $facts,
+        private SandingMethod $driven,
+        private int $lastGrit,
+        public bool $leavesLows = false,
+    ) {
     }
 
     /**
@@ -59,7 +64,7 @@ final readonly class SandingLog
             $fact->content->grit(),
             $zone->kind->isSandedByHand() ? SandingMethod::WetBlock : $fact->content->how ?? $this->driven,
             $fact->content->isWholePart() ? null : $fact->content->minutes,
-            $fact->content->ended(),
+            $this->ended($fact->content),
         );
     }
 
@@ -73,9 +78,9 @@ final readonly class SandingLog
     {
         foreach ($this->facts as $fact) {
             $pass = $fact->content;
-            $end = $pass->ended();
+            $end = $this->ended($pass);
             if (($pass->isWholePart() || $pass->zone === $zone->name)
-                && ($end === PassEnd::Weave || $end === PassEnd::Matt && $pass->grit >= $grit)) {
+                && ($end === PassEnd::Weave || $this->endsWith($end) && $pass->grit >= $grit)) {
                 return $fact;
             }
         }
@@ -102,6 +107,16 @@ final readonly class SandingLog
         }
 
         return $latest;
+    }
+
+    private function ended(Sanded $pass): PassEnd
+    {
+        return $this->leavesLows && $pass->end === null && $pass->minutes === null ? PassEnd::Lows : $pass->ended();
+    }
+
+    private function endsWith(PassEnd $end): bool
+    {
+        return $end === PassEnd::Matt || ($this->leavesLows && $end === PassEnd::Lows);
     }
 
     /** How the last pass over the zone ended; null if none went over it. */

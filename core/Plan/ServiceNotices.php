@@ -9,7 +9,6 @@ use OakGloss\Cure\Fit;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\PrintThrough;
-use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 
@@ -42,7 +41,7 @@ final class ServiceNotices
             $cures[] = ClimateLimit::postCureC($brief->substrate);
         }
         $film = 0.0;
-        foreach ($plan->first(Role::ResinFlat)->zones ?? [] as $state) {
+        foreach ($plan->resinFlat()->zones ?? [] as $state) {
             $film = max($film, $state->before->crownCover()->inMicrometres());
         }
 

@@ -60,7 +60,7 @@ final class SkinForecast
         private readonly FactLog $log,
     ) {
         $this->zones = $brief->coatedZones();
-        $this->skins = Skins::bare($this->zones, $this->materials, $this->log, $this->shop);
+        $this->skins = Skins::begin($this->brief, $this->materials, $this->log, $this->shop);
     }
 
     /**
@@ -70,7 +70,7 @@ final class SkinForecast
      */
     public function walk(array $steps): array
     {
-        $this->skins = Skins::bare($this->zones, $this->materials, $this->log, $this->shop);
+        $this->skins = Skins::begin($this->brief, $this->materials, $this->log, $this->shop);
         $this->steps = $steps;
         $this->lastCoat = $this->now = null;
         $this->doneUpTo = $this->lastDone($steps);
@@ -138,6 +138,7 @@ final class SkinForecast
             )),
             Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
             $step->grits->to ?? 0,
+            $step->grits->ridgesOnly ?? false,
         );
     }
 
@@ -251,7 +252,11 @@ final class SkinForecast
         $decided = Decision::of($this->log, $step->key);
         $driven = $decided->driven ?? $grits->driven;
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
-        $firstCut = $grits->inClear ? $grits->peelUm + Ladder::CLEAR_WAVINESS_UM : $this->skins->firstCutUm();
+        $firstCut = match (true) {
+            $grits->inClear => $grits->peelUm + Ladder::CLEAR_WAVINESS_UM,
+            $grits->ridgesOnly => $this->skins->ridgeCutUm(),
+            default => $this->skins->firstCutUm(),
+        };
         $papers = $this->shop->papersAt($doneAt, $driven) ?? $this->materials->papersFor($driven);
         $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $papers, $from, $grits->to, $firstCut)
             ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
@@ -293,8 +298,8 @@ final class SkinForecast
                 array_values(array_filter($this->sanding($later, $this->lastCoat)->facts, fn (Fact $f): bool => $f->isBefore($coat))),
                 $later->grits->driven,
                 $later->grits->to,
+                $later->grits->ridgesOnly,
             ));
         }
     }
-
 }

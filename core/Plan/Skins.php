@@ -34,19 +34,27 @@ final class Skins
         private readonly Weave $weave,
         private readonly Rheology $resin,
         public readonly FilmReadings $readings,
+        private readonly float $target,
     ) {
     }
 
-    /**
-     * Before anything was done.
-     *
-     * @param list<Zone> $zones
-     */
-    public static function bare(array $zones, Materials $materials, FactLog $log, Workshop $shop): self
+    /** Before anything was done: cloth that is not laid yet, or a skin that lies there already. */
+    public static function begin(PartBrief $brief, Materials $materials, FactLog $log, Workshop $shop): self
     {
-        $weave = $materials->cloth->weave;
+        [$zones, $weave, $film] = [$brief->coatedZones(), $materials->cloth->weave, $brief->film];
+        $resin = $materials->skinResin->rheology;
+        $skins = new self($zones, $weave, $resin, FilmReadings::of(
+            $zones,
+            $log,
+            $shop,
+            $weave->thicknessUm(),
+            $film->doubtUm ?? 0.0,
+        ), $shop->targetBurnThrough);
+        if ($film !== null) {
+            $skins->sections = array_map(fn (Zone $z): SkinSection => SkinSection::found($film, $z->face, $resin), $zones);
+        }
 
-        return new self($zones, $weave, $materials->skinResin->rheology, FilmReadings::of($zones, $log, $shop, $weave->thicknessUm()));
+        return $skins;
     }
 
     public function areWet(): bool
@@ -110,7 +118,7 @@ final class Skins
                 $cut[$i] = $beyond[$i] = 0.0;
                 if ($sanding->goesOver($fact, $zone)) {
                     $before = $this->sections[$i];
-                    $after = Sanded::over($before, $sanding->pass($fact, $zone), $zone->areaM2);
+                    $after = $this->sandedBy($sanding, $sanding->pass($fact, $zone), $i);
                     $this->sections[$i] = $after->skin;
                     [$cut[$i], $beyond[$i]] = [max(0.0, $before->meanUm - $after->skin->meanUm), $after->beyondUm];
                 }
@@ -122,6 +130,17 @@ final class Skins
                 }
             }
         }
+    }
+
+    /** One pass over one zone; of one that leaves lows on purpose, no nearer to the weave than what is known allows. */
+    private function sandedBy(SandingLog $sanding, Pass $pass, int $i): Sanded
+    {
+        $skin = $this->sections[$i];
+        if (! $sanding->leavesLows || $pass->end !== PassEnd::Lows) {
+            return Sanded::over($skin, $pass, $this->zones[$i]->areaM2);
+        }
+
+        return Sanded::ridges($skin, $pass, $this->spareUm($i), $this->zones[$i]->areaM2);
     }
 
     /**
@@ -144,13 +163,19 @@ final class Skins
             $now = $this->sections[$i];
             $passes = $sanding->on($zone);
             $cut = null;
-            if ($passes === []) {
+            if ($sanding->leavesLows && ! $isDone) {
+                $this->ridgesToTheEnd($i, $passes, $ladder, $sanding);
+            } elseif ($passes === []) {
                 $cut = self::budget($ladder, $zone)->overScratch($now->flat ? (Ladder::OVERCUT - 1.0) * $now->textureUm : 0.0);
                 $this->sections[$i] = $now->afterFlatting($cut);
             } elseif (! $isDone) {
                 $this->toTheEnd($i, $passes, $ladder);
             }
             $after = $this->sections[$i];
+            if ($sanding->leavesLows) {
+                $states[] = $this->state($i, $befores[$i], $after, null, $now, $passes);
+                continue;
+            }
             $cut ??= new Flatting(
                 max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm),
                 $after->textureUm,
@@ -171,6 +196,25 @@ final class Skins
         }
 
         return $cuts === [] ? Ladder::WAVINESS_UM : max($cuts);
+    }
+
+    /** What ridges alone ask the first paper to take; where there is nothing to spare, the waviness. */
+    public function ridgeCutUm(): float
+    {
+        $cuts = [Ladder::WAVINESS_UM];
+        foreach ($this->sections as $i => $section) {
+            $cuts[] = $this->zones[$i]->kind->isSandedByHand() ? 0.0 : Sanded::ridgeReachUm($section, $this->spareUm($i));
+        }
+
+        return max($cuts);
+    }
+
+    /** What may go from the highest ridge of a zone, by all that is known of its film, µm. */
+    private function spareUm(int $i): float
+    {
+        $state = $this->state($i, $this->sections[$i], $this->sections[$i]);
+
+        return $state->crownCover($this->sections[$i])->inMicrometres() - $state->keepUm($this->target);
     }
 
     /** @return list<ZoneState> */
@@ -208,6 +252,22 @@ final class Skins
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
         foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
             $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
+        }
+    }
+
+    /** @param list<Pass> $done */
+    private function ridgesToTheEnd(int $i, array $done, Ladder $ladder, SandingLog $sanding): void
+    {
+        $last = $done === [] ? null : $done[count($done) - 1];
+        if ($last?->end === PassEnd::Weave || $last?->end === PassEnd::Matt) {
+            return;
+        }
+        $papers = $this->zones[$i]->kind->isSandedByHand()
+            ? [$ladder->last()]
+            : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
+        foreach (array_filter($papers, fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
+            $pass = new Pass($grit, $ladder->method, end: PassEnd::Lows);
+            $this->sections[$i] = $this->sandedBy($sanding, $pass, $i)->skin;
         }
     }
 

@@ -30,5 +30,6 @@ return [
     'why_air' => ':c, mean of the next days\' working hours',
     'after' => 'After all build coats',
     'columns' => ['Zone', 'Coats it needs', 'Stays after flatting', 'Risk'],
+    'as_rounds' => 'by rounds',
     'over_ten' => 'over 10',
 ];

@@ -10,7 +10,29 @@ return [
             'tip' => 'Pick one from the shelf, or take another way of working.',
         ],
     ],
+    'rescue' => [
+        'never' => [
+            'what' => 'Strip it: :rounds rounds still leave :risk of a show zone burnt through.',
+            'tip' => 'The film under the lows is too thin or too little known. Measure a slug, or strip it and take the brush-on skin.',
+        ],
+        'brittle' => [
+            'what' => 'Strip it: the film would be :film µm in the end, and cracks with the part over :most µm.',
+            'tip' => 'Strip it and take the brush-on skin.',
+        ],
+        'dear' => [
+            'what' => 'Strip it: the rescue takes :hands h of hands, stripping and a new skin :new h.',
+            'tip' => 'Strip it and take the brush-on skin, unless the weave itself must stay.',
+        ],
+        'measure' => [
+            'what' => 'The film is known to ± :doubt µm. Measured, the same film would ask for :fewer rounds, not :rounds.',
+            'tip' => 'A slug from where a hole will be, or an edge under the calliper, before the first block.',
+        ],
+    ],
     'method' => [
+        'no_film' => [
+            'what' => 'A rescue begins with the film that is there, and nobody has said how much.',
+            'tip' => 'Type the film over the weave and its relief; a guess is taken with its doubt.',
+        ],
         'metal_only' => [
             'what' => 'This way of working is for sheet metal; the part is :substrate.',
             'tip' => 'Take the brush-on skin.',

@@ -29,6 +29,9 @@ return [
     'lives' => ['sun' => 'sun', 'heat' => 'heat', 'wear' => 'wear'],
     'with' => 'With what',
     'method' => 'Way of working',
+    'film' => 'Film over the weave',
+    'relief' => 'Ridge to low',
+    'known_by' => 'Film known by',
     'slots' => [
         'base' => 'Base resin', 'skin' => 'Resin over the cloth', 'cloth' => 'Cloth', 'clear' => 'Clear', 'filler_clear' => 'Filler clear',
     ],

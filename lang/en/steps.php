@@ -198,6 +198,42 @@ return [
         'do' => 'Cut compound, then finish compound. Low speed, keep moving, edges taped.',
         'cue' => 'No haze in the reflected lamp.',
     ],
+    'wash_film' => [
+        'title' => 'Wash the skin',
+        'do' => 'Warm water and a pad, dry, then two clean wipes: wax and polish lie on an old surface.',
+        'cue' => 'Water runs off in a sheet; the cloth stays white.',
+    ],
+    'block_ridges' => [
+        'title' => 'Block the ridges, no further',
+        'do' => 'Dry, on a hard block, whole strokes. Stop when the ridges are matt: what the lows lie in is all that is known to be there. '
+            .'Scuff the lows with a pad.',
+        'cue' => 'Ridges matt, lows dark. A faint pattern of the weave means stop now.',
+    ],
+    'wipe_lows' => [
+        'title' => 'Dust out of the lows',
+        'do' => 'Extract, then two clean wipes, right into the lows: dust that stays there shows white under resin.',
+        'cue' => 'The cloth stays white; no low holds dust in raking light.',
+    ],
+    'round_coat' => [
+        'title' => 'Round :n, first coat',
+        'do' => 'Brush along, both diagonals, tip off. The lows drink it: look again after ten minutes.',
+        'cue' => 'Wipe is dry, ridges and lows evenly scuffed.',
+    ],
+    'round_second' => [
+        'title' => 'Round :n, second coat at tack',
+        'do' => 'Brush a second coat over the tacky first.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'block_flat' => [
+        'title' => 'Block until no low is left',
+        'do' => 'Dry, on a hard block. What stays dark is low: log it so, and the plan gives it another round. Never dig for it.',
+        'cue' => 'Uniformly matt. A faint pattern of the weave means stop now.',
+    ],
+    'clear_tied' => [
+        'title' => 'Tie coat, then one wet coat of clear|Tie coat, then :coats wet coats of clear',
+        'do' => 'A thin tie coat first; let it flash until it is tacky. Then even wet coats, flash between them by the sheet.',
+        'cue' => 'The tie coat closed and even before the first wet coat; no dry spray, no tear at lower edges.',
+    ],
     'strip_metal' => [
         'title' => 'Strip to sound metal',
         'do' => 'Off with rust, loose paint and old film. Round every rim to 1.5 mm or more.',

@@ -85,6 +85,9 @@ return [
     'build_g_m2_why' => [''],
     'top' => ['clear' => 'spray a clear', 'polish_resin' => 'polish the resin itself'],
     'top_why' => ['clear' => 'guards against sun; any sheen', 'polish_resin' => 'gloss only; UV-stable resin in the sun'],
+    'film_source' => [
+        'measured' => 'a slug or edge measured', 'gauged' => 'a gauge on the surface', 'guessed' => 'coats remembered, or the eye',
+    ],
     'choice' => [
         'wet_out' => 'Wet-out',
         'after_wet_out' => 'After the wet-out',

@@ -29,7 +29,7 @@ final class ArchitectureTest extends TestCase
         'Clear' => ['Film', 'Quantity'],
         'Geometry' => ['Film', 'Quantity'],
         'Material' => ['Clear', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity'],
-        'Method' => ['Abrasion', 'Finding', 'Material', 'Optics', 'Quantity', 'Safety'],
+        'Method' => ['Abrasion', 'Film', 'Finding', 'Material', 'Optics', 'Quantity', 'Safety'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Fact' => ['Abrasion', 'Climate', 'Cure', 'Method', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],

@@ -6,11 +6,13 @@ namespace Tests\Core;
 
 use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
+use OakGloss\Film\ExistingFilm;
+use OakGloss\Film\FilmSource;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
-use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Method;
+use OakGloss\Method\Rescue;
 use OakGloss\Method\SheetMetal;
 use OakGloss\Method\Slot;
 use OakGloss\Optics\Finish;
@@ -24,6 +26,7 @@ final class BriefOf
     {
         return match ($method::code()) {
             SheetMetal::code() => Sample::brief(Substrate::Steel, choices: $choices),
+            Rescue::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged)),
             default => Sample::brief(choices: $choices),
         };
     }
@@ -39,7 +42,7 @@ final class BriefOf
             $all->cloth,
             $all->clear,
             $all->grits,
-            filler: $method instanceof BrushOnSkin || $without === Slot::FillerClear ? null : $filler,
+            filler: ! $method instanceof SheetMetal || $without === Slot::FillerClear ? null : $filler,
         );
     }
 }

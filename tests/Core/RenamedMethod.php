@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Method\CoatCount;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\Slot;
@@ -38,6 +39,11 @@ final readonly class RenamedMethod implements Method
     public function mayHave(): array
     {
         return $this->method->mayHave();
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return $this->method->coatCount();
     }
 
     public function choices(): array

@@ -10,6 +10,7 @@ use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Geometry\BentPanel;
@@ -79,10 +80,11 @@ final class Sample
         Choices $choices = new Choices(),
         ?array $zones = null,
         ?float $neededByMin = null,
+        ?ExistingFilm $film = null,
     ): PartBrief {
         $shape = new BentPanel(400.0, 200.0, 120.0, 62.0, 8.0, 3.0);
 
-        return new PartBrief($zones ?? $shape->zones(), $zones === null ? $shape->developedMm() : null, $substrate, $primed, $tone, $backing, $finish, $sun, false, false, choices: $choices, neededByMin: $neededByMin);
+        return new PartBrief($zones ?? $shape->zones(), $zones === null ? $shape->developedMm() : null, $substrate, $primed, $tone, $backing, $finish, $sun, false, false, choices: $choices, neededByMin: $neededByMin, film: $film);
     }
 
     /** @param list<Fact> $facts */

@@ -66,7 +66,8 @@ final class FilmController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $on = $planned->plan->lastDone()?->step->key
+        // A skin that lay there before is read before anything is done to it.
+        $on = ($planned->plan->lastDone() ?? $planned->plan->next())?->step->key
             ?? throw ValidationException::withMessages(['act' => __('film.bare')]);
         if (($planned->plan->step($on)->zones ?? []) === []) {
             throw ValidationException::withMessages(['act' => __('film.no_film')]);

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\Rules\Unique;
+use OakGloss\Film\FilmSource;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
@@ -25,6 +26,7 @@ use OakGloss\Material\Tone;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Start;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Inches;
 
@@ -72,7 +74,7 @@ final class PartRequest extends FormRequest
             'backing' => ['required', Rule::enum(Backing::class)],
             'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
-        ] + $this->slotRules() + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+        ] + $this->filmRules() + $this->slotRules() + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
 
     /** @return array<string, string> */
@@ -86,6 +88,9 @@ final class PartRequest extends FormRequest
             'filler_id' => 'filler clear',
             'wrap_mm' => 'wrap',
             'needed_by' => 'needed by',
+            'film_um' => 'film over the weave',
+            'film_relief_um' => 'ridge to low',
+            'film_known_by' => 'how the film is known',
         ];
         foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {
             $names["sizes.{$size}"] = (string) __("words.size.{$size}");
@@ -154,6 +159,9 @@ final class PartRequest extends FormRequest
                 : null,
             'method' => $this->planMethod()::code(),
             'holes' => (int) $given['holes'],
+            'film_um' => $given['film_um'] ?? null,
+            'film_relief_um' => $given['film_relief_um'] ?? null,
+            'film_known_by' => $given['film_known_by'] ?? null,
             'wrap_mm' => (float) $given['wrap_mm'],
         ] + array_map(
             fn (string $flag): bool => $this->boolean($flag),
@@ -210,6 +218,16 @@ final class PartRequest extends FormRequest
     private function planMethod(): Method
     {
         return Methods::all()[$this->string('method')->toString()] ?? Methods::named('brush_on');
+    }
+
+    /** @return array<string, list<mixed>> of a method that begins with a skin */
+    private function filmRules(): array
+    {
+        return $this->planMethod()->startsFrom() !== Start::Film ? [] : [
+            'film_um' => ['required', 'numeric', 'between:0,2000'],
+            'film_relief_um' => ['required', 'numeric', 'between:1,1000'],
+            'film_known_by' => ['required', Rule::enum(FilmSource::class)],
+        ];
     }
 
     /** @return list<string> choices that the method has */

@@ -135,7 +135,7 @@ final readonly class SectionDrawing
         $zones = [];
         foreach ($plan->steps as $step) {
             foreach ($step->zones as $index => $state) {
-                $zones[$index] ??= ['index' => $index, 'state' => $state, 'layers' => []];
+                $zones[$index] ??= ['index' => $index, 'state' => $state, 'layers' => self::found($plan, $state)];
                 $zones[$index]['state'] = $state;
                 if ($state->flatting !== null) {
                     $plane = self::plane($state->after);
@@ -158,6 +158,14 @@ final readonly class SectionDrawing
         }
 
         return array_values($zones);
+    }
+
+    /** @return list<array{z: float, a: float, plane: float, key: string, isDone: bool}> the film that lay there before */
+    private static function found(FinishPlan $plan, ZoneState $first): array
+    {
+        return $plan->brief->film === null ? [] : [
+            ['z' => $first->before->meanUm, 'a' => $first->before->textureUm, 'plane' => INF, 'key' => 'film', 'isDone' => true],
+        ];
     }
 
     private static function plane(SkinSection $flatted): float

@@ -33,7 +33,7 @@ final readonly class WithWhat
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
-        $given = $part?->only(['backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes']) ?? [];
+        $given = $part?->only(['film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes']) ?? [];
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
             $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
         }

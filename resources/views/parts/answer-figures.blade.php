@@ -64,10 +64,10 @@
 <table class="num">
     <thead><tr>@foreach (__('answer.columns') as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
     <tbody>
-        @foreach ($plan->first(OakGloss\Method\Role::ResinFlat)?->zones ?? [] as $state)
+        @foreach ($plan->resinFlat()?->zones ?? [] as $state)
             <tr>
                 <th scope="row">{{ $format->zone($state->zone) }}</th>
-                <td>{{ $plan->coatsNeededFor($state->zone) ?? __('answer.over_ten') }}</td>
+                <td>{{ OakGloss\Plan\CoatsNeeded::of($plan, $state->zone) ?? __($plan->brief->film ? 'answer.as_rounds' : 'answer.over_ten') }}</td>
                 <td>{{ $format->um($state->left()->inMicrometres()) }} <small>± {{ round($state->doubtUm()) }}</small></td>
                 <td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}"
                     >{{ $format->percent($state->risk()) }}</span></td>

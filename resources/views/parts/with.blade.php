@@ -3,6 +3,14 @@
 <fieldset class="card" id="with" @if ($oob ?? false) hx-swap-oob="true" @endif><legend>{{ __('form.with') }}</legend>
     <p class="soft">{{ __('methods.'.$method::code().'.when') }}</p>
     <input type="hidden" name="with_for" value="{{ $method::code() }}">
+    @if ($method->startsFrom() === OakGloss\Method\Start::Film)
+        <div class="grid-3">
+            <x-field name="film_um" :label="__('form.film')" unit="µm" type="number" :value="$given['film_um'] ?? null" />
+            <x-field name="film_relief_um" :label="__('form.relief')" unit="µm" type="number" :value="$given['film_relief_um'] ?? null" />
+            <x-pick name="film_known_by" :label="__('form.known_by')"
+                :choices="$format->choices('film_source', OakGloss\Film\FilmSource::cases())" :value="$given['film_known_by'] ?? 'guessed'" />
+        </div>
+    @endif
     <div class="grid-3">
         @foreach ($slots as [$slot, $mayBeNone])
             <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"
