@@ -79,7 +79,7 @@ final readonly class Cup
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
-        $isBase = $this->step->step->role->holdsCloth();
+        $isBase = $this->step->step->role->takesCloth();
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [

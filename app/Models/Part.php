@@ -19,6 +19,7 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Faces;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -67,6 +68,8 @@ use OakGloss\Optics\Finish;
  * @property bool                                                    $tilted
  * @property float                                                   $build_g_m2     0 as the shop lays them
  * @property PrintThrough                                            $print_through
+ * @property int                                                     $plies
+ * @property Faces                                                   $faces          of a sheet, off a plate
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable                                         $created_at
@@ -95,6 +98,8 @@ final class Part extends Model
         'tilted' => false,
         'build_g_m2' => 0,
         'print_through' => 'flat',
+        'plies' => 1,
+        'faces' => 'one',
     ];
 
     protected function casts(): array
@@ -109,6 +114,7 @@ final class Part extends Model
             'top' => Top::class,
             'print_through' => PrintThrough::class,
             'film_known_by' => FilmSource::class,
+            'faces' => Faces::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
             'sizes' => 'array',
@@ -118,7 +124,7 @@ final class Part extends Model
             'created_at' => 'immutable_datetime',
             'wrap_mm' => 'float',
             'build_g_m2' => 'float',
-        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes'], 'integer')
+        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies'], 'integer')
           + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear', 'turned', 'tilted'], 'boolean');
     }
 

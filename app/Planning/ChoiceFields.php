@@ -7,7 +7,9 @@ namespace App\Planning;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Exists;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
+use OakGloss\Method\Faces;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -19,6 +21,7 @@ final class ChoiceFields
     /** Those that are priced beside each other on the plan. */
     public const PRICED = [
         'build_coats', 'second_passes', 'build_g_m2', 'turned', 'tilted', 'wet_out', 'after_wet_out', 'print_through', 'top',
+        'plies', 'faces',
     ];
 
     /** And those that have a page of their own. */
@@ -41,6 +44,8 @@ final class ChoiceFields
             'build_g_m2' => ['numeric', Rule::anyOf([['in:0'], ['numeric', 'between:30,400']])],
             'finish_coats' => ['integer', 'between:1,4'],
             'stripes' => ['integer', 'between:0,4'],
+            'plies' => ['integer', 'between:1,'.Choices::MOST_PLIES],
+            'faces' => [Rule::enum(Faces::class)],
             'clear_id' => ['integer', $clear()->whereNot('kind', 'filler')],
             'filler_id' => ['integer', $clear()->where('kind', 'filler')],
         ];

@@ -25,6 +25,7 @@ final class ChoiceWords
 
         return match (true) {
             $field === 'build_coats' => (string) __('words.coats', ['n' => $value]),
+            $field === 'plies' => trans_choice('words.plies', (int) $value),
             $field === 'build_g_m2' && $value !== '0' => $this->format->weight((float) $value),
             default => $this->format->word($field, $value),
         };
@@ -33,7 +34,7 @@ final class ChoiceWords
     public function optionWhy(string $field, string $value): string
     {
         return match (true) {
-            $field === 'pair', $field === 'build_coats' => '',
+            $field === 'pair', $field === 'build_coats', $field === 'plies' => '',
             $field === 'build_g_m2' => $value === '0' ? '' : (string) __('words.build_g_m2_holds'),
             default => $this->format->word("{$field}_why", $value),
         };
@@ -50,7 +51,8 @@ final class ChoiceWords
             ? (string) __('parts.nibs', ['share' => $this->format->percent($option->nibRisk)])
             : '';
 
-        return trans_choice('parts.price', $option->mixes, [
+        // A sheet has no film to burn through.
+        return trans_choice($option->anyShows > 0.0 ? 'parts.price' : 'parts.price_plain', $option->mixes, [
             'ready' => $this->format->day($option->readyMin).$anew,
             'grams' => $this->format->grams($option->grams),
             'hands' => $this->format->span($option->handsMin),

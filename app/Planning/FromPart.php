@@ -46,6 +46,7 @@ final class FromPart
             $part->needed_by === null ? null : ShopTime::minutes($part->needed_by),
             ! $part->zones_typed && $shape instanceof Tiltable ? $shape->tilted()->zones() : null,
             self::film($part),
+            Shapes::blankMm($part->shape, $part->sizes, $part->unit),
         );
     }
 
@@ -73,6 +74,8 @@ final class FromPart
             $part->tilted,
             $part->build_g_m2,
             $part->print_through,
+            $part->plies,
+            $part->faces,
         );
     }
 

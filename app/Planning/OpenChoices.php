@@ -14,6 +14,7 @@ use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
+use OakGloss\Method\Faces;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
@@ -120,6 +121,12 @@ final class OpenChoices
             'after_wet_out' => $enum(AfterWetOut::cases(), fn (AfterWetOut $v): Choices => $c->but(afterWetOut: $v), $c->afterWetOut),
             'top' => $enum(Top::cases(), fn (Top $v): Choices => $c->but(top: $v), $c->top),
             'print_through' => $enum(PrintThrough::cases(), fn (PrintThrough $v): Choices => $c->but(printThrough: $v), $c->printThrough),
+            'plies' => $of(
+                range(max(1, $c->plies - 1), min(Choices::MOST_PLIES, $c->plies + 1)),
+                fn (int $n): Choices => $c->but(plies: $n),
+                $c->plies,
+            ),
+            'faces' => $enum(Faces::cases(), fn (Faces $v): Choices => $c->but(faces: $v), $c->faces),
             'build_coats' => $of(
                 range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)),
                 fn (int $n): Choices => $c->but(buildCoats: $n),

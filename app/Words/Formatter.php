@@ -81,7 +81,7 @@ final class Formatter implements Words
 
     public function step(Step $step): string
     {
-        return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? 1, $step->args);
+        return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? $step->args['plies'] ?? 1, $step->args);
     }
 
     /**

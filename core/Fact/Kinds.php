@@ -22,6 +22,7 @@ final class Kinds
         Kind\PartWeighed::class,
         Kind\Measured::class,
         Kind\GlossRead::class,
+        Kind\Flawed::class,
         Kind\Remark::class,
         Kind\Decided::class,
         Kind\AirChanged::class,

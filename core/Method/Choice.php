@@ -20,4 +20,6 @@ enum Choice: string
     case Clear = 'clear_id';
     case FillerClear = 'filler_id';
     case Stripes = 'stripes';
+    case Plies = 'plies';
+    case Faces = 'faces';
 }

@@ -12,6 +12,8 @@ final readonly class Choices
     /** Weight 0: as the shop lays them. */
     public const AS_THE_SHOP = 0.0;
 
+    public const MOST_PLIES = 12;
+
     /**
      * @param int|null $buildCoats   2 to 10; null for the fewest that keep every show zone under the target
      * @param int      $finishCoats  1 to 4; more than two where a flatting left too little
@@ -20,6 +22,7 @@ final readonly class Choices
      * @param bool     $turned       each coat over the cloth is turned over at half of its flow
      * @param bool     $tilted       the part lies so that its faces are equally steep while they flow, where its shape can
      * @param float    $buildGM2     g/m² of a build coat; 0 as the shop lays them
+     * @param int      $plies        1 to 12
      *
      * @throws \OakGloss\Quantity\OutOfRange If a number of coats or a weight is out of range.
      */
@@ -35,8 +38,11 @@ final readonly class Choices
         public bool $tilted = false,
         public float $buildGM2 = self::AS_THE_SHOP,
         public PrintThrough $printThrough = PrintThrough::Flat,
+        public int $plies = 1,
+        public Faces $faces = Faces::One,
     ) {
         Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
+        Bounds::within($plies, 1, self::MOST_PLIES, 'plies', '');
         Bounds::within($finishCoats, 1, 4, 'finish coats', '');
         Bounds::within($stripes, 0, 4, 'stripes', '');
         Bounds::within($secondPasses, 0, 3, 'second passes', '');
@@ -56,6 +62,8 @@ final readonly class Choices
         ?bool $tilted = null,
         ?float $buildGM2 = null,
         ?PrintThrough $printThrough = null,
+        ?int $plies = null,
+        ?Faces $faces = null,
     ): self {
         return new self(
             $wetOut ?? $this->wetOut,
@@ -69,6 +77,8 @@ final readonly class Choices
             $tilted ?? $this->tilted,
             $buildGM2 ?? $this->buildGM2,
             $printThrough ?? $this->printThrough,
+            $plies ?? $this->plies,
+            $faces ?? $this->faces,
         );
     }
 }

@@ -24,6 +24,7 @@ final readonly class Job
      * @param PostCure|null $postCure    before the last flatting
      * @param float         $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
      * @param float         $steepestDeg slope of its steepest face
+     * @param bool          $hasBlank    the size of the parts that are cut from it is known
      */
     public function __construct(
         public Substrate $substrate,
@@ -53,6 +54,7 @@ final readonly class Job
         public float $basePigment = 0.0,
         public float $steepestDeg = 90.0,
         public ?ExistingFilm $film = null,
+        public bool $hasBlank = false,
     ) {
     }
 
@@ -98,6 +100,7 @@ final readonly class Job
             Role::Tack => $this->weights->tackGM2,
             Role::WetOut => $this->weights->wetOutShare * $this->clothGM2,
             Role::Finish => $this->weights->finishGM2,
+            Role::Laminate => $this->weights->laminateShare * $this->clothGM2,
             default => $this->buildGM2(),
         };
     }

@@ -8,7 +8,7 @@ namespace OakGloss\Method;
 final class Methods
 {
     /** @var list<class-string<Method>> */
-    private const ALL = [BrushOnSkin::class, SheetMetal::class, Rescue::class];
+    private const ALL = [BrushOnSkin::class, SheetMetal::class, FlatPlate::class, Rescue::class];
 
     /** @throws \OutOfBoundsException If no method is called so. */
     public static function named(string $code): Method

@@ -37,6 +37,18 @@ enum Role: string
     /** A coat of their own for the zones that are thinnest. */
     case Spot = 'spot';
     case Turn = 'turn';
+    /** Wax on a plate or mould. */
+    case Wax = 'wax';
+    /** Film over the wax, from which the laminate comes off. */
+    case ReleaseFilm = 'release_film';
+    case CutPlies = 'cut_plies';
+    /** Resin, and a ply into it. */
+    case Laminate = 'laminate';
+    /** The second plate and its weights. */
+    case Cover = 'cover';
+    case Demould = 'demould';
+    /** What was made is looked over for flaws, before it is cut. */
+    case Look = 'look';
     case Trim = 'trim';
     /** Sanded to one plane: the weave's texture goes. */
     case ResinFlat = 'resin_flat';
@@ -65,16 +77,17 @@ enum Role: string
     {
         return match ($this) {
             self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
-            self::Unmask => StepKind::Prepare,
+            self::Unmask, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould => StepKind::Prepare,
             self::Wipe, self::FillerWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
-            self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish => StepKind::Coat,
+            self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
+            self::Laminate => StepKind::Coat,
             self::Turn => StepKind::Turn,
             self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
             self::Polish => StepKind::Polish,
-            self::Inspect => StepKind::Inspect,
+            self::Look, self::Inspect => StepKind::Inspect,
             self::PostCure => StepKind::PostCure,
         };
     }
@@ -84,7 +97,7 @@ enum Role: string
     {
         return match ($this) {
             self::Seal, self::Base, self::Tack => Slot::Base,
-            self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish => Slot::Skin,
+            self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::Laminate => Slot::Skin,
             self::FillerClear => Slot::FillerClear,
             self::Clear, self::Varnish => Slot::Clear,
             default => null,
@@ -94,7 +107,7 @@ enum Role: string
     /** Whether a coat reaches the wrap too, not the zones alone. */
     public function isOnCloth(): bool
     {
-        return in_array($this, [self::Base, self::Tack, self::WetOut], true);
+        return in_array($this, [self::Base, self::Tack, self::WetOut, self::Laminate], true);
     }
 
     /** Whether dry cloth is laid on it while it is tacky. */
@@ -103,10 +116,16 @@ enum Role: string
         return $this === self::Base || $this === self::Tack;
     }
 
+    /** Whether cut cloth must lie ready before it is mixed. */
+    public function takesCloth(): bool
+    {
+        return $this->holdsCloth() || $this === self::Laminate;
+    }
+
     /** Whether a coat lies over the weave. */
     public function isOverWeave(): bool
     {
-        return $this->slot() === Slot::Skin;
+        return $this->slot() === Slot::Skin && $this !== self::Laminate;
     }
 
     /** Whether it sands the clear or filler clear, not the resin. */
@@ -143,7 +162,8 @@ enum Role: string
                 self::Veil => [Caution::Knife],
                 self::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],
                 self::FilmOver => [Caution::Styrene],
-                self::MaskLine => [Caution::Knife],
+                self::MaskLine, self::CutPlies, self::Demould => [Caution::Knife],
+                self::Wax, self::ReleaseFilm => [Caution::SolventRags],
                 default => [],
             },
             StepKind::Spray => $this === self::Stripe ? [Caution::SprayMist] : [],

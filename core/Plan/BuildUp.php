@@ -196,6 +196,7 @@ final class BuildUp
             postCure: $postCure,
             fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
             film: $brief->film,
+            hasBlank: $brief->blankMm !== null,
             backing: $brief->backing,
             basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
             steepestDeg: max([0.0, ...array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones())]),

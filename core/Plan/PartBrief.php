@@ -23,6 +23,7 @@ final readonly class PartBrief
      * @param array{length: float, width: float}|null $developedMm the surface laid flat; null where only areas are known
      * @param list<Zone>|null                         $tiltedZones the zones, in their order, tilted; null: tilting gains nothing
      * @param ExistingFilm|null                       $film        of a skin that lies on the part already
+     * @param array{length: float, width: float}|null $blankMm     of the parts that are cut from a sheet
      *
      * @throws \OakGloss\Quantity\OutOfRange If wrap or holes are out of range.
      */
@@ -43,6 +44,7 @@ final readonly class PartBrief
         public ?float $neededByMin = null,
         public ?array $tiltedZones = null,
         public ?ExistingFilm $film = null,
+        public ?array $blankMm = null,
     ) {
         Bounds::within($wrapMm, 0.0, 300.0, 'wrap', 'mm');
         Bounds::within($holes, 0, 200, 'holes', '');
@@ -129,6 +131,7 @@ final readonly class PartBrief
             $this->neededByMin,
             $this->tiltedZones,
             $film,
+            $this->blankMm,
         );
     }
 }

@@ -9,6 +9,7 @@ use OakGloss\Finding\Severity;
 use OakGloss\Material\Backing;
 use OakGloss\Method\Method;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Start;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 
@@ -25,13 +26,14 @@ final class Refusals
             fn (Slot $s): Finding => new Finding(Severity::Refuse, 'slot.missing', ['slot' => $s->value], $s->field()),
             array_values(array_filter($method->needs(), fn (Slot $s): bool => ! $materials->has($s))),
         );
-        if (! $brief->substrate->holdsResin()) {
+        $isPart = $method->startsFrom() !== Start::Plate;
+        if ($isPart && ! $brief->substrate->holdsResin()) {
             $findings[] = new Finding(Severity::Refuse, 'substrate.wont_hold', ['substrate' => $brief->substrate->value], 'substrate');
         }
-        if ($brief->substrate->isMetal() && ! $brief->primed) {
+        if ($isPart && $brief->substrate->isMetal() && ! $brief->primed) {
             $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
         }
-        if ($materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && $brief->backing !== Backing::Black) {
+        if (self::mayHave($method, Slot::Base) && $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && $brief->backing !== Backing::Black) {
             $findings[] = new Finding(
                 Severity::Refuse,
                 'backing.shows_through',
@@ -45,11 +47,11 @@ final class Refusals
         if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->skinResin->uvStable) {
             $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->skinResin->name], 'top');
         }
-        if ($brief->choices->top === Top::Clear && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
+        if (self::mayHave($method, Slot::Clear) && $brief->choices->top === Top::Clear && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }
         $softens = $brief->substrate->softensAtC();
-        if ($softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
+        if ($isPart && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
             $findings[] = new Finding(
                 Severity::Warn,
                 'substrate.softens',
@@ -70,5 +72,10 @@ final class Refusals
         }
 
         return [...$findings, ...LayerNotices::of($brief, $materials)];
+    }
+
+    private static function mayHave(Method $method, Slot $slot): bool
+    {
+        return in_array($slot, [...$method->needs(), ...$method->mayHave()], true);
     }
 }

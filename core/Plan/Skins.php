@@ -173,7 +173,7 @@ final class Skins
             }
             $after = $this->sections[$i];
             if ($sanding->leavesLows) {
-                $states[] = $this->state($i, $befores[$i], $after, null, $now, $passes);
+                $states[] = $this->state($i, $befores[$i], $after, new Flatting(0.0, $after->textureUm), $now, $passes, true);
                 continue;
             }
             $cut ??= new Flatting(
@@ -289,7 +289,8 @@ final class Skins
         ?Flatting $cut = null,
         ?SkinSection $now = null,
         array $passes = [],
+        bool $ridgesOnly = false,
     ): ZoneState {
-        return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes);
+        return new ZoneState($this->zones[$i], $before, $after, $cut, $this->readings->estimate(), $i, $now, $passes, $ridgesOnly);
     }
 }

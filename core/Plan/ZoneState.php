@@ -17,11 +17,12 @@ use OakGloss\Uncertainty\Normal;
 final readonly class ZoneState
 {
     /**
-     * @param Flatting|null     $flatting the cut of a flatting, null for other steps
-     * @param FilmEstimate|null $estimate what readings say; null while there is none
-     * @param int               $index    of the zone in the estimate
-     * @param SkinSection|null  $now      half-way through a flatting
-     * @param list<Pass>        $passes   of a flatting, done so far
+     * @param Flatting|null     $flatting   the cut of a flatting, null for other steps
+     * @param FilmEstimate|null $estimate   what readings say; null while there is none
+     * @param int               $index      of the zone in the estimate
+     * @param SkinSection|null  $now        half-way through a flatting
+     * @param list<Pass>        $passes     of a flatting, done so far
+     * @param bool              $ridgesOnly it takes ridges down and leaves lows
      */
     public function __construct(
         public Zone $zone,
@@ -32,12 +33,17 @@ final readonly class ZoneState
         private int $index = 0,
         public ?SkinSection $now = null,
         public array $passes = [],
+        public bool $ridgesOnly = false,
     ) {
     }
 
     /** What stays over the crowns after the flatting. */
     public function left(): FilmThickness
     {
+        if ($this->ridgesOnly) {
+            return $this->crownCover($this->after);
+        }
+
         return $this->leftBy($this->flatting?->allowanceUm() ?? 0.0);
     }
 
@@ -55,7 +61,10 @@ final readonly class ZoneState
     /** Share of the zone that the flatting burns through. */
     public function risk(): float
     {
-        return $this->riskOf($this->left());
+        // A ridge that nothing is to spare of is left as it is: what is thin already is no risk of this paper.
+        $isLeft = $this->ridgesOnly && $this->after->crownCover()->inMicrometres() >= $this->before->crownCover()->inMicrometres();
+
+        return $isLeft ? 0.0 : $this->riskOf($this->left());
     }
 
     /** Share of the zone that is bare where so much stays on its mean. */

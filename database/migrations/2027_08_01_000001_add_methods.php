@@ -16,6 +16,8 @@ return new class () extends Migration {
             $table->float('film_um')->nullable();
             $table->float('film_relief_um')->nullable();
             $table->string('film_known_by')->nullable();
+            $table->unsignedTinyInteger('plies')->default(1);
+            $table->string('faces')->default('one');
         });
         Schema::table('facts', function (Blueprint $table): void {
             $table->string('role')->nullable();

@@ -31,5 +31,9 @@ return [
     'after' => 'After all build coats',
     'columns' => ['Zone', 'Coats it needs', 'Stays after flatting', 'Risk'],
     'as_rounds' => 'by rounds',
+    'thickness' => 'thickness',
+    'mm' => ':mm mm',
+    'parts' => 'parts from it',
+    'of_sheet' => ':share % of the sheet',
     'over_ten' => 'over 10',
 ];

@@ -29,6 +29,10 @@ return [
         ],
     ],
     'method' => [
+        'no_blank' => [
+            'what' => 'A flat sheet is cut into parts, and nobody has said how large.',
+            'tip' => 'Take the shape “flat sheet on a plate”, and type the size of a part.',
+        ],
         'no_film' => [
             'what' => 'A rescue begins with the film that is there, and nobody has said how much.',
             'tip' => 'Type the film over the weave and its relief; a guess is taken with its doubt.',

@@ -33,6 +33,8 @@ return [
     'by_hand' => 'set by hand',
     'price' => 'ready :ready · :count mix · :grams · :hands hands · :risk risk, :any that any shows'
         .'|ready :ready · :count mixes · :grams · :hands hands · :risk risk, :any that any shows',
+    'price_plain' => 'ready :ready · :count mix · :grams · :hands hands'
+        .'|ready :ready · :count mixes · :grams · :hands hands',
     'anew' => ', :at if it were placed anew as it is',
     'nibs' => ' · nib paper cuts :share',
 

@@ -21,4 +21,26 @@ return [
         .'less what an edge pulls away (r / (r + 0.4 mm), assumed) and 3 % shrinkage; it takes away a share of the weave\'s texture. '
         .'Flatting goes to flush, then the later grits and the last scratch. Doubt of brushed work: 20 % of the film plus 8 µm (assumed). '
         .'Measured slugs will say better.',
+
+    'laminate' => [
+        'title' => 'Section through the laminate',
+        'of' => ':mm mm · :n plies · µm',
+        'what' => 'From the plate up: each ply with its fibre in its resin. Height to scale, width schematic; pale plies are still ahead.',
+        'plate' => 'plate',
+        'columns' => ['Ply', 'Thickness', 'Fibre', ''],
+        'laid' => 'laid',
+        'ahead' => 'ahead',
+        'these' => 'these figures',
+        'why' => 'A ply is as thick as its fibre and its resin together: cloth weight over 1.78 g/cm³, and the resin that it was given over its '
+            .'density, shrunk. Laid plies count with what was weighed.',
+    ],
+    'sheet' => [
+        'title' => 'Parts from the sheet',
+        'all' => ':n parts · :share % of the sheet',
+        'fewer' => ':n of :planned parts · :share % of the sheet',
+        'what' => 'The sheet from above, to scale: :n parts in strips along the weave, :flaws flaws outside them.',
+        'bar' => ':mm mm · 3 mm for each cut',
+        'weave' => 'Warp runs from left to right; the marked corner is upper left.',
+        'offcut' => 'Offcut for the shelf: :along mm along the warp × :across mm.',
+    ],
 ];

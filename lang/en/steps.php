@@ -234,6 +234,62 @@ return [
         'do' => 'A thin tie coat first; let it flash until it is tacky. Then even wet coats, flash between them by the sheet.',
         'cue' => 'The tie coat closed and even before the first wet coat; no dry spray, no tear at lower edges.',
     ],
+    'wipe_plate' => [
+        'title' => 'Clean the plate',
+        'do' => 'Scrape off what sticks with plastic, never steel, then two clean wipes. A scratch in the plate is a scratch in every sheet.',
+        'cue' => 'The cloth stays white; a lamp shows no scratch, no speck.',
+    ],
+    'wax' => [
+        'title' => 'Wax :n of :of',
+        'do' => 'Thin, all over, the edges too. When it hazes, buff with a fresh cloth. Its sheet has the waits.',
+        'cue' => 'An even haze before the buff, no streak after it.',
+    ],
+    'release_film' => [
+        'title' => 'Release film',
+        'do' => 'Spray or sponge a thin, closed film. No coat goes on until it is dry to the touch.',
+        'cue' => 'Dry to a knuckle, no bead, no dry island.',
+    ],
+    'cut_plies' => [
+        'title' => 'Cut one ply|Cut :plies plies',
+        'do' => 'Tape along the cut, then cut along the middle of the tape: no edge frays. Mark the warp and number them.',
+        'cue' => 'All plies lie on each other; warp marks point one way.',
+    ],
+    'ply' => [
+        'title' => 'Ply :n of :of',
+        'do' => 'Resin first, then the ply into it from the middle. Squeegee towards the rim: no dry place, no puddle.',
+        'cue' => 'Weave evenly dark, no grey place, no bubble in raking light.',
+    ],
+    'cover' => [
+        'title' => 'Second plate and weights',
+        'do' => 'Lower the waxed and filmed second plate from one edge, so that air runs out before it. Weights evenly, none at the rim alone.',
+        'cue' => 'An even line of resin shows all round; the plates do not slide.',
+    ],
+    'demould' => [
+        'title' => 'Take the sheet off',
+        'do' => 'Plastic wedges round the rim, then lift. Never lever at one place.',
+        'cue' => 'It lets go with a click; film comes with it.',
+    ],
+    'wash_release' => [
+        'title' => 'Wash the film off',
+        'do' => 'Lukewarm water and a sponge, dry, then one clean wipe.',
+        'cue' => 'Nothing slick under a finger.',
+    ],
+    'look' => [
+        'title' => 'Look for flaws',
+        'do' => 'Both faces in raking light. Log each void, hair and wrinkle where it lies: parts are nested around them.',
+        'cue' => 'Measured from the marked corner, along the warp and across it.',
+    ],
+    'cut_parts' => [
+        'title' => 'Cut the parts out',
+        'do' => 'Tape the line, saw outside it, dress the edge wet. Cut as the drawing has it, flaws outside. '
+            .'Offcuts go back to the shelf with size and warp.',
+        'cue' => 'No white line along an edge, every part square.',
+    ],
+    'inspect_sheet' => [
+        'title' => 'Last look',
+        'do' => 'Every part: faces, edges, thickness at three places.',
+        'cue' => 'Thickness as it was planned, edges sealed where they will be seen.',
+    ],
     'strip_metal' => [
         'title' => 'Strip to sound metal',
         'do' => 'Off with rust, loose paint and old film. Round every rim to 1.5 mm or more.',

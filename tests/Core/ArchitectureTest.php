@@ -31,7 +31,7 @@ final class ArchitectureTest extends TestCase
         'Material' => ['Clear', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity'],
         'Method' => ['Abrasion', 'Film', 'Finding', 'Material', 'Optics', 'Quantity', 'Safety'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Material', 'Mixing', 'Optics', 'Quantity'],
-        'Fact' => ['Abrasion', 'Climate', 'Cure', 'Method', 'Quantity'],
+        'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Method', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
         'Schedule' => ['Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Material', 'Method', 'Plan', 'Quantity'],
         'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity', 'Schedule'],

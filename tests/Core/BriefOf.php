@@ -8,9 +8,14 @@ use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
+use OakGloss\Geometry\FlatSheet;
+use OakGloss\Material\Backing;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
+use OakGloss\Material\Tone;
 use OakGloss\Method\Choices;
+use OakGloss\Method\Faces;
+use OakGloss\Method\FlatPlate;
 use OakGloss\Method\Method;
 use OakGloss\Method\Rescue;
 use OakGloss\Method\SheetMetal;
@@ -26,6 +31,7 @@ final class BriefOf
     {
         return match ($method::code()) {
             SheetMetal::code() => Sample::brief(Substrate::Steel, choices: $choices),
+            FlatPlate::code() => new PartBrief((new FlatSheet(600.0, 400.0))->zones(), (new FlatSheet(600.0, 400.0))->developedMm(), Substrate::Carbon, false, Tone::Black, Backing::Untinted, Finish::Gloss, false, false, false, choices: $choices->but(plies: 3, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]),
             Rescue::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged)),
             default => Sample::brief(choices: $choices),
         };

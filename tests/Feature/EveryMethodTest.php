@@ -49,6 +49,7 @@ final class EveryMethodTest extends ShopCase
         $filler = Clear::query()->where('shop_id', $this->shop->id)->where('kind', 'filler')->value('id');
         $own = match ($code) {
             'sheet_metal' => ['substrate' => 'steel', 'filler_id' => $filler],
+            'flat_sheet' => ['shape' => 'sheet', 'sizes' => ['length' => 600, 'width' => 400, 'part_length' => 180, 'part_width' => 120], 'plies' => '2', 'faces' => 'both'],
             'rescue' => ['substrate' => 'carbon', 'film_um' => '150', 'film_relief_um' => '80', 'film_known_by' => 'gauged'],
             default => [],
         };

@@ -13,6 +13,7 @@ use App\Planning\Letters;
 use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Shapes;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
 use App\View\Page\CoatRow;
@@ -28,6 +29,7 @@ use Illuminate\View\View;
 use OakGloss\Finding\Finding;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
+use OakGloss\Plan\SheetPlan;
 use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
 
@@ -74,17 +76,21 @@ final class PartController
     {
         [$typed, $errors] = $this->attempt($request, $user);
         $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $user->shop->parts()->find($request->integer('editing')));
-        $shapeChanged = $request->input('sizes_for') !== $request->input('shape').'/'.$request->input('unit');
+        $method = $this->method($request->string('method')->toString());
+        $shape = Shapes::fitting($method, $request->string('shape')->toString());
+        $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
             'methodChanged' => $request->input('with_for') !== $request->input('method'),
             'with' => $this->with($request, $user->shop),
-            'shape' => (string) $request->input('shape', 'bent_panel'),
+            'shape' => $shape,
+            'shapes' => Shapes::of($method),
+            'method' => $method,
             'unit' => (string) $request->input('unit', 'mm'),
             'sizes' => (array) $request->input('sizes', []),
             'shapeChanged' => $shapeChanged,
-            'zonesTyped' => $request->boolean('zones_typed') || $request->input('shape') === 'faces',
+            'zonesTyped' => $request->boolean('zones_typed') || $shape === 'faces',
             'zoneRows' => $this->zoneRows($request, $part),
             // Rows that are being typed in are left alone, but for their own button and a new unit.
             'redrawZones' => ! $request->boolean('zones_typed')
@@ -125,6 +131,7 @@ final class PartController
         return view('parts.show', [
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
+            'sheet' => SheetPlan::of($planned->plan),
             'rows' => CoatRow::of($planned, $format),
             'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),
             // Said where it matters, on the bench.
@@ -148,6 +155,7 @@ final class PartController
                 FromPart::zoneRows(FromPart::brief($part)),
                 $part->unit,
             )),
+            'shapes' => Shapes::of($method),
         ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
     }
 

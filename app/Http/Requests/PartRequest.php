@@ -38,7 +38,7 @@ final class PartRequest extends FormRequest
     /** Choices that a brief names, each with what stands where the method leaves it out or nobody says. */
     private const USUAL = [
         'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'finish_coats' => 1, 'stripes' => 0,
-        'print_through' => null,
+        'print_through' => null, 'plies' => 1, 'faces' => 'one',
     ];
 
     /** And those that must be said where the method has them. */
@@ -58,10 +58,10 @@ final class PartRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:60'],
             'letter' => ['required', 'string', 'regex:/^[A-Z]{1,2}$/D', $this->freeLetter()],
-            'substrate' => ['required', Rule::enum(Substrate::class)],
+            'substrate' => [$this->isPart() ? 'required' : 'sometimes', Rule::enum(Substrate::class)],
             'primed' => ['boolean'],
-            'tone' => ['required', Rule::enum(Tone::class)],
-            'shape' => ['required', Rule::in(array_keys(Shapes::SIZES))],
+            'tone' => [$this->isPart() ? 'required' : 'sometimes', Rule::enum(Tone::class)],
+            'shape' => ['required', Rule::in(Shapes::of($this->planMethod()))],
             'unit' => ['required', Rule::in(['mm', 'in'])],
             'finish' => ['required', Rule::enum(Finish::class)],
             'sun' => ['boolean'],
@@ -71,7 +71,7 @@ final class PartRequest extends FormRequest
             'priority' => ['sometimes', Rule::in(['low', 'normal', 'high'])],
             'wrap_mm' => ['required', 'numeric', 'between:0,300'],
             'holes' => ['required', 'integer', 'between:0,200'],
-            'backing' => ['required', Rule::enum(Backing::class)],
+            'backing' => [$this->hasBase() ? 'required' : 'sometimes', Rule::enum(Backing::class)],
             'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
         ] + $this->filmRules() + $this->slotRules() + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
@@ -158,6 +158,11 @@ final class PartRequest extends FormRequest
                 ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc()
                 : null,
             'method' => $this->planMethod()::code(),
+            // Where no base is laid there is nothing to tint.
+            // A sheet is its own part.
+            'substrate' => $this->isPart() ? $given['substrate'] : Substrate::Carbon->value,
+            'tone' => $this->isPart() ? $given['tone'] : Tone::Black->value,
+            'backing' => $this->hasBase() ? $given['backing'] : Backing::Untinted->value,
             'holes' => (int) $given['holes'],
             'film_um' => $given['film_um'] ?? null,
             'film_relief_um' => $given['film_relief_um'] ?? null,
@@ -172,9 +177,6 @@ final class PartRequest extends FormRequest
               array_flip([
                   'name',
                   'letter',
-                  'substrate',
-                  'tone',
-                  'backing',
                   'shape',
                   'unit',
                   'finish',
@@ -218,6 +220,16 @@ final class PartRequest extends FormRequest
     private function planMethod(): Method
     {
         return Methods::all()[$this->string('method')->toString()] ?? Methods::named('brush_on');
+    }
+
+    private function isPart(): bool
+    {
+        return $this->planMethod()->startsFrom() !== Start::Plate;
+    }
+
+    private function hasBase(): bool
+    {
+        return in_array(Slot::Base, $this->planMethod()->needs(), true);
     }
 
     /** @return array<string, list<mixed>> of a method that begins with a skin */

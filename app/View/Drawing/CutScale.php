@@ -113,6 +113,15 @@ final readonly class CutScale
         if ($ladder === null) {
             return [];
         }
+        if ($state->ridgesOnly) {
+            $top = $state->crownCover($state->before)->inMicrometres();
+            $left = $state->left()->inMicrometres();
+
+            return [[
+                'grit' => $ladder->first()->number, 'fromX' => $x($left), 'toX' => $x($top), 'leftUm' => $left,
+                'isDone' => $state->passes !== [],
+            ]];
+        }
         $papers = match (true) {
             $state->zone->kind === ZoneKind::Corner => array_slice($ladder->steps, -2),
             $state->zone->kind->isSandedByHand() => array_slice($ladder->steps, -1),

@@ -108,7 +108,8 @@ final readonly class SectionDrawing
                 : $shown;
         }
 
-        return $shown;
+        // A skin that lies there already is shown before anything is done to it.
+        return $shown ?? ($plan->brief->film === null ? null : $plan->steps[0]);
     }
 
     /** The flatting that ends what is shown, or the one that comes next. */

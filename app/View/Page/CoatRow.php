@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
@@ -41,7 +42,11 @@ final readonly class CoatRow
     {
         $layer = $this->step->step->layer;
 
-        return $layer === null ? $this->step->step->kind->value : ($layer->builds ? 'resin' : 'base');
+        return match (true) {
+            $layer === null => $this->step->step->kind->value,
+            $this->step->step->role === Role::Laminate => StepKind::Lay->value,
+            default => $layer->builds ? 'resin' : 'base',
+        };
     }
 
     /** Whether the section through the skin looks otherwise after this step. */

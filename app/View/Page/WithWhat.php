@@ -9,6 +9,8 @@ use App\Models\Shop;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Faces;
 use OakGloss\Method\Method;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Slot;
@@ -33,7 +35,7 @@ final readonly class WithWhat
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
-        $given = $part?->only(['film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes']) ?? [];
+        $given = $part?->only(['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes', 'plies', 'faces']) ?? [];
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
             $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
         }
@@ -59,6 +61,8 @@ final readonly class WithWhat
     {
         $coats = range(1, max(2, $part->finish_coats ?? 1));
         $all = [
+            'plies' => [array_combine(range(1, Choices::MOST_PLIES), array_map(strval(...), range(1, Choices::MOST_PLIES))), 2],
+            'faces' => $this->enum('faces', Faces::cases(), Faces::Both->value),
             'top' => $this->enum('top', Top::cases(), Top::Clear->value),
             'print_through' => $this->enum('print_through', PrintThrough::cases(), $shop->print_through->value),
             'finish_coats' => [array_combine($coats, array_map(strval(...), $coats)), 1],

@@ -6,14 +6,25 @@
         <dd class="big">{{ $isPossible ? $format->date($schedule->readyMin()) : '–' }}</dd>
     </div>
     <div><dt>{{ __('answer.area') }}</dt><dd>{{ $format->area($plan->brief->coatedAreaM2()) }}</dd></div>
-    <div><dt>{{ __('answer.piece') }}</dt><dd>{{ $format->piece($plan->brief->piece()) }}</dd></div>
-    <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Base)) }}</dd></div>
+    @if ($plan->first(OakGloss\Method\Role::Lay))
+        <div><dt>{{ __('answer.piece') }}</dt><dd>{{ $format->piece($plan->brief->piece()) }}</dd></div>
+    @endif
+    @if ($plan->first(OakGloss\Method\Role::Base))
+        <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Base)) }}</dd></div>
+    @endif
     <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
+    @if ($sheet = OakGloss\Plan\SheetPlan::of($plan))
+        <div><dt>{{ __('answer.thickness') }}</dt><dd>{{ __('answer.mm', ['mm' => number_format($sheet->laminate->thicknessUm() / 1000, 2)]) }}
+            <small>{{ trans_choice('words.plies', count($sheet->laminate->plies)) }}</small></dd></div>
+        <div><dt>{{ __('answer.parts') }}</dt><dd>{{ $sheet->yield->count() }}
+            <small>{{ __('answer.of_sheet', ['share' => round(100 * $sheet->yield->share())]) }}</small></dd></div>
+    @else
     <div>
         <dt>{{ __('answer.coats') }}</dt>
         <dd>{{ $plan->buildCoats }}
             @if ($finish = count($plan->all(OakGloss\Method\Role::Finish))) <small>{{ __('answer.finish', ['n' => $finish]) }}</small> @endif</dd>
     </div>
+    @endif
     <div><dt>{{ __('answer.hands') }}</dt><dd>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
     @if ($plan->clearLitres() > 0)
         <div>
@@ -60,11 +71,12 @@
     </dl>
 </x-why>
 <x-findings :of="$isPossible ? $planned->findings() : $plan->findings" />
+@if ($zones = $plan->resinFlat()?->zones)
 <h3>{{ __('answer.after') }}</h3>
 <table class="num">
     <thead><tr>@foreach (__('answer.columns') as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
     <tbody>
-        @foreach ($plan->resinFlat()?->zones ?? [] as $state)
+        @foreach ($zones as $state)
             <tr>
                 <th scope="row">{{ $format->zone($state->zone) }}</th>
                 <td>{{ OakGloss\Plan\CoatsNeeded::of($plan, $state->zone) ?? __($plan->brief->film ? 'answer.as_rounds' : 'answer.over_ten') }}</td>
@@ -75,3 +87,4 @@
         @endforeach
     </tbody>
 </table>
+@endif

@@ -1,6 +1,6 @@
 @inject('format', 'App\Words\Formatter')
 @use('App\View\Old')
-@php($shape = Old::of('shape', $part?->shape ?? 'bent_panel'))
+@php($shape = App\Planning\Shapes::fitting($method, Old::of('shape', $part?->shape ?? '')))
 @php($unit = Old::of('unit', $part?->unit ?? 'mm'))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
@@ -26,19 +26,12 @@
                 <x-pick name="letter" :label="__('form.letter')" :choices="array_combine($letters, $letters)"
                     :value="$part?->letter ?? ($letters[0] ?? 'A')" />
                 <x-pick name="method" :label="__('form.method')" :choices="$methods" :value="$method::code()" class="span-2" />
-                <x-pick name="substrate" :label="__('form.substrate')"
-                    :choices="$format->choices('substrate', OakGloss\Material\Substrate::cases())"
-                    :value="$part?->substrate ?? 'abs'" />
-                <x-pick name="tone" :label="__('form.tone')" :choices="$format->choices('tone', OakGloss\Material\Tone::cases())"
-                    :value="$part?->tone ?? 'black'" />
-                <label class="tick"><input type="checkbox" name="primed" value="1" @checked(old('primed', $part?->primed))>
-                    {{ __('form.primed') }} <small>{{ __('form.primed_what') }}</small></label>
+                @include('parts.made-of')
             </div>
         </fieldset>
         <fieldset class="card"><legend>{{ __('form.size') }}</legend>
             <div class="grid-3">
-                <x-pick name="shape" :label="__('form.shape')" :value="$shape" class="span-2"
-                    :choices="collect(App\Planning\Shapes::SIZES)->map(fn ($s, $k) => $format->word('shape', $k))->all()" />
+                @include('parts.shape')
                 <x-pick name="unit" :label="__('form.unit')" :choices="__('form.units')" :value="$unit" />
             </div>
             @include('parts.sizes', ['sizes' => Old::list('sizes', $part?->sizes ?? [])])

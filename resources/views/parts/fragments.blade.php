@@ -1,4 +1,8 @@
 @include('parts.answer')
 @if ($shapeChanged)@include('parts.sizes', ['oob' => true])@endif
-@if ($methodChanged)@include('parts.with', ['oob' => true] + $with)@endif
+@if ($methodChanged)
+    @include('parts.with', ['oob' => true] + $with)
+    @include('parts.made-of', ['oob' => true] + $with)
+    @include('parts.shape', ['oob' => true])
+@endif
 @if ($redrawZones)@include('parts.zones', ['oob' => true, 'rows' => $zoneRows, 'typed' => $zonesTyped])@endif

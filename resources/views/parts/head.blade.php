@@ -38,7 +38,7 @@
         @endif
     </dl>
     <nav class="tabs" aria-label="{{ __('parts.one') }}">
-        @foreach (__('parts.rooms') as $room => $name)
+        @foreach (array_intersect_key(__('parts.rooms'), array_flip(App\View\Page\PartRooms::of($plan))) as $room => $name)
             <a href="{{ route("parts.{$room}", $part) }}" @class(['on' => request()->routeIs("parts.{$room}")])
                 @if (request()->routeIs("parts.{$room}")) aria-current="page" @endif>{{ $name }}</a>
         @endforeach

@@ -4,7 +4,12 @@
 @include('parts.head')
 <div class="plan">
     <div class="plan-left">
-        <section class="card"><x-drawing.section :drawing="$drawing" /></section>
+        @if ($sheet)
+            <section class="card"><x-drawing.laminate :drawing="App\View\Drawing\LaminateDrawing::of($sheet)" /></section>
+            <section class="card"><x-drawing.sheet-yield :drawing="App\View\Drawing\SheetDrawing::of($sheet)" /></section>
+        @else
+            <section class="card"><x-drawing.section :drawing="$drawing" /></section>
+        @endif
         @if ($findings !== [])
             <section class="card" aria-labelledby="mind-title"><h2 id="mind-title">{{ __('parts.mind') }}</h2><x-findings :of="$findings"
                 /></section>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Film;
+
+use OakGloss\Quantity\Bounds;
+
+/**
+ * Plies with the resin that was given to each. A ply is as thick as its fibre and its resin together:
+ * W/1.78 + r/ρ(1 − s) µm, with W and r in g/m², ρ in g/cm³ and the resin's shrinkage s.
+ */
+final readonly class Laminate
+{
+    /** @param list<array{um: float, fibreShare: float}> $plies from the plate up; fibre by volume */
+    private function __construct(public array $plies)
+    {
+    }
+
+    /**
+     * @param list<float> $resinGM2 by ply, from the plate up
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If a weight is out of range.
+     */
+    public static function of(Weave $cloth, array $resinGM2, Rheology $resin): self
+    {
+        $fibre = $cloth->arealGM2 / Weave::FIBRE_DENSITY;
+
+        return new self(array_map(function (float $gM2) use ($fibre, $resin): array {
+            $matrix = Bounds::within($gM2, 0.0, 5000.0, 'resin of a ply', 'g/m²') / $resin->densityGCm3 * (1.0 - $resin->shrinkage);
+
+            return ['um' => $fibre + $matrix, 'fibreShare' => $fibre / ($fibre + $matrix)];
+        }, $resinGM2));
+    }
+
+    public function thicknessUm(): float
+    {
+        return array_sum(array_column($this->plies, 'um'));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Safety\Caution;
+
+/** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
+final class FlatPlate implements Method
+{
+    /** Coats of wax, what each needs before it is buffed, and the last one before film: min, the wax's sheet comes first. */
+    private const WAX_COATS = 3;
+    private const WAX_MIN = 15.0;
+    private const WAX_LAST_MIN = 60.0;
+
+    /** Film until it is dry to the touch, min. */
+    private const FILM_MIN = 30.0;
+
+    /** The next ply goes on while the one below is wet, within so many minutes. */
+    private const WET_MIN = 30.0;
+
+    public static function code(): string
+    {
+        return 'flat_sheet';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Plate;
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth];
+    }
+
+    public function mayHave(): array
+    {
+        return [];
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return new CoatCount(0, 0, Role::Trim);
+    }
+
+    public function choices(): array
+    {
+        return [[Choice::Plies, [Role::Laminate]], [Choice::Faces, [Role::Cover, Role::Demould]]];
+    }
+
+    public function refusals(Job $job): array
+    {
+        return $job->hasBlank ? [] : [new Finding(Severity::Refuse, 'method.no_blank', [], 'shape')];
+    }
+
+    public function steps(Job $job): array
+    {
+        return [...$this->plate($job), ...$this->plies($job), ...$this->sheet($job)];
+    }
+
+    /** @return list<Step> */
+    private function plate(Job $job): array
+    {
+        $plates = $job->choices->faces === Faces::Both ? 2 : 1;
+        $waxing = 3.0 + $plates * 12.0 * $job->areaM2;
+        $wax = array_map(
+            fn (int $n): Step => Step::of(Role::Wax)->nth($n, self::WAX_COATS)->taking($waxing)
+                ->after($n === 1 ? Follow::minutes(5.0) : Follow::minutes(self::WAX_MIN)),
+            range(1, self::WAX_COATS),
+        );
+
+        return [
+            $job->wipe('wipe-plate', 'wipe_plate', 5.0),
+            ...$wax,
+            Step::of(Role::ReleaseFilm)->after(Follow::minutes(self::WAX_LAST_MIN))->taking(5.0 + $plates * 8.0 * $job->areaM2),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function plies(Job $job): array
+    {
+        $of = $job->choices->plies;
+        $cut = Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]);
+        $plies = array_map(
+            // Resin first, then the ply into it.
+            fn (int $n): Step => $job->coat(Role::Laminate, 'ply')->nth($n, $of)->named('ply')->minding(Caution::Knife)
+                ->after($n === 1 ? Follow::minutes(self::FILM_MIN) : Follow::minutes(0.0, self::WET_MIN))
+                ->taking($job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2)),
+            range(1, $of),
+        );
+
+        return [$cut, ...$plies];
+    }
+
+    /** @return list<Step> */
+    private function sheet(Job $job): array
+    {
+        $cover = Step::of(Role::Cover)->after(Follow::minutes(0.0, self::WET_MIN))->taking(6.0 + 10.0 * $job->areaM2);
+        $edges = 4.0 * sqrt($job->areaM2);
+
+        return [
+            ...($job->choices->faces === Faces::Both ? [$cover] : []),
+            Step::of(Role::Demould)->after(Follow::onceSandable("ply-{$job->choices->plies}"))->taking(8.0 + 10.0 * $job->areaM2),
+            $job->wipe('wash-film', 'wash_release', 3.0),
+            Step::of(Role::Look)->taking(5.0),
+            Step::of(Role::Trim)->named('cut_parts')->taking(10.0 + $job->pace->trimMin * $edges)
+                ->minding(Caution::Rotary, Caution::Dust, Caution::Knife),
+            Step::of(Role::Inspect)->named('inspect_sheet')->taking(5.0),
+        ];
+    }
+}
