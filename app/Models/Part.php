@@ -20,6 +20,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Holding;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -70,6 +71,7 @@ use OakGloss\Optics\Finish;
  * @property PrintThrough                                            $print_through
  * @property int                                                     $plies
  * @property Faces                                                   $faces          of a sheet, off a plate
+ * @property Holding                                                 $holding
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable                                         $created_at
@@ -100,6 +102,7 @@ final class Part extends Model
         'print_through' => 'flat',
         'plies' => 1,
         'faces' => 'one',
+        'holding' => 'tacky_base',
     ];
 
     protected function casts(): array
@@ -115,6 +118,7 @@ final class Part extends Model
             'print_through' => PrintThrough::class,
             'film_known_by' => FilmSource::class,
             'faces' => Faces::class,
+            'holding' => Holding::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
             'sizes' => 'array',

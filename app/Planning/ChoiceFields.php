@@ -10,6 +10,7 @@ use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Holding;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -21,7 +22,7 @@ final class ChoiceFields
     /** Those that are priced beside each other on the plan. */
     public const PRICED = [
         'build_coats', 'second_passes', 'build_g_m2', 'turned', 'tilted', 'wet_out', 'after_wet_out', 'print_through', 'top',
-        'plies', 'faces',
+        'plies', 'faces', 'holding',
     ];
 
     /** And those that have a page of their own. */
@@ -46,6 +47,7 @@ final class ChoiceFields
             'stripes' => ['integer', 'between:0,4'],
             'plies' => ['integer', 'between:1,'.Choices::MOST_PLIES],
             'faces' => [Rule::enum(Faces::class)],
+            'holding' => [Rule::enum(Holding::class)],
             'clear_id' => ['integer', $clear()->whereNot('kind', 'filler')],
             'filler_id' => ['integer', $clear()->where('kind', 'filler')],
         ];

@@ -76,6 +76,7 @@ final class FromPart
             $part->print_through,
             $part->plies,
             $part->faces,
+            $part->holding,
         );
     }
 

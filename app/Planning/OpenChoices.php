@@ -15,6 +15,7 @@ use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Holding;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
@@ -122,11 +123,12 @@ final class OpenChoices
             'top' => $enum(Top::cases(), fn (Top $v): Choices => $c->but(top: $v), $c->top),
             'print_through' => $enum(PrintThrough::cases(), fn (PrintThrough $v): Choices => $c->but(printThrough: $v), $c->printThrough),
             'plies' => $of(
-                range(max(1, $c->plies - 1), min(Choices::MOST_PLIES, $c->plies + 1)),
+                range(max(1, $c->plies - 1), min($now->plan->method->mostPlies(), $c->plies + 1)),
                 fn (int $n): Choices => $c->but(plies: $n),
                 $c->plies,
             ),
             'faces' => $enum(Faces::cases(), fn (Faces $v): Choices => $c->but(faces: $v), $c->faces),
+            'holding' => $enum(Holding::cases(), fn (Holding $v): Choices => $c->but(holding: $v), $c->holding),
             'build_coats' => $of(
                 range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)),
                 fn (int $n): Choices => $c->but(buildCoats: $n),

@@ -5,11 +5,28 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\Backing;
 use OakGloss\Safety\Caution;
 
-/** M1: one ply laid dry on a tacky base, wetted out and buried under brushed coats. */
+/** M1: one ply or two, laid on a tacky base, on adhesive or into wet resin, and buried under brushed coats. */
 final class BrushOnSkin implements Method
 {
+    /** Wet-out at once after the cloth, within so many minutes. */
+    private const AT_ONCE_MIN = 45.0;
+
+    /** Resin that cloth is laid into stays wet enough, min. */
+    private const WET_MIN = 20.0;
+
+    /** A mist of adhesive until it holds, and as long as it does: min, its sheet comes first. */
+    private const MIST_MIN = 10.0;
+    private const MIST_HOLDS_MIN = 40.0;
+
+    /** Paint until it can be keyed, min (planning value), and the paper, P. */
+    private const PAINT_MIN = 720.0;
+    private const KEY_PAINT = 320;
+
     /** Nibs go off with this paper, P. */
     public const NIBS = 240;
 
@@ -33,6 +50,11 @@ final class BrushOnSkin implements Method
         return [Slot::Clear, Slot::FillerClear];
     }
 
+    public function mostPlies(): int
+    {
+        return 2;
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();
@@ -49,6 +71,8 @@ final class BrushOnSkin implements Method
             [Choice::Turned, [Role::LastFlat]],
             [Choice::Tilted, [Role::LastFlat]],
             [Choice::WetOut, [Role::WetOut]],
+            [Choice::Holding, [Role::Base, Role::Adhesive, Role::Lay, Role::WetOut]],
+            [Choice::Plies, [Role::InnerWetOut, Role::WetOut]],
             [Choice::AfterWetOut, [Role::Insurance, Role::Nibs, Role::Build]],
             [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
             [Choice::Top, [Role::LastFlat, Role::PostCure]],
@@ -59,7 +83,13 @@ final class BrushOnSkin implements Method
 
     public function refusals(Job $job): array
     {
-        return [];
+        $isStuck = $job->choices->holding === Holding::Adhesive;
+
+        return [
+            // What holds the cloth softens before the resin does.
+            ...($isStuck && $job->heat ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], Choice::Holding->value)] : []),
+            ...($isStuck && $job->choices->plies > 1 ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], Choice::Plies->value)] : []),
+        ];
     }
 
     public function steps(Job $job): array
@@ -93,18 +123,83 @@ final class BrushOnSkin implements Method
             $job->keyed(Role::Key, $bare->keyGrit())->named($bare->isScored() ? 'key_score' : 'key')->minding(Caution::Knife),
             ...($job->needsPrimer ? $primed : []),
             $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
+            ...$this->paint($job),
             // Wood breathes out bubbles while it warms: under the base, not in it.
             ...($job->needsSeal ? [$job->coat(Role::Seal)->after(Follow::minutes(5.0))] : []),
+        ];
+    }
+
+    /** @return list<Step> black paint or primer, keyed, where that is the backing */
+    private function paint(Job $job): array
+    {
+        return $job->backing !== Backing::Painted ? [] : [
+            Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')->after(Follow::minutes(self::PAINT_MIN)),
+            $job->wipe('wipe-paint'),
         ];
     }
 
     /** @return list<Step> */
     private function baseAndCloth(Job $job): array
     {
-        $laid = LaidDry::on($job, $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0));
-        $wet = $job->choices->wetOut === WetOut::AtOnce ? Follow::minutes(0.0, 45.0) : Follow::onceSet($laid->under);
+        $under = $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0);
 
-        return [...$laid->steps, $job->coat(Role::WetOut)->after($wet)];
+        return match ($job->choices->holding) {
+            Holding::TackyBase => $this->onTackyBase($job, $under),
+            Holding::Adhesive => $this->onAdhesive($job, $under),
+            Holding::WetLay => $this->intoWetResin($job, $under),
+        };
+    }
+
+    /** @return list<Step> */
+    private function onTackyBase(Job $job, Follow $base): array
+    {
+        $laid = LaidDry::on($job, $base);
+        $wet = fn (string $under): Follow => $job->choices->wetOut === WetOut::AtOnce
+            ? Follow::minutes(0.0, self::AT_ONCE_MIN)
+            : Follow::onceSet($under);
+
+        return $job->choices->plies === 1 ? [...$laid->steps, $job->coat(Role::WetOut)->after($wet($laid->under))] : [
+            ...$laid->steps,
+            $job->coat(Role::InnerWetOut)->after($wet($laid->under)),
+            // The second ply lies in the tack of the resin that wets the first.
+            Step::of(Role::Lay)->nth(2, isSaid: false)->named('lay_second')->after(Follow::whileTacky('inner-wet-out'))
+                ->taking($job->pace->laying($job->areaM2)),
+            $job->coat(Role::WetOut)->after($wet('inner-wet-out')),
+        ];
+    }
+
+    /** @return list<Step> adhesive sticks to what is hard and clean: a base that tints is cured and keyed first */
+    private function onAdhesive(Job $job, Follow $base): array
+    {
+        return [
+            ...($job->backing->pigmentShare() > 0.0 ? [
+                $job->coat(Role::Base)->after($base),
+                $job->keyed(Role::Key, LaidDry::KEY, 0.6, 'key-set-base')->named('key')->after(Follow::onceSandable('base')),
+                $job->wipe('wipe-set-base'),
+            ] : []),
+            Step::of(Role::Adhesive)->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2),
+            Step::of(Role::Lay)->named('lay_adhesive')->after(Follow::minutes(self::MIST_MIN, self::MIST_HOLDS_MIN))
+                ->taking($job->pace->laying($job->areaM2)),
+            $job->coat(Role::WetOut)->after(Follow::minutes(self::MIST_MIN)),
+        ];
+    }
+
+    /** @return list<Step> each ply into resin that is wet, which soaks up through it */
+    private function intoWetResin(Job $job, Follow $base): array
+    {
+        $lay = Step::of(Role::Lay)->named('lay_wet')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->laying($job->areaM2));
+        $first = $job->choices->plies === 1 ? [] : [
+            $job->coat(Role::InnerWetOut)->after(Follow::whileTacky('base')),
+            $lay,
+        ];
+
+        return [
+            $job->coat(Role::Base)->after($base),
+            ...$first,
+            $job->coat(Role::WetOut)->after(Follow::whileTacky($first === [] ? 'base' : 'inner-wet-out')),
+            $first === [] ? $lay : $lay->nth(2, isSaid: false),
+        ];
     }
 
     /** @return list<Step> */

@@ -21,5 +21,6 @@ enum Choice: string
     case FillerClear = 'filler_id';
     case Stripes = 'stripes';
     case Plies = 'plies';
+    case Holding = 'holding';
     case Faces = 'faces';
 }

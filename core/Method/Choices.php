@@ -40,6 +40,7 @@ final readonly class Choices
         public PrintThrough $printThrough = PrintThrough::Flat,
         public int $plies = 1,
         public Faces $faces = Faces::One,
+        public Holding $holding = Holding::TackyBase,
     ) {
         Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
         Bounds::within($plies, 1, self::MOST_PLIES, 'plies', '');
@@ -64,6 +65,7 @@ final readonly class Choices
         ?PrintThrough $printThrough = null,
         ?int $plies = null,
         ?Faces $faces = null,
+        ?Holding $holding = null,
     ): self {
         return new self(
             $wetOut ?? $this->wetOut,
@@ -79,6 +81,7 @@ final readonly class Choices
             $printThrough ?? $this->printThrough,
             $plies ?? $this->plies,
             $faces ?? $this->faces,
+            $holding ?? $this->holding,
         );
     }
 }

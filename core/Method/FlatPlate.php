@@ -42,6 +42,11 @@ final class FlatPlate implements Method
         return [];
     }
 
+    public function mostPlies(): int
+    {
+        return Choices::MOST_PLIES;
+    }
+
     public function coatCount(): CoatCount
     {
         return new CoatCount(0, 0, Role::Trim);

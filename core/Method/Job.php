@@ -55,6 +55,7 @@ final readonly class Job
         public float $steepestDeg = 90.0,
         public ?ExistingFilm $film = null,
         public bool $hasBlank = false,
+        public bool $heat = false,
     ) {
     }
 
@@ -98,7 +99,7 @@ final readonly class Job
             Role::Seal => $this->weights->sealGM2,
             Role::Base => $this->weights->baseGM2,
             Role::Tack => $this->weights->tackGM2,
-            Role::WetOut => $this->weights->wetOutShare * $this->clothGM2,
+            Role::WetOut, Role::InnerWetOut => $this->weights->wetOutShare * $this->clothGM2,
             Role::Finish => $this->weights->finishGM2,
             Role::Laminate => $this->weights->laminateShare * $this->clothGM2,
             default => $this->buildGM2(),

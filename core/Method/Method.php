@@ -23,6 +23,8 @@ interface Method
     /** @return list<Slot> that a part may have besides */
     public function mayHave(): array;
 
+    public function mostPlies(): int;
+
     public function coatCount(): CoatCount;
 
     /**

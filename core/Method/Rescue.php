@@ -41,6 +41,11 @@ final class Rescue implements Method
         return [];
     }
 
+    public function mostPlies(): int
+    {
+        return 1;
+    }
+
     public function coatCount(): CoatCount
     {
         return new CoatCount(0, self::COATS, Role::LastFlat);

@@ -29,6 +29,10 @@ enum Role: string
     case Tack = 'tack';
     case Lay = 'lay';
     case WetOut = 'wet_out';
+    /** Resin between two plies. */
+    case InnerWetOut = 'inner_wet_out';
+    /** A mist that holds dry cloth. */
+    case Adhesive = 'adhesive';
     /** A second coat at tack, so that nothing sanded later reaches the weave. */
     case Insurance = 'insurance';
     /** Nibs alone, the weave lies just under. */
@@ -77,12 +81,12 @@ enum Role: string
     {
         return match ($this) {
             self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
-            self::Unmask, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould => StepKind::Prepare,
+            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould => StepKind::Prepare,
             self::Wipe, self::FillerWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
-            self::Laminate => StepKind::Coat,
+            self::InnerWetOut, self::Laminate => StepKind::Coat,
             self::Turn => StepKind::Turn,
             self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
@@ -97,7 +101,8 @@ enum Role: string
     {
         return match ($this) {
             self::Seal, self::Base, self::Tack => Slot::Base,
-            self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::Laminate => Slot::Skin,
+            self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::InnerWetOut,
+            self::Laminate => Slot::Skin,
             self::FillerClear => Slot::FillerClear,
             self::Clear, self::Varnish => Slot::Clear,
             default => null,
@@ -107,7 +112,7 @@ enum Role: string
     /** Whether a coat reaches the wrap too, not the zones alone. */
     public function isOnCloth(): bool
     {
-        return in_array($this, [self::Base, self::Tack, self::WetOut, self::Laminate], true);
+        return in_array($this, [self::Base, self::Tack, self::WetOut, self::InnerWetOut, self::Laminate], true);
     }
 
     /** Whether dry cloth is laid on it while it is tacky. */
@@ -125,7 +130,7 @@ enum Role: string
     /** Whether a coat lies over the weave. */
     public function isOverWeave(): bool
     {
-        return $this->slot() === Slot::Skin && $this !== self::Laminate;
+        return $this->slot() === Slot::Skin && $this !== self::Laminate && $this !== self::InnerWetOut;
     }
 
     /** Whether it sands the clear or filler clear, not the resin. */
@@ -157,7 +162,7 @@ enum Role: string
             StepKind::PostCure => [Caution::Heat],
             StepKind::Prepare => match ($this) {
                 self::Strip => [Caution::Structure, Caution::SolventRags],
-                self::Prime => [Caution::SprayMist],
+                self::Prime, self::Adhesive => [Caution::SprayMist],
                 self::BodyFill => [Caution::Styrene],
                 self::Veil => [Caution::Knife],
                 self::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],

@@ -48,6 +48,11 @@ final class SheetMetal implements Method
         return [];
     }
 
+    public function mostPlies(): int
+    {
+        return 1;
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();

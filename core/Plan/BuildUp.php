@@ -197,6 +197,7 @@ final class BuildUp
             fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
             film: $brief->film,
             hasBlank: $brief->blankMm !== null,
+            heat: $brief->heat || $brief->sun,
             backing: $brief->backing,
             basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
             steepestDeg: max([0.0, ...array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones())]),

@@ -6,7 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Material\Backing;
+use OakGloss\Method\Choice;
 use OakGloss\Method\Method;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
@@ -33,7 +33,15 @@ final class Refusals
         if ($isPart && $brief->substrate->isMetal() && ! $brief->primed) {
             $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
         }
-        if (self::mayHave($method, Slot::Base) && $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && $brief->backing !== Backing::Black) {
+        if ($brief->choices->plies > $method->mostPlies()) {
+            $findings[] = new Finding(
+                Severity::Refuse,
+                'method.plies',
+                ['plies' => $brief->choices->plies, 'most' => $method->mostPlies()],
+                Choice::Plies->value,
+            );
+        }
+        if (self::mayHave($method, Slot::Base) && $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && ! $brief->backing->hides()) {
             $findings[] = new Finding(
                 Severity::Refuse,
                 'backing.shows_through',

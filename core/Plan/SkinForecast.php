@@ -17,7 +17,8 @@ use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
-use OakGloss\Material\Backing;
+use OakGloss\Material\Resin;
+use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
@@ -181,7 +182,7 @@ final class SkinForecast
         $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->areaOf($only));
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
-        $pigment = $layer->slot === Slot::Base && $this->brief->backing === Backing::Black ? $resin->pigmentFraction : 0.0;
+        $pigment = $layer->slot === Slot::Base ? $this->brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0;
         $loss = $this->shop->cupLossAt($fact?->atMin);
         $batch = Batch::weighable(
             $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
@@ -219,7 +220,10 @@ final class SkinForecast
         if ($fact !== null && ! $skipped) {
             $this->lastCoat = $fact;
             if (! $layer->builds) {
-                $this->skins->readings->baseUm += $laid / $resin->rheology->densityGCm3 * (1.0 - $resin->rheology->shrinkage);
+                // What a ply drinks is in its own thickness.
+                $drunk = $step->role === Role::InnerWetOut ? $this->saturationGM2($resin) : 0.0;
+                $this->skins->readings->baseUm += max(0.0, $laid - $drunk) / $resin->rheology->densityGCm3
+                    * (1.0 - $resin->rheology->shrinkage);
             }
             if ($layer->onCloth) {
                 // Resin and cloth beneath the rim are no film of any zone.
@@ -239,6 +243,11 @@ final class SkinForecast
             passes: $this->log->grits($step->key),
             skipped: $skipped,
         );
+    }
+
+    private function saturationGM2(Resin $resin): float
+    {
+        return $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3);
     }
 
     private function isTurnAhead(int $i): bool

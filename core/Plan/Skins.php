@@ -47,7 +47,7 @@ final class Skins
             $zones,
             $log,
             $shop,
-            $weave->thicknessUm(),
+            $brief->choices->plies * $weave->thicknessUm(),
             $film->doubtUm ?? 0.0,
         ), $shop->targetBurnThrough);
         if ($film !== null) {

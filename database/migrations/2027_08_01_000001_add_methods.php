@@ -18,6 +18,7 @@ return new class () extends Migration {
             $table->string('film_known_by')->nullable();
             $table->unsignedTinyInteger('plies')->default(1);
             $table->string('faces')->default('one');
+            $table->string('holding')->default('tacky_base');
         });
         Schema::table('facts', function (Blueprint $table): void {
             $table->string('role')->nullable();

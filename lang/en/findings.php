@@ -29,6 +29,18 @@ return [
         ],
     ],
     'method' => [
+        'plies' => [
+            'what' => 'This way of working lays :most at most, and :plies plies are asked for.',
+            'tip' => 'Take fewer plies, or another way of working.',
+        ],
+        'adhesive_heat' => [
+            'what' => 'Spray adhesive lets go before the resin does: a part in sun or heat lifts off it.',
+            'tip' => 'Take the tacky base, or lay into wet resin.',
+        ],
+        'adhesive_plies' => [
+            'what' => 'Between two plies there must be resin, not adhesive: the lower one would stay dry.',
+            'tip' => 'Take one ply, or the tacky base.',
+        ],
         'no_blank' => [
             'what' => 'A flat sheet is cut into parts, and nobody has said how large.',
             'tip' => 'Take the shape “flat sheet on a plate”, and type the size of a part.',

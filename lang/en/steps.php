@@ -290,6 +290,36 @@ return [
         'do' => 'Every part: faces, edges, thickness at three places.',
         'cue' => 'Thickness as it was planned, edges sealed where they will be seen.',
     ],
+    'paint_black' => [
+        'title' => 'Black paint or primer',
+        'do' => 'Thin coats by its sheet until nothing shows through. Only what the base resin\'s sheet bears under it.',
+        'cue' => 'Evenly black, no light place at an edge.',
+    ],
+    'lay_second' => [
+        'title' => 'Lay the second ply',
+        'do' => 'Into the tacky resin of the first, weave turned as it was drawn. Press from the middle outward.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'inner_wet_out' => [
+        'title' => 'Wet out the first ply',
+        'do' => 'Thin: enough that the first ply is dark. The second ply lies in its tack.',
+        'cue' => 'Weave evenly dark, no puddle.',
+    ],
+    'adhesive' => [
+        'title' => 'Mist of adhesive',
+        'do' => 'A light mist on the part, from a hand\'s breadth and a half. Too much bars the resin: it should feel like a sticky note.',
+        'cue' => 'Speckled, not wet; grabs a glove lightly.',
+    ],
+    'lay_adhesive' => [
+        'title' => 'Lay the cloth on the adhesive',
+        'do' => 'Unroll from a tube, weave along the centre line, pressing as it settles. What is pressed down stays.',
+        'cue' => 'No blister, no bridged hollow.',
+    ],
+    'lay_wet' => [
+        'title' => 'Lay the cloth into the wet resin',
+        'do' => 'From the middle outward, then stipple until resin comes up through every tow. It can\'t be shifted any more.',
+        'cue' => 'Weave evenly dark from below, no grey place.',
+    ],
     'strip_metal' => [
         'title' => 'Strip to sound metal',
         'do' => 'Off with rust, loose paint and old film. Round every rim to 1.5 mm or more.',

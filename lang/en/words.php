@@ -18,7 +18,9 @@ return [
         'carbon' => 'carbon',
     ],
     'tone' => ['black' => 'black', 'dark' => 'dark', 'mid' => 'mid', 'light' => 'light or white'],
-    'backing' => ['black' => 'black base', 'untinted' => 'untinted base'],
+    'backing' => [
+        'black' => 'black base', 'tinted' => 'tinted resin', 'painted' => 'black paint or primer', 'untinted' => 'none, the part shows',
+    ],
     'finish' => ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt'],
     'shape' => [
         'sheet' => 'flat sheet on a plate',
@@ -89,6 +91,12 @@ return [
     'build_g_m2_why' => [''],
     'top' => ['clear' => 'spray a clear', 'polish_resin' => 'polish the resin itself'],
     'top_why' => ['clear' => 'guards against sun; any sheen', 'polish_resin' => 'gloss only; UV-stable resin in the sun'],
+    'holding' => ['tacky_base' => 'tacky base', 'adhesive' => 'spray adhesive', 'wet_lay' => 'laid into wet resin'],
+    'holding_why' => [
+        'tacky_base' => 'can be shifted until it is pressed; bonds in its window',
+        'adhesive' => 'no window, holds on steep faces; softens in heat',
+        'wet_lay' => 'one coat less to wait for; can\'t be shifted',
+    ],
     'faces' => ['one' => 'one, the other as it lies', 'both' => 'both, between two plates'],
     'faces_why' => ['one' => 'one plate; the back keeps its texture', 'both' => 'twice the wax and film; both faces as the plates are'],
     'film_source' => [
@@ -110,6 +118,7 @@ return [
         'filler_id' => 'Filler clear first',
         'stripes' => 'Masked lines',
         'plies' => 'Plies',
+        'holding' => 'What holds the cloth',
         'faces' => 'Faces off a plate',
     ],
     'pass_end' => ['matt' => 'matt', 'lows' => 'shiny lows', 'weave' => 'weave shows', 'open' => 'not looked'],

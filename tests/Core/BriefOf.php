@@ -13,13 +13,19 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
+use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Faces;
 use OakGloss\Method\FlatPlate;
+use OakGloss\Method\Holding;
 use OakGloss\Method\Method;
+use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Rescue;
 use OakGloss\Method\SheetMetal;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Top;
+use OakGloss\Method\WetOut;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
@@ -34,6 +40,34 @@ final class BriefOf
             FlatPlate::code() => new PartBrief((new FlatSheet(600.0, 400.0))->zones(), (new FlatSheet(600.0, 400.0))->developedMm(), Substrate::Carbon, false, Tone::Black, Backing::Untinted, Finish::Gloss, false, false, false, choices: $choices->but(plies: 3, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]),
             Rescue::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged)),
             default => Sample::brief(choices: $choices),
+        };
+    }
+
+    /** @return array<string, PartBrief> with what each method leaves to choose made otherwise */
+    public static function variants(Method $method): array
+    {
+        $usual = self::usual($method);
+        $but = fn (Choices $choices): PartBrief => $usual->with($choices);
+        $all = $usual->choices;
+
+        return ['as usual' => $usual] + match ($method::code()) {
+            BrushOnSkin::code() => [
+                'two plies' => $but($all->but(plies: 2)),
+                'two plies at once' => $but($all->but(plies: 2, wetOut: WetOut::AtOnce)),
+                'on adhesive' => $but($all->but(holding: Holding::Adhesive)),
+                'into wet resin' => $but($all->but(holding: Holding::WetLay)),
+                'two plies into wet resin' => $but($all->but(holding: Holding::WetLay, plies: 2, afterWetOut: AfterWetOut::SecondAtTack)),
+                'insured, spot coats, turned' => $but($all->but(afterWetOut: AfterWetOut::SecondAtTack, secondPasses: 2, turned: true)),
+                'over black paint' => Sample::brief(backing: Backing::Painted, choices: $all->but(holding: Holding::Adhesive)),
+                'post-cured, polished' => $but($all->but(printThrough: PrintThrough::PostCure, top: Top::PolishResin)),
+            ],
+            SheetMetal::code() => ['waits, turned' => $but($all->but(printThrough: PrintThrough::Wait, turned: true, secondPasses: 1))],
+            FlatPlate::code() => ['one face, one ply' => $but($all->but(plies: 1, faces: Faces::One))],
+            Rescue::code() => [
+                'no round' => Sample::brief(Substrate::Carbon, film: ExistingFilm::known(260.0, 20.0, FilmSource::Measured)),
+                'thin and guessed' => Sample::brief(Substrate::Carbon, film: ExistingFilm::known(50.0, 120.0, FilmSource::Guessed)),
+            ],
+            default => [],
         };
     }
 

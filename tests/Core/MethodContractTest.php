@@ -21,6 +21,7 @@ use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Workshop;
 use OakGloss\Plan\ZoneState;
@@ -31,18 +32,20 @@ use PHPUnit\Framework\TestCase;
 /** What every method keeps to: whoever adds one adds no line here. */
 final class MethodContractTest extends TestCase
 {
-    /** @return iterable<string, array{Method}> */
+    /** @return iterable<string, array{Method, PartBrief}> */
     public static function methods(): iterable
     {
         foreach (Methods::all() as $code => $method) {
-            yield $code => [$method];
+            foreach (BriefOf::variants($method) as $name => $brief) {
+                yield "{$code}, {$name}" => [$method, $brief];
+            }
         }
     }
 
     #[DataProvider('methods')]
-    public function testStepsAreToldApartAndSayWhatTheyAre(Method $method): void
+    public function testStepsAreToldApartAndSayWhatTheyAre(Method $method, PartBrief $brief): void
     {
-        $steps = self::plan($method)->steps;
+        $steps = self::plan($method, $brief)->steps;
         $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $steps);
         self::assertSame($keys, array_unique($keys));
         self::assertGreaterThan(5, count($steps));
@@ -53,11 +56,12 @@ final class MethodContractTest extends TestCase
     }
 
     #[DataProvider('methods')]
-    public function testEveryWaitHasItsGate(Method $method): void
+    public function testEveryWaitHasItsGate(Method $method, PartBrief $brief): void
     {
         $seen = [];
-        foreach (self::plan($method)->steps as $planned) {
+        foreach (self::plan($method, $brief)->steps as $planned) {
             $follow = $planned->step->follow;
+            self::assertGreaterThanOrEqual(0.0, $follow->leastMin);
             if ($follow->kind !== FollowKind::Minutes) {
                 self::assertContains($follow->coat, $seen, "{$planned->step->key} waits for a coat that went on before it");
             }
@@ -66,9 +70,9 @@ final class MethodContractTest extends TestCase
     }
 
     #[DataProvider('methods')]
-    public function testEveryCoatHasItsQuantityAndComesFromASlotThatTheMethodHas(Method $method): void
+    public function testEveryCoatHasItsQuantityAndComesFromASlotThatTheMethodHas(Method $method, PartBrief $brief): void
     {
-        $plan = self::plan($method);
+        $plan = self::plan($method, $brief);
         $slots = [...$method->needs(), ...$method->mayHave()];
         foreach ($plan->steps as $planned) {
             $slot = $planned->step->role->slot();
@@ -88,9 +92,9 @@ final class MethodContractTest extends TestCase
 
     /** What can hurt at a step stands at it, by what hands do there. */
     #[DataProvider('methods')]
-    public function testEveryRiskHasItsCaution(Method $method): void
+    public function testEveryRiskHasItsCaution(Method $method, PartBrief $brief): void
     {
-        foreach (self::plan($method)->steps as $planned) {
+        foreach (self::plan($method, $brief)->steps as $planned) {
             [$key, $cautions] = [$planned->step->key, $planned->step->cautions];
             match ($planned->step->kind) {
                 StepKind::Coat => self::assertContains(Caution::Epoxy, $cautions, $key),
@@ -109,10 +113,10 @@ final class MethodContractTest extends TestCase
 
     /** Grease is not keyed in, dust is wiped off before a coat, and nothing is coated that neither is clean nor tacky. */
     #[DataProvider('methods')]
-    public function testEveryCoatFindsTheSurfaceThatItNeeds(Method $method): void
+    public function testEveryCoatFindsTheSurfaceThatItNeeds(Method $method, PartBrief $brief): void
     {
         $ground = 'greasy';
-        foreach (self::plan($method)->steps as $planned) {
+        foreach (self::plan($method, $brief)->steps as $planned) {
             [$key, $kind, $tacky] = [$planned->step->key, $planned->step->kind, $planned->step->follow->coat !== null];
             if ($kind === StepKind::Key || $kind === StepKind::Flat) {
                 self::assertNotSame('greasy', $ground, $key);
@@ -123,18 +127,23 @@ final class MethodContractTest extends TestCase
                 self::assertContains($ground, $planned->step->role === Role::Stripe ? ['clean', 'coat', 'dusty'] : ['clean', 'coat'], $key);
                 self::assertTrue($ground === 'clean' || $tacky || $kind === StepKind::Spray || $planned->step->follow->mostMin !== null, "{$key} goes on a wet coat at its tack");
                 $ground = 'coat';
+            } elseif ($planned->step->role === Role::Adhesive) {
+                self::assertSame('clean', $ground, $key);
+                $ground = 'mist';
             } elseif ($kind === StepKind::Lay) {
-                self::assertSame('coat', $ground, $key);
+                self::assertContains($ground, ['coat', 'mist'], $key);
+                // Dry cloth on a mist is there to be wetted out.
+                $ground = $ground === 'mist' ? 'clean' : $ground;
             }
         }
     }
 
     /** The film that the plan promises is the film that stays when all of it was done as planned. */
     #[DataProvider('methods')]
-    public function testTheFilmOfThePlanIsTheFilmOfTheRecord(Method $method): void
+    public function testTheFilmOfThePlanIsTheFilmOfTheRecord(Method $method, PartBrief $brief): void
     {
-        $plan = self::plan($method);
-        $lived = self::plan($method, self::lived($plan));
+        $plan = self::plan($method, $brief);
+        $lived = self::plan($method, $brief, self::lived($plan));
         self::assertNull($lived->next());
         self::assertSame(array_map(fn (PlannedStep $s): string => $s->step->key, $plan->steps), array_map(fn (PlannedStep $s): string => $s->step->key, $lived->steps));
         foreach ($plan->steps as $i => $step) {
@@ -146,15 +155,15 @@ final class MethodContractTest extends TestCase
 
     /** Half-way through, whatever is chosen otherwise: no coat that lies on the part goes from its plan. */
     #[DataProvider('methods')]
-    public function testCoatsThatLieNeverVanish(Method $method): void
+    public function testCoatsThatLieNeverVanish(Method $method, PartBrief $brief): void
     {
-        $plan = self::plan($method);
+        $plan = self::plan($method, $brief);
         $facts = self::lived($plan);
         for ($upTo = 4; $upTo <= count($facts); $upTo += 5) {
             $done = array_slice($facts, 0, $upTo);
             $lain = array_unique(array_map(fn (Fact $f): string => $f->step, array_filter($done, fn (Fact $f): bool => $f->content instanceof CoatOn)));
             foreach (Methods::all() as $other) {
-                $now = FinishPlan::of(self::brief($other), BriefOf::materials($other), $other, new Workshop(20.0), FactLog::standing($done));
+                $now = FinishPlan::of(BriefOf::usual($other), BriefOf::materials($other), $other, new Workshop(20.0), FactLog::standing($done));
                 $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $now->steps);
                 self::assertSame([], array_values(array_diff($lain, $keys)), "{$upTo} facts, then {$other::code()}");
             }
@@ -163,24 +172,24 @@ final class MethodContractTest extends TestCase
 
     /** Every choice is open at the start, and none is when all is done. */
     #[DataProvider('methods')]
-    public function testChoicesSettle(Method $method): void
+    public function testChoicesSettle(Method $method, PartBrief $brief): void
     {
-        $plan = self::plan($method);
+        $plan = self::plan($method, $brief);
         self::assertSame(array_column($method->choices(), 0), ChoicesLeft::of($plan));
-        self::assertSame([], ChoicesLeft::of(self::plan($method, self::lived($plan))));
+        self::assertSame([], ChoicesLeft::of(self::plan($method, $brief, self::lived($plan))));
     }
 
     /** Roles are declared: with other keys the same plan, in words, quantities, waits and film, and in what facts do to it. */
     #[DataProvider('methods')]
-    public function testNothingHangsOnTheNameOfAKey(Method $method): void
+    public function testNothingHangsOnTheNameOfAKey(Method $method, PartBrief $brief): void
     {
         $rename = fn (string $key): string => substr(md5("{$method::code()} {$key}"), 0, 9);
         $renamed = new RenamedMethod($method, $rename);
-        $facts = self::lived(self::plan($method));
+        $facts = self::lived(self::plan($method, $brief));
         foreach ([0, 7, 14, count($facts)] as $upTo) {
             $done = array_slice($facts, 0, $upTo);
-            $plain = self::plan($method, $done);
-            $other = self::planOf($renamed, $method, array_map(fn (Fact $f): Fact => new Fact($f->id, $rename($f->step), $f->atMin, $f->airC, $f->content, $f->ref), $done));
+            $plain = self::plan($method, $brief, $done);
+            $other = self::planOf($renamed, $method, $brief, array_map(fn (Fact $f): Fact => new Fact($f->id, $rename($f->step), $f->atMin, $f->airC, $f->content, $f->ref), $done));
             self::assertSame(array_map(self::told(...), $plain->steps), array_map(self::told(...), $other->steps), "after {$upTo} facts");
             self::assertSame(ChoicesLeft::of($plain), ChoicesLeft::of($other));
             self::assertEquals($plain->findings, $other->findings);
@@ -192,7 +201,7 @@ final class MethodContractTest extends TestCase
     {
         foreach (Methods::all() as $method) {
             foreach (array_intersect(array_column($method->needs(), 'value'), [Slot::Base->value, Slot::FillerClear->value]) as $slot) {
-                $plan = FinishPlan::of(self::brief($method), BriefOf::materials($method, without: Slot::from($slot)), $method, new Workshop(20.0), FactLog::standing([]));
+                $plan = FinishPlan::of(BriefOf::usual($method), BriefOf::materials($method, without: Slot::from($slot)), $method, new Workshop(20.0), FactLog::standing([]));
                 self::assertContains(Slot::from($slot)->field(), array_column($plan->refusals(), 'field'), $method::code());
             }
         }
@@ -207,7 +216,7 @@ final class MethodContractTest extends TestCase
         foreach ($plan->steps as $planned) {
             $step = $planned->step;
             $kept = match ($step->kind) {
-                StepKind::Coat => [new CoatOn()],
+                StepKind::Coat => [new CoatOn(only: $step->layer?->only)],
                 StepKind::Wipe => [new Wiped()],
                 StepKind::Key, StepKind::Flat => array_map(
                     fn (int $grit): Sanded => new Sanded($grit),
@@ -239,19 +248,14 @@ final class MethodContractTest extends TestCase
     }
 
     /** @param list<Fact> $facts */
-    private static function plan(Method $method, array $facts = []): FinishPlan
+    private static function plan(Method $method, PartBrief $brief, array $facts = []): FinishPlan
     {
-        return self::planOf($method, $method, $facts);
+        return self::planOf($method, $method, $brief, $facts);
     }
 
     /** @param list<Fact> $facts */
-    private static function planOf(Method $method, Method $like, array $facts): FinishPlan
+    private static function planOf(Method $method, Method $like, PartBrief $brief, array $facts): FinishPlan
     {
-        return FinishPlan::of(self::brief($like), BriefOf::materials($like), $method, new Workshop(20.0), FactLog::standing($facts));
-    }
-
-    private static function brief(Method $method): \OakGloss\Plan\PartBrief
-    {
-        return BriefOf::usual($method);
+        return FinishPlan::of($brief, BriefOf::materials($like), $method, new Workshop(20.0), FactLog::standing($facts));
     }
 }

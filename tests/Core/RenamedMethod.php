@@ -41,6 +41,11 @@ final readonly class RenamedMethod implements Method
         return $this->method->mayHave();
     }
 
+    public function mostPlies(): int
+    {
+        return $this->method->mostPlies();
+    }
+
     public function coatCount(): CoatCount
     {
         return $this->method->coatCount();

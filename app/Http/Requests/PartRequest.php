@@ -38,7 +38,7 @@ final class PartRequest extends FormRequest
     /** Choices that a brief names, each with what stands where the method leaves it out or nobody says. */
     private const USUAL = [
         'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'finish_coats' => 1, 'stripes' => 0,
-        'print_through' => null, 'plies' => 1, 'faces' => 'one',
+        'print_through' => null, 'plies' => 1, 'faces' => 'one', 'holding' => 'tacky_base',
     ];
 
     /** And those that must be said where the method has them. */

@@ -9,11 +9,12 @@ use App\Models\Shop;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\Choices;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Holding;
 use OakGloss\Method\Method;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Start;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 
@@ -35,7 +36,7 @@ final readonly class WithWhat
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
-        $given = $part?->only(['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes', 'plies', 'faces']) ?? [];
+        $given = $part?->only(['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding']) ?? [];
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
             $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
         }
@@ -59,9 +60,11 @@ final readonly class WithWhat
     /** @return array<string, array{string, array<int|string, string>, string|int}> label, choices and the usual one, by field */
     private function picks(Method $method, Shop $shop, ?Part $part): array
     {
+        $plies = range(1, $method->mostPlies());
         $coats = range(1, max(2, $part->finish_coats ?? 1));
         $all = [
-            'plies' => [array_combine(range(1, Choices::MOST_PLIES), array_map(strval(...), range(1, Choices::MOST_PLIES))), 2],
+            'plies' => [array_combine($plies, array_map(strval(...), $plies)), $method->startsFrom() === Start::Plate ? 2 : 1],
+            'holding' => $this->enum('holding', Holding::cases(), Holding::TackyBase->value),
             'faces' => $this->enum('faces', Faces::cases(), Faces::Both->value),
             'top' => $this->enum('top', Top::cases(), Top::Clear->value),
             'print_through' => $this->enum('print_through', PrintThrough::cases(), $shop->print_through->value),
