@@ -50,6 +50,11 @@ final class BrushOnSkin implements Method
         return [Slot::Clear, Slot::FillerClear];
     }
 
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
     public function mostPlies(): int
     {
         return 2;

@@ -42,6 +42,11 @@ final class FlatPlate implements Method
         return [];
     }
 
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Off];
+    }
+
     public function mostPlies(): int
     {
         return Choices::MOST_PLIES;

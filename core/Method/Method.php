@@ -27,6 +27,9 @@ interface Method
 
     public function coatCount(): CoatCount;
 
+    /** @return list<Stage> in their order */
+    public function stages(): array;
+
     /**
      * What it leaves to choose, and the steps that settle each: once one of them is done or begun, the choice is made.
      *

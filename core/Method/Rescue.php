@@ -41,6 +41,11 @@ final class Rescue implements Method
         return [];
     }
 
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
     public function mostPlies(): int
     {
         return 1;

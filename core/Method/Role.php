@@ -146,6 +146,49 @@ enum Role: string
     }
 
     /**
+     * On which surfaces the step may begin; any where it does not matter.
+     *
+     * @return list<Ground>
+     */
+    public function needs(): array
+    {
+        return match ($this->kind()) {
+            // Keying a greasy part drives the grease into the scratches.
+            StepKind::Key, StepKind::Flat => [Ground::Clean, Ground::Dusty, Ground::Coat],
+            StepKind::Coat, StepKind::Spray => [Ground::Clean, Ground::Coat],
+            StepKind::Lay => [Ground::Coat, Ground::Mist],
+            default => $this === self::Adhesive ? [Ground::Clean] : Ground::cases(),
+        };
+    }
+
+    /** The surface that the step leaves, where it finds another. */
+    public function leaves(Ground $found): Ground
+    {
+        return match ($this->kind()) {
+            StepKind::Key, StepKind::Flat => Ground::Dusty,
+            StepKind::Wipe => Ground::Clean,
+            StepKind::Coat, StepKind::Spray => Ground::Coat,
+            // Dry cloth on a mist is there to be wetted out.
+            StepKind::Lay => $found === Ground::Mist ? Ground::Clean : $found,
+            default => $this === self::Adhesive ? Ground::Mist : $found,
+        };
+    }
+
+    public function stage(): Stage
+    {
+        return match ($this) {
+            self::Strip, self::Wipe, self::Key, self::Prime, self::BodyFill, self::Seal, self::Wax, self::ReleaseFilm => Stage::Ground,
+            self::Base, self::KeyBase, self::Tack, self::Veil, self::Adhesive, self::Lay, self::WetOut, self::InnerWetOut, self::Insurance,
+            self::CutPlies, self::Laminate, self::Cover => Stage::Cloth,
+            self::Nibs, self::Build, self::Spot, self::Turn, self::Trim => Stage::Build,
+            self::ResinFlat, self::Finish, self::PostCure, self::LastFlat, self::Drill => Stage::Level,
+            self::FillerClear, self::FilmOver, self::FillerWash, self::FillerFlat, self::MaskLine, self::Stripe, self::Unmask, self::Clear,
+            self::Varnish, self::ClearFlat, self::Polish, self::Inspect => Stage::Surface,
+            self::Demould, self::Look => Stage::Off,
+        };
+    }
+
+    /**
      * What can hurt at any step of the role; a method adds what its own brings.
      *
      * @return list<Caution>

@@ -48,6 +48,11 @@ final class SheetMetal implements Method
         return [];
     }
 
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
     public function mostPlies(): int
     {
         return 1;

@@ -9,6 +9,7 @@ return [
     'none' => 'No part yet. The first one takes two minutes to describe.',
     'primed' => 'primed',
     'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'record' => 'Record'],
+    'stage_done' => ':n of :of',
     'steps_done' => ':n of :of steps done',
     'ready' => 'ready <b>:at</b>',
     'finished' => 'Finished',

@@ -102,6 +102,9 @@ return [
     'film_source' => [
         'measured' => 'a slug or edge measured', 'gauged' => 'a gauge on the surface', 'guessed' => 'coats remembered, or the eye',
     ],
+    'stage' => [
+        'ground' => 'Ground', 'cloth' => 'Cloth', 'build' => 'Build', 'level' => 'Level', 'surface' => 'Surface', 'off' => 'Off the plate',
+    ],
     'choice' => [
         'wet_out' => 'Wet-out',
         'after_wet_out' => 'After the wet-out',

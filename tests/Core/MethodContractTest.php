@@ -13,16 +13,19 @@ use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choice;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Ground;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Stage;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Stages;
 use OakGloss\Plan\Workshop;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Safety\Caution;
@@ -115,25 +118,30 @@ final class MethodContractTest extends TestCase
     #[DataProvider('methods')]
     public function testEveryCoatFindsTheSurfaceThatItNeeds(Method $method, PartBrief $brief): void
     {
-        $ground = 'greasy';
+        $ground = Ground::AsFound;
         foreach (self::plan($method, $brief)->steps as $planned) {
-            [$key, $kind, $tacky] = [$planned->step->key, $planned->step->kind, $planned->step->follow->coat !== null];
-            if ($kind === StepKind::Key || $kind === StepKind::Flat) {
-                self::assertNotSame('greasy', $ground, $key);
-                $ground = 'dusty';
-            } elseif ($kind === StepKind::Wipe) {
-                $ground = 'clean';
-            } elseif ($kind === StepKind::Coat || $kind === StepKind::Spray) {
-                self::assertContains($ground, $planned->step->role === Role::Stripe ? ['clean', 'coat', 'dusty'] : ['clean', 'coat'], $key);
-                self::assertTrue($ground === 'clean' || $tacky || $kind === StepKind::Spray || $planned->step->follow->mostMin !== null, "{$key} goes on a wet coat at its tack");
-                $ground = 'coat';
-            } elseif ($planned->step->role === Role::Adhesive) {
-                self::assertSame('clean', $ground, $key);
-                $ground = 'mist';
-            } elseif ($kind === StepKind::Lay) {
-                self::assertContains($ground, ['coat', 'mist'], $key);
-                // Dry cloth on a mist is there to be wetted out.
-                $ground = $ground === 'mist' ? 'clean' : $ground;
+            [$key, $kind, $follow] = [$planned->step->key, $planned->step->kind, $planned->step->follow];
+            $isPaint = $planned->step->role === Role::Stripe;
+            self::assertContains($ground, $isPaint ? Ground::cases() : $planned->step->role->needs(), $key);
+            if ($kind === StepKind::Coat && $ground === Ground::Coat) {
+                self::assertTrue($follow->coat !== null || $follow->mostMin !== null, "{$key} goes on a coat in its time");
+            }
+            $ground = $planned->step->role->leaves($ground);
+        }
+    }
+
+    /** Every step lies in one of the method's stages, and no stage that it names is empty. */
+    #[DataProvider('methods')]
+    public function testStagesAreWhole(Method $method, PartBrief $brief): void
+    {
+        $plan = self::plan($method, $brief);
+        $stages = Stages::of($plan);
+        self::assertSame(count($plan->steps), array_sum(array_map(fn (array $s): int => count($s['steps']), $stages)));
+        self::assertSame($plan->steps, array_merge(...array_column($stages, 'steps')), 'in the order of the work');
+        self::assertSame([], array_values(array_filter(array_column($stages, 'stage'), fn (Stage $s): bool => ! in_array($s, $method->stages(), true))));
+        foreach ($plan->steps as $planned) {
+            if ($planned->step->kind !== StepKind::Wipe && $planned->step->role !== Role::Trim && $planned->step->role !== Role::Inspect) {
+                self::assertContains($planned->step->role->stage(), $method->stages(), $planned->step->key);
             }
         }
     }

@@ -141,7 +141,7 @@ final class MethodOrderTest extends TestCase
     {
         $brief = $this->found(200.0, 120.0, FilmSource::Measured);
         $block = fn (float $at, int $n, string $end): array => array_map(
-            fn (string $zone): Fact => Fact::read(random_int(1, 99999), Sanded::KIND, "block-{$n}", $at, 20.0, ['grit' => 240, 'zone' => $zone, 'end' => $end], $this->plan('rescue', $brief)->step('block-1')?->step->ref()),
+            fn (string $zone): Fact => Fact::read(1000 * $n + (int) $at + crc32($zone) % 100, Sanded::KIND, "block-{$n}", $at, 20.0, ['grit' => 240, 'zone' => $zone, 'end' => $end], $this->plan('rescue', $brief)->step('block-1')?->step->ref()),
             array_map(fn ($z): string => $z->name, $brief->coatedZones()),
         );
         $matt = $this->plan('rescue', $brief, $block(500.0, 1, 'matt'));

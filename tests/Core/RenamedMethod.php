@@ -41,6 +41,11 @@ final readonly class RenamedMethod implements Method
         return $this->method->mayHave();
     }
 
+    public function stages(): array
+    {
+        return $this->method->stages();
+    }
+
     public function mostPlies(): int
     {
         return $this->method->mostPlies();

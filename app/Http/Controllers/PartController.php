@@ -132,7 +132,7 @@ final class PartController
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
             'sheet' => SheetPlan::of($planned->plan),
-            'rows' => CoatRow::of($planned, $format),
+            'stages' => CoatRow::byStage($planned, $format),
             'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),
             // Said where it matters, on the bench.
             'findings' => array_values(array_filter($planned->findings(), fn (Finding $f): bool => $f->code !== 'schedule.rather_key')),

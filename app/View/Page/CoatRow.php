@@ -7,8 +7,10 @@ namespace App\View\Page;
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
 use OakGloss\Method\Role;
+use OakGloss\Method\Stage;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Stages;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\StepTime;
 use OakGloss\Schedule\Way;
@@ -26,10 +28,24 @@ final readonly class CoatRow
         $this->isNext = $step === $planned->plan->next();
     }
 
-    /** @return list<self> the newest coat first */
-    public static function of(PlannedPart $planned, Formatter $format): array
+    /**
+     * @return list<array{stage: Stage, rows: list<self>, done: int, last: int}> in the order of the work; `last` is the number of
+     *                                                                           a stage's last step in the whole plan
+     */
+    public static function byStage(PlannedPart $planned, Formatter $format): array
     {
-        return array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), array_reverse($planned->plan->steps));
+        [$stages, $last] = [[], 0];
+        foreach (Stages::of($planned->plan) as ['stage' => $stage, 'steps' => $steps]) {
+            $last += count($steps);
+            $stages[] = [
+                'stage' => $stage,
+                'rows' => array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), $steps),
+                'done' => count(array_filter($steps, fn (PlannedStep $step): bool => $step->isDone())),
+                'last' => $last,
+            ];
+        }
+
+        return $stages;
     }
 
     /** The state that colours what is next; null of any other step. */

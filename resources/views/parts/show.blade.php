@@ -30,11 +30,15 @@
                 <x-step-acts :call="$planned" to="part" primary />
             </div>
         @endif
-        <ol class="coat-list" reversed>
-            @foreach ($rows as $row)
-                @include('parts.coat-row', ['step' => $row->step])
-            @endforeach
-        </ol>
+        @foreach (array_reverse($stages) as $stage)
+            <h3 class="stage num">{{ $format->word('stage', $stage['stage']) }}
+                <span class="soft">{{ __('parts.stage_done', ['n' => $stage['done'], 'of' => count($stage['rows'])]) }}</span></h3>
+            <ol class="coat-list" reversed start="{{ $stage['last'] }}">
+                @foreach (array_reverse($stage['rows']) as $row)
+                    @include('parts.coat-row', ['step' => $row->step])
+                @endforeach
+            </ol>
+        @endforeach
     </section>
 </div>
 </x-layouts.app>
