@@ -11,15 +11,21 @@ use OakGloss\Method\Top;
 /** The choices of a part's method that nothing done so far has settled. */
 final class ChoicesLeft
 {
+    /** What says how a coat over the weave goes on: nothing to choose where none is ahead. */
+    private const OF_A_COAT = [Choice::BuildWeight, Choice::Turned, Choice::Tilted];
+
     /** @return list<Choice> */
     public static function of(FinishPlan $plan): array
     {
         // Resin that is flatted for polish has no tooth for a clear.
         $toothless = $plan->brief->choices->top === Top::PolishResin && $plan->first(Role::LastFlat)?->isDone() === true;
+        $noCoat = array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->layer?->builds === true) === [];
         $left = [];
         foreach ($plan->method->choices() as [$choice, $settledBy]) {
             $needsTooth = $choice === Choice::Clear || $choice === Choice::Stripes;
-            $left = self::isSettled($plan, $settledBy) || ($toothless && $needsTooth) ? $left : [...$left, $choice];
+            $needsCoat = in_array($choice, self::OF_A_COAT, true);
+            $isOut = ($toothless && $needsTooth) || ($noCoat && $needsCoat);
+            $left = $isOut || self::isSettled($plan, $settledBy) ? $left : [...$left, $choice];
         }
 
         return $left;

@@ -25,7 +25,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 
 /**
- * A made-up workshop with five parts in different states. Their records are not typed in: each part is planned by
+ * A made-up workshop with seven parts in different states, made in three ways. Their records are not typed in: each part is planned by
  * the core at the moment its work began, and what the plan put before the demo's "now" is recorded as done.
  */
 final class DemoSeeder extends Seeder
@@ -96,7 +96,7 @@ final class DemoSeeder extends Seeder
             'cloth' => Cloth::class,
             'clear' => Clear::class,
         ] as $what => $model) {
-            $row["{$what}_id"] = $row[$what] === null
+            $row["{$what}_id"] = ($row[$what] ?? null) === null
                 ? null
                 : $model::query()->where('shop_id', $this->shop->id)->where('name', $row[$what])->value('id');
         }

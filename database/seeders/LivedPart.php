@@ -64,6 +64,9 @@ final readonly class LivedPart
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
             'curing' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
                 && $in($next->changesAtMin()) > 14 * 60.0,
+            'between_rounds' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
+                && $in($next->changesAtMin()) > 2.0 * 1440.0,
+            'on_plate' => $next?->step->step->role === Role::Demould && $next->state === ActState::Waiting,
             default => false,
         };
     }
