@@ -27,10 +27,14 @@ use OakGloss\Method\Slot;
  */
 trait HasSlots
 {
+    /** What was set like a column and is to be kept with the part. */
+    private bool $hasNewSlots = false;
+
     protected static function bootHasSlots(): void
     {
         static::saved(function (self $part): void {
-            if (! $part->relationLoaded('slots')) {
+            $isCopy = $part->relationLoaded('slots') && $part->slots->contains(fn (PartSlot $s): bool => $s->part_id !== $part->id);
+            if (! $part->hasNewSlots && ! $isCopy) {
                 return;
             }
             foreach ($part->slots as $slot) {
@@ -39,7 +43,8 @@ trait HasSlots
                 $own->fill(['part_id' => $part->id])->save();
             }
             $part->slots()->whereNotIn('slot', $part->slots->map(fn (PartSlot $s): string => $s->slot->value))->delete();
-            $part->unsetRelation('slots');
+            $part->hasNewSlots = false;
+            $part->load('slots');
         });
     }
 
@@ -132,6 +137,7 @@ trait HasSlots
         return Attribute::make(
             get: fn (): ?int => $this->inSlot($slot)?->sheetId(),
             set: function (int|string|null $id) use ($slot): array {
+                $this->hasNewSlots = true;
                 $kept = $this->inSlot($slot) ?? new PartSlot(['slot' => $slot, 'ply' => 1]);
                 $id === null || $id === '' ?: $kept->fill([PartSlot::COLUMNS[$slot->value] => (int) $id]);
                 $kept->isDirty() ? $kept->unsetRelations() : null;

@@ -47,6 +47,7 @@ final class Acts
 
         return match (ActKind::from((string) $kept['kind'])) {
             ActKind::Mix => Act::mix($amount),
+            ActKind::Cloth => Act::cloth(),
             ActKind::Coat => Act::coat(),
             ActKind::Touch => Act::touch(),
             ActKind::Wait => Act::wait($amount),

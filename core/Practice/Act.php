@@ -30,6 +30,11 @@ final readonly class Act
         return new self(ActKind::Mix, Bounds::within($grams, 1.0, 500.0, 'cup', 'g'));
     }
 
+    public static function cloth(): self
+    {
+        return new self(ActKind::Cloth);
+    }
+
     public static function coat(): self
     {
         return new self(ActKind::Coat);
@@ -86,6 +91,7 @@ final readonly class Act
             ActKind::Coat => 8.0,
             ActKind::Touch, ActKind::Look => 1.0,
             ActKind::Wipe => 3.0,
+            ActKind::Cloth => 1.0,
             ActKind::Spray => 12.0 * $this->amount,
             ActKind::Wait, ActKind::Sand, ActKind::Polish => $this->amount,
         };

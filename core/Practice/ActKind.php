@@ -8,6 +8,8 @@ namespace OakGloss\Practice;
 enum ActKind: string
 {
     /** Resin and hardener into a cup: grams. */
+    /** Dry cloth on a base that goes on now; others did that. */
+    case Cloth = 'cloth';
     case Mix = 'mix';
     /** The cup over the whole part. */
     case Coat = 'coat';

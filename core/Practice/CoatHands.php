@@ -13,6 +13,12 @@ use OakGloss\Quantity\Temperature;
 /** Hands with cup and brush. */
 final class CoatHands
 {
+    /** What cloth floats at worst, flooded on a base that only just holds it, µm of relief. */
+    private const FLOATED_UM = 140.0;
+
+    /** A wet-out that floods nothing, g/m². */
+    private const THIN_GM2 = 150.0;
+
     /** What a coat on wet resin lifts at worst, µm of texture. */
     private const LIFTED_UM = 30.0;
 
@@ -51,14 +57,47 @@ final class CoatHands
         $left = min($cup, $this->bench->truth->cupLossG);
         $this->bench->ledger->leftG += $left;
         $this->bench->ledger->laidG += $cup - $left;
-        $early = $this->judgeCoat();
-        $this->spread($cup - $left, $early);
+        $this->bench->part->isDry ? $this->wetOut($cup - $left) : $this->spread($cup - $left, $this->judgeCoat());
         $this->bench->lastCoatAt = $this->bench->now;
         $this->bench->flattedAt = null;
         $this->coats++;
         $perM2 = ($cup - $left) / Kit::areaM2();
 
         return ['coated', ['g_m2' => $perM2, 'ran_off' => $this->bench->part->mean('', fn (Cell $c): float => $c->skin->lastDrainedGM2)]];
+    }
+
+    /** Dry cloth on a base that set floats nowhere; on one that did not, the more resin the more. */
+    private function wetOut(float $grams): void
+    {
+        $age = $this->bench->ageOfLastCoat();
+        $until = $this->bench->kinetics->age('tack_until');
+        $early = max(0.0, 1.0 - $age / $until);
+        if ($early > 0.0) {
+            $this->bench->wrong(
+                Mistake::FLOATED,
+                ['age' => $age, 'until' => $until, 'sheet' => $this->bench->sheet->kinetics->age('tack_until')],
+            );
+        }
+        $at = Temperature::fromCelsius($this->bench->airC());
+        $shares = array_map($this->bench->truth->share(...), array_keys($this->bench->part->cells));
+        $sum = array_sum(array_map(fn (Cell $c, float $share): float => $c->areaM2 * $share, $this->bench->part->cells, $shares));
+        foreach ($this->bench->part->cells as $i => $cell) {
+            $gM2 = min(Coat::HEAVIEST_GM2, $grams * $shares[$i] / $sum);
+            $this->bench->ledger->drunkG += $cell->areaM2 * $this->bench->part->wetOut($i, new Coat($gM2, $at));
+            $this->bench->ledger->ranOffG += $cell->areaM2 * $cell->skin->lastDrainedGM2;
+            $cell->skin = $early > 0.0 ? $cell->skin->lifted(self::FLOATED_UM * $early * min(2.0, $gM2 / self::THIN_GM2)) : $cell->skin;
+            $cell->keyed = false;
+        }
+        $this->bench->part->isDry = false;
+    }
+
+    /** @return array{string, array<string, float|string>} */
+    public function cloth(): array
+    {
+        $this->bench->part->layDry(Temperature::fromCelsius($this->bench->airC()));
+        $this->bench->lastCoatAt = $this->bench->now;
+
+        return ['cloth', []];
     }
 
     /** How far too early it is, 0 to 1, and what else stands against a coat now. */

@@ -13,12 +13,14 @@ final class Ledger
     public float $leftG = 0.0;
     public float $laidG = 0.0;
     public float $ranOffG = 0.0;
+    /** What dry cloth drank of its wet-out. */
+    public float $drunkG = 0.0;
     public float $sandedG = 0.0;
 
     /** What must lie on the part over its wet-out, grams. */
     public function onPartG(): float
     {
-        return $this->laidG - $this->ranOffG - $this->sandedG;
+        return $this->laidG - $this->drunkG - $this->ranOffG - $this->sandedG;
     }
 
     /** Zero but for rounding. */

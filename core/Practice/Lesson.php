@@ -10,6 +10,8 @@ use OakGloss\Abrasion\SandingMethod;
 /** One thing to learn on the practice part: what was done to it before, and the acts that are at hand. */
 enum Lesson: string
 {
+    /** No resin on the cloth before its base has set. */
+    case Float = 'float';
     /** Two coats that bond. */
     case Tack = 'tack';
     /** Flat no sooner than the paper dusts. */
@@ -41,6 +43,8 @@ enum Lesson: string
         ];
 
         return match ($this) {
+            // The base was brushed and the cloth laid in its tack; that is as long ago as such things take.
+            self::Float => [Act::cloth(), Act::wait(125.0)],
             self::Tack => [],
             self::Patience => [...$built, Act::wait(60.0)],
             self::Edge => [...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat, Act::wait(1440.0)],
@@ -54,6 +58,7 @@ enum Lesson: string
     public function acts(): array
     {
         return match ($this) {
+            self::Float => [ActKind::Touch, ActKind::Wait, ActKind::Mix, ActKind::Coat, ActKind::Look],
             self::Tack => [ActKind::Mix, ActKind::Coat, ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
             self::Patience, self::Edge => [ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
             self::Ladder => [ActKind::Sand, ActKind::Wipe, ActKind::Polish, ActKind::Wait, ActKind::Look],

@@ -7,6 +7,7 @@ namespace OakGloss\Practice;
 /** What went wrong, when, and by the figures of the model. */
 final readonly class Mistake
 {
+    public const FLOATED = 'floated';
     public const TOO_EARLY = 'coated_too_early';
     public const UNKEYED = 'coated_unkeyed';
     public const TOO_SOON = 'flat_too_soon';

@@ -21,13 +21,19 @@ final class PracticePart
     /** @var list<Cell> */
     public readonly array $cells;
 
-    /** @var list<float> mean surface of each place as it was wetted out, µm */
-    private readonly array $begunUm;
+    /** @var array<int, float> mean surface of each place as it was wetted out, µm */
+    private array $begunUm;
 
-    public function __construct(HiddenTruth $truth, Rheology $flow)
+    /** @var list<Face> by zone */
+    private readonly array $faces;
+
+    /** The cloth has no resin in it yet. */
+    public bool $isDry = false;
+
+    public function __construct(HiddenTruth $truth, private readonly Rheology $flow)
     {
         $at = Temperature::fromCelsius($truth->air->at(0.0));
-        $cells = [];
+        $cells = $faces = [];
         foreach (Kit::zones() as $z => $zone) {
             $face = new Face(
                 $zone->slopeDeg,
@@ -36,6 +42,7 @@ final class PracticePart
                 $zone->name,
                 $zone->face->above,
             );
+            $faces[] = $face;
             for ($i = 0; $i < self::PLACES; $i++) {
                 $cells[] = new Cell(
                     $z,
@@ -45,7 +52,29 @@ final class PracticePart
             }
         }
         $this->cells = $cells;
+        $this->faces = $faces;
         $this->begunUm = array_map(fn (Cell $c): float => $c->skin->meanUm, $cells);
+    }
+
+    /** Dry cloth lies on it. */
+    public function layDry(Temperature $at): void
+    {
+        $this->isDry = true;
+        foreach ($this->cells as $i => $cell) {
+            $cell->skin = SkinSection::wetOut(Kit::weave(), $this->faces[$cell->zone], $this->flow, new Coat(0.0, $at));
+            $this->begunUm[$i] = $cell->skin->meanUm;
+        }
+    }
+
+    /** One place of dry cloth wetted out: what the cloth drinks of it, g/m². */
+    public function wetOut(int $i, Coat $coat): float
+    {
+        $cell = $this->cells[$i];
+        $cell->skin = SkinSection::wetOut(Kit::weave(), $this->faces[$cell->zone], $this->flow, $coat);
+        $film = $cell->skin->lastRetainedUm * (1.0 - $this->flow->shrinkage);
+        $this->begunUm[$i] = $cell->skin->meanUm - $film;
+
+        return $coat->gM2 - $cell->skin->lastRetainedUm * $this->flow->densityGCm3 - $cell->skin->lastDrainedGM2;
     }
 
     /** Film over its wet-out by its places, grams: what the ledger must come to. */

@@ -126,6 +126,7 @@ final class Simulation
         $known = count($this->bench->mistakes);
         $this->bench->now += $act->minutes();
         [$code, $args] = match ($act->kind) {
+            ActKind::Cloth => $this->coatHands->cloth(),
             ActKind::Mix => $this->coatHands->mix($act->amount, $from),
             ActKind::Coat => $this->coatHands->coat(),
             ActKind::Touch => $this->coatHands->touch(),

@@ -14,6 +14,9 @@ final readonly class Verdict
     private const LOW = 0.02;
     private const BARE = 0.001;
 
+    /** A wet-out over this floods the cloth, g/m². */
+    private const FLOODED_GM2 = 200.0;
+
     private const GLOSS_GU = 75.0;
 
     /** A matt that is handed over, gloss units. */
@@ -49,7 +52,18 @@ final readonly class Verdict
             Mistake::CUP,
             Mistake::SCRATCH,
         );
+        $perM2 = array_sum(array_map(
+            fn (Answer $a): float => $a->code === 'coated' ? (float) $a->args['g_m2'] : 0.0,
+            $play->answers(),
+        ));
         [$goals, $mistakes] = match ($lesson) {
+            Lesson::Float => [
+                [
+                    $goal('wetted', $perM2 >= Kit::weave()->saturationGM2(Kit::resin()->rheology->densityGCm3), $perM2),
+                    $goal('thin', $perM2 > 0.0 && $perM2 <= self::FLOODED_GM2, $perM2),
+                ],
+                $without(Mistake::FLOATED, Mistake::CUP),
+            ],
             Lesson::Tack => [[$goal('coats', $laid >= self::COATS, $laid)], $without(Mistake::TOO_EARLY, Mistake::UNKEYED, Mistake::CUP)],
             Lesson::Patience => [[$flat, $whole], $without(Mistake::TOO_SOON, Mistake::BURNT)],
             Lesson::Edge => [

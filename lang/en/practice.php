@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 return [
     'lesson' => [
+        'float' => [
+            'title' => 'Let the base set',
+            'goal' => 'Dry cloth lies on a tacky base. Wet it out, thin and all through, without floating it: '
+                .'touch, and wait until the base has set. 160 g/m² or so on 0.148 m².',
+        ],
         'tack' => [
             'title' => 'Coat at tack',
             'goal' => 'The wet-out is keyed. Lay two build coats so that the second bonds to the first: when it prints and nothing lifts.',
@@ -25,6 +30,7 @@ return [
         'matt' => ['title' => 'Keep matt matt', 'goal' => 'Flatted to P600 and wiped. Hand over an even matt of 7 to 18 gloss units, dry.'],
     ],
     'act' => [
+        'cloth' => 'Laid the cloth.',
         'mix' => 'Mixed :amount g.',
         'coat' => 'Brushed a coat on.',
         'touch' => 'Touched the witness patch.',
@@ -36,6 +42,7 @@ return [
         'look' => 'Held it to the light.',
     ],
     'answer' => [
+        'cloth' => 'It lies.',
         'mixed' => 'Use it within :use_within min.',
         'no_cup' => 'The cup is empty.',
         'cup_thrown' => 'The cup had gelled and was thrown away.',
@@ -54,6 +61,8 @@ return [
     ],
     'goal' => [
         'coats' => ':n coats on.',
+        'wetted' => ':n g/m² on the cloth; it drinks 126 before it is dark all through.',
+        'thin' => ':n g/m² on the cloth; over 200 floods it.',
         'flat' => ':percent of the faces is still low; 2 % may be.',
         'whole' => ':percent is bare; none may be.',
         'rim' => ':percent of the rim is bare; none may be.',
@@ -65,6 +74,8 @@ return [
         'matt' => ':n gloss units; 7 to 18 are wanted.',
     ],
     'mistake' => [
+        'floated' => 'The cloth floated. Its base had an age of :age min and sets at :until (the sheet says :sheet): resin that goes on '
+            .'before gets under the cloth and lifts it into waves. Nothing but cutting it out takes that away. Touch until it is hard.',
         'coated_too_early' => 'Coated too early. The coat below had an age of :age min, its tack began at :from (the sheet says :sheet): '
             .'the brush lifted it, and it will not lie flat. Touch first.',
         'coated_unkeyed' => 'Coated too late, without a key. Its age was :age min, it bonds until :until: from there a coat holds only '

@@ -87,7 +87,7 @@ final class JobTest extends BrowserCase
         $this->seesNot('window open, closes in', '.bench');
         $this->visit("/parts/{$id}");
         $this->sees('window missed, sandable');
-        $this->sees('key first', '.coat-list');
+        $this->sees('key first', '.coats');
         for ($skips = 0; $skips < 6 && ! str_contains($this->text('.coats'), 'window missed, key first'); $skips++) {
             $this->press('to the next window');
         }
@@ -122,7 +122,7 @@ final class JobTest extends BrowserCase
         $this->visit('/parts/'.$this->partId('W'));
         $this->sees('after build coat 6 of 6', '#section');
         self::assertCount(5, $this->all('#section .pill'));
-        $this->press('Build coat 1 of 6', '.coat-list');
+        $this->press('Build coat 1 of 6', '.coats');
         $this->waitForText('after build coat 1 of 6', '#section');
         self::assertCount(5 * 2, $this->all('#section .resin'));
     }
@@ -134,7 +134,7 @@ final class JobTest extends BrowserCase
         $this->sees('full cure, then key', '#choices');
         $this->press('second coat at tack first', '#choices');
         $this->sees('Taken.');
-        $this->sees('Second coat at tack', '.coat-list');
+        $this->sees('Second coat at tack', '.coats');
         $before = $this->text('.part-figures');
         $this->press('3 coats', '#choices');
         self::assertNotSame($before, $this->text('.part-figures'));

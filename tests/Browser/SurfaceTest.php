@@ -13,7 +13,7 @@ final class SurfaceTest extends BrowserCase
 {
     private const PART = 'Q';
 
-    /** @return iterable<string, array{string, list<string>, list<string>, string}> columns of the part, steps that are passed, steps that are not, gloss at its end */
+    /** @return iterable<string, array{string, string|null, list<string>, list<string>, string}> columns of the part, its clear, steps that are passed, steps that are not, gloss at its end */
     public static function finishes(): iterable
     {
         // One that is cut and polished, one in coats with windows of their own; the others differ from them in fewer steps.
@@ -24,24 +24,29 @@ final class SurfaceTest extends BrowserCase
         }
     }
 
-    /** @return iterable<string, array{string, list<string>, list<string>, string}> */
+    /** @return iterable<string, array{string, string|null, list<string>, list<string>, string}> */
     private static function everyFinish(): iterable
     {
-        yield 'polished resin' => ["finish = 'gloss', top = 'polish_resin', clear_id = NULL", ['Wet-flat', 'Cut and polish'], ['Clear,', 'Flat the clear'], '88'];
-        yield '2K gloss' => ["finish = 'gloss', top = 'clear', clear_id = (SELECT id FROM clears WHERE name LIKE '%2K gloss')", ['Clear,', 'Flat the clear', 'Cut and polish'], ['Varnish'], '88'];
-        yield '2K matt' => ["finish = 'matt', top = 'clear', clear_id = (SELECT id FROM clears WHERE name LIKE '%2K matt')", ['Clear,'], ['Cut and polish', 'Flat the clear'], '13'];
-        yield 'brushed varnish' => ["finish = 'gloss', top = 'clear', clear_id = (SELECT id FROM clears WHERE kind = 'varnish')", ['Varnish coat 1', 'Varnish coat 2', 'Flat the clear', 'Cut and polish'], ['Clear,'], '87'];
+        yield 'polished resin' => ["finish = 'gloss', top = 'polish_resin'", null, ['Wet-flat', 'Cut and polish'], ['Clear,', 'Flat the clear'], '88'];
+        yield '2K gloss' => ["finish = 'gloss', top = 'clear'", "name LIKE '%2K gloss'", ['Clear,', 'Flat the clear', 'Cut and polish'], ['Varnish'], '88'];
+        yield '2K matt' => ["finish = 'matt', top = 'clear'", "name LIKE '%2K matt'", ['Clear,'], ['Cut and polish', 'Flat the clear'], '13'];
+        yield 'brushed varnish' => ["finish = 'gloss', top = 'clear'", "kind = 'varnish'", ['Varnish coat 1', 'Varnish coat 2', 'Flat the clear', 'Cut and polish'], ['Clear,'], '87'];
     }
 
     /**
+     * @param string|null  $clear  which of the shelf's; none for null
      * @param list<string> $passed
      * @param list<string> $never
      */
     #[DataProvider('finishes')]
-    public function testAFullFinish(string $columns, array $passed, array $never, string $gloss): void
+    public function testAFullFinish(string $columns, ?string $clear, array $passed, array $never, string $gloss): void
     {
         $id = $this->partId(self::PART);
         $this->shop->alter("UPDATE parts SET {$columns}, needed_by = NULL WHERE id = {$id}");
+        $this->shop->alter("DELETE FROM part_slots WHERE part_id = {$id} AND slot = 'clear'");
+        if ($clear !== null) {
+            $this->shop->alter("INSERT INTO part_slots (part_id, slot, clear_id) SELECT {$id}, 'clear', id FROM clears WHERE {$clear}");
+        }
         // It has the workshop to itself: only its own steps are followed here.
         $this->shop->alter("UPDATE parts SET finished_at = '2027-03-09 10:00:00' WHERE id <> {$id}");
         $seen = $this->finish($id);

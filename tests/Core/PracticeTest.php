@@ -88,6 +88,7 @@ final class PracticeTest extends TestCase
     /** @return iterable<string, array{Lesson, list<Act>}> */
     public static function won(): iterable
     {
+        yield 'base that has set' => [Lesson::Float, [Act::wait(320.0), Act::touch(), Act::mix(32.0), Act::coat()]];
         yield 'coat at tack' => [Lesson::Tack, [Act::mix(26.0), Act::coat(), Act::wait(170.0), Act::touch(), Act::mix(26.0), Act::coat()]];
         yield 'keyed the next day' => [Lesson::Tack, [Act::mix(26.0), Act::coat(), Act::wait(1440.0), self::sand(240, 2.0), Act::wipe(), Act::mix(26.0), Act::coat()]];
         yield 'flat the next day' => [Lesson::Patience, [Act::wait(1440.0), self::sand(150, 13.0, 'top'), self::sand(150, 11.0, 'flank')]];
@@ -111,6 +112,7 @@ final class PracticeTest extends TestCase
     /** @return iterable<string, array{Lesson, list<Act>, string, string}> lesson, acts, mistake, the figure that explains it */
     public static function lost(): iterable
     {
+        yield 'floated' => [Lesson::Float, [Act::mix(32.0), Act::coat()], Mistake::FLOATED, 'until'];
         yield 'coated too early' => [Lesson::Tack, [Act::mix(26.0), Act::coat(), Act::wait(20.0), Act::mix(26.0), Act::coat()], Mistake::TOO_EARLY, 'from'];
         yield 'coated too late' => [Lesson::Tack, [Act::mix(26.0), Act::coat(), Act::wait(1440.0), Act::mix(26.0), Act::coat()], Mistake::UNKEYED, 'until'];
         yield 'cup left standing' => [Lesson::Tack, [Act::mix(26.0), Act::wait(240.0), Act::coat()], Mistake::CUP, 'limit'];
@@ -139,6 +141,20 @@ final class PracticeTest extends TestCase
             $part = Simulation::play(3, $lesson->before(), []);
             self::assertSame([], $part->mistakes(), 'what others did is not judged');
             self::assertFalse(Verdict::of($lesson, $part)->isWon(), $lesson->value);
+        }
+    }
+
+    /** On a base that did not set, and the more resin the more; every gram is where the ledger says. */
+    public function testClothFloatsByWhatLiesUnderIt(): void
+    {
+        $relief = fn (float $wait, float $grams): float => Simulation::play(7, [Act::cloth(), Act::wait(125.0)], [Act::wait($wait), Act::mix($grams), Act::coat()])->patch('top')->textureUm;
+        self::assertEqualsWithDelta($relief(400.0, 30.0), $relief(900.0, 30.0), 1e-9, 'set is set');
+        self::assertGreaterThan($relief(400.0, 30.0) + 10.0, $relief(1.0, 30.0));
+        self::assertGreaterThan($relief(60.0, 30.0), $relief(1.0, 30.0));
+        self::assertGreaterThan($relief(1.0, 25.0), $relief(1.0, 45.0));
+        foreach ([20.0, 30.0, 60.0] as $grams) {
+            $part = Simulation::play(9, [Act::cloth()], [Act::wait(100.0), Act::mix($grams), Act::coat(), Act::wait(150.0), Act::mix(20.0), Act::coat()]);
+            self::assertEqualsWithDelta($part->ledger->onPartG(), $part->part->filmG(), 1e-8);
         }
     }
 
