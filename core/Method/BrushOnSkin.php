@@ -174,15 +174,18 @@ final class BrushOnSkin implements Method
         ];
     }
 
-    /** @return list<Step> adhesive sticks to what is hard and clean: a base that tints is cured and keyed first */
+    /** @return list<Step> adhesive sticks to what is hard and clean: a base that tints, or a seal, is cured and keyed first */
     private function onAdhesive(Job $job, Follow $base): array
     {
+        $isTinted = $job->backing->pigmentShare() > 0.0;
+        $under = $isTinted ? 'base' : ($job->needsSeal ? 'seal' : null);
+
         return [
-            ...($job->backing->pigmentShare() > 0.0 ? [
-                $job->coat(Role::Base)->after($base),
-                $job->keyed(Role::Key, LaidDry::KEY, 0.6, 'key-set-base')->named('key')->after(Follow::onceSandable('base')),
+            ...($isTinted ? [$job->coat(Role::Base)->after($base)] : []),
+            ...($under === null ? [] : [
+                $job->keyed(Role::Key, LaidDry::KEY, 0.6, 'key-set-base')->named('key')->after(Follow::onceSandable($under)),
                 $job->wipe('wipe-set-base'),
-            ] : []),
+            ]),
             Step::of(Role::Adhesive)->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2),
             Step::of(Role::Lay)->named('lay_adhesive')->after(Follow::minutes(self::MIST_MIN, self::MIST_HOLDS_MIN))
                 ->taking($job->pace->laying($job->areaM2)),
