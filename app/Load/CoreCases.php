@@ -145,7 +145,7 @@ final class CoreCases
     public function mendingOf(int $parts): Closure
     {
         $shop = Shop::query()->firstOrFail();
-        foreach ($shop->parts()->whereNull('finished_at')->with('facts')->get() as $n => $part) {
+        foreach ($shop->parts()->whereNull('finished_at')->with(['facts', 'slots'])->get() as $n => $part) {
             for ($copy = 0; $shop->parts()->whereNull('finished_at')->count() < $parts && $copy < $parts / 4; $copy++) {
                 $other = $part->replicate();
                 $other->save();

@@ -42,6 +42,7 @@ final class GrownShop
             'part_id',
             $like['id'],
         )->orderBy('id')->get()->map(fn (\stdClass $f): array => (array) $f)->all();
+        $slots = DB::table('part_slots')->where('part_id', $like['id'])->get()->map(fn (\stdClass $s): array => (array) $s)->all();
         $plan = (array) DB::table('kept_plans')->where('shop_id', $shop->id)->orderBy('id')->first();
         $each = intdiv(self::FACTS, self::PARTS);
         for ($n = 1; $n <= $count; $n++) {
@@ -61,6 +62,7 @@ final class GrownShop
                 ] + $fact;
             }
             DB::table('facts')->insert($rows);
+            DB::table('part_slots')->insert(array_map(fn (array $s): array => ['id' => null, 'part_id' => $id] + $s, $slots));
             // Each act keeps a plan.
             $plans = array_map(
                 fn (int $i): array => [

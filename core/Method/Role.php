@@ -121,6 +121,12 @@ enum Role: string
         return $this === self::Base || $this === self::Tack;
     }
 
+    /** Whether its weight is a share of the cloth's. */
+    public function isByCloth(): bool
+    {
+        return in_array($this, [self::WetOut, self::InnerWetOut, self::Laminate], true);
+    }
+
     /** Whether cut cloth must lie ready before it is mixed. */
     public function takesCloth(): bool
     {

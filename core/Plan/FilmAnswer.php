@@ -16,9 +16,11 @@ final readonly class FilmAnswer
     public const GO_ON = 'go_on';
     public const ONE_MORE = 'one_more';
     public const STOP = 'stop';
+    /** Ridges can't go: what is known of the film leaves nothing to spare. */
+    public const SCUFF = 'scuff';
 
     /**
-     * @param string         $code   go_on, one_more or stop
+     * @param string         $code   go_on, one_more, scuff or stop
      * @param ZoneState|null $worst  show zone that the next flatting endangers most
      * @param bool           $bare   the weave was seen, or a zone lies below what its doubt allows
      * @param string|null    $choice build_coats or finish_coats: what one more coat is
@@ -58,6 +60,7 @@ final readonly class FilmAnswer
         $code = match (true) {
             $bare, $isOver && $isBegun => self::STOP,
             $isOver => self::ONE_MORE,
+            ! $isBegun && self::isSpared($flat) => self::SCUFF,
             default => self::GO_ON,
         };
 
@@ -65,7 +68,7 @@ final readonly class FilmAnswer
             $code,
             $worst,
             $bare,
-            $code === self::GO_ON || ! $isOpen ? null : $choice->value,
+            $code === self::GO_ON || $code === self::SCUFF || ! $isOpen ? null : $choice->value,
             self::toGoG($flat),
             self::limitG($flat, $plan->shop->targetBurnThrough),
             $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null,
@@ -81,6 +84,15 @@ final readonly class FilmAnswer
         }
 
         return null;
+    }
+
+    /** Whether a block of ridges takes none of any show zone. */
+    private static function isSpared(PlannedStep $flat): bool
+    {
+        $shown = array_filter($flat->zones, fn (ZoneState $s): bool => $s->isShow());
+        $taken = array_filter($shown, fn (ZoneState $s): bool => ! $s->ridgesOnly || $s->after->meanUm < $s->before->meanUm - 0.5);
+
+        return $shown !== [] && $taken === [];
     }
 
     private static function isStillBuilding(FinishPlan $plan): bool

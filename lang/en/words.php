@@ -151,6 +151,11 @@ return [
             'what' => 'Go on.',
             'do' => 'Thinnest on :zone: :left :doubt stay after the next flatting, :risk of it would burn through, :any that any shows.',
         ],
+        'scuff' => [
+            'what' => 'Scuff, take no ridge.',
+            'do' => 'On :zone :left :doubt lie over the weave: nothing is to spare. A pad all over, then coat. '
+                .'A reading of the film may give the ridges free.',
+        ],
         'one_more' => [
             'what' => 'One more coat.',
             'do' => ':zone would keep :left :doubt after the next flatting and :risk of it burn through, :any that any shows; '

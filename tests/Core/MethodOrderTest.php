@@ -20,6 +20,7 @@ use OakGloss\Method\Holding;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Role;
 use OakGloss\Optics\Finish;
+use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
@@ -159,6 +160,12 @@ final class MethodOrderTest extends TestCase
         $slug = new Fact(9, 'wash', 400.0, 20.0, new Measured('top', 'cut_face', 330.0, 5, 5.0), $lows->step('wash')?->step->ref());
         $gauged = $this->found(220.0, 150.0, FilmSource::Gauged);
         self::assertSame([2, 0], [$this->plan('rescue', $gauged)->buildCoats, $this->plan('rescue', $gauged, [$slug])->buildCoats], 'a slug says that there is more than the gauge said');
+    }
+
+    public function testAFilmThatNobodyKnowsIsScuffedNotBlocked(): void
+    {
+        self::assertSame(FilmAnswer::SCUFF, FilmAnswer::of($this->plan('rescue', $this->found(70.0, 70.0, FilmSource::Guessed)))->code);
+        self::assertSame(FilmAnswer::GO_ON, FilmAnswer::of($this->plan('rescue', $this->found(140.0, 90.0, FilmSource::Gauged)))->code);
     }
 
     public function testStripIt(): void

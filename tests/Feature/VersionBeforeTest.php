@@ -15,6 +15,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use OakGloss\Plan\ZoneState;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
  * The data of the version before, as it was dumped: facts stay to the letter, and the plans and the record say what
@@ -22,7 +23,10 @@ use OakGloss\Plan\ZoneState;
  */
 final class VersionBeforeTest extends TestCase
 {
-    private const FIXTURE = 'tests/fixtures/shop-2027-06';
+    private const SAID = 'tests/fixtures/shop-before.json';
+
+    /** The same shop as two versions kept it, the newest last. */
+    private const DUMPS = ['2027-06' => ['tests/fixtures/shop-2027-06.sql.gz'], '2027-07' => ['tests/fixtures/shop-2027-07.sql.gz']];
 
     private string $file;
 
@@ -34,10 +38,8 @@ final class VersionBeforeTest extends TestCase
         parent::setUp();
         $this->withoutVite();
         $this->file = (string) tempnam(sys_get_temp_dir(), 'oak-before');
-        (new \PDO("sqlite:{$this->file}"))->exec((string) gzdecode((string) file_get_contents(base_path(self::FIXTURE.'.sql.gz'))));
         config(['database.connections.sqlite.database' => $this->file, 'oak.demo' => true, 'oak.frozen_at' => '2027-03-10T15:34:00Z']);
-        DB::purge();
-        $this->said = json_decode((string) file_get_contents(base_path(self::FIXTURE.'.json')), true);
+        $this->said = json_decode((string) file_get_contents(base_path(self::SAID)), true);
     }
 
     protected function tearDown(): void
@@ -47,18 +49,36 @@ final class VersionBeforeTest extends TestCase
         parent::tearDown();
     }
 
-    public function testNoFactIsLostOrChangedAndEveryReferenceHolds(): void
+    /** @return array<string, array{string}> */
+    public static function dumps(): array
     {
+        return self::DUMPS;
+    }
+
+    private function load(string $dump): void
+    {
+        (new \PDO("sqlite:{$this->file}"))->exec((string) gzdecode((string) file_get_contents(base_path($dump))));
+        DB::purge();
+    }
+
+    #[DataProvider('dumps')]
+    public function testNoFactIsLostOrChangedAndEveryReferenceHolds(string $dump): void
+    {
+        $this->load($dump);
         $before = $this->facts();
+        $sheets = $this->sheets(true);
         Artisan::call('migrate', ['--force' => true]);
         self::assertSame($before, $this->facts());
+        self::assertSame($sheets, $this->sheets(false), 'every part is made with what it was made with');
         self::assertCount(177, $before);
         self::assertSame([], DB::select('PRAGMA foreign_key_check'));
         self::assertCount(18, array_unique(array_column($before, 'kind')), 'every kind that there was is in the dump');
     }
 
-    public function testPlansAndRecordsSayWhatTheySaid(): void
+    #[DataProvider('dumps')]
+    public function testPlansAndRecordsSayWhatTheySaid(string $dump): void
     {
+        $this->load($dump);
         Artisan::call('migrate', ['--force' => true]);
         $this->actingAs(User::query()->orderBy('id')->firstOrFail());
         foreach (app(Planner::class)->all(Shop::query()->sole()) as $planned) {
@@ -78,8 +98,10 @@ final class VersionBeforeTest extends TestCase
         }
     }
 
-    public function testAirAndPacesAreMadeOfTheRowsThatWereThere(): void
+    #[DataProvider('dumps')]
+    public function testAirAndPacesAreMadeOfTheRowsThatWereThere(string $dump): void
     {
+        $this->load($dump);
         Artisan::call('migrate', ['--force' => true]);
         $shop = Shop::query()->sole();
         $now = app(ShopClock::class)->nowMin();
@@ -93,6 +115,16 @@ final class VersionBeforeTest extends TestCase
     private function facts(): array
     {
         return DB::table('facts')->orderBy('id')->get()->map(fn (\stdClass $f): array => array_diff_key((array) $f, ['role' => 0, 'nth' => 0]))->all();
+    }
+
+    /** @return list<array<string, int|null>> what each part is made with, from its columns or its slots */
+    private function sheets(bool $inColumns): array
+    {
+        $slots = ['base_resin_id' => 'base', 'clear_resin_id' => 'skin', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'filler_id' => 'filler_clear'];
+        $of = fn (string $slot): string => "(SELECT coalesce(resin_id, cloth_id, clear_id) FROM part_slots s WHERE s.part_id = parts.id AND slot = '{$slot}')";
+        $columns = array_map(fn (string $column, string $slot): string => $inColumns ? $column : $of($slot)." AS {$column}", array_keys($slots), $slots);
+
+        return array_map(fn (\stdClass $r): array => (array) $r, DB::select('SELECT id, '.implode(', ', $columns).' FROM parts ORDER BY id'));
     }
 
     /** @return list<string> what stands in the column that says what was done */

@@ -7,7 +7,7 @@
             <i>{{ __($layer->onCloth ? 'bench.grams.wrapped' : 'bench.grams.wetted') }}</i></dd>
         <dt>{{ __('bench.grams.weight') }}</dt>
         <dd>{{ $format->weight($layer->gM2) }}
-            <i>{{ __($step->step->role === OakGloss\Method\Role::WetOut ? 'bench.grams.of_cloth' : 'bench.grams.planning') }}</i></dd>
+            <i>{{ __($step->step->role->isByCloth() ? 'bench.grams.of_cloth' : 'bench.grams.planning') }}</i></dd>
         <dt>{{ __('bench.grams.loss') }}</dt>
         <dd>{{ $format->grams($plan->shop->cupLossG) }} <i>{{ __('bench.grams.shop') }}</i></dd>
         <dt>{{ __('bench.grams.ratio') }}</dt>
