@@ -91,7 +91,8 @@ enum Role: string
             self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
             self::Polish => StepKind::Polish,
-            self::Look, self::Inspect => StepKind::Inspect,
+            self::Look => StepKind::Look,
+            self::Inspect => StepKind::Inspect,
             self::PostCure => StepKind::PostCure,
         };
     }
@@ -204,6 +205,7 @@ enum Role: string
         return match ($this->kind()) {
             StepKind::Coat => [Caution::Epoxy, Caution::Exotherm],
             StepKind::Wipe, StepKind::Inspect => [Caution::SolventRags],
+            StepKind::Look => [],
             StepKind::Key, StepKind::Flat => [Caution::Dust],
             StepKind::Lay => [Caution::Epoxy, Caution::HotAir, Caution::Knife],
             StepKind::Turn => [Caution::Epoxy],

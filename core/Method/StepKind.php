@@ -19,6 +19,8 @@ enum StepKind: string
     case Flat = 'flat';
     case Spray = 'spray';
     case Polish = 'polish';
+    /** What was made is looked over, and what is found is noted where it lies. */
+    case Look = 'look';
     case Inspect = 'inspect';
     /** The part lies in the warm box. */
     case PostCure = 'post_cure';

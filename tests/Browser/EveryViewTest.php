@@ -29,7 +29,7 @@ final class EveryViewTest extends BrowserCase
     public function testDarkIsAsReadableAsLight(): void
     {
         $views = $this->views();
-        foreach (['bench', 'plan', 'sand room', 'film', 'top', 'a lesson', 'weigh', 'run sheet', 'air'] as $name) {
+        foreach (['bench', 'plan', 'flat sheet', 'sand room', 'film', 'top', 'a lesson', 'weigh', 'run sheet', 'air'] as $name) {
             $this->visit($views[$name]);
             $this->shop->emulateDark();
             self::assertSame('dark', $this->script('return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light"'));
@@ -59,8 +59,10 @@ final class EveryViewTest extends BrowserCase
         $this->sees('use by');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
-        $this->visit('/parts/'.$this->partId('W'));
-        $this->assertFits('plan');
+        foreach (['W', 'H', 'R'] as $letter) {
+            $this->visit('/parts/'.$this->partId($letter));
+            $this->assertFits("plan of {$letter}");
+        }
     }
 
     public function testTargetsAreLargeEnoughForGloves(): void
@@ -110,8 +112,11 @@ final class EveryViewTest extends BrowserCase
     {
         $w = $this->partId('W');
         $e = $this->partId('E');
+        $sheet = $this->partId('H');
+        $rescue = $this->partId('R');
 
         return [
+            'flat sheet' => "/parts/{$sheet}", 'rescue' => "/parts/{$rescue}", 'rescue in the sand room' => "/parts/{$rescue}/sand",
             'bench' => '/', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
             'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-5", 'run sheet' => '/run-sheet', 'a step on the run sheet' => "/run-sheet?span=1d&step={$w}:build-5", 'turned window' => '/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+19%3A00+to+21%3A00', 'air' => '/air', 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
             'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account',

@@ -11,6 +11,8 @@ use Tests\Thorough;
 /** A part from its flatting to the gloss in four finishes, and the practice room, as hands would. */
 final class SurfaceTest extends BrowserCase
 {
+    use LivesAPart;
+
     private const PART = 'Q';
 
     /** @return iterable<string, array{string, string|null, list<string>, list<string>, string}> columns of the part, its clear, steps that are passed, steps that are not, gloss at its end */
@@ -147,50 +149,6 @@ final class SurfaceTest extends BrowserCase
             $path === '' ?: $this->visit($path);
             self::assertLessThanOrEqual(390, $this->script('return document.documentElement.scrollWidth'), "{$path} is wider than the phone");
         }
-    }
-
-    /** @return list<string> titles of the steps in the order in which they were done */
-    private function finish(int $id): array
-    {
-        $seen = [];
-        for ($n = 0; $n < 60; $n++) {
-            if ($this->path() !== "/parts/{$id}") {
-                $this->visit("/parts/{$id}");
-            }
-            if ($this->all('.coat-acts') === []) {
-                return $seen;
-            }
-            $title = trim((string) preg_replace('/^Next: /', '', $this->text('.coat-acts b')));
-            $act = $this->script(<<<'JS'
-                const forms = [...document.querySelectorAll('.coat-acts .acts > form')].map((f) => [f.querySelector('[name=kind]')?.value, f.querySelector('button')]);
-                const ready = forms.find(([kind, button]) => kind && button && !button.disabled && button.checkVisibility());
-                return ready === undefined ? null : ready[0];
-                JS);
-            $waits = preg_match('/ready |closes|sandable/', $this->text('.coat-acts .soft')) === 1 && ! str_contains($this->text('.coat-acts .soft'), 'window open');
-            if (! $waits && $this->all('.coat-acts .fold [value=ready]') !== []) {
-                $this->press('Ready check', '.coat-acts');
-                foreach ($this->all('.coat-acts .fold[open] input[type=checkbox]') as $box) {
-                    $box->click();
-                }
-                $this->press('All ready', '.coat-acts');
-
-                continue;
-            }
-            if ($act === null || $waits) {
-                $this->press('tomorrow', '.clockbar');
-
-                continue;
-            }
-            if ($act === 'sanded' && $this->all('.coat-acts a[href$="/sand"]') !== []) {
-                $this->visit("/parts/{$id}/sand");
-                $this->press('Uniformly matt', '.pass');
-            } else {
-                $this->script("document.querySelector('.coat-acts .acts > form input[value=\"{$act}\"]').form.querySelector('button').setAttribute('data-go', '')");
-                $this->press($this->text('[data-go]'), '.coat-acts .acts > form');
-            }
-            $seen[] = $title;
-        }
-        self::fail('not finished after: '.implode(' · ', $seen));
     }
 
     /** Mean brightness of the drawn patch, 0 to 255. */

@@ -134,10 +134,12 @@ final class StepActs extends Component
         return $facts[count($facts) - 1] ?? null;
     }
 
-    /** @return list<class-string<Content>> what may be noted beside any step */
+    /** @return list<class-string<Content>> what may be noted beside the step */
     public function besides(): array
     {
-        return array_map(Kinds::named(...), Kinds::where(fn (string $kind): bool => $kind::IS_BESIDES));
+        $of = $this->step->step->kind;
+
+        return array_map(Kinds::named(...), Kinds::where(fn (string $kind): bool => $kind::IS_BESIDES && $kind::fits($of)));
     }
 
     public function render(): View

@@ -17,6 +17,8 @@ final readonly class Flawed extends Content
 
     public const IS_ACT = true;
 
+    public const IS_BESIDES = true;
+
     /** @param float $radiusMm of a circle around all of it */
     public function __construct(public float $alongMm, public float $acrossMm, public float $radiusMm)
     {
@@ -39,7 +41,7 @@ final readonly class Flawed extends Content
 
     public static function fits(StepKind $kind): bool
     {
-        return $kind === StepKind::Inspect;
+        return $kind === StepKind::Look;
     }
 
     public function flaw(): Flaw
