@@ -19,13 +19,8 @@ use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Role;
-use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
-use OakGloss\Mixing\Batch;
-use OakGloss\Quantity\Area;
-use OakGloss\Quantity\ArealWeight;
-use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;
 
 /**
@@ -179,23 +174,9 @@ final class SkinForecast
         $layer = $step->layer ?? throw new \LogicException('a coat step lays a layer');
         $on = $fact?->content instanceof CoatOn ? $fact->content : null;
         $only = $on->only ?? $layer->only;
-        $area = Area::fromSquareMetres($layer->onCloth ? $this->brief->clothAreaM2() : $this->brief->areaOf($only));
-        $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($this->log, $step->key)->gM2 ?? $layer->gM2);
         $resin = $this->materials->resinFor($step);
-        $pigment = $layer->slot === Slot::Base ? $this->brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0;
-        $loss = $this->shop->cupLossAt($fact?->atMin);
-        $batch = Batch::weighable(
-            $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
-            $resin->ratio,
-            $this->shop->scaleStepAt($fact?->atMin),
-            $pigment,
-        );
-        $used = $on?->grams;
-        // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
-        $onPart = $used === null
-            ? $planned
-            : Mass::fromGrams(max(0.0, min($used - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
-        $laid = $skipped ? 0.0 : $onPart->inGramsPerSquareMetre();
+        $quantity = CoatQuantity::of($step, $layer, $fact, $this->brief, $resin, $this->shop, $this->log);
+        $laid = $skipped ? 0.0 : $quantity->onPartGM2;
         $airC = $fact->airC ?? $this->shop->workingAirC;
         $keyed = $this->log->last($step->key, Sanded::class);
         $zones = $layer->builds && ! $skipped
@@ -234,12 +215,12 @@ final class SkinForecast
         return new PlannedStep(
             $step,
             $step->handsMin,
-            $batch,
+            $quantity->batch,
             $laid,
             $airC,
             zones: $zones,
             doneAtMin: $doneAt,
-            usedG: $used,
+            usedG: $on?->grams,
             passes: $this->log->grits($step->key),
             skipped: $skipped,
         );

@@ -24,7 +24,7 @@ return [
             'tip' => 'Strip it and take the brush-on skin, unless the weave itself must stay.',
         ],
         'measure' => [
-            'what' => 'The film is known to ± :doubt µm. Measured, the same film would ask for :fewer rounds, not :rounds.',
+            'what' => 'The film is known to ± :doubt µm. Measured, the same film would ask for fewer rounds: :fewer, not :rounds.',
             'tip' => 'A slug from where a hole will be, or an edge under the calliper, before the first block.',
         ],
     ],

@@ -19,18 +19,20 @@ final class EveryMethodTest extends ShopCase
 {
     private const MOST_ACTS = 120;
 
-    /** @return iterable<string, array{string}> */
+    /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function methods(): iterable
     {
         foreach (array_keys(Methods::all()) as $code) {
-            yield $code => [$code];
+            yield $code => [$code, []];
         }
+        yield 'two plies into wet resin over black paint' => ['brush_on', ['plies' => '2', 'holding' => 'wet_lay', 'backing' => 'painted', 'after_wet_out' => 'second_at_tack']];
     }
 
+    /** @param array<string, mixed> $choices */
     #[DataProvider('methods')]
-    public function testIsPlannedFromItsFormAndLivedToItsEnd(string $code): void
+    public function testIsPlannedFromItsFormAndLivedToItsEnd(string $code, array $choices): void
     {
-        $part = $this->planned($this->made($code))->part;
+        $part = $this->planned($this->made($code, $choices))->part;
         foreach (['', '/film', '/sand', '/clear', '/record'] as $page) {
             $this->get("/parts/{$part->id}{$page}")->assertOk()->assertDontSee('steps.', false)->assertDontSee('words.', false);
         }
@@ -44,7 +46,8 @@ final class EveryMethodTest extends ShopCase
         self::assertSame([], $part->facts()->whereNull('role')->pluck('step')->all(), 'what was recorded knows its role');
     }
 
-    private function made(string $code): Part
+    /** @param array<string, mixed> $choices */
+    private function made(string $code, array $choices): Part
     {
         $filler = Clear::query()->where('shop_id', $this->shop->id)->where('kind', 'filler')->value('id');
         $own = match ($code) {
@@ -53,7 +56,7 @@ final class EveryMethodTest extends ShopCase
             'rescue' => ['substrate' => 'carbon', 'film_um' => '150', 'film_relief_um' => '80', 'film_known_by' => 'gauged'],
             default => [],
         };
-        $this->post('/parts', ['method' => $code] + $this->form($own))->assertSessionHasNoErrors();
+        $this->post('/parts', ['method' => $code] + $this->form($choices + $own))->assertSessionHasNoErrors();
 
         return Part::query()->where('letter', 'M')->sole();
     }

@@ -66,7 +66,7 @@ final class WaysOfWorkingTest extends ShopCase
         $this->post('/parts', $this->form(['method' => 'rescue', 'substrate' => 'carbon', 'film_um' => '150', 'film_relief_um' => '110', 'film_known_by' => 'guessed']))->assertSessionHasNoErrors();
         $part = Part::query()->where('letter', 'M')->sole();
         self::assertSame(FilmSource::Guessed, $part->film_known_by);
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Measured, the same film would ask for');
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Measured, the same film would ask for fewer rounds');
         $before = $this->planned($part)->plan;
         self::assertSame(2, $before->buildCoats);
         foreach ($before->zonesNow as $zone) {

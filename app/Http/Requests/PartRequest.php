@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\Part;
 use App\Models\Shop;
-use App\Planning\ChoiceFields;
 use App\Planning\FromPart;
+use App\Planning\MethodFields;
 use App\Planning\Shapes;
 use App\Rules\NearDate;
 use App\Time\ShopTime;
@@ -15,9 +15,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\Rules\Unique;
-use OakGloss\Film\FilmSource;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Backing;
@@ -34,15 +32,6 @@ use OakGloss\Quantity\Inches;
 final class PartRequest extends FormRequest
 {
     private const MOST_ZONES = 24;
-
-    /** Choices that a brief names, each with what stands where the method leaves it out or nobody says. */
-    private const USUAL = [
-        'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'finish_coats' => 1, 'stripes' => 0,
-        'print_through' => null, 'plies' => 1, 'faces' => 'one', 'holding' => 'tacky_base',
-    ];
-
-    /** And those that must be said where the method has them. */
-    private const SAID = ['wet_out', 'after_wet_out', 'top', 'finish_coats'];
 
     public function authorize(): bool
     {
@@ -74,7 +63,7 @@ final class PartRequest extends FormRequest
             'backing' => [$this->hasBase() ? 'required' : 'sometimes', Rule::enum(Backing::class)],
             'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
-        ] + $this->filmRules() + $this->slotRules() + $this->choiceRules() + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+        ] + MethodFields::of($this->planMethod())->rules((int) Auth::user()?->shop_id) + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
 
     /** @return array<string, string> */
@@ -164,9 +153,6 @@ final class PartRequest extends FormRequest
             'tone' => $this->isPart() ? $given['tone'] : Tone::Black->value,
             'backing' => $this->hasBase() ? $given['backing'] : Backing::Untinted->value,
             'holes' => (int) $given['holes'],
-            'film_um' => $given['film_um'] ?? null,
-            'film_relief_um' => $given['film_relief_um'] ?? null,
-            'film_known_by' => $given['film_known_by'] ?? null,
             'wrap_mm' => (float) $given['wrap_mm'],
         ] + array_map(
             fn (string $flag): bool => $this->boolean($flag),
@@ -182,8 +168,7 @@ final class PartRequest extends FormRequest
                   'finish',
               ]),
           )
-          + $this->choices($given, $shop)
-          + $this->slots($given);
+          + MethodFields::of($this->planMethod())->columns($given, $shop);
     }
 
     /** What feeds a zone is told by the numbers of the zones, and no zone feeds itself. */
@@ -230,92 +215,6 @@ final class PartRequest extends FormRequest
     private function hasBase(): bool
     {
         return in_array(Slot::Base, $this->planMethod()->needs(), true);
-    }
-
-    /** @return array<string, list<mixed>> of a method that begins with a skin */
-    private function filmRules(): array
-    {
-        return $this->planMethod()->startsFrom() !== Start::Film ? [] : [
-            'film_um' => ['required', 'numeric', 'between:0,2000'],
-            'film_relief_um' => ['required', 'numeric', 'between:1,1000'],
-            'film_known_by' => ['required', Rule::enum(FilmSource::class)],
-        ];
-    }
-
-    /** @return list<string> choices that the method has */
-    private function choiceFields(): array
-    {
-        return array_map(fn (array $c): string => $c[0]->value, $this->planMethod()->choices());
-    }
-
-    /** @return array<string, list<mixed>> choices that a brief names */
-    private function choiceRules(): array
-    {
-        $may = ChoiceFields::rules((int) Auth::user()?->shop_id);
-        $rules = [];
-        foreach (array_intersect(array_keys(self::USUAL), $this->choiceFields()) as $field) {
-            $rules[$field] = [in_array($field, self::SAID, true) ? 'required' : 'sometimes', ...$may[$field]];
-        }
-
-        return $rules;
-    }
-
-    /**
-     * @param array<string, mixed> $given
-     *
-     * @return array<string, mixed> of what the method leaves out, what is usual
-     */
-    private function choices(array $given, Shop $shop): array
-    {
-        $choices = [];
-        foreach (self::USUAL as $field => $usual) {
-            $value = $given[$field] ?? $usual ?? $shop->print_through;
-            $choices[$field] = is_int($usual) ? (int) $value : $value;
-        }
-
-        return $choices;
-    }
-
-    /** @return array<string, list<mixed>> only what lies on this shop's shelf; a sheet that this part already uses may stay */
-    private function slotRules(): array
-    {
-        $clear = ChoiceFields::rules((int) Auth::user()?->shop_id);
-        $may = [
-            'base_resin_id' => ['integer', $this->onShelf('resins')],
-            'skin_resin_id' => ['integer', $this->onShelf('resins')],
-            'cloth_id' => ['integer', $this->onShelf('cloths')],
-            'clear_id' => $clear['clear_id'],
-            'filler_id' => $clear['filler_id'],
-        ];
-        $rules = [];
-        foreach ($this->planMethod()->needs() as $slot) {
-            $rules[$slot->field()] = ['required', ...$may[$slot->field()]];
-        }
-        foreach ($this->planMethod()->mayHave() as $slot) {
-            $rules[$slot->field()] = ['nullable', ...$may[$slot->field()]];
-        }
-
-        return $rules;
-    }
-
-    /**
-     * @param array<string, mixed> $given
-     *
-     * @return array<string, mixed> by field; null for what the method has no slot for
-     */
-    private function slots(array $given): array
-    {
-        $slots = [];
-        foreach (Slot::cases() as $slot) {
-            $slots[$slot->field()] = $given[$slot->field()] ?? null;
-        }
-
-        return $slots;
-    }
-
-    private function onShelf(string $table): Exists
-    {
-        return Rule::exists($table, 'id')->where('shop_id', Auth::user()?->shop_id);
     }
 
     /** @return array<string, list<string>> */

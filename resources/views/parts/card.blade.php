@@ -3,7 +3,7 @@
     <div>
         <h2><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a></h2>
         <p class="soft">{{ implode(' · ', [
-            $format->substrate($part), $format->word('finish', $part->finish), $format->area($plan->brief->coatedAreaM2()),
+            __('methods.'.$part->method.'.name'), $format->word('finish', $part->finish), $format->area($plan->brief->coatedAreaM2()),
         ]) }}</p>
     </div>
     <ol class="pips" aria-label="{{ __('parts.steps_done', ['n' => $plan->countDone(), 'of' => count($plan->steps)]) }}">

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Film\Coat;
+use OakGloss\Material\Resin;
+use OakGloss\Method\Layer;
+use OakGloss\Method\Slot;
+use OakGloss\Method\Step;
+use OakGloss\Mixing\Batch;
+use OakGloss\Quantity\Area;
+use OakGloss\Quantity\ArealWeight;
+use OakGloss\Quantity\Mass;
+
+/** What a coat is mixed of, what stays in cup and brush included, and what of it comes to lie on the part. */
+final readonly class CoatQuantity
+{
+    /** @param float $onPartGM2 as weighed where it was, as planned elsewhere */
+    private function __construct(public Batch $batch, public float $onPartGM2)
+    {
+    }
+
+    /** @param Fact<\OakGloss\Fact\Content>|null $fact with which the step was done */
+    public static function of(Step $step, Layer $layer, ?Fact $fact, PartBrief $brief, Resin $resin, Workshop $shop, FactLog $log): self
+    {
+        $on = $fact?->content instanceof CoatOn ? $fact->content : null;
+        $area = Area::fromSquareMetres($layer->onCloth ? $brief->clothAreaM2() : $brief->areaOf($on->only ?? $layer->only));
+        $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
+        $loss = $shop->cupLossAt($fact?->atMin);
+        // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
+        $onPart = $on?->grams === null
+            ? $planned
+            : Mass::fromGrams(max(0.0, min($on->grams - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
+
+        return new self(
+            Batch::weighable(
+                $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
+                $resin->ratio,
+                $shop->scaleStepAt($fact?->atMin),
+                $layer->slot === Slot::Base ? $brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0,
+            ),
+            $onPart->inGramsPerSquareMetre(),
+        );
+    }
+}
