@@ -31,6 +31,7 @@ use OakGloss\Plan\ZoneState;
 use OakGloss\Safety\Caution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Thorough;
 
 /** What every method keeps to: whoever adds one adds no line here. */
 final class MethodContractTest extends TestCase
@@ -167,7 +168,7 @@ final class MethodContractTest extends TestCase
     {
         $plan = self::plan($method, $brief);
         $facts = self::lived($plan);
-        for ($upTo = 4; $upTo <= count($facts); $upTo += 5) {
+        for ($upTo = 4; $upTo <= count($facts); $upTo += Thorough::isLong() ? 5 : 11) {
             $done = array_slice($facts, 0, $upTo);
             $lain = array_unique(array_map(fn (Fact $f): string => $f->step, array_filter($done, fn (Fact $f): bool => $f->content instanceof CoatOn)));
             foreach (Methods::all() as $other) {
@@ -199,7 +200,7 @@ final class MethodContractTest extends TestCase
         $rename = fn (string $key): string => substr(md5("{$method::code()} {$key}"), 0, 9);
         $renamed = new RenamedMethod($method, $rename);
         $facts = self::lived(self::plan($method, $brief));
-        foreach ([0, 7, 14, count($facts)] as $upTo) {
+        foreach ([0, 11, count($facts)] as $upTo) {
             $done = array_slice($facts, 0, $upTo);
             $plain = self::plan($method, $brief, $done);
             $other = self::planOf($renamed, $method, $brief, array_map(fn (Fact $f): Fact => new Fact($f->id, $rename($f->step), $f->atMin, $f->airC, $f->content, $f->ref), $done));

@@ -11,7 +11,7 @@ use OakGloss\Practice\Lesson;
 /** The practice room over HTTP. */
 final class PracticeRoomTest extends ShopCase
 {
-    public function testSixLessonsAreOfferedAndEachOpens(): void
+    public function testSevenLessonsAreOfferedAndEachOpens(): void
     {
         $page = $this->get('/practice')->assertOk();
         foreach (Lesson::cases() as $lesson) {
@@ -20,7 +20,7 @@ final class PracticeRoomTest extends ShopCase
             $this->get("/practice/{$run->id}")->assertOk()->assertSee('Under the lamp: top')->assertSee('Its true section')->assertSee('Hand it in');
             $this->get("/practice/{$run->id}?zone=rim")->assertSee('Under the lamp: rim');
         }
-        self::assertSame(6, PracticeRun::query()->count());
+        self::assertSame(7, PracticeRun::query()->count());
     }
 
     public function testALessonIsPlayedWonAndPlayedAgain(): void

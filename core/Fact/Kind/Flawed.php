@@ -52,7 +52,9 @@ final readonly class Flawed extends Content
     public function record(Words $words): string
     {
         return $words->phrase($this, 'record', [
-            'along' => (string) round($this->alongMm), 'across' => (string) round($this->acrossMm), 'radius' => (string) round($this->radiusMm),
+            'along' => (string) round($this->alongMm),
+            'across' => (string) round($this->acrossMm),
+            'radius' => (string) round($this->radiusMm),
         ]);
     }
 }
