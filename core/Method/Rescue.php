@@ -101,7 +101,8 @@ final class Rescue implements Method
 
         return [
             // No further: what the ridges stand in is all that is known to be there.
-            $this->block($under)->nth($n)->named('block_ridges')->sandedWith(new Grits(180, 240, SandingMethod::DryBlock, ridgesOnly: true)),
+            $this->block($under)->nth($n)->named('block_ridges')
+                ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock, ridgesOnly: true)),
             $job->wipe("wipe-{$n}", 'wipe_lows'),
             ...$job->andTurn($this->coat($job, $first)->after(Follow::minutes(5.0))),
             ...$job->andTurn($this->coat($job, $second)->after(Follow::whileTacky("coat-{$first}"))),
