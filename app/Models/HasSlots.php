@@ -17,11 +17,13 @@ use OakGloss\Method\Slot;
  * @property int|null                  $base_resin_id
  * @property int|null                  $skin_resin_id
  * @property int|null                  $cloth_id
+ * @property int|null                  $inner_cloth_id
  * @property int|null                  $clear_id
  * @property int|null                  $filler_id
  * @property Resin|null                $baseResin
  * @property Resin|null                $skinResin
  * @property Cloth|null                $cloth
+ * @property Cloth|null                $innerCloth
  * @property Clear|null                $clear
  * @property Clear|null                $filler
  */
@@ -90,6 +92,12 @@ trait HasSlots
     }
 
     /** @return Attribute<int|null, int|string|null> */
+    protected function innerClothId(): Attribute
+    {
+        return $this->slotField(Slot::InnerCloth);
+    }
+
+    /** @return Attribute<int|null, int|string|null> */
     protected function clearId(): Attribute
     {
         return $this->slotField(Slot::Clear);
@@ -117,6 +125,12 @@ trait HasSlots
     protected function cloth(): Attribute
     {
         return Attribute::get(fn (): ?Cloth => $this->inSlot(Slot::Cloth)?->cloth)->withoutObjectCaching();
+    }
+
+    /** @return Attribute<Cloth|null, never> */
+    protected function innerCloth(): Attribute
+    {
+        return Attribute::get(fn (): ?Cloth => $this->inSlot(Slot::InnerCloth)?->cloth)->withoutObjectCaching();
     }
 
     /** @return Attribute<Clear|null, never> */

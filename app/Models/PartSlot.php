@@ -27,6 +27,7 @@ final class PartSlot extends Model
     /** Which of its columns names the sheet. */
     public const COLUMNS = [
         Slot::Base->value => 'resin_id', Slot::Skin->value => 'resin_id', Slot::Cloth->value => 'cloth_id',
+        Slot::InnerCloth->value => 'cloth_id',
         Slot::Clear->value => 'clear_id', Slot::FillerClear->value => 'clear_id',
     ];
 

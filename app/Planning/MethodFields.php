@@ -78,7 +78,7 @@ final readonly class MethodFields
         foreach ([...$this->method->needs(), ...$this->method->mayHave()] as $i => $slot) {
             $rules[$slot->field()] = [$i < count($this->method->needs()) ? 'required' : 'nullable', ...match ($slot) {
                 Slot::Base, Slot::Skin => $on('resins'),
-                Slot::Cloth => $on('cloths'),
+                Slot::Cloth, Slot::InnerCloth => $on('cloths'),
                 Slot::Clear, Slot::FillerClear => $clears[$slot->field()],
             }];
         }

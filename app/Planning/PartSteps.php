@@ -79,6 +79,7 @@ final class PartSteps
             FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
             $part->filler === null ? null : FromShelf::clear($part->filler),
             $this->papersBy($part->shop_id),
+            $part->innerCloth === null ? null : FromShelf::cloth($part->innerCloth),
         );
     }
 

@@ -49,7 +49,7 @@ final class Slots
     {
         return (match ($slot) {
             Slot::Base, Slot::Skin => Resin::query()->orderBy('name'),
-            Slot::Cloth => Cloth::query()->orderBy('areal_g_m2'),
+            Slot::Cloth, Slot::InnerCloth => Cloth::query()->orderBy('areal_g_m2'),
             Slot::Clear => Clear::query()->whereNot('kind', ClearKind::Filler->value)->orderBy('name'),
             Slot::FillerClear => Clear::query()->where('kind', ClearKind::Filler->value)->orderBy('name'),
         })->where('shop_id', $shop->id);

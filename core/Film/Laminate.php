@@ -18,19 +18,19 @@ final readonly class Laminate
     }
 
     /**
-     * @param list<float> $resinGM2 by ply, from the plate up
+     * @param list<array{Weave, float}> $plies cloth and g/m² of resin, from the plate up
      *
      * @throws \OakGloss\Quantity\OutOfRange If a weight is out of range.
      */
-    public static function of(Weave $cloth, array $resinGM2, Rheology $resin): self
+    public static function of(array $plies, Rheology $resin): self
     {
-        $fibre = $cloth->arealGM2 / Weave::FIBRE_DENSITY;
-
-        return new self(array_map(function (float $gM2) use ($fibre, $resin): array {
+        return new self(array_map(function (array $ply) use ($resin): array {
+            [$cloth, $gM2] = $ply;
+            $fibre = $cloth->arealGM2 / Weave::FIBRE_DENSITY;
             $matrix = Bounds::within($gM2, 0.0, 5000.0, 'resin of a ply', 'g/m²') / $resin->densityGCm3 * (1.0 - $resin->shrinkage);
 
             return ['um' => $fibre + $matrix, 'fibreShare' => $fibre / ($fibre + $matrix)];
-        }, $resinGM2));
+        }, $plies));
     }
 
     public function thicknessUm(): float

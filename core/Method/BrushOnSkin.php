@@ -47,7 +47,7 @@ final class BrushOnSkin implements Method
 
     public function mayHave(): array
     {
-        return [Slot::Clear, Slot::FillerClear];
+        return [Slot::InnerCloth, Slot::Clear, Slot::FillerClear];
     }
 
     public function stages(): array

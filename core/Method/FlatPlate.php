@@ -39,7 +39,7 @@ final class FlatPlate implements Method
 
     public function mayHave(): array
     {
-        return [];
+        return [Slot::InnerCloth];
     }
 
     public function stages(): array
@@ -59,7 +59,7 @@ final class FlatPlate implements Method
 
     public function choices(): array
     {
-        return [[Choice::Plies, [Role::Laminate]], [Choice::Faces, [Role::Cover, Role::Demould]]];
+        return [[Choice::Plies, [Role::Laminate, Role::InnerPly]], [Choice::Faces, [Role::Cover, Role::Demould]]];
     }
 
     public function refusals(Job $job): array
@@ -97,13 +97,19 @@ final class FlatPlate implements Method
         $cut = Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]);
         $plies = array_map(
             // Resin first, then the ply into it.
-            fn (int $n): Step => $job->coat(Role::Laminate, 'ply')->nth($n, $of)->named('ply')->minding(Caution::Knife)
+            fn (int $n): Step => $job->coat($this->isSeen($job, $n) ? Role::Laminate : Role::InnerPly, 'ply')->nth($n, $of)->named('ply')->minding(Caution::Knife)
                 ->after($n === 1 ? Follow::minutes(self::FILM_MIN) : Follow::minutes(0.0, self::WET_MIN))
                 ->taking($job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2)),
             range(1, $of),
         );
 
         return [$cut, ...$plies];
+    }
+
+    /** The ply on the plate, and the one under a second plate. */
+    private function isSeen(Job $job, int $n): bool
+    {
+        return $n === 1 || ($job->choices->faces === Faces::Both && $n === $job->choices->plies);
     }
 
     /** @return list<Step> */

@@ -24,6 +24,7 @@ final readonly class Job
      * @param PostCure|null $postCure    before the last flatting
      * @param float         $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
      * @param float         $steepestDeg slope of its steepest face
+     * @param float|null    $innerGM2    of plies that nobody sees; null where they are as the one that is seen
      * @param bool          $hasBlank    the size of the parts that are cut from it is known
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class Job
         public float $steepestDeg = 90.0,
         public ?ExistingFilm $film = null,
         public bool $hasBlank = false,
+        public ?float $innerGM2 = null,
         public bool $heat = false,
     ) {
     }
@@ -99,9 +101,11 @@ final readonly class Job
             Role::Seal => $this->weights->sealGM2,
             Role::Base => $this->weights->baseGM2,
             Role::Tack => $this->weights->tackGM2,
-            Role::WetOut, Role::InnerWetOut => $this->weights->wetOutShare * $this->clothGM2,
+            Role::WetOut => $this->weights->wetOutShare * $this->clothGM2,
+            Role::InnerWetOut => $this->weights->wetOutShare * ($this->innerGM2 ?? $this->clothGM2),
             Role::Finish => $this->weights->finishGM2,
             Role::Laminate => $this->weights->laminateShare * $this->clothGM2,
+            Role::InnerPly => $this->weights->laminateShare * ($this->innerGM2 ?? $this->clothGM2),
             default => $this->buildGM2(),
         };
     }

@@ -48,6 +48,8 @@ enum Role: string
     case CutPlies = 'cut_plies';
     /** Resin, and a ply into it. */
     case Laminate = 'laminate';
+    /** The same of a ply that nobody sees. */
+    case InnerPly = 'inner_ply';
     /** The second plate and its weights. */
     case Cover = 'cover';
     case Demould = 'demould';
@@ -86,7 +88,7 @@ enum Role: string
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
-            self::InnerWetOut, self::Laminate => StepKind::Coat,
+            self::InnerWetOut, self::Laminate, self::InnerPly => StepKind::Coat,
             self::Turn => StepKind::Turn,
             self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
@@ -103,7 +105,7 @@ enum Role: string
         return match ($this) {
             self::Seal, self::Base, self::Tack => Slot::Base,
             self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::InnerWetOut,
-            self::Laminate => Slot::Skin,
+            self::Laminate, self::InnerPly => Slot::Skin,
             self::FillerClear => Slot::FillerClear,
             self::Clear, self::Varnish => Slot::Clear,
             default => null,
@@ -113,7 +115,7 @@ enum Role: string
     /** Whether a coat reaches the wrap too, not the zones alone. */
     public function isOnCloth(): bool
     {
-        return in_array($this, [self::Base, self::Tack, self::WetOut, self::InnerWetOut, self::Laminate], true);
+        return in_array($this, [self::Base, self::Tack, self::WetOut, self::InnerWetOut, self::Laminate, self::InnerPly], true);
     }
 
     /** Whether dry cloth is laid on it while it is tacky. */
@@ -122,22 +124,28 @@ enum Role: string
         return $this === self::Base || $this === self::Tack;
     }
 
+    /** Whether it lays a ply into its resin. */
+    public function isPly(): bool
+    {
+        return $this === self::Laminate || $this === self::InnerPly;
+    }
+
     /** Whether its weight is a share of the cloth's. */
     public function isByCloth(): bool
     {
-        return in_array($this, [self::WetOut, self::InnerWetOut, self::Laminate], true);
+        return $this->isPly() || $this === self::WetOut || $this === self::InnerWetOut;
     }
 
     /** Whether cut cloth must lie ready before it is mixed. */
     public function takesCloth(): bool
     {
-        return $this->holdsCloth() || $this === self::Laminate;
+        return $this->holdsCloth() || $this->isPly();
     }
 
     /** Whether a coat lies over the weave. */
     public function isOverWeave(): bool
     {
-        return $this->slot() === Slot::Skin && $this !== self::Laminate && $this !== self::InnerWetOut;
+        return $this->slot() === Slot::Skin && ! $this->isPly() && $this !== self::InnerWetOut;
     }
 
     /** Whether it sands the clear or filler clear, not the resin. */
@@ -186,7 +194,7 @@ enum Role: string
         return match ($this) {
             self::Strip, self::Wipe, self::Key, self::Prime, self::BodyFill, self::Seal, self::Wax, self::ReleaseFilm => Stage::Ground,
             self::Base, self::KeyBase, self::Tack, self::Veil, self::Adhesive, self::Lay, self::WetOut, self::InnerWetOut, self::Insurance,
-            self::CutPlies, self::Laminate, self::Cover => Stage::Cloth,
+            self::CutPlies, self::Laminate, self::InnerPly, self::Cover => Stage::Cloth,
             self::Nibs, self::Build, self::Spot, self::Turn, self::Trim => Stage::Build,
             self::ResinFlat, self::Finish, self::PostCure, self::LastFlat, self::Drill => Stage::Level,
             self::FillerClear, self::FilmOver, self::FillerWash, self::FillerFlat, self::MaskLine, self::Stripe, self::Unmask, self::Clear,

@@ -11,7 +11,10 @@ enum Slot: string
     case Base = 'base';
     /** The resin in the cloth and over it. */
     case Skin = 'skin';
+    /** The ply that is seen. */
     case Cloth = 'cloth';
+    /** Plies that nobody sees, where they are of another cloth. */
+    case InnerCloth = 'inner_cloth';
     /** Sprayed or brushed over the resin. */
     case Clear = 'clear';
     /** Sprayed and blocked flat under the clear. */
@@ -24,6 +27,7 @@ enum Slot: string
             self::Base => 'base_resin_id',
             self::Skin => 'skin_resin_id',
             self::Cloth => 'cloth_id',
+            self::InnerCloth => 'inner_cloth_id',
             self::Clear => 'clear_id',
             self::FillerClear => 'filler_id',
         };

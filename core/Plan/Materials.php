@@ -15,10 +15,11 @@ use OakGloss\Method\Step;
 final readonly class Materials
 {
     /**
-     * @param list<int>                $grits    papers on the shelf, P numbers
-     * @param array<string, Resin>     $mixed    by step: another hardener or a blend that was decided for one coat
-     * @param ClearCoat|null           $filler   sprayed and blocked flat under the clear
-     * @param array<string, list<int>> $papersBy P numbers by the way that they are driven; empty for all in any way
+     * @param list<int>                $grits      papers on the shelf, P numbers
+     * @param array<string, Resin>     $mixed      by step: another hardener or a blend that was decided for one coat
+     * @param ClearCoat|null           $filler     sprayed and blocked flat under the clear
+     * @param array<string, list<int>> $papersBy   P numbers by the way that they are driven; empty for all in any way
+     * @param ClothRoll|null           $innerCloth of plies that nobody sees; null where it is the same
      */
     public function __construct(
         public ?Resin $baseResin,
@@ -29,6 +30,7 @@ final readonly class Materials
         public array $mixed = [],
         public ?ClearCoat $filler = null,
         public array $papersBy = [],
+        public ?ClothRoll $innerCloth = null,
     ) {
     }
 
@@ -38,13 +40,19 @@ final readonly class Materials
         return $this->papersBy[$driven->value] ?? $this->grits;
     }
 
+    /** Of a ply that nobody sees. */
+    public function inner(): ClothRoll
+    {
+        return $this->innerCloth ?? $this->cloth;
+    }
+
     public function has(Slot $slot): bool
     {
         return match ($slot) {
             Slot::Base => $this->baseResin !== null,
             Slot::Clear => $this->clear !== null,
             Slot::FillerClear => $this->filler !== null,
-            Slot::Skin, Slot::Cloth => true,
+            Slot::Skin, Slot::Cloth, Slot::InnerCloth => true,
         };
     }
 

@@ -32,7 +32,7 @@ final readonly class SheetPlan
     public static function of(FinishPlan $plan): ?self
     {
         [$sheet, $blank] = [$plan->brief->developedMm, $plan->brief->blankMm];
-        $plies = array_values(array_filter($plan->all(Role::Laminate), fn (PlannedStep $s): bool => ! $s->skipped));
+        $plies = array_values(array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->role->isPly() && ! $s->skipped));
         if ($sheet === null || $blank === null || $plies === []) {
             return null;
         }
@@ -40,8 +40,10 @@ final readonly class SheetPlan
 
         return new self(
             Laminate::of(
-                $plan->materials->cloth->weave,
-                array_map(fn (PlannedStep $s): float => $s->laidGM2 ?? 0.0, $plies),
+                array_map(fn (PlannedStep $s): array => [
+                    ($s->step->role === Role::InnerPly ? $plan->materials->inner() : $plan->materials->cloth)->weave,
+                    $s->laidGM2 ?? 0.0,
+                ], $plies),
                 $plan->materials->skinResin->rheology,
             ),
             count(array_filter($plies, fn (PlannedStep $s): bool => $s->isDone())),

@@ -228,7 +228,7 @@ final class SkinForecast
 
     private function saturationGM2(Resin $resin): float
     {
-        return $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3);
+        return $this->materials->inner()->weave->saturationGM2($resin->rheology->densityGCm3);
     }
 
     private function isTurnAhead(int $i): bool

@@ -47,7 +47,7 @@ final class Skins
             $zones,
             $log,
             $shop,
-            $brief->choices->plies * $weave->thicknessUm(),
+            $weave->thicknessUm() + ($brief->choices->plies - 1) * $materials->inner()->weave->thicknessUm(),
             $film->doubtUm ?? 0.0,
         ), $shop->targetBurnThrough);
         if ($film !== null) {

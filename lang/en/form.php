@@ -33,7 +33,7 @@ return [
     'relief' => 'Ridge to low',
     'known_by' => 'Film known by',
     'slots' => [
-        'base' => 'Base resin', 'skin' => 'Resin over the cloth', 'cloth' => 'Cloth', 'clear' => 'Clear', 'filler_clear' => 'Filler clear',
+        'base' => 'Base resin', 'skin' => 'Resin over the cloth', 'cloth' => 'Cloth', 'inner_cloth' => 'Inner plies', 'clear' => 'Clear', 'filler_clear' => 'Filler clear',
     ],
     'backing' => 'Base coat',
     'none' => 'none',

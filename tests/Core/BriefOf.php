@@ -11,6 +11,7 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Geometry\FlatSheet;
 use OakGloss\Material\Backing;
 use OakGloss\Material\ClearCoat;
+use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
@@ -71,7 +72,7 @@ final class BriefOf
         };
     }
 
-    public static function materials(Method $method, ?Slot $without = null): Materials
+    public static function materials(Method $method, ?Slot $without = null, ?ClothRoll $inner = null): Materials
     {
         $all = Sample::materials();
         $filler = new ClearCoat('sample filler', new SprayedClear(120.0, 0.6, 0.5, 0.5, 1.05, 3.0), Finish::Gloss, true, 15.0, 480.0, 80.0, 15.0, kind: ClearKind::Filler);
@@ -83,6 +84,7 @@ final class BriefOf
             $all->clear,
             $all->grits,
             filler: ! $method instanceof SheetMetal || $without === Slot::FillerClear ? null : $filler,
+            innerCloth: $inner,
         );
     }
 }

@@ -12,7 +12,9 @@ use OakGloss\Fact\Kind\Measured;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
+use OakGloss\Film\Weave;
 use OakGloss\Material\Backing;
+use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choices;
 use OakGloss\Method\FollowKind;
@@ -102,7 +104,7 @@ final class MethodOrderTest extends TestCase
         $brief = BriefOf::usual($method);
         $plan = $this->plan('flat_sheet', $brief);
         self::assertSame([
-            'wipe', 'wax', 'wax', 'wax', 'release_film', 'cut_plies', 'laminate', 'laminate', 'laminate', 'cover', 'demould', 'wipe', 'look',
+            'wipe', 'wax', 'wax', 'wax', 'release_film', 'cut_plies', 'laminate', 'inner_ply', 'laminate', 'cover', 'demould', 'wipe', 'look',
             'trim', 'inspect',
         ], array_map(fn (PlannedStep $s): string => $s->step->role->value, $plan->steps));
         self::assertSame([15.0, 60.0, 30.0], [
@@ -117,6 +119,9 @@ final class MethodOrderTest extends TestCase
         // 200/1.78 of fibre and 200/1.12·0.98 of resin for each of three plies.
         self::assertEqualsWithDelta(3.0 * (200.0 / 1.78 + 200.0 / 1.12 * (1.0 - Sample::resin()->rheology->shrinkage)), $sheet->laminate->thicknessUm(), 0.5);
         self::assertSame(9, $sheet->planned->count());
+        $heavy = FinishPlan::of($brief, BriefOf::materials($method, inner: new ClothRoll('heavy twill', new Weave(400.0), 1000.0)), $method, new Workshop(20.0), FactLog::standing([]));
+        self::assertSame([200.0, 400.0, 200.0], array_map(fn (int $n): ?float => $heavy->step("ply-{$n}")?->laidGM2, [1, 2, 3]), 'as much resin as its own cloth');
+        self::assertEqualsWithDelta(4.0 / 3.0 * $sheet->laminate->thicknessUm(), SheetPlan::of($heavy)?->laminate->thicknessUm(), 0.5);
         $flawed = $this->plan('flat_sheet', $brief, [new Fact(1, 'look', 900.0, 20.0, new Flawed(90.0, 60.0, 8.0), $plan->step('look')?->step->ref())]);
         self::assertLessThan(9, SheetPlan::of($flawed)?->yield->count());
         self::assertContains('method.no_blank', array_column($this->plan('flat_sheet', Sample::brief())->refusals(), 'code'));

@@ -66,7 +66,7 @@ final class SheetYieldTest extends TestCase
     public function testAPlyIsAsThickAsItsFibreAndItsResin(): void
     {
         $resin = Sample::resin()->rheology;
-        $laminate = Laminate::of(new Weave(200.0), [200.0, 150.0], $resin);
+        $laminate = Laminate::of([[new Weave(200.0), 200.0], [new Weave(200.0), 150.0]], $resin);
         self::assertEqualsWithDelta(200.0 / 1.78 + 200.0 / 1.12 * (1.0 - $resin->shrinkage), $laminate->plies[0]['um'], 1e-9);
         self::assertGreaterThan($laminate->plies[0]['fibreShare'], $laminate->plies[1]['fibreShare'], 'leaner');
         self::assertEqualsWithDelta(array_sum(array_column($laminate->plies, 'um')), $laminate->thicknessUm(), 1e-9);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Clear;
+use App\Models\Cloth;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\PartSlot;
@@ -48,8 +49,11 @@ final class WaysOfWorkingTest extends ShopCase
 
     public function testASheetIsKeptInMillimetresWithItsPartsAndFlaws(): void
     {
-        $this->post('/parts', $this->form(self::SHEET))->assertSessionHasNoErrors();
+        $heavy = Cloth::query()->where('shop_id', $this->shop->id)->where('areal_g_m2', 285)->sole();
+        $this->post('/parts', $this->form(['inner_cloth_id' => $heavy->id] + self::SHEET))->assertSessionHasNoErrors();
         $part = Part::query()->where('letter', 'M')->sole();
+        self::assertSame(285.0, $this->planned($part)->plan->step('ply-2')?->laidGM2);
+        $this->get("/parts/{$part->id}")->assertSee($heavy->name);
         self::assertNull($part->base_resin_id, 'no base is laid');
         $sheet = SheetPlan::of($this->planned($part)->plan) ?? self::fail('no sheet');
         self::assertEqualsWithDelta([609.6, 406.4, 152.4, 101.6], [$sheet->yield->lengthMm, $sheet->yield->widthMm, $sheet->yield->blankLengthMm, $sheet->yield->blankWidthMm], 1e-6);

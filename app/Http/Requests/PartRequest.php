@@ -73,6 +73,7 @@ final class PartRequest extends FormRequest
             'base_resin_id' => 'base resin',
             'skin_resin_id' => 'resin over the cloth',
             'cloth_id' => 'cloth',
+            'inner_cloth_id' => 'inner plies',
             'clear_id' => 'clear',
             'filler_id' => 'filler clear',
             'wrap_mm' => 'wrap',

@@ -60,7 +60,7 @@ final readonly class CoatRow
 
         return match (true) {
             $layer === null => $this->step->step->kind->value,
-            $this->step->step->role === Role::Laminate => StepKind::Lay->value,
+            $this->step->step->role->isPly() => StepKind::Lay->value,
             default => $layer->builds ? 'resin' : 'base',
         };
     }
@@ -106,8 +106,20 @@ final readonly class CoatRow
         return array_values(array_filter([
             $this->window(),
             ...$notes,
+            $this->cloth(),
             $only === null ? null : (string) __('parts.row.only', ['zones' => implode(', ', $only)]),
         ]));
+    }
+
+    /** Which cloth a ply is of, where there are two. */
+    private function cloth(): ?string
+    {
+        $materials = $this->planned->plan->materials;
+        if (! $this->step->step->role->isPly() || $materials->innerCloth === null) {
+            return null;
+        }
+
+        return ($this->step->step->role === Role::InnerPly ? $materials->innerCloth : $materials->cloth)->name;
     }
 
     public function when(): string
