@@ -73,40 +73,27 @@ trait HasSlots
         return ($slot === Slot::Base ? $this->baseResin : null) ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
     }
 
-    /** @return Attribute<int|null, int|string|null> */
-    protected function baseResinId(): Attribute
+    public function getAttribute($key)
     {
-        return $this->slotField(Slot::Base);
+        $slot = Slot::ofField((string) $key);
+
+        return $slot === null ? parent::getAttribute($key) : $this->inSlot($slot)?->sheetId();
     }
 
-    /** @return Attribute<int|null, int|string|null> */
-    protected function skinResinId(): Attribute
+    public function setAttribute($key, $value)
     {
-        return $this->slotField(Slot::Skin);
+        $slot = Slot::ofField((string) $key);
+        if ($slot === null) {
+            return parent::setAttribute($key, $value);
+        }
+        $this->put($slot, $value === null || $value === '' ? null : (int) $value);
+
+        return $this;
     }
 
-    /** @return Attribute<int|null, int|string|null> */
-    protected function clothId(): Attribute
+    protected function isGuardableColumn($key): bool
     {
-        return $this->slotField(Slot::Cloth);
-    }
-
-    /** @return Attribute<int|null, int|string|null> */
-    protected function innerClothId(): Attribute
-    {
-        return $this->slotField(Slot::InnerCloth);
-    }
-
-    /** @return Attribute<int|null, int|string|null> */
-    protected function clearId(): Attribute
-    {
-        return $this->slotField(Slot::Clear);
-    }
-
-    /** @return Attribute<int|null, int|string|null> */
-    protected function fillerId(): Attribute
-    {
-        return $this->slotField(Slot::FillerClear);
+        return Slot::ofField((string) $key) !== null || parent::isGuardableColumn($key);
     }
 
     /** @return Attribute<Resin|null, never> */
@@ -145,21 +132,16 @@ trait HasSlots
         return Attribute::get(fn (): ?Clear => $this->inSlot(Slot::FillerClear)?->clear)->withoutObjectCaching();
     }
 
-    /** @return Attribute<int|null, int|string|null> */
-    private function slotField(Slot $slot): Attribute
+    private function put(Slot $slot, ?int $sheet): void
     {
-        return Attribute::make(
-            get: fn (): ?int => $this->inSlot($slot)?->sheetId(),
-            set: function (int|string|null $id) use ($slot): array {
-                $this->hasNewSlots = true;
-                $kept = $this->inSlot($slot) ?? new PartSlot(['slot' => $slot, 'ply' => 1]);
-                $id === null || $id === '' ?: $kept->fill([PartSlot::COLUMNS[$slot->value] => (int) $id]);
-                $kept->isDirty() ? $kept->unsetRelations() : null;
-                $others = $this->slots->reject(fn (PartSlot $s): bool => $s === $kept);
-                $this->setRelation('slots', $id === null || $id === '' ? $others : $others->push($kept)->values());
-
-                return [];
-            },
-        );
+        $this->hasNewSlots = true;
+        $kept = $this->inSlot($slot) ?? new PartSlot(['slot' => $slot, 'ply' => 1]);
+        $others = $this->slots->reject(fn (PartSlot $s): bool => $s === $kept);
+        if ($sheet !== null) {
+            $kept->fill([PartSlot::columnOf($slot) => $sheet]);
+            ! $kept->isDirty() ?: $kept->unsetRelations();
+            $others->push($kept);
+        }
+        $this->setRelation('slots', $others->values());
     }
 }

@@ -11,40 +11,46 @@ use OakGloss\Method\Slot;
 /**
  * What a part is given from the shelf for one slot of its method.
  *
- * @property int        $id
- * @property int        $part_id
- * @property Slot       $slot
- * @property int        $ply      of a cloth, from 1; 1 for everything else
- * @property int|null   $resin_id
- * @property int|null   $cloth_id
- * @property int|null   $clear_id
- * @property Resin|null $resin
- * @property Cloth|null $cloth
- * @property Clear|null $clear
+ * @property int             $id
+ * @property int             $part_id
+ * @property Slot            $slot
+ * @property int             $ply      of a cloth, from 1; 1 for everything else
+ * @property int|null        $resin_id
+ * @property int|null        $cloth_id
+ * @property int|null        $clear_id
+ * @property int|null        $item_id
+ * @property Resin|null      $resin
+ * @property Cloth|null      $cloth
+ * @property Clear|null      $clear
+ * @property StoredItem|null $item
  */
 final class PartSlot extends Model
 {
-    /** Which of its columns names the sheet. */
-    public const COLUMNS = [
-        Slot::Base->value => 'resin_id', Slot::Skin->value => 'resin_id', Slot::Cloth->value => 'cloth_id',
-        Slot::InnerCloth->value => 'cloth_id',
-        Slot::Clear->value => 'clear_id', Slot::FillerClear->value => 'clear_id',
-    ];
-
     protected $guarded = ['id'];
 
     public $timestamps = false;
 
-    protected $with = ['resin', 'cloth', 'clear'];
+    protected $with = ['resin', 'cloth', 'clear', 'item'];
 
     protected function casts(): array
     {
         return ['slot' => Slot::class];
     }
 
+    /** Which of the columns names the sheet of a slot. */
+    public static function columnOf(Slot $slot): string
+    {
+        return match ($slot) {
+            Slot::Base, Slot::Skin => 'resin_id',
+            Slot::Cloth, Slot::InnerCloth => 'cloth_id',
+            Slot::Clear, Slot::FillerClear => 'clear_id',
+            default => 'item_id',
+        };
+    }
+
     public function sheetId(): int
     {
-        return (int) $this->getAttribute(self::COLUMNS[$this->slot->value]);
+        return (int) $this->getAttribute(self::columnOf($this->slot));
     }
 
     /** @return BelongsTo<Resin, $this> */
@@ -63,5 +69,11 @@ final class PartSlot extends Model
     public function clear(): BelongsTo
     {
         return $this->belongsTo(Clear::class);
+    }
+
+    /** @return BelongsTo<StoredItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(StoredItem::class);
     }
 }

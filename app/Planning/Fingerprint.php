@@ -38,7 +38,7 @@ final class Fingerprint
             ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
         $parts = $shop->parts()->whereNull('finished_at')
-            ->with(['slots' => fn (HasMany $slots) => $slots->without(['resin', 'cloth', 'clear'])])
+            ->with(['slots' => fn (HasMany $slots) => $slots->without(['resin', 'cloth', 'clear', 'item'])])
             ->orderBy('id')->get();
 
         return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Shop;
+use App\Shelf\Kind\Aids;
 use Illuminate\Validation\Rule;
 use OakGloss\Film\FilmSource;
 use OakGloss\Method\Method;
@@ -80,6 +81,11 @@ final readonly class MethodFields
                 Slot::Base, Slot::Skin => $on('resins'),
                 Slot::Cloth, Slot::InnerCloth => $on('cloths'),
                 Slot::Clear, Slot::FillerClear => $clears[$slot->field()],
+                default => [
+                    'integer',
+                    Rule::exists('shelf_items', 'id')->where('shop_id', $shopId)->where('kind', Aids::NAME)
+                        ->where('data->what', $slot->value),
+                ],
             }];
         }
 

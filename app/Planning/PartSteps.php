@@ -9,6 +9,7 @@ use App\Models\Resin;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfPapers;
 use OakGloss\Fact\FactLog;
+use OakGloss\Material\Aid;
 use OakGloss\Material\Resin as CoreResin;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
@@ -80,7 +81,21 @@ final class PartSteps
             $part->filler === null ? null : FromShelf::clear($part->filler),
             $this->papersBy($part->shop_id),
             $part->innerCloth === null ? null : FromShelf::cloth($part->innerCloth),
+            $this->aids($part),
         );
+    }
+
+    /** @return array<string, Aid> by kind */
+    private function aids(Part $part): array
+    {
+        $aids = [];
+        foreach ($part->slots as $slot) {
+            if ($slot->item !== null) {
+                $aids[$slot->slot->value] = FromShelf::aid($slot->item);
+            }
+        }
+
+        return $aids;
     }
 
     /** A resin at the pace that the shop's own checks have found. */

@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Models\Clear;
 use App\Models\Cloth;
 use App\Models\Resin;
+use App\Models\ShelfItem;
 use Closure;
 use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
@@ -90,6 +91,21 @@ final class FromShelf
         }
 
         return $mixed;
+    }
+
+    /** @throws \OakGloss\Quantity\OakGlossFault If the sheet makes no sense. */
+    public static function aid(ShelfItem $row): Core\Aid
+    {
+        $holds = (float) $row->getAttribute('holds_min');
+
+        return new Core\Aid(
+            (string) $row->getAttribute('name'),
+            Core\AidKind::from((string) $row->getAttribute('what')),
+            (int) $row->getAttribute('coats'),
+            (float) $row->getAttribute('between_min'),
+            (float) $row->getAttribute('ready_min'),
+            $holds > 0.0 ? $holds : null,
+        );
     }
 
     public static function cloth(Cloth $row): Core\ClothRoll

@@ -8,7 +8,10 @@ namespace App\Shelf;
 final class ShelfKinds
 {
     /** @var list<class-string<ShelfKind>> */
-    private const ALL = [Kind\Resins::class, Kind\Cloths::class, Kind\Papers::class, Kind\Clears::class, Kind\Consumables::class];
+    private const ALL = [
+        Kind\Resins::class, Kind\Cloths::class, Kind\Papers::class, Kind\Clears::class, Kind\Aids::class,
+        Kind\Consumables::class,
+    ];
 
     /** @return array<string, ShelfKind> by name */
     public static function all(): array

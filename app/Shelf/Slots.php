@@ -9,6 +9,8 @@ use App\Models\Cloth;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Models\Shop;
+use App\Models\StoredItem;
+use App\Shelf\Kind\Aids;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use OakGloss\Clear\ClearKind;
@@ -47,11 +49,17 @@ final class Slots
     /** @return Builder<covariant Model> */
     private function rows(Slot $slot, Shop $shop): Builder
     {
+        $aid = $slot->aid();
+        if ($aid !== null) {
+            return StoredItem::query()->where('shop_id', $shop->id)->where('kind', Aids::NAME)
+                ->where('data->what', $aid->value)->orderBy('name');
+        }
+
         return (match ($slot) {
             Slot::Base, Slot::Skin => Resin::query()->orderBy('name'),
             Slot::Cloth, Slot::InnerCloth => Cloth::query()->orderBy('areal_g_m2'),
             Slot::Clear => Clear::query()->whereNot('kind', ClearKind::Filler->value)->orderBy('name'),
-            Slot::FillerClear => Clear::query()->where('kind', ClearKind::Filler->value)->orderBy('name'),
+            default => Clear::query()->where('kind', ClearKind::Filler->value)->orderBy('name'),
         })->where('shop_id', $shop->id);
     }
 }

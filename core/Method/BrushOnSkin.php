@@ -7,6 +7,7 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Safety\Caution;
 
@@ -19,12 +20,7 @@ final class BrushOnSkin implements Method
     /** Resin that cloth is laid into stays wet enough, min. */
     private const WET_MIN = 20.0;
 
-    /** A mist of adhesive until it holds, and as long as it does: min, its sheet comes first. */
-    private const MIST_MIN = 10.0;
-    private const MIST_HOLDS_MIN = 40.0;
-
-    /** Paint until it can be keyed, min (planning value), and the paper, P. */
-    private const PAINT_MIN = 720.0;
+    /** Black paint is keyed with this paper, P. */
     private const KEY_PAINT = 320;
 
     /** Nibs go off with this paper, P. */
@@ -47,7 +43,7 @@ final class BrushOnSkin implements Method
 
     public function mayHave(): array
     {
-        return [Slot::InnerCloth, Slot::Clear, Slot::FillerClear];
+        return [Slot::InnerCloth, Slot::Clear, Slot::FillerClear, Slot::Primer, Slot::Paint, Slot::Adhesive];
     }
 
     public function stages(): array
@@ -118,7 +114,7 @@ final class BrushOnSkin implements Method
         $primed = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')->after(Follow::minutes(960.0)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
         ];
 
         return [
@@ -139,7 +135,7 @@ final class BrushOnSkin implements Method
     {
         return $job->backing !== Backing::Painted ? [] : [
             Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')->after(Follow::minutes(self::PAINT_MIN)),
+            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
             $job->wipe('wipe-paint'),
         ];
     }
@@ -177,6 +173,7 @@ final class BrushOnSkin implements Method
     /** @return list<Step> adhesive sticks to what is hard and clean: a base that tints, or a seal, is cured and keyed first */
     private function onAdhesive(Job $job, Follow $base): array
     {
+        $mist = $job->aid(AidKind::Adhesive);
         $isTinted = $job->backing->pigmentShare() > 0.0;
         $under = $isTinted ? 'base' : ($job->needsSeal ? 'seal' : null);
 
@@ -187,9 +184,9 @@ final class BrushOnSkin implements Method
                 $job->wipe('wipe-set-base'),
             ]),
             Step::of(Role::Adhesive)->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2),
-            Step::of(Role::Lay)->named('lay_adhesive')->after(Follow::minutes(self::MIST_MIN, self::MIST_HOLDS_MIN))
+            Step::of(Role::Lay)->named('lay_adhesive')->after(Follow::minutes($mist->readyMin, $mist->holdsMin))
                 ->taking($job->pace->laying($job->areaM2)),
-            $job->coat(Role::WetOut)->after(Follow::minutes(self::MIST_MIN)),
+            $job->coat(Role::WetOut)->after(Follow::minutes($mist->readyMin)),
         ];
     }
 

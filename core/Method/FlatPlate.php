@@ -6,19 +6,12 @@ namespace OakGloss\Method;
 
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
 use OakGloss\Safety\Caution;
 
 /** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
 final class FlatPlate implements Method
 {
-    /** Coats of wax, what each needs before it is buffed, and the last one before film: min, the wax's sheet comes first. */
-    private const WAX_COATS = 3;
-    private const WAX_MIN = 15.0;
-    private const WAX_LAST_MIN = 60.0;
-
-    /** Film until it is dry to the touch, min. */
-    private const FILM_MIN = 30.0;
-
     /** The next ply goes on while the one below is wet, within so many minutes. */
     private const WET_MIN = 30.0;
 
@@ -39,7 +32,7 @@ final class FlatPlate implements Method
 
     public function mayHave(): array
     {
-        return [Slot::InnerCloth];
+        return [Slot::InnerCloth, Slot::Wax, Slot::ReleaseFilm];
     }
 
     public function stages(): array
@@ -77,16 +70,17 @@ final class FlatPlate implements Method
     {
         $plates = $job->choices->faces === Faces::Both ? 2 : 1;
         $waxing = 3.0 + $plates * 12.0 * $job->areaM2;
+        $sheet = $job->aid(AidKind::Wax);
         $wax = array_map(
-            fn (int $n): Step => Step::of(Role::Wax)->nth($n, self::WAX_COATS)->taking($waxing)
-                ->after($n === 1 ? Follow::minutes(5.0) : Follow::minutes(self::WAX_MIN)),
-            range(1, self::WAX_COATS),
+            fn (int $n): Step => Step::of(Role::Wax)->nth($n, $sheet->coats)->taking($waxing)
+                ->after(Follow::minutes($n === 1 ? 5.0 : $sheet->betweenMin)),
+            range(1, $sheet->coats),
         );
 
         return [
             $job->wipe('wipe-plate', 'wipe_plate', 5.0),
             ...$wax,
-            Step::of(Role::ReleaseFilm)->after(Follow::minutes(self::WAX_LAST_MIN))->taking(5.0 + $plates * 8.0 * $job->areaM2),
+            Step::of(Role::ReleaseFilm)->after(Follow::minutes($sheet->readyMin))->taking(5.0 + $plates * 8.0 * $job->areaM2),
         ];
     }
 
@@ -98,7 +92,7 @@ final class FlatPlate implements Method
         $plies = array_map(
             // Resin first, then the ply into it.
             fn (int $n): Step => $job->coat($this->isSeen($job, $n) ? Role::Laminate : Role::InnerPly, 'ply')->nth($n, $of)->named('ply')->minding(Caution::Knife)
-                ->after($n === 1 ? Follow::minutes(self::FILM_MIN) : Follow::minutes(0.0, self::WET_MIN))
+                ->after($n === 1 ? Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin) : Follow::minutes(0.0, self::WET_MIN))
                 ->taking($job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2)),
             range(1, $of),
         );

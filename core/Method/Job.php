@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Film\ExistingFilm;
+use OakGloss\Material\Aid;
+use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
@@ -16,16 +18,17 @@ use OakGloss\Quantity\Temperature;
 final readonly class Job
 {
     /**
-     * @param bool          $needsPrimer bare metal
-     * @param bool          $needsSeal   bare wood
-     * @param int           $tackCoats   fresh tack coats on a base whose window for the cloth was missed
-     * @param list<string>  $passZones   zones of the second passes, empty where none is needed
-     * @param float         $turnMin     after a coat, when half of its flow is over
-     * @param PostCure|null $postCure    before the last flatting
-     * @param float         $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
-     * @param float         $steepestDeg slope of its steepest face
-     * @param float|null    $innerGM2    of plies that nobody sees; null where they are as the one that is seen
-     * @param bool          $hasBlank    the size of the parts that are cut from it is known
+     * @param bool               $needsPrimer bare metal
+     * @param bool               $needsSeal   bare wood
+     * @param int                $tackCoats   fresh tack coats on a base whose window for the cloth was missed
+     * @param list<string>       $passZones   zones of the second passes, empty where none is needed
+     * @param float              $turnMin     after a coat, when half of its flow is over
+     * @param PostCure|null      $postCure    before the last flatting
+     * @param float              $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
+     * @param float              $steepestDeg slope of its steepest face
+     * @param float|null         $innerGM2    of plies that nobody sees; null where they are as the one that is seen
+     * @param array<string, Aid> $aids        by kind; planning values stand for those that are missing
+     * @param bool               $hasBlank    the size of the parts that are cut from it is known
      */
     public function __construct(
         public Substrate $substrate,
@@ -56,6 +59,7 @@ final readonly class Job
         public float $steepestDeg = 90.0,
         public ?ExistingFilm $film = null,
         public bool $hasBlank = false,
+        private array $aids = [],
         public ?float $innerGM2 = null,
         public bool $heat = false,
     ) {
@@ -92,6 +96,12 @@ final readonly class Job
             ->after(Follow::minutes(max(1.0, $this->turnMin - 5.0), $this->turnMin + 5.0))->taking(3.0);
 
         return $this->choices->turned ? [$coat, $turn] : [$coat];
+    }
+
+    /** By its sheet, or by planning values where none is named. */
+    public function aid(AidKind $kind): Aid
+    {
+        return $this->aids[$kind->value] ?? Aid::usual($kind);
     }
 
     /** What a coat of a role weighs, g/m². */

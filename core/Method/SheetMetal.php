@@ -7,6 +7,7 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Safety\Caution;
 
@@ -21,10 +22,6 @@ final class SheetMetal implements Method
 
     /** Where all faces are so level a veil on the back keeps cut edges whole, degrees (ours). */
     private const NEARLY_FLAT_DEG = 20.0;
-
-    /** Primer until it can be sanded, and body filler until it is hard, min: planning values, their sheets come first. */
-    private const PRIMER_MIN = 960.0;
-    private const FILLER_MIN = 45.0;
 
     private const KEY = 180;
 
@@ -45,7 +42,7 @@ final class SheetMetal implements Method
 
     public function mayHave(): array
     {
-        return [];
+        return [Slot::Primer, Slot::BodyFiller];
     }
 
     public function stages(): array
@@ -114,7 +111,7 @@ final class SheetMetal implements Method
         $primer = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->named('prime_metal')->after(Follow::minutes(5.0))->taking($job->pace->spraying($area)),
-            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')->after(Follow::minutes(self::PRIMER_MIN)),
+            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
         ];
 
         return [
@@ -124,7 +121,8 @@ final class SheetMetal implements Method
             ...($job->needsPrimer ? $primer : []),
             $job->wipe('wipe-fill'),
             Step::of(Role::BodyFill)->after(Follow::minutes(5.0))->taking(10.0 + 20.0 * $area),
-            $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')->after(Follow::minutes(self::FILLER_MIN)),
+            $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')
+                ->after(Follow::minutes($job->aid(AidKind::BodyFiller)->readyMin)),
             $job->wipe('wipe-2', 'wipe_mask', 10.0),
         ];
     }

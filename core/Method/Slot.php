@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Material\AidKind;
+
 /** What a method is given from the shelf, by what it does in the part. */
 enum Slot: string
 {
@@ -19,6 +21,12 @@ enum Slot: string
     case Clear = 'clear';
     /** Sprayed and blocked flat under the clear. */
     case FillerClear = 'filler_clear';
+    case Wax = 'wax';
+    case ReleaseFilm = 'release_film';
+    case Primer = 'primer';
+    case BodyFiller = 'body_filler';
+    case Adhesive = 'adhesive';
+    case Paint = 'paint';
 
     /** The field of a brief that names it. */
     public function field(): string
@@ -26,10 +34,25 @@ enum Slot: string
         return match ($this) {
             self::Base => 'base_resin_id',
             self::Skin => 'skin_resin_id',
-            self::Cloth => 'cloth_id',
-            self::InnerCloth => 'inner_cloth_id',
-            self::Clear => 'clear_id',
             self::FillerClear => 'filler_id',
+            default => "{$this->value}_id",
         };
+    }
+
+    public static function ofField(string $field): ?self
+    {
+        foreach (self::cases() as $slot) {
+            if ($slot->field() === $field) {
+                return $slot;
+            }
+        }
+
+        return null;
+    }
+
+    /** Which aid lies in it; null of a resin, cloth or clear. */
+    public function aid(): ?AidKind
+    {
+        return AidKind::tryFrom($this->value);
     }
 }

@@ -196,6 +196,7 @@ final class BuildUp
             postCure: $postCure,
             fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
             film: $brief->film,
+            aids: $this->materials->aids,
             innerGM2: $this->materials->innerCloth?->weave->arealGM2,
             hasBlank: $brief->blankMm !== null,
             heat: $brief->heat || $brief->sun,

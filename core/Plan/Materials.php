@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Material\Aid;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
@@ -19,6 +20,7 @@ final readonly class Materials
      * @param array<string, Resin>     $mixed      by step: another hardener or a blend that was decided for one coat
      * @param ClearCoat|null           $filler     sprayed and blocked flat under the clear
      * @param array<string, list<int>> $papersBy   P numbers by the way that they are driven; empty for all in any way
+     * @param array<string, Aid>       $aids       by kind; planning values stand for those that are missing
      * @param ClothRoll|null           $innerCloth of plies that nobody sees; null where it is the same
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class Materials
         public ?ClearCoat $filler = null,
         public array $papersBy = [],
         public ?ClothRoll $innerCloth = null,
+        public array $aids = [],
     ) {
     }
 
@@ -52,7 +55,7 @@ final readonly class Materials
             Slot::Base => $this->baseResin !== null,
             Slot::Clear => $this->clear !== null,
             Slot::FillerClear => $this->filler !== null,
-            Slot::Skin, Slot::Cloth, Slot::InnerCloth => true,
+            default => true,
         };
     }
 

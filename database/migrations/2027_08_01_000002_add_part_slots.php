@@ -48,6 +48,7 @@ return new class () extends Migration {
             $table->foreignId('resin_id')->nullable()->constrained();
             $table->foreignId('cloth_id')->nullable()->constrained();
             $table->foreignId('clear_id')->nullable()->constrained();
+            $table->foreignId('item_id')->nullable()->constrained('shelf_items');
             $table->unique(['part_id', 'slot', 'ply']);
         });
         foreach (self::COLUMNS as $column => [$slot, $sheet]) {

@@ -34,9 +34,13 @@ return [
     'known_by' => 'Film known by',
     'slots' => [
         'base' => 'Base resin', 'skin' => 'Resin over the cloth', 'cloth' => 'Cloth', 'inner_cloth' => 'Inner plies', 'clear' => 'Clear', 'filler_clear' => 'Filler clear',
+        'wax' => 'Release wax', 'release_film' => 'Release film', 'primer' => 'Primer', 'body_filler' => 'Body filler',
+        'adhesive' => 'Spray adhesive', 'paint' => 'Black paint or primer',
     ],
     'backing' => 'Base coat',
     'none' => 'none',
+    'planning_values' => 'planning values',
+    'more_shelf' => 'Wax, primer and the like',
     'keep' => 'Keep the brief',
     'plan' => 'Plan this part',
     'back' => 'Back',

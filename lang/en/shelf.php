@@ -69,4 +69,11 @@ return [
         'because' => 'Leave it out because',
         'leave_out' => 'Leave out',
     ],
+
+    'aids' => [
+        'wax' => 'release wax', 'release_film' => 'release film', 'primer' => 'primer for metal or wood', 'body_filler' => 'body filler',
+        'adhesive' => 'spray adhesive', 'paint' => 'black paint or primer',
+    ],
+    'aid_line' => ':what · :coats · ready after :ready',
+    'aid_coats' => 'one coat|:count coats',
 ];

@@ -10,6 +10,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\PartSlot;
 use App\Models\Resin;
+use App\Models\StoredItem;
 use OakGloss\Film\FilmSource;
 use OakGloss\Method\Role;
 use OakGloss\Plan\SheetPlan;
@@ -62,6 +63,23 @@ final class WaysOfWorkingTest extends ShopCase
         $this->act($part, 'flawed', 'look', ['along' => '80', 'across' => '50', 'radius' => '0'])->assertSessionHasErrors('radius');
         $this->act($part, 'flawed', 'wipe-plate', ['along' => '80', 'across' => '50', 'radius' => '10'])->assertSessionHasErrors();
         self::assertSame(0, $part->facts()->count());
+    }
+
+    /** Waits of wax, film and primer are those of their sheets; a sheet that changes is followed until the part is begun. */
+    public function testAidsBringTheirWaits(): void
+    {
+        $aid = fn (string $what): StoredItem => StoredItem::query()->where('shop_id', $this->shop->id)->where('kind', 'aids')->where('data->what', $what)->sole();
+        $this->post('/shelf/aids', ['name' => 'Slow wax', 'what' => 'wax', 'coats' => '5', 'between_min' => '25', 'ready_min' => '90', 'holds_min' => '0'])->assertSessionHasNoErrors();
+        $slow = StoredItem::query()->where('name', 'Slow wax')->sole();
+        $this->post('/parts', $this->form(['wax_id' => $slow->id, 'release_film_id' => $aid('release_film')->id] + self::SHEET))->assertSessionHasNoErrors();
+        $part = Part::query()->where('letter', 'M')->sole();
+        $plan = $this->planned($part)->plan;
+        self::assertSame([25.0, 90.0, 30.0], array_map(fn (string $key): ?float => $plan->step($key)?->step->follow->leastMin, ['wax-5', 'release-film', 'ply-1']));
+        $this->put("/shelf/aids/{$slow->id}", ['name' => 'Slow wax', 'what' => 'wax', 'coats' => '2', 'between_min' => '25', 'ready_min' => '120', 'holds_min' => '0'])->assertSessionHasNoErrors();
+        self::assertSame(120.0, $this->planned($part)->plan->step('release-film')?->step->follow->leastMin);
+        self::assertNull($this->planned($part)->plan->step('wax-3'));
+        $this->post('/parts', $this->form(['letter' => 'N', 'wax_id' => $aid('primer')->id] + self::SHEET))->assertSessionHasErrors('wax_id');
+        $this->post('/shelf/aids', ['name' => 'Odd mist', 'what' => 'adhesive', 'coats' => '1', 'between_min' => '0', 'ready_min' => '30', 'holds_min' => '5'])->assertSessionHasErrors();
     }
 
     /** A slug measured before the first block is worth a round, and what it says stands on the film page. */

@@ -13,6 +13,7 @@
     @endif
     <div class="grid-3">
         @foreach ($slots as [$slot, $mayBeNone])
+            @continue($slot->aid() !== null)
             <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"
                 :value="$given[$slot->field()] ?? null" :empty="$mayBeNone ? __('form.none') : null" />
         @endforeach
@@ -24,4 +25,14 @@
             <x-pick :name="$field" :label="$label" :choices="$choices" :value="$given[$field] ?? $usual" />
         @endforeach
     </div>
+    @if ($aids = array_filter($slots, fn (array $of): bool => $of[0]->aid() !== null))
+        <details class="more-slots"><summary>{{ __('form.more_shelf') }}</summary>
+            <div class="grid-3">
+                @foreach ($aids as [$slot])
+                    <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"
+                        :value="$given[$slot->field()] ?? null" :empty="__('form.planning_values')" />
+                @endforeach
+            </div>
+        </details>
+    @endif
 </fieldset>
