@@ -79,11 +79,12 @@ final readonly class Cup
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
-        $isBase = $this->step->step->role->takesCloth();
+        $role = $this->step->step->role;
+        $isBase = $role->takesCloth();
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [
-            ...($isBase ? ['pieces'] : []),
+            ...($isBase ? [$role->isPly() ? 'plies' : 'pieces'] : []),
             ...($this->wasReadyToday() ? [] : ['tools']),
             'patch',
             ...($large && $isBase ? ['second_person'] : []),

@@ -89,7 +89,9 @@ final class BrushOnSkin implements Method
         return [
             // What holds the cloth softens before the resin does.
             ...($isStuck && $job->heat ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], Choice::Holding->value)] : []),
-            ...($isStuck && $job->choices->plies > 1 ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], Choice::Plies->value)] : []),
+            ...($isStuck && $job->choices->plies > 1
+                ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], Choice::Plies->value)]
+                : []),
         ];
     }
 
@@ -114,7 +116,8 @@ final class BrushOnSkin implements Method
         $primed = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
         ];
 
         return [
@@ -135,7 +138,8 @@ final class BrushOnSkin implements Method
     {
         return $job->backing !== Backing::Painted ? [] : [
             Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
+            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
             $job->wipe('wipe-paint'),
         ];
     }

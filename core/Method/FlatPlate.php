@@ -91,7 +91,8 @@ final class FlatPlate implements Method
         $cut = Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]);
         $plies = array_map(
             // Resin first, then the ply into it.
-            fn (int $n): Step => $job->coat($this->isSeen($job, $n) ? Role::Laminate : Role::InnerPly, 'ply')->nth($n, $of)->named('ply')->minding(Caution::Knife)
+            fn (int $n): Step => $job->coat($this->isSeen($job, $n) ? Role::Laminate : Role::InnerPly, 'ply')
+                ->nth($n, $of)->named('ply')->minding(Caution::Knife)
                 ->after($n === 1 ? Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin) : Follow::minutes(0.0, self::WET_MIN))
                 ->taking($job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2)),
             range(1, $of),

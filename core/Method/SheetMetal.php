@@ -111,7 +111,8 @@ final class SheetMetal implements Method
         $primer = [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->named('prime_metal')->after(Follow::minutes(5.0))->taking($job->pace->spraying($area)),
-            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
+            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
         ];
 
         return [

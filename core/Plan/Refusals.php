@@ -41,7 +41,8 @@ final class Refusals
                 Choice::Plies->value,
             );
         }
-        if (self::mayHave($method, Slot::Base) && $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && ! $brief->backing->hides()) {
+        $isSeenThrough = $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && ! $brief->backing->hides();
+        if (self::mayHave($method, Slot::Base) && $isSeenThrough) {
             $findings[] = new Finding(
                 Severity::Refuse,
                 'backing.shows_through',
@@ -55,7 +56,8 @@ final class Refusals
         if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->skinResin->uvStable) {
             $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->skinResin->name], 'top');
         }
-        if (self::mayHave($method, Slot::Clear) && $brief->choices->top === Top::Clear && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
+        $isCleared = self::mayHave($method, Slot::Clear) && $brief->choices->top === Top::Clear;
+        if ($isCleared && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }
         $softens = $brief->substrate->softensAtC();

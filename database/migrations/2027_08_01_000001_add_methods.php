@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** A part names its method and what that begins with, and a fact what its step was in it. Facts of before keep neither: they are read by their keys. */
+/**
+ * A part names its method and what that begins with, and a fact what its step was in it. Facts of before keep neither: they
+ * are read by their keys.
+ */
 return new class () extends Migration {
     public function up(): void
     {

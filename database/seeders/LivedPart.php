@@ -79,7 +79,8 @@ final readonly class LivedPart
         $facts = new Collection();
         foreach ($planned->plan->steps as $n => $step) {
             $time = $planned->schedule->slot($step->step->key);
-            if ($time === null || $time->endMin > $this->floor->nowMin || in_array($leftUndone, [$step->step->role, $step->step->key], true)) {
+            $isLeft = in_array($leftUndone, [$step->step->role, $step->step->key], true);
+            if ($isLeft || $time === null || $time->endMin > $this->floor->nowMin) {
                 break;
             }
             foreach ($this->factsOf($step, $time, $n) as [$kind, $key, $minute, $data]) {

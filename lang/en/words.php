@@ -203,6 +203,7 @@ return [
         'clean' => 'Surface wiped dry, tacked off, part earthed or damp floor',
     ],
     'ready_check' => [
+        'plies' => 'Plies cut, taped and numbered, warp marked; the film dry to a knuckle',
         'pieces' => 'Piece of :piece cut and marked, weave line drawn; masking down, wiped and dry',
         'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand',
         'patch' => 'Witness patch set out',

@@ -63,7 +63,8 @@ final class PartRequest extends FormRequest
             'backing' => [$this->hasBase() ? 'required' : 'sometimes', Rule::enum(Backing::class)],
             'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
-        ] + MethodFields::of($this->planMethod())->rules((int) Auth::user()?->shop_id) + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
+        ] + MethodFields::of($this->planMethod())->rules((int) Auth::user()?->shop_id)
+          + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
 
     /** @return array<string, string> */

@@ -21,6 +21,12 @@ use OakGloss\Method\WetOut;
 /** What a brief asks of a method: its slots with what the shelf has for each, and the choices that are made before the plan. */
 final readonly class WithWhat
 {
+    /** What a part's own form begins with. */
+    private const KEPT = [
+        'substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top',
+        'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding',
+    ];
+
     public function __construct(private Formatter $format, private Slots $slots)
     {
     }
@@ -36,7 +42,7 @@ final readonly class WithWhat
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
-        $given = $part?->only(['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top', 'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding']) ?? [];
+        $given = $part?->only(self::KEPT) ?? [];
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
             $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
         }

@@ -14,7 +14,8 @@
     @endif
     <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
     @if ($sheet = OakGloss\Plan\SheetPlan::of($plan))
-        <div><dt>{{ __('answer.thickness') }}</dt><dd>{{ __('answer.mm', ['mm' => number_format($sheet->laminate->thicknessUm() / 1000, 2)]) }}
+        <div><dt>{{ __('answer.thickness') }}</dt>
+            <dd>{{ __('answer.mm', ['mm' => number_format($sheet->laminate->thicknessUm() / 1000, 2)]) }}
             <small>{{ trans_choice('words.plies', count($sheet->laminate->plies)) }}</small></dd></div>
         <div><dt>{{ __('answer.parts') }}</dt><dd>{{ $sheet->yield->count() }}
             <small>{{ __('answer.of_sheet', ['share' => round(100 * $sheet->yield->share())]) }}</small></dd></div>
@@ -22,7 +23,9 @@
     <div>
         <dt>{{ __('answer.coats') }}</dt>
         <dd>{{ $plan->buildCoats }}
-            @if ($finish = count($plan->all(OakGloss\Method\Role::Finish))) <small>{{ __('answer.finish', ['n' => $finish]) }}</small> @endif</dd>
+            @if ($finish = count($plan->all(OakGloss\Method\Role::Finish)))
+                <small>{{ __('answer.finish', ['n' => $finish]) }}</small>
+            @endif</dd>
     </div>
     @endif
     <div><dt>{{ __('answer.hands') }}</dt><dd>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
@@ -79,7 +82,8 @@
         @foreach ($zones as $state)
             <tr>
                 <th scope="row">{{ $format->zone($state->zone) }}</th>
-                <td>{{ OakGloss\Plan\CoatsNeeded::of($plan, $state->zone) ?? __($plan->brief->film ? 'answer.as_rounds' : 'answer.over_ten') }}</td>
+                <td>{{ OakGloss\Plan\CoatsNeeded::of($plan, $state->zone)
+                    ?? __($plan->brief->film ? 'answer.as_rounds' : 'answer.over_ten') }}</td>
                 <td>{{ $format->um($state->left()->inMicrometres()) }} <small>± {{ round($state->doubtUm()) }}</small></td>
                 <td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}"
                     >{{ $format->percent($state->risk()) }}</span></td>

@@ -4,7 +4,9 @@
     <x-tag :part="$part" class="large" />
     <div class="part-name">
         <h1>{{ $part->name }}</h1>
-        <p class="soft">{{ implode(' · ', [__('methods.'.$part->method.'.name'), $format->substrate($part), $format->word('finish', $part->finish)]) }}</p>
+        <p class="soft">{{ implode(' · ', [
+            __('methods.'.$part->method.'.name'), $format->substrate($part), $format->word('finish', $part->finish),
+        ]) }}</p>
     </div>
     <dl class="part-figures num">
         <div>

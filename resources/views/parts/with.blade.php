@@ -8,14 +8,16 @@
             <x-field name="film_um" :label="__('form.film')" unit="µm" type="number" :value="$given['film_um'] ?? null" />
             <x-field name="film_relief_um" :label="__('form.relief')" unit="µm" type="number" :value="$given['film_relief_um'] ?? null" />
             <x-pick name="film_known_by" :label="__('form.known_by')"
-                :choices="$format->choices('film_source', OakGloss\Film\FilmSource::cases())" :value="$given['film_known_by'] ?? 'guessed'" />
+                :choices="$format->choices('film_source', OakGloss\Film\FilmSource::cases())"
+                :value="$given['film_known_by'] ?? 'guessed'" />
         </div>
     @endif
     <div class="grid-3">
         @foreach ($slots as [$slot, $mayBeNone])
             @continue($slot->aid() !== null)
             <x-pick :name="$slot->field()" :label="__('form.slots.'.$slot->value)" :choices="$shelf[$slot->value]"
-                :value="$given[$slot->field()] ?? null" :empty="$mayBeNone ? __('form.none') : null" />
+                :value="$given[$slot->field()] ?? null"
+                :empty="$mayBeNone ? __($slot === Slot::InnerCloth ? 'form.as_seen' : 'form.none') : null" />
         @endforeach
         @if (in_array(Slot::Base, array_column($slots, 0), true))
             <x-pick name="backing" :label="__('form.backing')"

@@ -4,7 +4,9 @@
 <figure class="section-figure" id="section">
     <div class="card-head">
         <h2>{{ __('section.laminate.title') }}</h2>
-        <p class="soft num">{{ __('section.laminate.of', ['mm' => number_format($drawing->thicknessUm / 1000, 2), 'n' => count($drawing->plies)]) }}</p>
+        <p class="soft num">{{ __('section.laminate.of', [
+            'mm' => number_format($drawing->thicknessUm / 1000, 2), 'n' => count($drawing->plies),
+        ]) }}</p>
     </div>
     <svg viewBox="0 0 {{ $w }} {{ $h }}" role="img" aria-labelledby="laminate-title laminate-desc">
         <title id="laminate-title">{{ __('section.laminate.title') }}</title>
@@ -20,7 +22,8 @@
         @endforeach
         @foreach ($drawing->plies as $ply)
             <g @class(['ply', 'is-ahead' => ! $ply['isDone']])>
-                <rect x="{{ $drawing->left }}" y="{{ $ply['y'] }}" width="{{ $drawing->width }}" height="{{ $ply['height'] }}" class="ply-resin"/>
+                <rect x="{{ $drawing->left }}" y="{{ $ply['y'] }}" width="{{ $drawing->width }}" height="{{ $ply['height'] }}"
+                    class="ply-resin"/>
                 <rect x="{{ $drawing->left }}" y="{{ $ply['towY'] }}" width="{{ $drawing->width }}" height="{{ $ply['towHeight'] }}"
                     fill="url(#tow)"/>
             </g>
