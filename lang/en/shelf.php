@@ -19,7 +19,7 @@ return [
     'nothing' => 'nothing',
 
     'made_up' => 'Made-up examples; set your own sheets in their place.',
-    'add' => 'Add a :kind',
+    'add' => 'Add :kind',
     'new' => 'New :kind',
     'back' => 'Back to the shelf',
     'kept_as_new' => 'A change is kept as a new sheet: parts already begun stay with the one they were begun with.',

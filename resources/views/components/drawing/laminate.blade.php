@@ -11,11 +11,7 @@
     <svg viewBox="0 0 {{ $w }} {{ $h }}" role="img" aria-labelledby="laminate-title laminate-desc">
         <title id="laminate-title">{{ __('section.laminate.title') }}</title>
         <desc id="laminate-desc">{{ __('section.laminate.what') }}</desc>
-        <defs>
-            <pattern id="tow" width="16" height="16" patternUnits="userSpaceOnUse" patternTransform="rotate(28)">
-                <rect width="16" height="16" class="tow-ground"/><path d="M0 4H16M0 12H16" class="tow-line"/>
-            </pattern>
-        </defs>
+        <x-drawing.tow />
         @foreach ($drawing->ticks as $tick)
             <path d="M56 {{ $tick['y'] }}H{{ $w - 8 }}" class="tick-line"/>
             <text x="50" y="{{ $tick['y'] + 4 }}" text-anchor="end" class="axis">{{ $tick['label'] }}</text>

@@ -15,11 +15,7 @@
         <svg viewBox="0 0 {{ $w }} {{ $h }}" role="img" aria-labelledby="section-title section-desc">
             <title id="section-title">{{ __('section.drawing') }}</title>
             <desc id="section-desc">{{ __('section.what') }}</desc>
-            <defs>
-                <pattern id="tow" width="16" height="16" patternUnits="userSpaceOnUse" patternTransform="rotate(28)">
-                    <rect width="16" height="16" class="tow-ground"/><path d="M0 4H16M0 12H16" class="tow-line"/>
-                </pattern>
-            </defs>
+            <x-drawing.tow />
             @foreach ($drawing->ticks as $tick)
                 <path d="M46 {{ $tick['y'] }}H{{ $w - 6 }}" class="tick-line"/>
                 <text x="40" y="{{ $tick['y'] + 4 }}" text-anchor="end" class="axis">{{ $tick['label'] }}</text>
