@@ -11,7 +11,6 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Targets;
 use OakGloss\Method\Role;
-use OakGloss\Method\StepRef;
 
 /**
  * Something that was recorded. Append-only: a mistake is struck out by another fact.
@@ -54,11 +53,6 @@ final class PartFact extends Model
     public function content(): Content
     {
         return Kinds::named($this->kind)::read($this->data);
-    }
-
-    public function ref(): ?StepRef
-    {
-        return $this->role === null ? null : new StepRef($this->role, $this->nth ?? 1);
     }
 
     /** The fact that this one is about. */

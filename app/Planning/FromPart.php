@@ -17,7 +17,9 @@ use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Methods;
+use OakGloss\Method\Role;
 use OakGloss\Method\Start;
+use OakGloss\Method\StepRef;
 use OakGloss\Plan\PartBrief;
 
 /** A row of parts, and of facts, as the core's values. */
@@ -110,16 +112,20 @@ final class FromPart
         return FactLog::standing($part->exists ? array_values($part->facts->map(self::fact(...))->all()) : []);
     }
 
+    /** From the columns themselves: a page reads some hundred of them, and casting each costs more than the plan. */
     private static function fact(PartFact $row): Fact
     {
+        $columns = $row->getAttributes();
+        $data = json_decode((string) $columns['data'], true);
+
         return Fact::read(
-            $row->id,
-            $row->kind,
-            $row->step,
-            ShopTime::minutesOfColumn((string) $row->getAttributes()['happened_at']),
-            $row->air_c,
-            $row->data,
-            $row->ref(),
+            (int) ($columns['id'] ?? 0),
+            (string) $columns['kind'],
+            (string) $columns['step'],
+            ShopTime::minutesOfColumn((string) $columns['happened_at']),
+            isset($columns['air_c']) ? (float) $columns['air_c'] : null,
+            is_array($data) ? $data : throw new \UnexpectedValueException('a fact is kept without its data'),
+            isset($columns['role']) ? new StepRef(Role::from($columns['role']), (int) ($columns['nth'] ?? 1)) : null,
         );
     }
 

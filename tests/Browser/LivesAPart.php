@@ -38,7 +38,7 @@ trait LivesAPart
                 continue;
             }
             if ($act === null || $waits) {
-                $this->press('tomorrow', '.clockbar');
+                $this->press('to the next window', '.clockbar');
 
                 continue;
             }

@@ -14,27 +14,21 @@ final class MethodsTest extends BrowserCase
         $this->visit('/parts/new');
         $this->waitForText('Still open', '#answer');
         $this->fill('name', 'Buoy lamp plates');
+        $this->pick('method', 'rescue');
+        $this->waitFor('[name=film_um]');
+        self::assertSame([], $this->all('[name=base_resin_id]'));
+        $this->pick('method', 'sheet_metal');
+        $this->waitFor('[name=base_resin_id]');
         $this->pick('method', 'flat_sheet');
         $this->waitFor('[name="sizes[part_length]"]');
+        self::assertSame('Buoy lamp plates', $this->one('[name=name]')->getAttribute('value'), 'nothing typed is lost');
         self::assertSame([], $this->all('[name=substrate]'), 'a sheet is its own part');
         self::assertSame([], $this->all('[name=base_resin_id]'));
         foreach (['length' => '600', 'width' => '400', 'part_length' => '140', 'part_width' => '95'] as $name => $mm) {
             $this->fill("sizes[{$name}]", $mm);
         }
-        $this->pick('plies', '4');
         $this->waitForText('parts from it', '#answer');
         $this->sees('16', '#answer');
-        $this->pick('method', 'rescue');
-        $this->waitFor('[name=film_um]');
-        self::assertSame('Buoy lamp plates', $this->one('[name=name]')->getAttribute('value'), 'nothing typed is lost');
-        $this->pick('method', 'sheet_metal');
-        $this->waitFor('[name=filler_id]');
-        $this->pick('method', 'flat_sheet');
-        $this->waitFor('[name="sizes[part_length]"]');
-        foreach (['length' => '600', 'width' => '400', 'part_length' => '140', 'part_width' => '95'] as $name => $mm) {
-            $this->fill("sizes[{$name}]", $mm);
-        }
-        $this->waitForText('parts from it', '#answer');
         $this->press('Plan this part');
         $this->sees('Buoy lamp plates is planned');
         $this->sees('Section through the laminate');
