@@ -63,9 +63,10 @@ trait SaysFigures
         return $value < 0.05 ? (string) __('film.no') : number_format($value, 1)." {$unit}";
     }
 
+    /** `0.250 m²`, on one line. */
     public function area(float $squareMetres): string
     {
-        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2).' m²';
+        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2)."\u{A0}m²";
     }
 
     public function percent(float $share): string
