@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Models\Clear;
 use App\Models\Cloth;
 use App\Models\Part;
+use App\Models\PartSlot;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\StoredItem;
@@ -35,6 +36,13 @@ final class Slots
         }
 
         return $shelf;
+    }
+
+    /** What lies in a slot of the part made last that has it. */
+    public function usual(Shop $shop, Slot $slot): ?int
+    {
+        return PartSlot::query()->where('slot', $slot->value)->whereIn('part_id', $shop->parts()->select('id'))
+            ->latest('part_id')->first()?->sheetId();
     }
 
     /** A shop goes on with the gloss clear that it used last. */

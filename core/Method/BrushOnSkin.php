@@ -9,6 +9,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
 use OakGloss\Safety\Caution;
 
 /** M1: one ply or two, laid on a tacky base, on adhesive or into wet resin, and buried under brushed coats. */
@@ -34,6 +35,11 @@ final class BrushOnSkin implements Method
     public function startsFrom(): Start
     {
         return Start::Part;
+    }
+
+    public function substrates(): array
+    {
+        return Substrate::cases();
     }
 
     public function needs(): array

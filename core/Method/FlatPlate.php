@@ -7,6 +7,7 @@ namespace OakGloss\Method;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
+use OakGloss\Material\Substrate;
 use OakGloss\Safety\Caution;
 
 /** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
@@ -23,6 +24,11 @@ final class FlatPlate implements Method
     public function startsFrom(): Start
     {
         return Start::Plate;
+    }
+
+    public function substrates(): array
+    {
+        return [Substrate::Carbon];
     }
 
     public function needs(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Finding\Finding;
+use OakGloss\Material\Substrate;
 
 /**
  * A way of working: what it starts from, what it needs from the shelf, what it leaves to choose, what it won't do, and
@@ -16,6 +17,9 @@ interface Method
     public static function code(): string;
 
     public function startsFrom(): Start;
+
+    /** @return list<Substrate> that it is worked on; on others it is refused */
+    public function substrates(): array;
 
     /** @return list<Slot> without which nothing can be planned */
     public function needs(): array;

@@ -7,6 +7,7 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Material\Substrate;
 
 /**
  * M9: a bad surface of a skin whose film nobody knows well. Ridges blocked down and no further, two coats, cured
@@ -29,6 +30,11 @@ final class Rescue implements Method
     public function startsFrom(): Start
     {
         return Start::Film;
+    }
+
+    public function substrates(): array
+    {
+        return Substrate::cases();
     }
 
     public function needs(): array

@@ -9,6 +9,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
+use OakGloss\Material\Substrate;
 use OakGloss\Safety\Caution;
 
 /**
@@ -33,6 +34,11 @@ final class SheetMetal implements Method
     public function startsFrom(): Start
     {
         return Start::Part;
+    }
+
+    public function substrates(): array
+    {
+        return [Substrate::Steel, Substrate::Aluminium];
     }
 
     public function needs(): array
@@ -78,7 +84,7 @@ final class SheetMetal implements Method
     public function refusals(Job $job): array
     {
         $refused = [];
-        if (! $job->substrate->isMetal()) {
+        if (! in_array($job->substrate, $this->substrates(), true)) {
             $refused[] = new Finding(Severity::Refuse, 'method.metal_only', ['substrate' => $job->substrate->value], 'method');
         }
         if ($job->backing === Backing::Untinted || $job->basePigment <= 0.0) {

@@ -29,6 +29,11 @@ final readonly class RenamedMethod implements Method
         return $this->method->startsFrom();
     }
 
+    public function substrates(): array
+    {
+        return $this->method->substrates();
+    }
+
     /** @return list<Slot> */
     public function needs(): array
     {

@@ -11,10 +11,12 @@ use App\Models\PartFact;
 use App\Models\PartSlot;
 use App\Models\Resin;
 use App\Models\StoredItem;
+use Illuminate\Testing\TestResponse;
 use OakGloss\Film\FilmSource;
 use OakGloss\Method\Role;
 use OakGloss\Plan\SheetPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What a form of each way of working asks, keeps and refuses. */
 final class WaysOfWorkingTest extends ShopCase
@@ -46,6 +48,38 @@ final class WaysOfWorkingTest extends ShopCase
         $this->from('/parts/new')->post('/parts', $this->form($form))->assertRedirect('/parts/new')->assertSessionHasErrors($field);
         self::assertSame('Stern cowl', session()->getOldInput('name'));
         $this->get('/parts/new')->assertOk()->assertSee('Stern cowl');
+    }
+
+    /** The fields that another way asks for are answered as they will stand, in the same go. */
+    public function testAnotherWayIsAnsweredAtOnce(): void
+    {
+        $this->makePart(['letter' => 'S', 'base_resin_id' => Resin::query()->where('name', 'like', 'Tarn 60%fast%')->value('id')]);
+        $this->makePart(['letter' => 'T', 'method' => 'rescue', 'base_resin_id' => null]);
+        $form = $this->form(['with_for' => 'brush_on', 'method' => 'sheet_metal', 'primed' => '1', 'plies' => '2', 'filler_id' => '', 'base_resin_id' => '']);
+        $page = $this->post('/parts/answer', $form)->assertOk()->assertDontSee('Still open')->assertSee(__('answer.ready'));
+        self::assertSame(['steel', 'aluminium'], $this->offered($page, 'substrate'));
+        $page->assertSee('selected>Tarn 60 laminating, fast hardener</option>', false);
+
+        $sheet = $this->post('/parts/answer', ['sizes' => self::SHEET['sizes'], 'method' => 'flat_sheet'] + $form)->assertOk();
+        $sheet->assertDontSee('Still open')->assertSee('name="plies"', false);
+        self::assertSame([], $this->offered($sheet, 'substrate'), 'a sheet is its own part');
+        // Back again: four plies are no choice of a skin.
+        $skin = $this->post('/parts/answer', ['with_for' => 'flat_sheet', 'method' => 'brush_on', 'plies' => '4'] + $form)->assertOk();
+        $skin->assertDontSee('Still open');
+        self::assertCount(12, $this->offered($skin, 'substrate'));
+    }
+
+    /**
+     * @param TestResponse<Response> $page
+     *
+     * @return list<string>
+     */
+    private function offered(TestResponse $page, string $field): array
+    {
+        preg_match('/<select[^>]*name="'.$field.'".*?<\/select>/s', (string) $page->getContent(), $select);
+        preg_match_all('/<option value="([^"]*)"/', $select[0] ?? '', $options);
+
+        return $options[1];
     }
 
     public function testASheetIsKeptInMillimetresWithItsPartsAndFlaws(): void

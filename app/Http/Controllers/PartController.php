@@ -74,16 +74,22 @@ final class PartController
     /** What follows from what is typed so far; the same fragment that the page begins with. */
     public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
-        [$typed, $errors] = $this->attempt($request, $user);
-        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $user->shop->parts()->find($request->integer('editing')));
         $method = $this->method($request->string('method')->toString());
         $shape = Shapes::fitting($method, $request->string('shape')->toString());
+        $with = $this->with($request, $user->shop);
+        $methodChanged = $request->input('with_for') !== $request->input('method');
+        if ($methodChanged) {
+            // Fields that come with another way are answered as they will stand, not as missing.
+            $request->merge(['shape' => $shape] + $with['stands']);
+        }
+        [$typed, $errors] = $this->attempt($request, $user);
+        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $user->shop->parts()->find($request->integer('editing')));
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
         return view('parts.fragments', [
             'answer' => $this->answerTo($part, $errors, $planner),
-            'methodChanged' => $request->input('with_for') !== $request->input('method'),
-            'with' => $this->with($request, $user->shop),
+            'methodChanged' => $methodChanged,
+            'with' => $with,
             'shape' => $shape,
             'shapes' => Shapes::of($method),
             'method' => $method,
@@ -151,10 +157,8 @@ final class PartController
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
             'answer' => $this->answerTo($part?->load(['shop', 'slots']), [], $planner),
-            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE) ?? ($part === null ? [] : $this->inUnit(
-                FromPart::zoneRows(FromPart::brief($part)),
-                $part->unit,
-            )),
+            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE)
+                ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
         ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
     }
@@ -173,9 +177,7 @@ final class PartController
         return app(WithWhat::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
     }
 
-    /**
-     * @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing
-     */
+    /** @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing */
     private function attempt(Request $request, User $user): array
     {
         $form = PartRequest::createFrom($request)->setContainer(app());

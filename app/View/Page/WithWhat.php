@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Shelf\Slots;
 use App\Words\Formatter;
+use BackedEnum;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Faces;
 use OakGloss\Method\Holding;
@@ -36,19 +37,36 @@ final readonly class WithWhat
      * @param array<string, mixed> $typed what was typed so far
      *
      * @return array{
-     *     method: Method, slots: list<array{Slot, bool}>, shelf: array<string, array<int, string>>, given: array<string, mixed>,
+     *     method: Method, substrates: array<int|string, string>, slots: list<array{Slot, bool}>, shelf: array<string, array<int, string>>,
+     *     given: array<string, mixed>, stands: array<string, mixed>,
      *     picks: array<string, array{string, array<int|string, string>, string|int}>,
      * }
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
         $given = $part?->only(self::KEPT) ?? [];
+        $substrates = $this->format->choices('substrate', $method->substrates());
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
             $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
         }
         if ($part === null) {
             $given['clear_id'] = $this->slots->usualClear($shop, $like);
-            $given['filler_id'] = in_array(Slot::FillerClear, $method->needs(), true) ? $given['filler_id'] ?? null : null;
+            $given['filler_id'] = null;
+        }
+        $shelf = $this->slots->shelf($shop, $part);
+        foreach ($method->needs() as $slot) {
+            $given[$slot->field()] ??= $this->slots->usual($shop, $slot) ?? array_key_first($shelf[$slot->value]);
+        }
+        $picks = $this->picks($method, $shop, $part);
+        $choices = ['substrate' => $substrates] + array_map(fn (array $pick): array => $pick[1], $picks);
+        // What another way of working left there, and this one does not have, is no choice.
+        $given = array_filter(
+            $typed,
+            fn (mixed $v, string $field): bool => is_string($v) && $v !== '' && (! isset($choices[$field]) || isset($choices[$field][$v])),
+            ARRAY_FILTER_USE_BOTH,
+        ) + array_map(fn (mixed $v): mixed => $v instanceof BackedEnum ? $v->value : $v, $given);
+        if (! in_array($given['substrate'] ?? '', array_keys($substrates), true)) {
+            $given['substrate'] = array_key_first($substrates);
         }
 
         return [
@@ -57,9 +75,12 @@ final readonly class WithWhat
                 ...array_map(fn (Slot $s): array => [$s, false], $method->needs()),
                 ...array_map(fn (Slot $s): array => [$s, true], $method->mayHave()),
             ],
-            'shelf' => $this->slots->shelf($shop, $part),
-            'given' => array_filter(array_filter($typed, is_scalar(...)), fn (mixed $v): bool => $v !== '') + $given,
-            'picks' => $this->picks($method, $shop, $part),
+            'substrates' => $substrates,
+            'shelf' => $shelf,
+            'given' => $given,
+            'picks' => $picks,
+            'stands' => array_filter($given, fn (mixed $v): bool => $v !== null)
+                + array_map(fn (array $pick): string|int => $pick[2], $picks),
         ];
     }
 
@@ -90,7 +111,7 @@ final readonly class WithWhat
     }
 
     /**
-     * @param list<\BackedEnum> $cases
+     * @param list<BackedEnum> $cases
      *
      * @return array{array<int|string, string>, string}
      */
