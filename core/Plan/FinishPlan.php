@@ -221,6 +221,26 @@ final readonly class FinishPlan
         return $worst;
     }
 
+    /**
+     * Each zone at the flatting ahead that most endangers it: the same figures as worst() speaks of.
+     *
+     * @return list<ZoneState> in the order of the brief
+     */
+    public function mostEndangered(): array
+    {
+        $zones = [];
+        foreach ($this->ahead() as $step) {
+            foreach ($step->zones as $state) {
+                $most = $zones[$state->zone->name] ?? null;
+                if ($state->flatting !== null && ($most === null || $state->risk() > $most->risk())) {
+                    $zones[$state->zone->name] = $state;
+                }
+            }
+        }
+
+        return array_values($zones);
+    }
+
     public function clearLitres(): float
     {
         return $this->clear->litres ?? 0.0;

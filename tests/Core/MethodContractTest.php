@@ -164,6 +164,17 @@ final class MethodContractTest extends TestCase
 
     /** Half-way through, whatever is chosen otherwise: no coat that lies on the part goes from its plan. */
     #[DataProvider('methods')]
+    public function testTheZonesTableAndTheWorstZoneAreOneFigure(Method $method, PartBrief $brief): void
+    {
+        $plan = self::plan($method, $brief);
+        $risks = array_map(
+            fn (ZoneState $s): float => $s->risk(),
+            array_filter($plan->mostEndangered(), fn (ZoneState $s): bool => $s->isShow()),
+        );
+        self::assertSame($plan->worst()?->risk(), $risks === [] ? null : max($risks));
+    }
+
+    #[DataProvider('methods')]
     public function testCoatsThatLieNeverVanish(Method $method, PartBrief $brief): void
     {
         $plan = self::plan($method, $brief);

@@ -74,7 +74,7 @@
     </dl>
 </x-why>
 <x-findings :of="$isPossible ? $planned->findings() : $plan->findings" />
-@if ($zones = $plan->resinFlat()?->zones)
+@if ($zones = $plan->mostEndangered())
 <h3>{{ __('answer.after') }}</h3>
 <table class="num">
     <thead><tr>@foreach (__('answer.columns') as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
