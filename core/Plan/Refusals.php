@@ -26,11 +26,11 @@ final class Refusals
             fn (Slot $s): Finding => new Finding(Severity::Refuse, 'slot.missing', ['slot' => $s->value], $s->field()),
             array_values(array_filter($method->needs(), fn (Slot $s): bool => ! $materials->has($s))),
         );
-        $isPart = $method->startsFrom() !== Start::Plate;
-        if ($isPart && ! $brief->substrate->holdsResin()) {
+        $isBare = $method->startsFrom() === Start::Part;
+        if ($isBare && ! $brief->substrate->holdsResin()) {
             $findings[] = new Finding(Severity::Refuse, 'substrate.wont_hold', ['substrate' => $brief->substrate->value], 'substrate');
         }
-        if ($isPart && $brief->substrate->isMetal() && ! $brief->primed) {
+        if ($isBare && $brief->substrate->isMetal() && ! $brief->primed) {
             $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
         }
         if ($brief->choices->plies > $method->mostPlies()) {
@@ -61,7 +61,7 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }
         $softens = $brief->substrate->softensAtC();
-        if ($isPart && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
+        if ($method->startsFrom() !== Start::Plate && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
             $findings[] = new Finding(
                 Severity::Warn,
                 'substrate.softens',

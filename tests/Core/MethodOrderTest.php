@@ -13,6 +13,7 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Film\Weave;
+use OakGloss\Finding\Finding;
 use OakGloss\Material\Backing;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Substrate;
@@ -125,6 +126,20 @@ final class MethodOrderTest extends TestCase
         $flawed = $this->plan('flat_sheet', $brief, [new Fact(1, 'look', 900.0, 20.0, new Flawed(90.0, 60.0, 8.0), $plan->step('look')?->step->ref())]);
         self::assertLessThan(9, SheetPlan::of($flawed)?->yield->count());
         self::assertContains('method.no_blank', array_column($this->plan('flat_sheet', Sample::brief())->refusals(), 'code'));
+    }
+
+    /** What lies under a skin that is there already asks for nothing any more. */
+    public function testAFilmThatLiesAsksNothingOfWhatIsUnderIt(): void
+    {
+        $codes = fn (string $method, Substrate $of, ?ExistingFilm $film): array => array_map(
+            fn (Finding $f): string => $f->code,
+            $this->plan($method, Sample::brief($of, film: $film))->findings,
+        );
+        $film = ExistingFilm::known(140.0, 90.0, FilmSource::Gauged);
+        self::assertContains('substrate.prime_first', $codes('sheet_metal', Substrate::Steel, null));
+        self::assertNotContains('substrate.prime_first', $codes('rescue', Substrate::Steel, $film));
+        self::assertContains('substrate.wont_hold', $codes('brush_on', Substrate::Polypropylene, null));
+        self::assertNotContains('substrate.wont_hold', $codes('rescue', Substrate::Polypropylene, $film));
     }
 
     public function testARescueOfOneRound(): void
