@@ -29,7 +29,7 @@ return [
     'air' => 'working air',
     'why_air' => ':c, mean of the next days\' working hours',
     'after' => 'Each zone where a flatting ahead cuts it closest',
-    'columns' => ['Zone', 'Coats it needs', 'Stays after it', 'Risk'],
+    'columns' => ['Zone', 'Coats it needs', 'Stays after flatting', 'Risk'],
     'as_rounds' => 'by rounds',
     'thickness' => 'thickness',
     'mm' => ':mm mm',
