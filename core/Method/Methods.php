@@ -16,7 +16,15 @@ final class Methods
         return self::all()[$code] ?? throw new \OutOfBoundsException("no method is called {$code}");
     }
 
-    /** @return array<string, Method> by code */
+    /** The one of that code; the first where none is called so. */
+    public static function orFirst(string $code): Method
+    {
+        $all = self::all();
+
+        return $all[$code] ?? reset($all);
+    }
+
+    /** @return non-empty-array<string, Method> by code */
     public static function all(): array
     {
         $methods = [];

@@ -74,7 +74,7 @@ final class PartController
     /** What follows from what is typed so far; the same fragment that the page begins with. */
     public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
-        $method = $this->method($request->string('method')->toString());
+        $method = Methods::orFirst($request->string('method')->toString());
         $shape = Shapes::fitting($method, $request->string('shape')->toString());
         $with = $this->with($request, $user->shop);
         $methodChanged = $request->input('with_for') !== $request->input('method');
@@ -150,7 +150,7 @@ final class PartController
         $shop = $user->shop;
         // A shop goes on with what it used last.
         $latest = $part ?? $shop->parts()->latest('id')->first();
-        $method = $this->method((string) Old::of('method', $part->method ?? 'brush_on'));
+        $method = Methods::orFirst((string) Old::of('method', $part->method ?? 'brush_on'));
 
         return view('parts.form', [
             'part' => $part,
@@ -163,16 +163,11 @@ final class PartController
         ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
     }
 
-    private function method(string $code): Method
-    {
-        return Methods::all()[$code] ?? Methods::named('brush_on');
-    }
-
     /** @return array<string, mixed> what the method that was picked asks for, with what was typed of it */
     private function with(Request $request, Shop $shop): array
     {
         $part = $shop->parts()->find($request->integer('editing'));
-        $method = $this->method($request->string('method')->toString());
+        $method = Methods::orFirst($request->string('method')->toString());
 
         return app(WithWhat::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
     }

@@ -149,10 +149,10 @@ final class PartRequest extends FormRequest
                 ? (new ShopTime($shop->zone))->local((new ShopTime($shop->zone))->at(str_replace('T', ' ', $given['needed_by'])))->utc()
                 : null,
             'method' => $this->planMethod()::code(),
-            // Where no base is laid there is nothing to tint.
             // A sheet is its own part.
             'substrate' => $this->isPart() ? $given['substrate'] : Substrate::Carbon->value,
             'tone' => $this->isPart() ? $given['tone'] : Tone::Black->value,
+            // Where no base is laid there is nothing to tint.
             'backing' => $this->hasBase() ? $given['backing'] : Backing::Untinted->value,
             'holes' => (int) $given['holes'],
             'wrap_mm' => (float) $given['wrap_mm'],
@@ -206,7 +206,7 @@ final class PartRequest extends FormRequest
     /** The method that is asked for; the first where none is, or none of that name. */
     private function planMethod(): Method
     {
-        return Methods::all()[$this->string('method')->toString()] ?? Methods::named('brush_on');
+        return Methods::orFirst($this->string('method')->toString());
     }
 
     private function isPart(): bool
