@@ -13,6 +13,7 @@ final class Calculator
     private const MODELS = [
         'batches' => BatchesCalc::class,
         'calibrate' => CalibrateCalc::class,
+        'catalyst' => CatalystCalc::class,
         'clear' => ClearCalc::class,
         'cup' => CupCalc::class,
         'cure-window' => CureWindowCalc::class,
@@ -22,6 +23,7 @@ final class Calculator
         'fit' => FitCalc::class,
         'gloss' => GlossCalc::class,
         'grit-ladder' => GritLadderCalc::class,
+        'laminate' => LaminateCalc::class,
         'levelling' => LevellingCalc::class,
         'mix' => MixCalc::class,
         'run-sheet' => RunSheetCalc::class,

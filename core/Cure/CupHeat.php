@@ -33,7 +33,7 @@ final readonly class CupHeat
     public const HORIZON_MIN = 1200.0;
     private const KEPT_BATCHES = 500;
 
-    private function __construct(public float $logRate, private float $energyK, private float $densityGCm3)
+    private function __construct(public float $logRate, public float $energyK, private float $densityGCm3)
     {
     }
 
