@@ -57,6 +57,11 @@ final readonly class StepSituation implements Situation
         return $this->planned->part->resin($this->of->step->layer->slot ?? Slot::Skin)->id;
     }
 
+    public function leakLimitMbar(): float
+    {
+        return $this->planned->plan->shop->leakMbar;
+    }
+
     public function hasZone(string $name): bool
     {
         return in_array($name, array_map(fn (Zone $z): string => $z->name, $this->planned->plan->brief->coatedZones()), true);

@@ -55,7 +55,7 @@ final class FromPart
     /** Of a method that begins with a skin; null until all of it is said. */
     private static function film(Part $part): ?ExistingFilm
     {
-        $isFilm = Methods::named($part->method)->startsFrom() === Start::Film;
+        $isFilm = Methods::named($part->method)->startsFrom()->hasFilm();
 
         return ! $isFilm || $part->film_um === null || $part->film_relief_um === null || $part->film_known_by === null
             ? null

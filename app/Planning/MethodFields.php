@@ -63,7 +63,7 @@ final readonly class MethodFields
     /** @return array<string, list<mixed>> */
     private function filmRules(): array
     {
-        return $this->method->startsFrom() !== Start::Film ? [] : [
+        return ! $this->method->startsFrom()->hasFilm() ? [] : [
             'film_um' => ['required', 'numeric', 'between:0,2000'],
             'film_relief_um' => ['required', 'numeric', 'between:1,1000'],
             'film_known_by' => ['required', Rule::enum(FilmSource::class)],

@@ -11,12 +11,13 @@ enum ClimateKind: string
     case HeatLamp = 'heat_lamp';
     case HeatedRoom = 'heated_room';
     case CoolPlace = 'cool_place';
+    case Oven = 'oven';
 
     /** How fast it warms or cools what is in it, °C/h. Planning values. */
     public function rampPerHour(): float
     {
         return match ($this) {
-            self::WarmBox => 20.0,
+            self::WarmBox, self::Oven => 20.0,
             self::HeatLamp => 40.0,
             self::HeatedRoom => 4.0,
             self::CoolPlace => 20.0,
@@ -31,6 +32,7 @@ enum ClimateKind: string
             self::HeatLamp => 50.0,
             self::HeatedRoom => 26.0,
             self::CoolPlace => 20.0,
+            self::Oven => 110.0,
         };
     }
 }

@@ -50,6 +50,21 @@ final readonly class Kinetics
         return ($this->age('tack_until') - $this->age('tack_from')) / $this->activation->rate($air, $this->reference);
     }
 
+    /**
+     * The same for a film that the piece is turned over onto: it may be lain on once it sticks no more and a nail still
+     * dents it, at the geometric mean of `tack_from` and `tack_until` (ours).
+     */
+    public function lainOn(): self
+    {
+        return new self(
+            $this->reference,
+            $this->activation,
+            ['tack_from' => sqrt($this->age('tack_from') * $this->age('tack_until'))] + $this->agesMin,
+            $this->stallC,
+            $this->stallEvents,
+        );
+    }
+
     /** The same resin as a slower (factor over 1) or faster clock. */
     public function paced(float $factor): self
     {

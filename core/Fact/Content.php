@@ -101,6 +101,12 @@ abstract readonly class Content
         return false;
     }
 
+    /** Whether a step of this kind is done with what this very fact says. */
+    public function ends(StepKind $kind): bool
+    {
+        return static::completes($kind);
+    }
+
     /**
      * What stands behind its label in short: `P240`, `matt`.
      *

@@ -161,7 +161,7 @@ final readonly class FactLog
     public function completing(string $step, StepKind $kind): ?Fact
     {
         foreach (array_reverse($this->ofStep[$step] ?? []) as $fact) {
-            if ($fact->content::completes($kind) && ! $fact->content instanceof Skipped) {
+            if ($fact->content->ends($kind) && ! $fact->content instanceof Skipped) {
                 return $fact;
             }
         }

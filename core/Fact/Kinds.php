@@ -17,6 +17,7 @@ final class Kinds
         Kind\Sanded::class,
         Kind\Wiped::class,
         Kind\Done::class,
+        Kind\LeakTried::class,
         Kind\Skipped::class,
         Kind\Changed::class,
         Kind\PartWeighed::class,

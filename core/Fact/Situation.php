@@ -21,5 +21,8 @@ interface Situation
     /** The row of the coat's resin. */
     public function resinId(): ?int;
 
+    /** What the shop lets a bag lose in ten minutes, mbar. */
+    public function leakLimitMbar(): float;
+
     public function hasZone(string $name): bool;
 }

@@ -6,7 +6,7 @@ namespace OakGloss\Material;
 
 use OakGloss\Quantity\Bounds;
 
-/** Wax, release film, primer, body filler, adhesive or paint, by its sheet. */
+/** Wax, release film, primer, body filler, adhesive, paint, surfacer or paste, by its sheet. */
 final readonly class Aid
 {
     /**
@@ -40,6 +40,8 @@ final readonly class Aid
             AidKind::Primer => new self('', $kind, 1, 0.0, 960.0),
             AidKind::BodyFiller => new self('', $kind, 1, 0.0, 45.0),
             AidKind::Adhesive => new self('', $kind, 1, 0.0, 10.0, 40.0),
+            AidKind::Surfacer => new self('', $kind, 2, 30.0, 240.0),
+            AidKind::BondPaste => new self('', $kind, 1, 0.0, 360.0, 5000.0),
             AidKind::Paint => new self('', $kind, 1, 0.0, 720.0),
         };
     }

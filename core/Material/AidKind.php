@@ -13,4 +13,6 @@ enum AidKind: string
     case BodyFiller = 'body_filler';
     case Adhesive = 'adhesive';
     case Paint = 'paint';
+    case Surfacer = 'surfacer';
+    case BondPaste = 'bond_paste';
 }

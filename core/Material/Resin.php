@@ -9,6 +9,7 @@ use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
 use OakGloss\Film\Rheology;
+use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Quantity\Bounds;
 use OakGloss\Quantity\Temperature;
@@ -29,6 +30,8 @@ final readonly class Resin
      * @param float                $ultimateTgC   softening that no cure lifts it above
      * @param float                $rateSigma     doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
      *
+     * @param Catalyst|null        $catalyst      of a polyester, by temperature; null where a hardener is mixed in a ratio
+     *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
     public function __construct(
@@ -47,6 +50,7 @@ final readonly class Resin
         public float $ultimateTgC = self::USUAL_TG_C,
         public Chemistry $chemistry = Chemistry::Epoxy,
         public array $hardenerParts = [],
+        public ?Catalyst $catalyst = null,
     ) {
         Bounds::within($potLifeMin, 0.5, 10000.0, 'pot life', 'min');
         Bounds::within($potMassG, 1.0, 10000.0, 'mass of the pot life', 'g');
@@ -72,6 +76,7 @@ final readonly class Resin
             $this->ultimateTgC,
             $this->chemistry,
             $this->hardenerParts,
+            $this->catalyst,
         );
     }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -62,6 +66,11 @@ final class BrushOnSkin implements Method
         return 2;
     }
 
+    public function usual(): Usual
+    {
+        return new Usual();
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();
@@ -99,6 +108,18 @@ final class BrushOnSkin implements Method
                 ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], Choice::Plies->value)]
                 : []),
         ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::BarePart)
+            ->atNeed(25, 'strip_anew', Lies::BadSkin, Lies::ThinSkin, Lies::DamagedSkin, Lies::RawMoulding)
+            ->refuse(! $wish->substrate->holdsResin(), 'wont_hold')
+            ->gain($wish->form !== Form::Deep, 12, 'few_tools')
+            ->cost($wish->form === Form::Deep, 22, 'hands_deep')
+            ->cost($wish->substrate->isMetal(), 18, 'metal_moves')
+            ->cost($wish->pieces > 4, 10, 'one_by_one');
     }
 
     public function steps(Job $job): array

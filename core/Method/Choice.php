@@ -23,4 +23,9 @@ enum Choice: string
     case Plies = 'plies';
     case Holding = 'holding';
     case Faces = 'faces';
+    case HardTop = 'hard_top';
+    case MouldPlies = 'mould_plies';
+    case LayUp = 'lay_up';
+    case Halves = 'halves';
+    case Damage = 'damage';
 }

@@ -13,6 +13,7 @@ final readonly class Choices
     public const AS_THE_SHOP = 0.0;
 
     public const MOST_PLIES = 12;
+    public const MOST_MOULD_PLIES = 40;
 
     /**
      * @param int|null $buildCoats   2 to 10; null for the fewest that keep every show zone under the target
@@ -23,6 +24,8 @@ final readonly class Choices
      * @param bool     $tilted       the part lies so that its faces are equally steep while they flow, where its shape can
      * @param float    $buildGM2     g/m² of a build coat; 0 as the shop lays them
      * @param int      $plies        1 to 12
+     * @param int      $mouldPlies   1 to 40
+     * @param int      $halves       1 or 2 that are joined
      *
      * @throws \OakGloss\Quantity\OutOfRange If a number of coats or a weight is out of range.
      */
@@ -41,9 +44,16 @@ final readonly class Choices
         public int $plies = 1,
         public Faces $faces = Faces::One,
         public Holding $holding = Holding::TackyBase,
+        public HardTop $hardTop = HardTop::Wax,
+        public int $mouldPlies = 8,
+        public LayUp $layUp = LayUp::Hand,
+        public int $halves = 1,
+        public Damage $damage = Damage::Chip,
     ) {
         Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
         Bounds::within($plies, 1, self::MOST_PLIES, 'plies', '');
+        Bounds::within($mouldPlies, 1, self::MOST_MOULD_PLIES, 'plies of the mould', '');
+        Bounds::within($halves, 1, 2, 'halves', '');
         Bounds::within($finishCoats, 1, 4, 'finish coats', '');
         Bounds::within($stripes, 0, 4, 'stripes', '');
         Bounds::within($secondPasses, 0, 3, 'second passes', '');
@@ -66,6 +76,11 @@ final readonly class Choices
         ?int $plies = null,
         ?Faces $faces = null,
         ?Holding $holding = null,
+        ?HardTop $hardTop = null,
+        ?int $mouldPlies = null,
+        ?LayUp $layUp = null,
+        ?int $halves = null,
+        ?Damage $damage = null,
     ): self {
         return new self(
             $wetOut ?? $this->wetOut,
@@ -82,6 +97,11 @@ final readonly class Choices
             $plies ?? $this->plies,
             $faces ?? $this->faces,
             $holding ?? $this->holding,
+            $hardTop ?? $this->hardTop,
+            $mouldPlies ?? $this->mouldPlies,
+            $layUp ?? $this->layUp,
+            $halves ?? $this->halves,
+            $damage ?? $this->damage,
         );
     }
 }

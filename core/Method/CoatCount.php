@@ -10,8 +10,9 @@ final readonly class CoatCount
     /**
      * @param int  $atOnce    coats that are added together; 0 where the film decides nothing
      * @param Role $settledBy the sanding with whose first pass the number stands
+     * @param Role $coat      that is counted
      */
-    public function __construct(public int $least, public int $atOnce, public Role $settledBy)
+    public function __construct(public int $least, public int $atOnce, public Role $settledBy, public Role $coat = Role::Build)
     {
     }
 }

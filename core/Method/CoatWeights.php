@@ -18,12 +18,16 @@ final readonly class CoatWeights
         public float $sealGM2 = 80.0,
         public float $tackGM2 = 60.0,
         public float $laminateShare = 1.0,
+        public float $pourGM2 = 300.0,
+        public float $gelGM2 = 500.0,
     ) {
         Bounds::within($baseGM2, 30.0, 300.0, 'base coat', 'g/m²');
         Bounds::within($wetOutShare, 0.3, 1.5, 'wet-out over cloth weight', '');
         Bounds::within($laminateShare, 0.5, 2.0, 'resin over ply weight', '');
         Bounds::within($buildGM2, 30.0, 400.0, 'build coat', 'g/m²');
         Bounds::within($finishGM2, 30.0, 200.0, 'finish coat', 'g/m²');
+        Bounds::within($pourGM2, 100.0, 600.0, 'poured coat', 'g/m²');
+        Bounds::within($gelGM2, 100.0, 1500.0, 'gel coat', 'g/m²');
         Bounds::within($sealGM2, 20.0, 200.0, 'seal coat', 'g/m²');
         Bounds::within($tackGM2, 20.0, 200.0, 'tack coat', 'g/m²');
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
@@ -51,6 +55,11 @@ final class FlatPlate implements Method
         return Choices::MOST_PLIES;
     }
 
+    public function usual(): Usual
+    {
+        return new Usual(new Choices(plies: 2, faces: Faces::Both));
+    }
+
     public function coatCount(): CoatCount
     {
         return new CoatCount(0, 0, Role::Trim);
@@ -64,6 +73,15 @@ final class FlatPlate implements Method
     public function refusals(Job $job): array
     {
         return $job->hasBlank ? [] : [new Finding(Severity::Refuse, 'method.no_blank', [], 'shape')];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::Nothing)
+            ->refuse($wish->form === Form::Deep, 'plate_is_flat')
+            ->gain($wish->form === Form::Flat, 25, 'true_plate')
+            ->cost($wish->form === Form::Curved, 30, 'plate_is_flat_nearly');
     }
 
     public function steps(Job $job): array

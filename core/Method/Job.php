@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Film\ExistingFilm;
+use OakGloss\Geometry\TwoSides;
 use OakGloss\Material\Aid;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Bond;
+use OakGloss\Material\Chemistry;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Safety\Caution;
 
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job
 {
+    /** Of the fine cloth between gel coat and laminate, g/m² (planning value). */
+    private const COUPLING_GM2 = 80.0;
+
     /**
      * @param bool               $needsPrimer bare metal
      * @param bool               $needsSeal   bare wood
@@ -25,9 +31,14 @@ final readonly class Job
      * @param float              $turnMin     after a coat, when half of its flow is over
      * @param PostCure|null      $postCure    before the last flatting
      * @param float              $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
+     * @param float              $levelestDeg slope of its most level face
      * @param float              $steepestDeg slope of its steepest face
      * @param float|null         $innerGM2    of plies that nobody sees; null where they are as the one that is seen
      * @param array<string, Aid> $aids        by kind; planning values stand for those that are missing
+     * @param array<string, float>     $areas  of the coated zones, m²
+     * @param array<string, Chemistry> $chemistries of the resins, by slot
+     * @param int                $liftPlies   of the mould that may be laid at once; 0 where one is too many
+     * @param float              $densityGCm3 of the resin over the weave
      * @param bool               $hasBlank    the size of the parts that are cut from it is known
      */
     public function __construct(
@@ -50,18 +61,24 @@ final readonly class Job
         public float $polishMin,
         public int $tackCoats = 0,
         public array $passZones = [],
-        public float $passAreaM2 = 0.0,
         public float $turnMin = 20.0,
         public ?PostCure $postCure = null,
         public Bond $fillerBond = Bond::Key,
         public Backing $backing = Backing::Black,
         public float $basePigment = 0.0,
         public float $steepestDeg = 90.0,
+        public float $levelestDeg = 0.0,
         public ?ExistingFilm $film = null,
         public bool $hasBlank = false,
         private array $aids = [],
         public ?float $innerGM2 = null,
         public bool $heat = false,
+        private array $areas = [],
+        public ?TwoSides $sides = null,
+        private array $chemistries = [],
+        private float $mouldClothGM2 = 0.0,
+        public int $liftPlies = 1,
+        private float $densityGCm3 = 1.1,
     ) {
     }
 
@@ -84,9 +101,22 @@ final readonly class Job
      */
     public function coat(Role $role, ?string $key = null, ?array $only = null): Step
     {
-        $area = $only === null ? $this->areaM2 : $this->passAreaM2;
+        $area = $only === null ? $this->areaM2 : array_sum(array_intersect_key($this->areas, array_flip($only)));
+        $resin = $this->chemistries[$role->slot()->value ?? ''] ?? Chemistry::Epoxy;
 
-        return Step::of($role, $key)->laying($this->weightOf($role), $only)->taking($this->pace->coating($area));
+        return Step::of($role, $key)->laying($this->weightOf($role), $only)->taking($this->pace->coating($area))
+            ->minding(...($resin === Chemistry::Polyester ? [Caution::Styrene, Caution::Catalyst] : [Caution::Epoxy]));
+    }
+
+    /** What a coat comes to where it lies level, µm. */
+    public function filmUm(Role $coat): float
+    {
+        return $this->weightOf($coat) / $this->densityGCm3;
+    }
+
+    public function isPolyester(Slot $slot): bool
+    {
+        return ($this->chemistries[$slot->value] ?? null) === Chemistry::Polyester;
     }
 
     /** @return list<Step> a coat, and the turn at half of its flow where each is turned over */
@@ -114,8 +144,15 @@ final readonly class Job
             Role::WetOut => $this->weights->wetOutShare * $this->clothGM2,
             Role::InnerWetOut => $this->weights->wetOutShare * ($this->innerGM2 ?? $this->clothGM2),
             Role::Finish => $this->weights->finishGM2,
-            Role::Laminate => $this->weights->laminateShare * $this->clothGM2,
+            Role::Laminate, Role::BaggedPly, Role::Splice => $this->weights->laminateShare * $this->clothGM2,
             Role::InnerPly => $this->weights->laminateShare * ($this->innerGM2 ?? $this->clothGM2),
+            Role::Infuse => $this->weights->laminateShare
+                * ($this->clothGM2 + ($this->choices->plies - 1) * ($this->innerGM2 ?? $this->clothGM2)),
+            Role::GelCoat => $this->weights->gelGM2,
+            // A fine cloth that drinks twice its weight.
+            Role::Coupling => 2.0 * self::COUPLING_GM2,
+            Role::Lift => $this->weights->laminateShare * $this->mouldClothGM2,
+            Role::Pour => $this->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->weights->pourGM2 : $this->choices->buildGM2,
             default => $this->buildGM2(),
         };
     }

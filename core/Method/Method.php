@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Material\Substrate;
 
@@ -28,6 +30,12 @@ interface Method
     public function mayHave(): array;
 
     public function mostPlies(): int;
+
+    /** What it begins with where nobody says otherwise. */
+    public function usual(): Usual;
+
+    /** How well it suits what is wished for, and what speaks for and against it. */
+    public function suits(Wish $wish): Suits;
 
     public function coatCount(): CoatCount;
 

@@ -8,7 +8,10 @@ namespace OakGloss\Method;
 final class Methods
 {
     /** @var list<class-string<Method>> */
-    private const ALL = [BrushOnSkin::class, SheetMetal::class, FlatPlate::class, Rescue::class];
+    private const ALL = [
+        BrushOnSkin::class, SheetMetal::class, GlueDown::class, Bagged::class, FlatPlate::class, LiftOffShell::class,
+        PatternAndMould::class, ClearMoulding::class, Rescue::class, CrackOrChip::class, TwoSided::class, HeavyCoat::class,
+    ];
 
     /** @throws \OutOfBoundsException If no method is called so. */
     public static function named(string $code): Method

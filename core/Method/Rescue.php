@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -57,6 +61,11 @@ final class Rescue implements Method
         return 1;
     }
 
+    public function usual(): Usual
+    {
+        return new Usual();
+    }
+
     public function coatCount(): CoatCount
     {
         return new CoatCount(0, self::COATS, Role::LastFlat);
@@ -78,6 +87,12 @@ final class Rescue implements Method
             ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
             ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)->onlyOn(Lies::BadSkin)->atNeed(20, 'rescue_for_depth', Lies::ThinSkin)
+            ->gain($wish->lies === Lies::BadSkin, 20, 'rescue_keeps')->needing(Tool::SprayGun);
     }
 
     public function steps(Job $job): array

@@ -78,22 +78,79 @@ enum Role: string
     case ClearFlat = 'clear_flat';
     case Polish = 'polish';
     case Inspect = 'inspect';
+    /** The last coat of a polyester: waxed or under film, so that air does not keep it soft. */
+    case HardTop = 'hard_top';
+    /** Wax or film off a hard top. */
+    case TopWash = 'top_wash';
+    /** Resin, and a ply that a bag presses into it: what is too much goes into the breather. */
+    case BaggedPly = 'bagged_ply';
+    /** Release fabric, breather, bag and pump. */
+    case Bag = 'bag';
+    case LeakCheck = 'leak_check';
+    /** Bag and fabric off, once it was held through cure. */
+    case Unbag = 'unbag';
+    /** Surfacer built up on a pattern, with a guide tint. */
+    case Surface = 'surface';
+    /** A pattern or mould sanded as fine as its parts need. */
+    case FormFlat = 'form_flat';
+    case PartingLine = 'parting_line';
+    /** The face of a mould. */
+    case GelCoat = 'gel_coat';
+    /** Resin and a fine cloth between gel coat and laminate. */
+    case Coupling = 'coupling';
+    /** So many plies of a mould as may be laid at once. */
+    case Lift = 'lift';
+    /** A straight-edge over what was made, thin gel coat patched. */
+    case Gauge = 'gauge';
+    /** Plies laid dry into a mould. */
+    case Stack = 'stack';
+    /** Resin drawn through a dry stack. */
+    case Infuse = 'infuse';
+    /** Two halves joined inside. */
+    case Join = 'join';
+    /** A shell glued to its frame. */
+    case Bond = 'bond';
+    /** Unclamped, hung and fitted. */
+    case Hang = 'hang';
+    /** Masked far around; the mask moves out with the feather. */
+    case MaskWide = 'mask_wide';
+    /** Unsound laminate cut out. */
+    case CutOut = 'cut_out';
+    /** A backing ply with generous overlap. */
+    case Splice = 'splice';
+    /** Short-fibre resin up to the face. */
+    case FillFlush = 'fill_flush';
+    case OpenBlisters = 'open_blisters';
+    /** Pits deeper than the film still to come, with thickened resin. */
+    case DotFill = 'dot_fill';
+    /** Looked for in a soft filler, pressed or spotted. */
+    case Pinholes = 'pinholes';
+    /** A heavy coat, poured, spread and tipped off. */
+    case Pour = 'pour';
+    /** A fresh film warmed lightly, so that it runs out. */
+    case Warm = 'warm';
+    /** What a wipe left goes off before resin is poured. */
+    case FlashOff = 'flash_off';
 
     public function kind(): StepKind
     {
         return match ($this) {
             self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
-            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould => StepKind::Prepare,
-            self::Wipe, self::FillerWash => StepKind::Wipe,
+            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould,
+            self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
+            self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes => StepKind::Prepare,
+            self::Wipe, self::FillerWash, self::TopWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
-            self::InnerWetOut, self::Laminate, self::InnerPly => StepKind::Coat,
+            self::InnerWetOut, self::Laminate, self::InnerPly, self::HardTop, self::BaggedPly, self::GelCoat, self::Coupling, self::Lift,
+            self::Infuse, self::Splice, self::FillFlush, self::Pour => StepKind::Coat,
             self::Turn => StepKind::Turn,
-            self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat => StepKind::Flat,
+            self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat, self::FormFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
             self::Polish => StepKind::Polish,
-            self::Look => StepKind::Look,
+            self::Look, self::Gauge => StepKind::Look,
+            self::LeakCheck => StepKind::LeakCheck,
             self::Inspect => StepKind::Inspect,
             self::PostCure => StepKind::PostCure,
         };
@@ -105,7 +162,10 @@ enum Role: string
         return match ($this) {
             self::Seal, self::Base, self::Tack => Slot::Base,
             self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::InnerWetOut,
-            self::Laminate, self::InnerPly => Slot::Skin,
+            self::Laminate, self::InnerPly, self::HardTop, self::BaggedPly, self::Infuse, self::Splice, self::FillFlush,
+            self::Pour => Slot::Skin,
+            self::GelCoat => Slot::GelCoat,
+            self::Coupling, self::Lift => Slot::MouldResin,
             self::FillerClear => Slot::FillerClear,
             self::Clear, self::Varnish => Slot::Clear,
             default => null,
@@ -115,7 +175,7 @@ enum Role: string
     /** Whether a coat reaches the wrap too, not the zones alone. */
     public function isOnCloth(): bool
     {
-        return in_array($this, [self::Base, self::Tack, self::WetOut, self::InnerWetOut, self::Laminate, self::InnerPly], true);
+        return $this->isByCloth() || in_array($this, [self::Base, self::Tack, self::GelCoat], true);
     }
 
     /** Whether dry cloth is laid on it while it is tacky. */
@@ -127,31 +187,50 @@ enum Role: string
     /** Whether it lays a ply into its resin. */
     public function isPly(): bool
     {
-        return $this === self::Laminate || $this === self::InnerPly;
+        return in_array($this, [self::Laminate, self::InnerPly, self::BaggedPly], true);
+    }
+
+    /** Whether it lies in a mould's wall, or fills a hole: no film of any skin. */
+    private function isBody(): bool
+    {
+        return in_array($this, [self::Infuse, self::Splice, self::FillFlush, self::Coupling, self::Lift], true);
     }
 
     /** Whether its weight is a share of the cloth's. */
     public function isByCloth(): bool
     {
-        return $this->isPly() || $this === self::WetOut || $this === self::InnerWetOut;
+        return $this->isPly() || in_array($this, [self::WetOut, self::InnerWetOut, self::Infuse, self::Coupling, self::Lift], true);
     }
 
     /** Whether cut cloth must lie ready before it is mixed. */
     public function takesCloth(): bool
     {
-        return $this->holdsCloth() || $this->isPly();
+        return $this->holdsCloth() || $this->isPly() || in_array($this, [self::Coupling, self::Lift, self::Splice], true);
     }
 
     /** Whether a coat lies over the weave. */
     public function isOverWeave(): bool
     {
-        return $this->slot() === Slot::Skin && ! $this->isPly() && $this !== self::InnerWetOut;
+        return $this === self::BaggedPly
+            || ($this->slot() === Slot::Skin && ! $this->isPly() && ! $this->isBody() && $this !== self::InnerWetOut);
     }
 
-    /** Whether it sands the clear or filler clear, not the resin. */
+    /** Whether what is over saturation goes into a breather, and lies over no weave. */
+    public function isBled(): bool
+    {
+        return $this === self::BaggedPly;
+    }
+
+    /** Whether it is poured and tipped off, and takes more of the texture than a brush leaves it. */
+    public function isPoured(): bool
+    {
+        return $this === self::Pour;
+    }
+
+    /** Whether it sands a clear, a filler clear or a form, not the resin over the weave. */
     public function isInClear(): bool
     {
-        return $this === self::FillerFlat || $this === self::ClearFlat;
+        return in_array($this, [self::FillerFlat, self::ClearFlat, self::FormFlat], true);
     }
 
     /** Whether it sands the resin over the weave to one plane. */
@@ -172,7 +251,12 @@ enum Role: string
             StepKind::Key, StepKind::Flat => [Ground::Clean, Ground::Dusty, Ground::Coat],
             StepKind::Coat, StepKind::Spray => [Ground::Clean, Ground::Coat],
             StepKind::Lay => [Ground::Coat, Ground::Mist],
-            default => $this === self::Adhesive ? [Ground::Clean] : Ground::cases(),
+            default => match ($this) {
+                // A second mist goes on the ply that the first one holds.
+                self::Adhesive => [Ground::Clean],
+                self::Bond, self::Join => [Ground::Clean],
+                default => Ground::cases(),
+            },
         };
     }
 
@@ -185,22 +269,19 @@ enum Role: string
             StepKind::Coat, StepKind::Spray => Ground::Coat,
             // Dry cloth on a mist is there to be wetted out.
             StepKind::Lay => $found === Ground::Mist ? Ground::Clean : $found,
-            default => $this === self::Adhesive ? Ground::Mist : $found,
+            default => match ($this) {
+                self::Adhesive => Ground::Mist,
+                // A waxed form, what comes off it, and surfacer or a bag's fabric pulled off a coat: new faces.
+                self::ReleaseFilm, self::Unbag => Ground::Clean,
+                self::Surface, self::Demould, self::CutOut, self::OpenBlisters => Ground::Dusty,
+                default => $found,
+            },
         };
     }
 
     public function stage(): Stage
     {
-        return match ($this) {
-            self::Strip, self::Wipe, self::Key, self::Prime, self::BodyFill, self::Seal, self::Wax, self::ReleaseFilm => Stage::Ground,
-            self::Base, self::KeyBase, self::Tack, self::Veil, self::Adhesive, self::Lay, self::WetOut, self::InnerWetOut, self::Insurance,
-            self::CutPlies, self::Laminate, self::InnerPly, self::Cover => Stage::Cloth,
-            self::Nibs, self::Build, self::Spot, self::Turn, self::Trim => Stage::Build,
-            self::ResinFlat, self::Finish, self::PostCure, self::LastFlat, self::Drill => Stage::Level,
-            self::FillerClear, self::FilmOver, self::FillerWash, self::FillerFlat, self::MaskLine, self::Stripe, self::Unmask, self::Clear,
-            self::Varnish, self::ClearFlat, self::Polish, self::Inspect => Stage::Surface,
-            self::Demould, self::Look => Stage::Off,
-        };
+        return Stage::of($this);
     }
 
     /**
@@ -210,27 +291,6 @@ enum Role: string
      */
     public function cautions(): array
     {
-        return match ($this->kind()) {
-            StepKind::Coat => [Caution::Epoxy, Caution::Exotherm],
-            StepKind::Wipe, StepKind::Inspect => [Caution::SolventRags],
-            StepKind::Look => [],
-            StepKind::Key, StepKind::Flat => [Caution::Dust],
-            StepKind::Lay => [Caution::Epoxy, Caution::HotAir, Caution::Knife],
-            StepKind::Turn => [Caution::Epoxy],
-            StepKind::Polish => [Caution::PolishHeat, Caution::Rotary],
-            StepKind::PostCure => [Caution::Heat],
-            StepKind::Prepare => match ($this) {
-                self::Strip => [Caution::Structure, Caution::SolventRags],
-                self::Prime, self::Adhesive => [Caution::SprayMist],
-                self::BodyFill => [Caution::Styrene],
-                self::Veil => [Caution::Knife],
-                self::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],
-                self::FilmOver => [Caution::Styrene],
-                self::MaskLine, self::CutPlies, self::Demould => [Caution::Knife],
-                self::Wax, self::ReleaseFilm => [Caution::SolventRags],
-                default => [],
-            },
-            StepKind::Spray => $this === self::Stripe ? [Caution::SprayMist] : [],
-        };
+        return Hazards::of($this);
     }
 }

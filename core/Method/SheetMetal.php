@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -61,6 +66,11 @@ final class SheetMetal implements Method
         return 1;
     }
 
+    public function usual(): Usual
+    {
+        return new Usual();
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();
@@ -98,6 +108,16 @@ final class SheetMetal implements Method
             ...$refused,
             new Finding(Severity::Warn, 'method.thin_ply', ['areal' => $job->clothGM2, 'most' => self::THIN_PLY_GM2], 'cloth_id'),
         ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::BarePart)
+            ->refuse(! $wish->substrate->isMetal(), 'metal_only')
+            ->gain($wish->substrate->isMetal(), 25, 'made_for_metal')
+            ->cost($wish->form === Form::Deep, 25, 'hands_deep')
+            ->needing(Tool::SprayGun);
     }
 
     public function steps(Job $job): array

@@ -27,6 +27,15 @@ enum Slot: string
     case BodyFiller = 'body_filler';
     case Adhesive = 'adhesive';
     case Paint = 'paint';
+    /** Built up on a pattern, and sanded to the shape. */
+    case Surfacer = 'surfacer';
+    /** Gap-filling, between a shell and its frame or two halves. */
+    case BondPaste = 'bond_paste';
+    /** The face of a mould. */
+    case GelCoat = 'gel_coat';
+    /** What a mould is laminated with. */
+    case MouldResin = 'mould_resin';
+    case MouldCloth = 'mould_cloth';
 
     /** The field of a brief that names it. */
     public function field(): string
@@ -48,6 +57,16 @@ enum Slot: string
         }
 
         return null;
+    }
+
+    public function shelf(): Shelf
+    {
+        return match ($this) {
+            self::Base, self::Skin, self::GelCoat, self::MouldResin => Shelf::Resin,
+            self::Cloth, self::InnerCloth, self::MouldCloth => Shelf::Cloth,
+            self::Clear, self::FillerClear => Shelf::Clear,
+            default => Shelf::Aid,
+        };
     }
 
     /** Which aid lies in it; null of a resin, cloth or clear. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+
 /** What lies on the bench when a method begins. */
 enum Start: string
 {
@@ -11,6 +12,22 @@ enum Start: string
     case Part = 'part';
     /** A skin whose film nobody knows well. */
     case Film = 'film';
+    /** A raw moulding: the weave lies just under its face. */
+    case Moulding = 'moulding';
+    /** A form that something is made on and taken off: a pattern, or an original panel. */
+    case Form = 'form';
     /** A true plate, from which a sheet is taken. */
     case Plate = 'plate';
+
+    /** Whether a film lies on it, that has to be known before anything is sanded. */
+    public function hasFilm(): bool
+    {
+        return $this === self::Film || $this === self::Moulding;
+    }
+
+    /** Whether what is made stays on what it is made on. */
+    public function isBuiltOn(): bool
+    {
+        return $this !== self::Plate && $this !== self::Form;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Safety\Caution;
 
 /**
@@ -26,6 +27,8 @@ final readonly class Step
      * @param array<string, int> $args     for its words, such as n of
      * @param string|null        $about    key of the coat that it turns
      * @param string|null        $wasKey   before it was renamed
+     * @param bool               $isLainOn the piece is turned over onto it: it must stick no more, and dent still
+     * @param ExistingFilm|null  $bares    the film over the weave of the face that it brings to light
      */
     private function __construct(
         public Role $role,
@@ -40,6 +43,8 @@ final readonly class Step
         public ?Grits $grits = null,
         public ?string $about = null,
         private ?string $wasKey = null,
+        public bool $isLainOn = false,
+        public ?ExistingFilm $bares = null,
     ) {
         $this->kind = $role->kind();
         $this->id = $wasKey ?? $key;
@@ -93,6 +98,18 @@ final readonly class Step
         return $this->but(grits: $grits);
     }
 
+    /** A coat that the piece is turned over onto, for the coat of its other face. */
+    public function lainOn(): self
+    {
+        return $this->but(isLainOn: true);
+    }
+
+    /** A face comes to light that was made against a form. */
+    public function baring(ExistingFilm $film): self
+    {
+        return $this->but(bares: $film);
+    }
+
     /** @param array<string, int> $args */
     public function saying(array $args): self
     {
@@ -140,6 +157,8 @@ final readonly class Step
         ?Grits $grits = null,
         ?string $about = null,
         ?string $wasKey = null,
+        ?bool $isLainOn = null,
+        ?ExistingFilm $bares = null,
     ): self {
         return new self(
             $this->role,
@@ -154,6 +173,8 @@ final readonly class Step
             $grits ?? $this->grits,
             $about ?? $this->about,
             $wasKey ?? $this->wasKey,
+            $isLainOn ?? $this->isLainOn,
+            $bares ?? $this->bares,
         );
     }
 }

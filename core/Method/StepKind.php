@@ -21,6 +21,8 @@ enum StepKind: string
     case Polish = 'polish';
     /** What was made is looked over, and what is found is noted where it lies. */
     case Look = 'look';
+    /** The bag is clamped off, and its pressure read twice. */
+    case LeakCheck = 'leak_check';
     case Inspect = 'inspect';
     /** The part lies in the warm box. */
     case PostCure = 'post_cure';

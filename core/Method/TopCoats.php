@@ -21,6 +21,11 @@ final readonly class TopCoats
     public const FILLER_FROM = 240;
     public const FILLER_TO = 400;
 
+    /** Over a raw moulding it is blocked to this. */
+    private const MOULDING_TO = 320;
+    /** Between two coats of varnish. */
+    private const SCUFF = 600;
+
     /** The scratch that each thing over the resin needs, P. */
     private const LAST_FROM = 320;
     private const UNDER_POLISH = 2000;
@@ -73,14 +78,63 @@ final readonly class TopCoats
         ];
     }
 
-    /** @return list<Step> */
-    public function of(Job $job, string $lastCoat): array
+    /**
+     * @param non-empty-list<Step>|null $then what comes after the surface; null for the last look alone
+     *
+     * @return list<Step>
+     */
+    public function of(Job $job, string $lastCoat, ?array $then = null): array
     {
+        $then ??= [Step::of(Role::Inspect)->taking(10.0)];
         if ($job->choices->top === Top::PolishResin || $job->clear === null) {
-            return [Step::of(Role::Polish)->taking(10.0 + $job->polishMin), Step::of(Role::Inspect)->taking(10.0)];
+            return [Step::of(Role::Polish)->taking(10.0 + $job->polishMin), ...$then];
         }
 
-        return [...$this->filler($job, $lastCoat), ...$this->cleared($job, $job->clear, $this->clear($job, $job->clear))];
+        return [...$this->filler($job, $lastCoat), ...$this->cleared($job, $job->clear, $this->clear($job, $job->clear), $then)];
+    }
+
+    /** @return list<Step> varnish or clear over two faces: of a brushed one each coat is flatted wet before the next */
+    public function flattedBetween(Job $job): array
+    {
+        $then = [Step::of(Role::Inspect)->taking(10.0)];
+        if ($job->clear === null || ! $job->clear->kind->isBrushed()) {
+            return $this->of($job, '', $then);
+        }
+        $coats = [];
+        foreach ($this->clear($job, $job->clear) as $i => $coat) {
+            $scuffed = [
+                $job->keyed(Role::Key, self::SCUFF, 0.5, 'scuff')->nth($i, isSaid: false)->named('scuff')
+                    ->sandedWith(new Grits(self::SCUFF, self::SCUFF, SandingMethod::WetBlock))
+                    ->after(Follow::minutes($job->clear->readyAt($job->air))),
+                $job->wipe("wipe-scuff-{$i}"),
+            ];
+            $coats = [...$coats, ...($i === 0 ? [] : $scuffed), $i === 0 ? $coat : $coat->after(Follow::minutes(10.0))];
+        }
+
+        return $this->cleared($job, $job->clear, $coats, $then);
+    }
+
+    /**
+     * Filler clear straight on a moulding, whose weave lies just under: heavy coats wet on wet, pinholes looked for while
+     * they can be pressed or spotted, blocked to the scratch of the clear, clear.
+     *
+     * @return list<Step>
+     */
+    public function overMoulding(Job $job): array
+    {
+        if ($job->filler === null || $job->clear === null) {
+            return [Step::of(Role::Inspect)->taking(10.0)];
+        }
+        $coats = $this->fillerCoats($job, $job->filler, self::MOULDING_TO);
+        $spray = array_shift($coats);
+
+        return [
+            $spray->named('filler_heavy'),
+            Step::of(Role::Pinholes)->after(Follow::minutes($job->filler->flashAt($job->air)))
+                ->taking(5.0 + 4.0 * $job->areaM2),
+            ...$coats,
+            ...$this->cleared($job, $job->clear, $this->clear($job, $job->clear), [Step::of(Role::Inspect)->taking(10.0)]),
+        ];
     }
 
     /** @return list<Step> the same over resin of doubtful soundness: a tie coat of the clear first, flashed, then wet coats */
@@ -93,26 +147,26 @@ final readonly class TopCoats
         $tie = $job->pace->spraying($job->areaM2) + $job->clear->flashAt($job->air);
         $coats[0] = $job->clear->kind->isBrushed() ? $coats[0] : $coats[0]->named('clear_tied')->taking($coats[0]->handsMin + $tie);
 
-        return $this->cleared($job, $job->clear, $coats);
+        return $this->cleared($job, $job->clear, $coats, [Step::of(Role::Inspect)->taking(10.0)]);
     }
 
     /**
-     * @param list<Step> $coats
+     * @param list<Step>           $coats
+     * @param non-empty-list<Step> $then
      *
-     * @return list<Step> stripes, the coats of clear, and what is done to them
+     * @return list<Step> stripes, the coats of clear, what is done to them, and what comes then
      */
-    private function cleared(Job $job, ClearCoat $clear, array $coats): array
+    private function cleared(Job $job, ClearCoat $clear, array $coats, array $then): array
     {
         $ready = Follow::minutes($clear->readyAt($job->air));
-        $inspect = Step::of(Role::Inspect)->taking(10.0);
         $steps = [...$this->stripes($job), $job->wipe('wipe-5'), ...$coats];
 
         // Satin and matt are never polished.
-        return $job->finish !== Finish::Gloss ? [...$steps, $inspect->after($ready)] : [
+        return $job->finish !== Finish::Gloss ? [...$steps, $then[0]->after($ready), ...array_slice($then, 1)] : [
             ...$steps,
             $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $clear)->after($ready),
             Step::of(Role::Polish)->taking(10.0 + $job->polishMin),
-            $inspect,
+            ...$then,
         ];
     }
 
@@ -123,8 +177,6 @@ final readonly class TopCoats
         if ($filler === null) {
             return [];
         }
-        $ready = Follow::minutes($filler->readyAt($job->air));
-        $wash = Step::of(Role::FillerWash)->after($ready)->taking($job->pace->wiping($job->areaM2));
         // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
         $under = $job->fillerBond !== Bond::FullCureWashKey ? [$job->wipe('wipe-filler')] : [
             $job->wipe('wipe-filler', 'wash_blush')->after(Follow::onceCured($lastCoat))
@@ -133,8 +185,16 @@ final readonly class TopCoats
                 ->sandedWith(new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock)),
         ];
 
+        return [...$under, ...$this->fillerCoats($job, $filler, self::FILLER_TO)];
+    }
+
+    /** @return non-empty-list<Step> sprayed in one go, under film where it is polyester, washed and blocked flat */
+    private function fillerCoats(Job $job, ClearCoat $filler, int $to): array
+    {
+        $wash = Step::of(Role::FillerWash)->after(Follow::minutes($filler->readyAt($job->air)))
+            ->taking($job->pace->wiping($job->areaM2));
+
         return [
-            ...$under,
             Step::of(Role::FillerClear, 'filler')->after(Follow::minutes(10.0))
                 ->taking($this->spraying($job, $filler, $job->fillerCoats))
                 ->saying(['coats' => $job->fillerCoats])->minding(...$this->mist($filler)),
@@ -143,7 +203,7 @@ final readonly class TopCoats
                     ->taking(5.0 + 10.0 * $job->areaM2),
                 $wash->named('film_off'),
             ]),
-            $this->flat(Role::FillerFlat, self::FILLER_FROM, self::FILLER_TO, $filler),
+            $this->flat(Role::FillerFlat, self::FILLER_FROM, $to, $filler),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Mixing;
 
 use OakGloss\Quantity\Bounds;
+use OakGloss\Quantity\Temperature;
 
 /**
  * One cup: resin, hardener and pigment, in grams. Pigment is a share of resin plus hardener; the total is all three.
@@ -19,6 +20,7 @@ final readonly class Batch
         public float $resinG,
         public float $hardenerG,
         public float $pigmentG,
+        public ?int $drops = null,
     ) {
     }
 
@@ -36,6 +38,24 @@ final readonly class Batch
         $resin = $both / (1.0 + $ratio->hardenerPerResin);
 
         return new self($ratio, $resin, $both - $resin, $totalG - $both);
+    }
+
+    /**
+     * A batch whose catalyst goes in by whole drops, for air of this warmth: the resin on the scale's step, one drop at
+     * least. In air that its sheet does not reach it is reckoned by the nearest row, and refused elsewhere.
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If the batch is out of range.
+     */
+    public static function catalysed(float $totalG, Catalyst $catalyst, Temperature $air, float $scaleStepG, float $pigmentFraction = 0.0): self
+    {
+        Bounds::within($totalG, 0.1, 100000.0, 'batch', 'g');
+        $percent = $catalyst->nearestPercent($air);
+        $resin = $totalG / (1.0 + $pigmentFraction) / (1.0 + $percent / 100.0);
+        $resin = max(1.0, ceil($resin / $scaleStepG - 1e-6)) * $scaleStepG;
+        $drops = $catalyst->dropsFor($resin, $percent);
+        $grams = $drops * $catalyst->dropG();
+
+        return new self(MixRatio::byWeight(100.0 * $grams / $resin), $resin, $grams, ($resin + $grams) * $pigmentFraction, $drops);
     }
 
     /** A batch is made this much larger at most so that a scale can weigh it (ours). */

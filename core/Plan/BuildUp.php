@@ -13,6 +13,8 @@ use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Bond;
+use OakGloss\Material\Chemistry;
+use OakGloss\Material\Resin;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
@@ -22,6 +24,7 @@ use OakGloss\Method\Method;
 use OakGloss\Method\PostCure;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
+use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\Top;
 use OakGloss\Quantity\Temperature;
@@ -32,6 +35,8 @@ final class BuildUp
     private readonly Choices $choices;
 
     private readonly SkinForecast $forecast;
+
+    private ?int $liftPlies = null;
 
     /** @param bool $missedLay the cloth is still to be laid and its base no longer holds it */
     public function __construct(
@@ -53,7 +58,7 @@ final class BuildUp
     {
         $count = $this->method->coatCount();
         $isOpen = $this->log->ofRole($count->settledBy, Sanded::class, Skipped::class) === [];
-        $laid = $this->log->laid(Role::Build);
+        $laid = $this->log->laid($count->coat);
         $least = max($isOpen ? $count->least : min(1, $count->least), $laid + $this->moreForLows($count));
         $hasChoice = in_array(Choice::BuildCoats, array_column($this->method->choices(), 0), true);
         $chosen = $hasChoice ? $this->choices->buildCoats : null;
@@ -78,7 +83,7 @@ final class BuildUp
     /** Where coats go on in rounds, lows that were seen since the last one ask for one round more. */
     private function moreForLows(CoatCount $count): int
     {
-        $coats = $this->log->ofRole(Role::Build, CoatOn::class);
+        $coats = $this->log->ofRole($count->coat, CoatOn::class);
         $newest = $coats === [] ? null : $coats[count($coats) - 1];
         $ends = [];
         foreach ($count->atOnce > 1 ? $this->log->ofRole(Role::ResinFlat, Sanded::class) : [] as $pass) {
@@ -152,6 +157,9 @@ final class BuildUp
      */
     private function postCure(array $steps): ?PostCure
     {
+        if (! $this->method->startsFrom()->isBuiltOn()) {
+            return FreeLaminate::postCure($this->brief, $this->materials, $this->shop);
+        }
         if ($this->choices->printThrough !== PrintThrough::PostCure) {
             return null;
         }
@@ -169,6 +177,7 @@ final class BuildUp
     {
         $brief = $this->brief;
         $air = Temperature::fromCelsius($this->shop->workingAirC);
+        $slopes = array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones());
         $polish = $this->choices->top === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
 
         return new Job(
@@ -191,7 +200,6 @@ final class BuildUp
             polishMin: $polish?->minutes() ?? 0.0,
             tackCoats: $this->tackCoats(),
             passZones: $passZones,
-            passAreaM2: $brief->areaOf($passZones),
             turnMin: RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
             postCure: $postCure,
             fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
@@ -202,7 +210,17 @@ final class BuildUp
             heat: $brief->heat || $brief->sun,
             backing: $brief->backing,
             basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
-            steepestDeg: max([0.0, ...array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones())]),
+            steepestDeg: max([0.0, ...$slopes]),
+            levelestDeg: $slopes === [] ? 0.0 : min($slopes),
+            areas: array_column(array_map(fn (Zone $z): array => [$z->name, $z->areaM2], $brief->coatedZones()), 1, 0),
+            sides: $brief->sides,
+            chemistries: array_map(fn (Resin $r): Chemistry => $r->chemistry, array_filter([
+                Slot::Base->value => $this->materials->baseResin,
+                Slot::Skin->value => $this->materials->skinResin,
+            ] + $this->materials->resins)),
+            mouldClothGM2: $this->materials->mould()->weave->arealGM2,
+            liftPlies: $this->liftPlies ??= FreeLaminate::liftPlies($brief, $this->materials, $this->shop, $air),
+            densityGCm3: $this->materials->skinResin->rheology->densityGCm3,
         );
     }
 

@@ -16,6 +16,7 @@ use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Area;
 use OakGloss\Quantity\ArealWeight;
 use OakGloss\Quantity\Mass;
+use OakGloss\Quantity\Temperature;
 
 /** What a coat is mixed of, what stays in cup and brush included, and what of it comes to lie on the part. */
 final readonly class CoatQuantity
@@ -37,13 +38,15 @@ final readonly class CoatQuantity
             ? $planned
             : Mass::fromGrams(max(0.0, min($on->grams - $loss, Coat::HEAVIEST_GM2 * $area->inSquareMetres())))->spreadOver($area);
 
+        $total = $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams();
+        $scaleStep = $shop->scaleStepAt($fact?->atMin);
+        $pigment = $layer->slot === Slot::Base ? $brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0;
+        $air = Temperature::fromCelsius($fact->airC ?? $shop->workingAirC);
+
         return new self(
-            Batch::weighable(
-                $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams(),
-                $resin->ratio,
-                $shop->scaleStepAt($fact?->atMin),
-                $layer->slot === Slot::Base ? $brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0,
-            ),
+            $resin->catalyst === null
+                ? Batch::weighable($total, $resin->ratio, $scaleStep, $pigment)
+                : Batch::catalysed($total, $resin->catalyst, $air, $scaleStep, $pigment),
             $onPart->inGramsPerSquareMetre(),
         );
     }

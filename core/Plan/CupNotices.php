@@ -8,6 +8,7 @@ use OakGloss\Cure\CupHeat;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Role;
 use OakGloss\Mixing\Cups;
 use OakGloss\Quantity\Temperature;
 
@@ -24,7 +25,9 @@ final class CupNotices
     {
         [$findings, $hottest] = [[], null];
         foreach ($plan->ahead() as $step) {
-            if ($step->batch === null || $step->laidGM2 === null || isset($findings[$step->step->name])) {
+            // What is drawn through a stack is spread by nobody.
+            $isSpread = $step->batch !== null && $step->laidGM2 !== null && $step->step->role !== Role::Infuse;
+            if (! $isSpread || isset($findings[$step->step->name])) {
                 continue;
             }
             $cups = self::cups($plan, $step);
@@ -56,11 +59,17 @@ final class CupNotices
         return self::cupsOf(
             $plan->materials->resinFor($step->step),
             $step->batch?->totalG() ?? 0.1,
-            $step->laidGM2 ?? 1.0,
+            self::strokeGM2($step),
             $plan->shop,
             $airC ?? $plan->shop->workingAirC,
             $hands,
         );
+    }
+
+    /** What hands spread at once, g/m²: of several plies the resin of one. */
+    private static function strokeGM2(PlannedStep $step): float
+    {
+        return max(1.0, ($step->laidGM2 ?? 1.0) / max(1, $step->step->role === Role::Lift ? $step->step->args['plies'] : 1));
     }
 
     /** The same of any resin and weight. */
@@ -88,7 +97,7 @@ final class CupNotices
             $cups,
             $plan->materials->resinFor($step->step)->cupHeat(),
             $step->batch?->totalG() ?? 1.0,
-            max(1.0, $step->laidGM2 ?? 1.0),
+            self::strokeGM2($step),
             1.0 / $plan->shop->pace->coatPerM2,
             1,
             $plan->shop->pace->mixMin,

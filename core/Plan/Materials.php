@@ -21,6 +21,8 @@ final readonly class Materials
      * @param ClearCoat|null           $filler     sprayed and blocked flat under the clear
      * @param array<string, list<int>> $papersBy   P numbers by the way that they are driven; empty for all in any way
      * @param array<string, Aid>       $aids       by kind; planning values stand for those that are missing
+     * @param array<string, Resin>     $resins     of slots besides base and skin
+     * @param ClothRoll|null           $mouldCloth that a mould is laminated from
      * @param ClothRoll|null           $innerCloth of plies that nobody sees; null where it is the same
      */
     public function __construct(
@@ -34,6 +36,8 @@ final readonly class Materials
         public array $papersBy = [],
         public ?ClothRoll $innerCloth = null,
         public array $aids = [],
+        public array $resins = [],
+        public ?ClothRoll $mouldCloth = null,
     ) {
     }
 
@@ -49,12 +53,20 @@ final readonly class Materials
         return $this->innerCloth ?? $this->cloth;
     }
 
+    /** Of a mould's wall. */
+    public function mould(): ClothRoll
+    {
+        return $this->mouldCloth ?? $this->inner();
+    }
+
     public function has(Slot $slot): bool
     {
         return match ($slot) {
             Slot::Base => $this->baseResin !== null,
             Slot::Clear => $this->clear !== null,
             Slot::FillerClear => $this->filler !== null,
+            Slot::MouldCloth => $this->mouldCloth !== null,
+            Slot::GelCoat, Slot::MouldResin => isset($this->resins[$slot->value]),
             default => true,
         };
     }
@@ -71,6 +83,7 @@ final readonly class Materials
             // A base that is missing is refused; until it is named, the other one stands in for it.
             Slot::Base => $this->baseResin ?? $this->skinResin,
             Slot::Skin => $this->skinResin,
+            Slot::GelCoat, Slot::MouldResin => $this->resins[$slot->value] ?? $this->skinResin,
             default => throw new \LogicException("{$slot->value} is no resin"),
         };
     }

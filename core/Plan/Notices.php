@@ -81,6 +81,8 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
+            ...LaminateNotices::of($plan),
+            ...RepairNotices::of($plan),
         ];
     }
 
@@ -96,6 +98,7 @@ final class Notices
         $smallest = null;
         foreach ($plan->ahead() as $step) {
             if ($step->batch !== null
+                && $step->batch->drops === null
                 && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE
                 && $step->batch->totalG() < ($smallest?->batch?->totalG() ?? INF)) {
                 $smallest = $step;

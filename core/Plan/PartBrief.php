@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Cloth\Piece;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Face;
+use OakGloss\Geometry\TwoSides;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
@@ -24,6 +25,8 @@ final readonly class PartBrief
      * @param list<Zone>|null                         $tiltedZones the zones, in their order, tilted; null: tilting gains nothing
      * @param ExistingFilm|null                       $film        of a skin that lies on the part already
      * @param array{length: float, width: float}|null $blankMm     of the parts that are cut from a sheet
+     * @param TwoSides|null                           $sides       of a piece that is seen from both sides
+     * @param float|null                              $wholeM2     of the part that a damaged place is on, m²
      *
      * @throws \OakGloss\Quantity\OutOfRange If wrap or holes are out of range.
      */
@@ -45,6 +48,8 @@ final readonly class PartBrief
         public ?array $tiltedZones = null,
         public ?ExistingFilm $film = null,
         public ?array $blankMm = null,
+        public ?TwoSides $sides = null,
+        public ?float $wholeM2 = null,
     ) {
         Bounds::within($wrapMm, 0.0, 300.0, 'wrap', 'mm');
         Bounds::within($holes, 0, 200, 'holes', '');
@@ -74,11 +79,16 @@ final readonly class PartBrief
         ));
     }
 
-    /** @return list<Face> of the coated zones, as they lie while a coat flows */
-    public function facesAsTheyLie(bool $tilted): array
+    /**
+     * @param list<string>|null $only zones that the coat goes on alone
+     *
+     * @return list<Face> of the coated zones, as they lie while a coat flows
+     */
+    public function facesAsTheyLie(bool $tilted, ?array $only = null): array
     {
         $lie = [];
-        foreach ($tilted ? $this->tiltedZones ?? [] : [] as $zone) {
+        $isTurned = $this->sides !== null && $only === $this->sides->second;
+        foreach ($isTurned ? $this->sides->turned : ($tilted ? $this->tiltedZones ?? [] : []) as $zone) {
             $lie[$zone->name] = $zone->face;
         }
 
@@ -132,6 +142,8 @@ final readonly class PartBrief
             $this->tiltedZones,
             $film,
             $this->blankMm,
+            $this->sides,
+            $this->wholeM2,
         );
     }
 }

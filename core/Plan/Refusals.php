@@ -61,7 +61,7 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }
         $softens = $brief->substrate->softensAtC();
-        if ($method->startsFrom() !== Start::Plate && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
+        if ($method->startsFrom()->isBuiltOn() && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
             $findings[] = new Finding(
                 Severity::Warn,
                 'substrate.softens',

@@ -11,7 +11,6 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Rescue;
-use OakGloss\Method\Start;
 
 /** Whether a bad surface is worth its rescue, and what knowing its film better would save. */
 final class RescueNotices
@@ -25,7 +24,7 @@ final class RescueNotices
     /** @return list<Finding> */
     public static function of(FinishPlan $plan): array
     {
-        if ($plan->method->startsFrom() !== Start::Film || $plan->brief->film === null) {
+        if ($plan->method->coatCount()->atOnce < Rescue::COATS || $plan->brief->sides !== null || $plan->brief->film === null) {
             return [];
         }
 

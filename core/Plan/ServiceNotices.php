@@ -21,7 +21,7 @@ final class ServiceNotices
     /** Of cloth and resin along the surface, 1e-6/K (planning value). */
     private const SKIN_EXPANSION = 15.0;
     /** What no workshop's box reaches stands for a part that bears any of it, °C. */
-    private const BEARS_ANY_C = 200.0;
+    public const BEARS_ANY_C = 200.0;
 
     /** @return list<Finding> */
     public static function of(FinishPlan $plan): array
@@ -60,7 +60,7 @@ final class ServiceNotices
     /** @return list<Finding> */
     private static function heat(FinishPlan $plan): array
     {
-        $fit = self::fit($plan);
+        $fit = $plan->method->startsFrom()->isBuiltOn() ? self::fit($plan) : null;
         if ($fit === null) {
             return [];
         }

@@ -158,6 +158,9 @@ final class SkinForecast
         if ($fact !== null && ! $skipped && $step->kind !== StepKind::Wipe) {
             $this->skins->readings->loseWeight();
         }
+        if ($step->bares !== null) {
+            $this->skins->bare($step->bares);
+        }
 
         return new PlannedStep(
             $step,
@@ -182,10 +185,11 @@ final class SkinForecast
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
                 new Coat(
-                    $laid,
+                    $step->role->isBled() ? min($laid, $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3)) : $laid,
                     Temperature::fromCelsius($airC),
-                    only: $only,
-                    turns: Turns::of(
+                    $step->role->isPoured() ? Coat::POURED : Coat::BRUSHED,
+                    $only,
+                    Turns::of(
                         $this->log,
                         $fact,
                         $this->isTurnAhead($i),
@@ -195,7 +199,7 @@ final class SkinForecast
                 ),
                 $keyed === null ? null : self::KEYED_BY->scratchUm($keyed->content->grit()),
                 $resin->rheology,
-                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $on?->tilted === true),
+                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $on?->tilted === true, $only),
             )
             : $this->skins->unchanged();
         if ($fact !== null && ! $skipped) {

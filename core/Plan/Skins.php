@@ -14,6 +14,7 @@ use OakGloss\Abrasion\Sanded;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Film\Coat;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Face;
 use OakGloss\Film\Flatting;
 use OakGloss\Film\Rheology;
@@ -51,10 +52,16 @@ final class Skins
             $film->doubtUm ?? 0.0,
         ), $shop->targetBurnThrough);
         if ($film !== null) {
-            $skins->sections = array_map(fn (Zone $z): SkinSection => SkinSection::found($film, $z->face, $resin), $zones);
+            $skins->bare($film);
         }
 
         return $skins;
+    }
+
+    /** A face comes to light with a film over its weave. */
+    public function bare(ExistingFilm $film): void
+    {
+        $this->sections = array_map(fn (Zone $z): SkinSection => SkinSection::found($film, $z->face, $this->resin), $this->zones);
     }
 
     public function areWet(): bool

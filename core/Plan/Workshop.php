@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Infusion\LeakCheck;
 use OakGloss\Method\CoatWeights;
 use OakGloss\Method\Pace;
 use OakGloss\Quantity\Bounds;
@@ -21,6 +22,8 @@ final readonly class Workshop
      * @param float             $scaleStepG        what the scale can tell apart
      * @param float             $targetBurnThrough share of a show zone that may be burnt through
      * @param float             $partScaleStepG    what the scale for whole parts can tell apart
+     * @param float             $hottestC          of the warmest thing that a cured part can be held in
+     * @param float             $leakMbar          a bag may lose in ten minutes
      * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
@@ -34,6 +37,8 @@ final readonly class Workshop
         public CoatWeights $weights = new CoatWeights(),
         public float $partScaleStepG = 1.0,
         public array $earlier = [],
+        public float $hottestC = 45.0,
+        public float $leakMbar = LeakCheck::LIMIT_MBAR,
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');

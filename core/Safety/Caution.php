@@ -20,4 +20,10 @@ enum Caution: string
     case PolishHeat = 'polish_heat';
     case Structure = 'structure';
     case Heat = 'heat';
+    /** Peroxide. */
+    case Catalyst = 'catalyst';
+    case Vacuum = 'vacuum';
+    /** A thick laminate cooks itself and what it lies on. */
+    case Lift = 'lift';
+    case Clamp = 'clamp';
 }

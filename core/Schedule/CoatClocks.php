@@ -17,7 +17,7 @@ use OakGloss\Plan\PlannedStep;
 /** The clocks of a part's coats: each resin's forecast in this air, and each coat's own pace from what was touched. */
 final class CoatClocks
 {
-    /** @var array<int, CureForecast> by resin: two sheets may carry one name */
+    /** @var array<int|string, CureForecast> by resin: two sheets may carry one name */
     private array $forecasts = [];
 
     private ?PartTemperature $part = null;
@@ -40,9 +40,9 @@ final class CoatClocks
     {
         $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->forecasts[spl_object_id($resin)] ??= new CureForecast(
+        return $this->forecasts[spl_object_id($resin).($coat->step->isLainOn ? '/lain on' : '')] ??= new CureForecast(
             $this->part ??= new PartTemperature($this->air, $this->plan->brief->substrate->lagMin()),
-            $resin->kinetics,
+            $coat->step->isLainOn ? $resin->kinetics->lainOn() : $resin->kinetics,
             new Spread($resin->rateSigma),
             min($this->nowMin, $this->earliestCoatMin()),
         );
@@ -72,7 +72,9 @@ final class CoatClocks
         $pace = $this->paceOf($coat);
         $resin = $this->plan->materials->resinFor($coat->step);
 
-        return $this->clocks[spl_object_id($resin)."/{$pace}"] ??= $resin->kinetics->paced($pace);
+        $kinetics = $coat->step->isLainOn ? $resin->kinetics->lainOn() : $resin->kinetics;
+
+        return $this->clocks[spl_object_id($resin)."/{$pace}/".(int) $coat->step->isLainOn] ??= $kinetics->paced($pace);
     }
 
     private function earliestCoatMin(): float

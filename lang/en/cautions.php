@@ -22,6 +22,13 @@ return [
     'heat' => 'Warm box: no hotter than part, film and sheet bear, never on fresh solvent, nothing left alone that could burn.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, '
         .'don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
+    'catalyst' => 'Peroxide catalyst: goggles, one drop in an eye blinds. Never straight onto accelerator or acetone, never in metal, '
+        .'never back into the bottle. Rags with it catch fire by themselves.',
+    'vacuum' => 'A resin trap under vacuum can implode: steel or a guarded pot, no bare glass. Eyes covered; hands off the bag\'s folds '
+        .'while it draws down.',
+    'lift' => 'A thick laminate cooks itself: no more plies at once than shown. Feel it every ten minutes; one that smokes goes outside, '
+        .'pattern and all, onto mineral ground.',
+    'clamp' => 'Clamps on pads: fingers out, nothing under spring left unwatched.',
     'warming' => 'Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
         .'The sheet\'s own limit comes first.',
 ];

@@ -10,6 +10,59 @@ return [
             'tip' => 'Pick one from the shelf, or take another way of working.',
         ],
     ],
+    'laminate' => [
+        'softens_resin' => [
+            'what' => 'It softens at :tg °C and will see :service °C; this resin can\'t be cured to bear that.',
+            'tip' => 'A resin that softens later, by its sheet: nothing that stands by itself may lose its shape.',
+        ],
+        'softens_substrate' => [
+            'what' => 'It softens at :tg °C and will see :service °C; the hold of :hold °C that would help is more than what it '
+                .'lies on bears.',
+            'tip' => 'A resin that needs no hold, or a pattern that bears it.',
+        ],
+        'softens_oven' => [
+            'what' => 'It softens at :tg °C and will see :service °C. A hold at :hold °C would help, and nothing in this shop is '
+                .'warmer than :hottest °C.',
+            'tip' => 'Have it held in an oven, and set up an oven in the shop\'s numbers; or a resin that softens later.',
+        ],
+        'held' => [
+            'what' => 'Cured at the shop\'s air it softens at :tg °C, and it will see :service °C: it is held at :hold °C before '
+                .'it comes off.',
+            'tip' => 'No faster up or down than 10 °C an hour, a thermometer on the laminate.',
+        ],
+        'lifts' => [
+            'what' => 'The mould goes on in :lifts lifts, :plies plies at most: laid at once, :all plies get :at_once °C, and '
+                .'pattern and mould bear :limit °C. A lift gets :peak °C.',
+            'tip' => 'Let each lift cool before the next; feel it every ten minutes.',
+        ],
+        'too_thick' => [
+            'what' => ':plies plies laid at once get :peak °C, and what they lie on bears :limit °C.',
+            'tip' => 'At most :most plies at once, a slower hardener, or a cooler hour.',
+        ],
+        'infusion' => [
+            'what' => 'Over :way mm the resin takes :mesh min under flow mesh and :bare min without; the pot has :pot min.',
+            'tip' => 'Mesh over all but the last hand\'s breadth. The stack\'s own sheet comes first: such figures differ by a '
+                .'hundred.',
+        ],
+        'infusion_gels' => [
+            'what' => 'Over :way mm the resin takes :mesh min even under flow mesh, and the pot has :pot min: it gels on its way.',
+            'tip' => 'Feed in the middle and draw at both sides, a slower hardener, or lay it up by hand.',
+        ],
+    ],
+    'repair' => [
+        'worth' => [
+            'what' => 'The repair takes :hands h of hands, a whole new skin :new h: it is worth it.',
+            'tip' => 'Say to the customer that it is sound, and where it may be seen.',
+        ],
+        'not_worth' => [
+            'what' => 'The repair takes :hands h of hands, a whole new skin :new h: it is hardly worth it.',
+            'tip' => 'Skin it anew, unless the place lies where nobody looks.',
+        ],
+        'through' => [
+            'what' => 'The laminate is through: it will be sound again, and seen.',
+            'tip' => 'Quote it so. Nothing that carries is repaired here.',
+        ],
+    ],
     'rescue' => [
         'never' => [
             'what' => 'Strip it: :rounds rounds still leave :risk of a show zone burnt through.',
@@ -46,7 +99,7 @@ return [
             'tip' => 'Take the shape “flat sheet on a plate”, and type the size of a part.',
         ],
         'no_film' => [
-            'what' => 'A rescue begins with the film that is there, and nobody has said how much.',
+            'what' => 'It begins with the film that is there, and nobody has said how much.',
             'tip' => 'Type the film over the weave and its relief; a guess is taken with its doubt.',
         ],
         'metal_only' => [
@@ -58,8 +111,37 @@ return [
             'tip' => 'Take a base resin whose sheet bears pigment, and the black base.',
         ],
         'cleared' => [
-            'what' => 'A skin on a body panel is cleared: resin alone does not stand sun and stones.',
+            'what' => 'What is made this way is cleared: its resin alone does not stand sun and use.',
             'tip' => 'Leave the surface at clear, or take the brush-on skin.',
+        ],
+'polyester_only' => [
+            'what' => 'Cloth that is glued down is stippled through with polyester, and this resin is none: an epoxy wets '
+                .'adhesive badly and holds no part in heat on it.',
+            'tip' => 'Pick a polyester, or take the brush-on skin.',
+        ],
+        'seal_first' => [
+            'what' => 'Bare wood breathes out under polyester and drinks it: no ply stays glued to it.',
+            'tip' => 'Seal it with epoxy, let that cure through, key it, and tick that it comes sealed. Or take the brush-on skin.',
+        ],
+        'glue_heat' => [
+            'what' => 'Adhesive softens in sun and heat: only the resin that went through the open cloth then holds the skin.',
+            'tip' => 'Stipple both plies dark to the part, or take the brush-on skin.',
+        ],
+        'shell_plies' => [
+            'what' => 'A shell of one ply curls as it cures.',
+            'tip' => ':least plies at least, turned against each other.',
+        ],
+        'lift_too_hot' => [
+            'what' => 'One ply of this mould resin gets hotter, laid at once, than the pattern bears.',
+            'tip' => 'A slower resin for the mould, a cooler hour, or a pattern that bears more.',
+        ],
+        'two_faces' => [
+            'what' => 'This way coats one face and then the other, and the shape has one.',
+            'tip' => 'Take the shape “two faces and a rim”, or take another way of working.',
+        ],
+        'pour_level' => [
+            'what' => 'A poured coat runs off: the most level face stands at :slope°, and :most° is the most.',
+            'tip' => 'Tilt the part until the face that counts lies level, or take thinner coats at tack.',
         ],
         'thin_ply' => [
             'what' => 'A ply of :areal g/m² is heavy for sheet metal, which moves otherwise than it does.',

@@ -35,7 +35,8 @@ return [
     'slots' => [
         'base' => 'Base resin', 'skin' => 'Resin over the cloth', 'cloth' => 'Cloth', 'inner_cloth' => 'Inner plies', 'clear' => 'Clear', 'filler_clear' => 'Filler clear',
         'wax' => 'Release wax', 'release_film' => 'Release film', 'primer' => 'Primer', 'body_filler' => 'Body filler',
-        'adhesive' => 'Spray adhesive', 'paint' => 'Black paint or primer',
+        'adhesive' => 'Spray adhesive', 'paint' => 'Black paint or primer', 'surfacer' => 'Pattern surfacer',
+        'bond_paste' => 'Bonding paste', 'gel_coat' => 'Gel coat', 'mould_resin' => 'Resin of the mould', 'mould_cloth' => 'Cloth of the mould',
     ],
     'backing' => 'Base coat',
     'none' => 'none',

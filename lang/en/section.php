@@ -18,8 +18,8 @@ return [
     'columns' => ['Zone', 'Over crowns now', 'Texture', 'Stays after flatting', 'Doubt', 'Burns through'],
     'of' => 'the section',
     'why' => 'Each coat leaves what does not drain off a face of that slope and length before it gels (Jeffreys), '
-        .'less what an edge pulls away (r / (r + 0.4 mm), assumed) and 3 % shrinkage; it takes away a share of the weave\'s texture. '
-        .'Flatting goes to flush, then the later grits and the last scratch. Doubt of brushed work: 20 % of the film plus 8 µm (assumed). '
+        .'less what an edge pulls away (r / (r + 0.7 mm), ours) and 3 % shrinkage; it takes away a share of the weave\'s texture. '
+        .'Flatting goes to flush, then the later grits and the last scratch. Doubt of brushed work: 14 % of all of it by habit, 20 % of each coat by chance, and 8 µm (ours). '
         .'Measured slugs will say better.',
 
     'laminate' => [

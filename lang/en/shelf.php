@@ -72,7 +72,7 @@ return [
 
     'aids' => [
         'wax' => 'release wax', 'release_film' => 'release film', 'primer' => 'primer for metal or wood', 'body_filler' => 'body filler',
-        'adhesive' => 'spray adhesive', 'paint' => 'black paint or primer',
+        'adhesive' => 'spray adhesive', 'paint' => 'black paint or primer', 'surfacer' => 'pattern surfacer', 'bond_paste' => 'bonding paste',
     ],
     'aid_line' => ':what · :coats · ready after :ready',
     'aid_coats' => 'one coat|:count coats',

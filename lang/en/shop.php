@@ -29,7 +29,7 @@ return [
     'things' => 'Shared things: places',
     'thing' => [
         'booth' => 'Spray booth', 'warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp',
-        'heated_room' => 'Heated room', 'cool_place' => 'Cool place',
+        'heated_room' => 'Heated room', 'cool_place' => 'Cool place', 'oven' => 'Oven',
     ],
     'parts' => 'parts',
     'cool_place' => 'Cool place has',

@@ -366,6 +366,445 @@ return [
         'do' => 'On a long block, whole strokes, direction turned at each grit. Edges by hand with the last grit only.',
         'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
     ],
+    'mist_again' => [
+        'title' => 'Mist of adhesive on ply :n',
+        'do' => 'A light mist on the ply that lies: as little as holds the next one.',
+        'cue' => 'Speckled, not wet; grabs a glove lightly.',
+    ],
+    'unroll' => [
+        'title' => 'Unroll ply :n of :of',
+        'do' => 'Cloth off a tube, weave along the centre line, pressing as it settles. What is pressed down stays.',
+        'cue' => 'No blister, no bridged hollow; weave lines true in the lamp.',
+    ],
+    'trim_close' => [
+        'title' => 'Trim close',
+        'do' => 'Cut along the edge, a fingernail over it, with a fresh blade. Laps lie flat.',
+        'cue' => 'No loose tow, nothing lifts.',
+    ],
+    'stipple' => [
+        'title' => 'Stipple the polyester through',
+        'do' => 'Small cups, catalyst by the drop for today\'s air. Stipple, never brush: both plies must go dark from below.',
+        'cue' => 'Evenly dark, no grey place, no white of adhesive.',
+    ],
+    'knock_highs' => [
+        'title' => 'Knock the highs off',
+        'do' => 'Dry, on a block: crowns and nibs matt, no further. What lies low stays low for the next coat.',
+        'cue' => 'Highs matt, lows shiny. A silvery weave means stop now.',
+    ],
+    'hard_top_wax' => [
+        'title' => 'Last coat, waxed',
+        'do' => 'Stir the wax in before the catalyst. One full, even coat, then hands off: the wax has to come up.',
+        'cue' => 'A dull bloom as it hardens.',
+    ],
+    'hard_top_film' => [
+        'title' => 'Last coat, under film',
+        'do' => 'One full, even coat over all of it; the film must lie ready and cut.',
+        'cue' => 'Wet edge kept, no dry place.',
+    ],
+    'film_over_top' => [
+        'title' => 'Film over the wet coat',
+        'do' => 'Roll it on from one edge without a bubble: where air gets at polyester it stays soft.',
+        'cue' => 'No air under it, edges closed.',
+    ],
+    'top_wax_off' => [
+        'title' => 'Wax off',
+        'do' => 'Wipe the bloom off with solvent that the part bears, fresh side each pass.',
+        'cue' => 'Paper dusts and does not clog.',
+    ],
+    'top_film_off' => [
+        'title' => 'Film off',
+        'do' => 'Pull the film back on itself, wipe what sweats at its rim.',
+        'cue' => 'Hard under the nail to the edge.',
+    ],
+    'cut_bag' => [
+        'title' => 'Cut cloth and bagging|Cut cloth and bagging for :plies plies',
+        'do' => 'Plies, release fabric, breather and bag, each a hand larger than the one before; sealant tape round the part. '
+            .'Once resin is mixed nothing is cut.',
+        'cue' => 'All of it lies in its order, the pump runs.',
+    ],
+    'wet_ply' => [
+        'title' => 'Wet ply :n of :of',
+        'do' => 'Resin on, the ply into it from the middle, pressed into every hollow. Slack where it has to reach: a bag pulls '
+            .'cloth nowhere.',
+        'cue' => 'Weave evenly dark, no bridge over an inside corner.',
+    ],
+    'bag' => [
+        'title' => 'Release fabric, breather, bag',
+        'do' => 'Fabric without a fold on show faces, breather over all of it, a pleat of bag for each hollow. Pump on slowly '
+            .'while hands press the bag in.',
+        'cue' => 'Resin shows through the fabric evenly; no hiss at the tape.',
+    ],
+    'leak_check' => [
+        'title' => 'Leak check',
+        'do' => 'Clamp the hose, read the pressure, wait, read it again. A bag that leaks draws air through wet cloth: find it '
+            .'by ear, press the tape, try again.',
+        'cue' => 'The needle stands.',
+    ],
+    'unbag' => [
+        'title' => 'Bag and fabric off',
+        'do' => 'Pump off only now. Pull fabric back on itself, low over the part: it leaves a key of its own.',
+        'cue' => 'Evenly dull print of the fabric; no loose tow.',
+    ],
+    'smooth_panel' => [
+        'title' => 'Make the panel smooth',
+        'do' => 'Close chips and gaps with plasticine or tape that comes off again; nothing is done to the panel that can\'t be '
+            .'undone. Its rim is where the shell will end.',
+        'cue' => 'A gloved hand catches nowhere.',
+    ],
+    'wash_panel' => [
+        'title' => 'Wash the panel',
+        'do' => 'Warm water, then two clean wipes: silicone under wax is a bond.',
+        'cue' => 'The cloth stays white.',
+    ],
+    'wax_panel' => [
+        'title' => 'Wax :n of :of',
+        'do' => 'Thin, all over and round the rim, a fresh cloth each time. It also closes the last pores.',
+        'cue' => 'An even haze before the buff, no streak after it.',
+    ],
+    'film_panel' => [
+        'title' => 'Release film',
+        'do' => 'A thin, closed film. The first ply lies on it: not before it is dry to the touch.',
+        'cue' => 'Dry to a knuckle, no bead, no dry island.',
+    ],
+    'cut_turned' => [
+        'title' => 'Cut :plies plies, turned',
+        'do' => 'Tape along each cut. Every ply is turned against the one under it, and the stack mirrors about its middle: '
+            .'else it warps as it cures.',
+        'cue' => 'Numbered, warp marked on each.',
+    ],
+    'first_ply_dry' => [
+        'title' => 'First ply, dry',
+        'do' => 'Laid dry on the film it can still be shifted until its lines are true; it decides how all others lie. Once it '
+            .'is wet, lifting it tears the film.',
+        'cue' => 'Lines true along the panel\'s centre line, no crease.',
+    ],
+    'first_ply_wet' => [
+        'title' => 'Wet the first ply through',
+        'do' => 'Stipple resin through it where it lies. Never lift it.',
+        'cue' => 'Evenly dark, no grey place, film whole.',
+    ],
+    'ply_turned' => [
+        'title' => 'Ply :n of :of, turned',
+        'do' => 'Resin first, then the ply into it, turned as it was marked. Stop at the rim.',
+        'cue' => 'Weave evenly dark, no bubble.',
+    ],
+    'outer_ply' => [
+        'title' => 'Outer ply, and its resin',
+        'do' => 'The ply that is seen: weave along the centre line, from the middle outward, wetted out.',
+        'cue' => 'Weave evenly dark, lines true, no puddle.',
+    ],
+    'trim_rim' => [
+        'title' => 'Trim at the rim',
+        'do' => 'Scissors along the rim while it is wet: cloth past it levers the ply off and leaves a void.',
+        'cue' => 'Nothing stands over the rim.',
+    ],
+    'rich' => [
+        'title' => 'Resin-rich coat',
+        'do' => 'A full coat over the tacky outer ply: it is what the key goes into.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'key_rich' => [
+        'title' => 'Key the rich coat',
+        'do' => 'P180 until evenly dull. The weave lies just under.',
+        'cue' => 'Evenly dull; no weave pattern.',
+    ],
+    'flood' => [
+        'title' => 'Flood coat :n of :of',
+        'do' => 'A full, even coat, tipped off. Faces as level as the panel can be laid.',
+        'cue' => 'Wipe is dry, or a print and nothing lifts.',
+    ],
+    'flat_shell' => [
+        'title' => 'Flat the shell',
+        'do' => 'On a block while the panel backs it; direction turned at each grit. Rims by hand with the last grit only.',
+        'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
+    ],
+    'lift_off' => [
+        'title' => 'Lift the shell off',
+        'do' => 'Plastic wedges round the rim, a little at each place and round again. Cold helps, force does not.',
+        'cue' => 'It lets go with a click; film comes with it.',
+    ],
+    'trim_shell' => [
+        'title' => 'Trim the shell',
+        'do' => 'Tape the line, cut outside it, dress to it wet.',
+        'cue' => 'No white line along the edge; it sits on the frame.',
+    ],
+    'key_inside' => [
+        'title' => 'Key where it is bonded',
+        'do' => 'P80 inside along the bonding line, and the frame likewise.',
+        'cue' => 'Evenly dull on both.',
+    ],
+    'bond' => [
+        'title' => 'Bond it to the frame',
+        'do' => 'Gap-filling paste along the line, no gap left for water. Clamp lightly over pads: a hard clamp prints through.',
+        'cue' => 'A bead squeezes out all along; gaps to what is beside it even.',
+    ],
+    'hang' => [
+        'title' => 'Unclamp and hang it',
+        'do' => 'Clamps off, hung, gaps set. Fixing of outside parts follows local vehicle rules.',
+        'cue' => 'It shuts without force; gaps even.',
+    ],
+    'pattern_sound' => [
+        'title' => 'Make the pattern sound',
+        'do' => 'Fill and shape; no undercut anywhere that the mould has to come off. Inside corners get a fillet.',
+        'cue' => 'A straight-edge rocks nowhere; a lamp finds no hollow.',
+    ],
+    'surface' => [
+        'title' => 'Surfacer :n of :of',
+        'do' => 'Spray it on even; a mist of another colour over the last coat is the guide.',
+        'cue' => 'Closed, no dry spray.',
+    ],
+    'pattern_flat' => [
+        'title' => 'Flat the pattern by its guide',
+        'do' => 'Block until the guide tint is gone, and no further. As fine as the parts\' own first paper asks for: finer is '
+            .'time lost.',
+        'cue' => 'Tint gone everywhere, no surfacer cut through.',
+    ],
+    'parting_line' => [
+        'title' => 'Parting line and flange',
+        'do' => 'Where cloth will meet the fewest changes of direction. Flange boards flush, waxed too, a fillet of clay in the '
+            .'gap; keys for the halves to find each other.',
+        'cue' => 'No light under the board; nothing locks.',
+    ],
+    'gel_coat' => [
+        'title' => 'Gel coat',
+        'do' => 'Brush it on full and even: thin places are where the mould wears. Edges twice.',
+        'cue' => 'No colour of the pattern through it.',
+    ],
+    'coupling' => [
+        'title' => 'Coupling coat',
+        'do' => 'Fine cloth and resin into the tacky gel coat, stippled until no air is left: a void here is a hole in the gel later.',
+        'cue' => 'Tacky gel; no white, no bubble.',
+    ],
+    'lift' => [
+        'title' => 'Lift :n of :of: one ply|Lift :n of :of: :plies plies',
+        'do' => 'So many plies as the pattern bears, no more, then let it cool. Feel it every ten minutes: hotter than a hand '
+            .'bears means air on it.',
+        'cue' => 'The lift before is cool and tacky.',
+    ],
+    'gauge' => [
+        'title' => 'Straight-edge and gel coat',
+        'do' => 'Straight-edge across every face; thin or holed gel is patched now, sanded flush and waxed with the rest.',
+        'cue' => 'Nothing rocks; no fibre shows in raking light.',
+    ],
+    'mould_off' => [
+        'title' => 'Take the mould off',
+        'do' => 'Flange boards off, wedges in turn round the line. Never lever against the gel.',
+        'cue' => 'It lets go with a click; film stays whole.',
+    ],
+    'warm_mould' => [
+        'title' => 'Hold the mould warm: :hours h at :c °C',
+        'do' => 'On its pattern still, no faster up or down than 10 °C an hour: what cures warm keeps its shape warm. Log it '
+            .'when the box closes.',
+        'cue' => 'A thermometer on the mould, not the dial.',
+    ],
+    'mould_ply' => [
+        'title' => 'Ply :n of :of into the mould',
+        'do' => 'Resin first, then the ply, the seen one against the mould. Pressed into every corner: what bridges is a void.',
+        'cue' => 'Weave evenly dark, no bubble against the mould.',
+    ],
+    'stack' => [
+        'title' => 'Lay the plies dry',
+        'do' => 'Every ply into its corner, the seen one first, no fold. Flow mesh over all but the last hand\'s breadth before '
+            .'the outlet.',
+        'cue' => 'Lines true; cloth lies in every corner without a pull.',
+    ],
+    'bag_infusion' => [
+        'title' => 'Mesh, feed and outlet, bag',
+        'do' => 'Release fabric, mesh, feed along one side and outlet along the other, two clamps a line. Pump on slowly while '
+            .'hands press cloth into corners.',
+        'cue' => 'No hiss at the tape; clamps shut tight.',
+    ],
+    'infuse' => [
+        'title' => 'Infuse',
+        'do' => 'Feed under the resin before its clamp is opened. Front across the part, then feed clamped; outlet stays open '
+            .'until it gels. Vacuum held through cure.',
+        'cue' => 'The front runs even; no foam in the outlet.',
+    ],
+    'warm_part' => [
+        'title' => 'Hold it warm in the mould: :hours h at :c °C',
+        'do' => 'Vacuum on, no faster up or down than 10 °C an hour. Log it when the box closes.',
+        'cue' => 'A thermometer on the part, not the dial.',
+    ],
+    'unbag_part' => [
+        'title' => 'Bag, mesh and fabric off',
+        'do' => 'Pump off only now. Pull it back on itself, away from the edge.',
+        'cue' => 'Hard under the nail; no dry place in the back.',
+    ],
+    'part_off' => [
+        'title' => 'Demould',
+        'do' => 'Wedges round the rim, then lift. Never lever at one place.',
+        'cue' => 'It lets go with a click.',
+    ],
+    'key_halves' => [
+        'title' => 'Key the seam inside',
+        'do' => 'P180 a hand\'s breadth along both halves.',
+        'cue' => 'Evenly dull.',
+    ],
+    'join' => [
+        'title' => 'Join the halves inside',
+        'do' => 'Back in the closed mould or taped on pads: two tapes of cloth along the seam inside, paste in the gap.',
+        'cue' => 'No step that a fingertip feels outside.',
+    ],
+    'dress_seam' => [
+        'title' => 'Dress the seam',
+        'do' => 'Down to the faces and no further, by hand.',
+        'cue' => 'No step, no fibre.',
+    ],
+    'wipe_release' => [
+        'title' => 'Release agent off',
+        'do' => 'Solvent wipe that the resin stands, one direction, fresh side each pass: agent under clear is a fisheye.',
+        'cue' => 'Water runs off in a sheet.',
+    ],
+    'key_hand' => [
+        'title' => 'P320 by hand',
+        'do' => 'Wet, by hand, evenly dull and no more: the weave lies just under a thin face.',
+        'cue' => 'Evenly dull, no silvery weave.',
+    ],
+    'wipe_white' => [
+        'title' => 'Wipe until the cloth stays white',
+        'do' => 'Fresh lint-free white cloth, new gloves. A coloured fibre under clear stays.',
+        'cue' => 'The cloth stays white.',
+    ],
+    'filler_heavy' => [
+        'title' => 'Filler clear, one heavy coat|Filler clear, :coats heavy coats',
+        'do' => 'Wet on wet, short flashes. A milky wet film is air that clears.',
+        'cue' => 'Closed; no dry spray.',
+    ],
+    'pinholes' => [
+        'title' => 'Look for pinholes',
+        'do' => 'Lamp along it: press each with a gloved finger while it is soft, or spot it.',
+        'cue' => 'No hole left in raking light.',
+    ],
+    'mask_wide' => [
+        'title' => 'Mask wide',
+        'do' => 'Far around the place, two hands: the mask moves out as the feather grows, so that no ridge stands at its edge.',
+        'cue' => 'Tape lies down along its whole edge.',
+    ],
+    'mask_out' => [
+        'title' => 'Move the mask out',
+        'do' => 'Tape off, a new line a hand\'s breadth further out. No paper goes over the old one.',
+        'cue' => 'No ridge under a fingertip.',
+    ],
+    'feather' => [
+        'title' => 'Feather around the chip',
+        'do' => 'Around exposed fibre, never on it: fibre once cut is a mark for good.',
+        'cue' => 'A slope without an edge; no fibre touched.',
+    ],
+    'feather_crack' => [
+        'title' => 'Feather along the crack',
+        'do' => 'Open it no wider than resin runs into; around fibre, never on it.',
+        'cue' => 'A slope without an edge along all of it; nothing moves.',
+    ],
+    'feather_fill' => [
+        'title' => 'Feather the fill',
+        'do' => 'Down to the face around it and no further.',
+        'cue' => 'No step.',
+    ],
+    'cut_out' => [
+        'title' => 'Cut out what is unsound',
+        'do' => 'Back to where a tap rings clear, corners round. Nothing that carries is repaired here.',
+        'cue' => 'A clear ring all round.',
+    ],
+    'key_back' => [
+        'title' => 'Key the back',
+        'do' => 'P180 behind, three times as far as the hole.',
+        'cue' => 'Evenly dull.',
+    ],
+    'splice' => [
+        'title' => 'Splice a backing ply',
+        'do' => 'From behind, with generous overlap, into resin.',
+        'cue' => 'Evenly dark, no air at the edge of the hole.',
+    ],
+    'fill_flush' => [
+        'title' => 'Fill flush with short-fibre resin',
+        'do' => 'Chopped fibre in resin up to the face, a hair over it.',
+        'cue' => 'No hollow; stands a hair proud.',
+    ],
+    'proud' => [
+        'title' => 'Coat :n of :of, until it stands proud',
+        'do' => 'Small cups. Into the place and just over its edge, levelled with the brush.',
+        'cue' => 'A touch leaves a print and takes nothing away.',
+    ],
+    'block_proud' => [
+        'title' => 'Block it down to the face',
+        'do' => 'A hard block, wet, wider than the place. Stop when the block touches around it.',
+        'cue' => 'Matt across place and face alike.',
+    ],
+    'highs_down' => [
+        'title' => 'Highs down, both faces',
+        'do' => 'Dry, on a block: crowns matt and no further, cloth never cut. Rims by hand.',
+        'cue' => 'Crowns matt, valleys shiny.',
+    ],
+    'open_blisters' => [
+        'title' => 'Open the blisters',
+        'do' => 'Slit each, work resin under with a needle or cut it out: air that is left lifts the film later.',
+        'cue' => 'A tap sounds the same everywhere.',
+    ],
+    'dot_fill' => [
+        'title' => 'Dot-fill pits deeper than :um µm',
+        'do' => 'So much film is still to come on each face: a shallower pit is left to it, a deeper one gets a dot of '
+            .'thickened resin, a hair proud.',
+        'cue' => 'A fingernail drops into none that was filled.',
+    ],
+    'first_face' => [
+        'title' => 'Round :n: first face',
+        'do' => 'On supports smaller than the piece, moved once so that no drip joins them. Rims too. Catch hanging drips from '
+            .'beneath after half an hour.',
+        'cue' => 'Evenly scuffed; no dust.',
+    ],
+    'second_face' => [
+        'title' => 'Round :n: turn it over, second face',
+        'do' => 'When the first sticks no more and a nail still dents it: turned onto clean supports, coated, rims again. Drips '
+            .'at the rim are wiped up from beneath.',
+        'cue' => 'A glove comes away clean; a nail leaves a dent at the rim.',
+    ],
+    'wash_blush_pad' => [
+        'title' => 'Wash the blush off',
+        'do' => 'Warm water and a pad, both faces and the rim, rinse, dry. Only then paper.',
+        'cue' => 'Water runs off without slickness.',
+    ],
+    'flat_faces' => [
+        'title' => 'Flat both faces, lows left',
+        'do' => 'Dry, on a block, no further than the highs\' foot. What is low is for the next round.',
+        'cue' => 'Highs matt, lows dark.',
+    ],
+    'flat_both' => [
+        'title' => 'Wet-flat both faces',
+        'do' => 'Wet, on a block, clean water at each grit. Rims by hand with the last grit only.',
+        'cue' => 'Uniformly matt; no texture under a fingertip.',
+    ],
+    'scuff' => [
+        'title' => 'Wet-flat between',
+        'do' => 'Wet P600, light hand, until evenly dull.',
+        'cue' => 'Evenly dull; no bare place.',
+    ],
+    'machine_down' => [
+        'title' => 'Machine under its own weight',
+        'do' => 'Whole strokes, no hand on it but to guide. Stop at the first hint of fibre, there and everywhere. Then finer '
+            .'until its scratch is no haze under resin.',
+        'cue' => 'Highs matt. A hint of weave pattern means stop now.',
+    ],
+    'wipe_edges' => [
+        'title' => 'Wipe, edges too',
+        'do' => 'Two clean wipes, round every edge and underneath it: what hangs there runs back.',
+        'cue' => 'The cloth stays white.',
+    ],
+    'flash_off' => [
+        'title' => 'Let it flash off',
+        'do' => 'Nothing is poured on what still smells of the wipe. Level the panel meanwhile, drips\' edge free.',
+        'cue' => 'Cold to no finger; no smell.',
+    ],
+    'pour' => [
+        'title' => 'Pour :n of :of',
+        'do' => 'A line along the middle, spread to the edges, levelled with the brush by its own weight. Tip off what hangs.',
+        'cue' => 'Panel level; room warm and clean.',
+    ],
+    'warm' => [
+        'title' => 'Warm it lightly',
+        'do' => 'Hot air moving, a hand\'s breadth and a half off, until bubbles break. Then away: what still runs only costs '
+            .'sanding.',
+        'cue' => 'Bubbles gone, film still.',
+    ],
     'inspect' => [
         'title' => 'Last look',
         'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.',

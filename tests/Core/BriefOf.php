@@ -6,30 +6,55 @@ namespace Tests\Core;
 
 use OakGloss\Clear\ClearKind;
 use OakGloss\Clear\SprayedClear;
+use OakGloss\Cure\Activation;
+use OakGloss\Cure\Kinetics;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
+use OakGloss\Film\Rheology;
+use OakGloss\Film\Weave;
+use OakGloss\Geometry\BentPanel;
 use OakGloss\Geometry\FlatSheet;
+use OakGloss\Geometry\Panel;
+use OakGloss\Geometry\Patch;
+use OakGloss\Geometry\Shape;
+use OakGloss\Geometry\TwoFaces;
 use OakGloss\Material\Backing;
+use OakGloss\Material\Chemistry;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
+use OakGloss\Material\Resin;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Bagged;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
+use OakGloss\Method\ClearMoulding;
+use OakGloss\Method\CrackOrChip;
+use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
 use OakGloss\Method\FlatPlate;
+use OakGloss\Method\GlueDown;
+use OakGloss\Method\HardTop;
+use OakGloss\Method\HeavyCoat;
 use OakGloss\Method\Holding;
+use OakGloss\Method\LayUp;
+use OakGloss\Method\LiftOffShell;
 use OakGloss\Method\Method;
+use OakGloss\Method\PatternAndMould;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Rescue;
 use OakGloss\Method\SheetMetal;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Top;
+use OakGloss\Method\TwoSided;
 use OakGloss\Method\WetOut;
+use OakGloss\Mixing\Catalyst;
+use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
+use OakGloss\Quantity\Temperature;
 
 /** A part as each method would be given it, with what it is made of. */
 final class BriefOf
@@ -40,6 +65,13 @@ final class BriefOf
             SheetMetal::code() => Sample::brief(Substrate::Steel, choices: $choices),
             FlatPlate::code() => new PartBrief((new FlatSheet(600.0, 400.0))->zones(), (new FlatSheet(600.0, 400.0))->developedMm(), Substrate::Carbon, false, Tone::Black, Backing::Untinted, Finish::Gloss, false, false, false, choices: $choices->but(plies: 3, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]),
             Rescue::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged)),
+            GlueDown::code() => Sample::brief(Substrate::GlassFibre, choices: $choices->but(top: Top::PolishResin, plies: 2)),
+            LiftOffShell::code() => self::panel(Substrate::Painted, $choices->but(plies: 3)),
+            PatternAndMould::code() => self::panel(Substrate::Wood, $choices->but(plies: 3, mouldPlies: 14), sun: true),
+            ClearMoulding::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(30.0, 4.0, FilmSource::Guessed)),
+            CrackOrChip::code() => self::shaped(new Patch(30.0, 12.0, 40.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(150.0, 120.0, FilmSource::Gauged), wholeM2: 0.35),
+            TwoSided::code() => self::twoFaces($choices),
+            HeavyCoat::code() => self::shaped(new Panel(500.0, 300.0, 3.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(160.0, 60.0, FilmSource::Gauged)),
             default => Sample::brief(choices: $choices),
         };
     }
@@ -68,8 +100,49 @@ final class BriefOf
                 'no round' => Sample::brief(Substrate::Carbon, film: ExistingFilm::known(260.0, 20.0, FilmSource::Measured)),
                 'thin and guessed' => Sample::brief(Substrate::Carbon, film: ExistingFilm::known(50.0, 120.0, FilmSource::Guessed)),
             ],
+            GlueDown::code() => ['one ply under film, cleared' => $but($all->but(plies: 1, hardTop: HardTop::Film, top: Top::Clear))],
+            Bagged::code() => ['three plies, turned' => $but($all->but(plies: 3, turned: true))],
+            LiftOffShell::code() => ['five plies' => $but($all->but(plies: 5))],
+            PatternAndMould::code() => [
+                'infused halves' => self::panel(Substrate::Steel, $all->but(layUp: LayUp::Infused, halves: 2)),
+                'thick on a print' => self::panel(Substrate::Petg, $all->but(mouldPlies: 30)),
+            ],
+            CrackOrChip::code() => ['through' => $but($all->but(damage: Damage::Through)), 'a crack, cleared' => $but($all->but(damage: Damage::Crack, top: Top::Clear))],
+            TwoSided::code() => ['nearly smooth' => self::twoFaces($all, ExistingFilm::known(120.0, 20.0, FilmSource::Gauged))],
+            HeavyCoat::code() => ['cleared' => $but($all->but(top: Top::Clear))],
             default => [],
         };
+    }
+
+    private static function panel(Substrate $substrate, Choices $choices, bool $sun = false): PartBrief
+    {
+        return self::shaped(new BentPanel(500.0, 260.0, 90.0, 40.0, 30.0, 4.0), $substrate, $choices, sun: $sun);
+    }
+
+    private static function twoFaces(Choices $choices, ?ExistingFilm $film = null): PartBrief
+    {
+        return self::shaped(new TwoFaces(620.0, 180.0, 60.0, 3.0), Substrate::Wood, $choices, $film ?? ExistingFilm::known(25.0, 90.0, FilmSource::Guessed));
+    }
+
+    public static function shaped(Shape $shape, Substrate $substrate, Choices $choices, ?ExistingFilm $film = null, bool $sun = false, ?float $wholeM2 = null): PartBrief
+    {
+        return new PartBrief(
+            $shape->zones(), $shape->developedMm(), $substrate, true, Tone::Black, Backing::Untinted, Finish::Gloss, $sun, false, false,
+            choices: $choices, film: $film, sides: $shape instanceof TwoFaces ? $shape->sides() : null, wholeM2: $wholeM2,
+        );
+    }
+
+    /** A polyester by its sheet, catalysed by temperature. */
+    public static function polyester(): Resin
+    {
+        $reference = Temperature::fromCelsius(20.0);
+        $cure = Activation::given(56000.0);
+
+        return new Resin(
+            'sample polyester', new Kinetics($reference, $cure, ['tack_from' => 35.0, 'tack_until' => 240.0, 'sandable' => 420.0, 'full' => 4300.0]),
+            new Rheology(1.2, $reference, 0.6, Activation::given(50000.0), 22.0, $cure, 0.06), MixRatio::byWeight(1.5), 20.0, 100.0, 20.0, 14.0, false, 0.05,
+            maxC: 30.0, chemistry: Chemistry::Polyester, catalyst: new Catalyst([[14.0, 2.0], [20.0, 1.5], [30.0, 1.0]], 1.18, 22.0),
+        );
     }
 
     public static function materials(Method $method, ?Slot $without = null, ?ClothRoll $inner = null): Materials
@@ -78,13 +151,23 @@ final class BriefOf
         $filler = new ClearCoat('sample filler', new SprayedClear(120.0, 0.6, 0.5, 0.5, 1.05, 3.0), Finish::Gloss, true, 15.0, 480.0, 80.0, 15.0, kind: ClearKind::Filler);
 
         return new Materials(
-            $without === Slot::Base ? null : $all->baseResin,
-            $all->skinResin,
+            $without === Slot::Base || ! in_array(Slot::Base, $method->needs(), true) ? null : $all->baseResin,
+            $method instanceof GlueDown ? self::polyester() : $all->skinResin,
             $all->cloth,
             $all->clear,
             $all->grits,
-            filler: ! $method instanceof SheetMetal || $without === Slot::FillerClear ? null : $filler,
+            filler: ! in_array(Slot::FillerClear, $method->needs(), true) || $without === Slot::FillerClear ? null : $filler,
             innerCloth: $inner,
+            resins: $method instanceof PatternAndMould ? array_diff_key(['gel_coat' => self::polyester(), 'mould_resin' => self::hot()], $without === null ? [] : [$without->value => 1]) : [],
+            mouldCloth: $method instanceof PatternAndMould && $without !== Slot::MouldCloth ? new ClothRoll('sample glass', new Weave(450.0), 1200.0) : null,
         );
+    }
+
+    /** A laminating epoxy that is quick enough to cook a thick mould, and softens late. */
+    private static function hot(): Resin
+    {
+        $resin = Sample::resin();
+
+        return new Resin('sample laminating', $resin->kinetics, $resin->rheology, $resin->ratio, 14.0, 150.0, 23.0, 15.0, true, ultimateTgC: 110.0);
     }
 }

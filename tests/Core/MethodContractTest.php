@@ -8,6 +8,7 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\LeakTried;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Method\BrushOnSkin;
@@ -101,7 +102,7 @@ final class MethodContractTest extends TestCase
         foreach (self::plan($method, $brief)->steps as $planned) {
             [$key, $cautions] = [$planned->step->key, $planned->step->cautions];
             match ($planned->step->kind) {
-                StepKind::Coat => self::assertContains(Caution::Epoxy, $cautions, $key),
+                StepKind::Coat => self::assertNotSame([], array_intersect([Caution::Epoxy->value, Caution::Styrene->value], array_column($cautions, 'value')), $key),
                 StepKind::Key, StepKind::Flat => self::assertContains(Caution::Dust, $cautions, $key),
                 StepKind::Wipe => self::assertContains(Caution::SolventRags, $cautions, $key),
                 StepKind::Spray => self::assertNotSame([], array_intersect(
@@ -243,6 +244,7 @@ final class MethodContractTest extends TestCase
             $kept = match ($step->kind) {
                 StepKind::Coat => [new CoatOn(only: $step->layer?->only)],
                 StepKind::Wipe => [new Wiped()],
+                StepKind::LeakCheck => [new LeakTried(30.0, 33.0, 10.0)],
                 StepKind::Key, StepKind::Flat => array_map(
                     fn (int $grit): Sanded => new Sanded($grit),
                     $planned->ladder === null ? [$step->grits->to ?? 0] : array_map(fn ($s): int => $s->grit->number, $planned->ladder->steps),

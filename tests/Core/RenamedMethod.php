@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
 use OakGloss\Method\CoatCount;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
 use OakGloss\Method\Step;
+use OakGloss\Method\Usual;
 
 /** A method whose steps have other keys. */
 final readonly class RenamedMethod implements Method
@@ -54,6 +57,16 @@ final readonly class RenamedMethod implements Method
     public function mostPlies(): int
     {
         return $this->method->mostPlies();
+    }
+
+    public function usual(): Usual
+    {
+        return $this->method->usual();
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return $this->method->suits($wish);
     }
 
     public function coatCount(): CoatCount

@@ -26,6 +26,6 @@ final readonly class Done extends Content
 
     public static function completes(StepKind $kind): bool
     {
-        return ! $kind->isSanding() && $kind !== StepKind::Coat && $kind !== StepKind::Wipe;
+        return ! $kind->isSanding() && ! in_array($kind, [StepKind::Coat, StepKind::Wipe, StepKind::LeakCheck], true);
     }
 }

@@ -3,7 +3,7 @@
 <fieldset class="card" id="with" @if ($oob ?? false) hx-swap-oob="true" @endif><legend>{{ __('form.with') }}</legend>
     <p class="soft">{{ __('methods.'.$method::code().'.when') }}</p>
     <input type="hidden" name="with_for" value="{{ $method::code() }}">
-    @if ($method->startsFrom() === OakGloss\Method\Start::Film)
+    @if ($method->startsFrom()->hasFilm())
         <div class="grid-3">
             <x-field name="film_um" :label="__('form.film')" unit="µm" type="number" :value="$given['film_um'] ?? null" />
             <x-field name="film_relief_um" :label="__('form.relief')" unit="µm" type="number" :value="$given['film_relief_um'] ?? null" />

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Skill;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
+use OakGloss\Material\Substrate;
+use OakGloss\Safety\Caution;
+
+/**
+ * M4: for shapes too deep for hands to press cloth into. Plies wet on keyed black paint, release fabric and breather over
+ * them, and a vacuum that is held through cure; what it bleeds off is built up again as resin top coats later.
+ */
+final class Bagged implements Method
+{
+    /** The next ply, and the bag, come while the resin is wet, min. */
+    private const WET_MIN = 25.0;
+
+    /** Pump on until the bag has drawn down, min. */
+    private const DRAWN_MIN = 5.0;
+
+    private const KEY_PAINT = 320;
+
+    public static function code(): string
+    {
+        return 'bagged';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Part;
+    }
+
+    public function substrates(): array
+    {
+        return array_values(array_filter(Substrate::cases(), fn (Substrate $s): bool => $s->holdsResin()));
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth, Slot::Clear];
+    }
+
+    public function mayHave(): array
+    {
+        return [Slot::InnerCloth, Slot::Paint, Slot::Primer];
+    }
+
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Off, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
+    public function mostPlies(): int
+    {
+        return 4;
+    }
+
+    public function usual(): Usual
+    {
+        return new Usual(new Choices());
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
+    public function choices(): array
+    {
+        return [
+            [Choice::Plies, [Role::BaggedPly, Role::InnerPly]],
+            [Choice::BuildCoats, [Role::ResinFlat]],
+            [Choice::BuildWeight, [Role::ResinFlat]],
+            [Choice::Turned, [Role::ResinFlat]],
+            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
+            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
+        ];
+    }
+
+    public function refusals(Job $job): array
+    {
+        return $job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::BarePart)
+            ->refuse(! $wish->substrate->holdsResin(), 'wont_hold')
+            ->cost($wish->form !== Form::Deep, 30, 'bag_for_deep')
+            ->gain($wish->form === Form::Deep, 35, 'bag_presses')
+            ->cost($wish->skill === Skill::First, 25, 'bag_skill')
+            ->needing(Tool::VacuumPump, Tool::SprayGun);
+    }
+
+    public function steps(Job $job): array
+    {
+        $coats = new CoatsAtTack($job, null);
+        $top = new TopCoats();
+
+        return [
+            ...$this->painted($job),
+            ...$this->laidAndBagged($job),
+            ...$coats->build(),
+            Step::of(Role::ResinFlat, 'flat')->after(Follow::onceSandable($coats->last()))->taking(5.0)
+                ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
+            ...$top->lastFlat($job, $coats->last()),
+            ...$top->of($job, $coats->last()),
+        ];
+    }
+
+    /** @return list<Step> black paint is the backing, keyed so that resin holds on it */
+    private function painted(Job $job): array
+    {
+        $gently = $job->substrate->bearsSolvent() ? '' : '_alcohol';
+        $primer = [
+            Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
+            $job->wipe('wipe-primer'),
+        ];
+
+        return [
+            Step::of(Role::Strip)->taking(15.0),
+            $job->wipe('wipe-1', "wipe{$gently}"),
+            $job->keyed(Role::Key, $job->substrate->keyGrit()),
+            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
+            ...($job->needsPrimer ? $primer : []),
+            Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
+            $job->wipe('wipe-paint', "wipe{$gently}"),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function laidAndBagged(Job $job): array
+    {
+        $of = $job->choices->plies;
+        $laying = $job->pace->coating($job->areaM2) + 0.7 * $job->pace->laying($job->areaM2);
+        $plies = array_map(
+            fn (int $n): Step => $job->coat($n === $of ? Role::BaggedPly : Role::InnerPly, 'wet-ply')->nth($n, $of)->named('wet_ply')
+                ->after($n === 1 ? Follow::minutes(5.0) : Follow::minutes(0.0, self::WET_MIN))->taking($laying)->minding(Caution::Knife),
+            range(1, $of),
+        );
+
+        return [
+            Step::of(Role::CutPlies)->named('cut_bag')->taking(10.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
+            ...$plies,
+            Step::of(Role::Bag)->after(Follow::minutes(0.0, self::WET_MIN))->taking(12.0 + 20.0 * $job->areaM2),
+            Step::of(Role::LeakCheck)->after(Follow::minutes(self::DRAWN_MIN, self::WET_MIN))->taking(12.0),
+            Step::of(Role::Unbag)->after(Follow::onceSandable("wet-ply-{$of}"))->taking(8.0 + 10.0 * $job->areaM2),
+        ];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
+use OakGloss\Film\FilmSource;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\Substrate;
+
+/** M8: a raw carbon moulding cleared. Release agent off, keyed by hand, filler clear in heavy coats, blocked, urethane clear. */
+final class ClearMoulding implements Method
+{
+    public static function code(): string
+    {
+        return 'clear_moulding';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Moulding;
+    }
+
+    public function substrates(): array
+    {
+        return [Substrate::Carbon];
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth, Slot::FillerClear, Slot::Clear];
+    }
+
+    public function mayHave(): array
+    {
+        return [];
+    }
+
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Surface];
+    }
+
+    public function mostPlies(): int
+    {
+        return 1;
+    }
+
+    public function usual(): Usual
+    {
+        return new Usual(new Choices(), RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Guessed);
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return new CoatCount(0, 0, Role::FillerFlat);
+    }
+
+    public function choices(): array
+    {
+        return TopCoats::choices();
+    }
+
+    public function refusals(Job $job): array
+    {
+        return [
+            ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
+            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+        ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)->onlyOn(Lies::RawMoulding)->gain(true, 20, 'moulding_as_it_is')->needing(Tool::SprayGun, Tool::Mask);
+    }
+
+    public function steps(Job $job): array
+    {
+        return RawMoulding::steps($job);
+    }
+}

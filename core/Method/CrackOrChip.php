@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Film\FilmSource;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\Substrate;
+
+/**
+ * M10: a chip or crack. Feathered around exposed fibre and never on it, coats in small cups until the place stands proud,
+ * cured through, down to polish. Through the laminate: unsound plies out, a backing ply spliced, filled flush.
+ */
+final class CrackOrChip implements Method
+{
+    private const FEATHER = 180;
+
+    public static function code(): string
+    {
+        return 'crack_or_chip';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Film;
+    }
+
+    public function substrates(): array
+    {
+        return Substrate::cases();
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth];
+    }
+
+    public function mayHave(): array
+    {
+        return [Slot::Clear];
+    }
+
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
+    public function mostPlies(): int
+    {
+        return 1;
+    }
+
+    public function usual(): Usual
+    {
+        return new Usual(new Choices(top: Top::PolishResin), 150.0, 120.0, FilmSource::Guessed);
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
+    public function choices(): array
+    {
+        return [
+            [Choice::Damage, [Role::Splice, Role::Build]],
+            [Choice::BuildCoats, [Role::ResinFlat]],
+            [Choice::BuildWeight, [Role::ResinFlat]],
+            [Choice::Top, [Role::LastFlat]],
+            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] === Choice::Clear)),
+        ];
+    }
+
+    public function refusals(Job $job): array
+    {
+        return $job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : [];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)->onlyOn(Lies::DamagedSkin)->gain(true, 30, 'repair_is_local');
+    }
+
+    public function steps(Job $job): array
+    {
+        $isThrough = $job->choices->damage === Damage::Through;
+        $top = new TopCoats();
+        $last = 'proud-'.max(CoatsAtTack::LEAST, $job->buildCoats);
+
+        return [
+            $job->wipe('wash', 'wash_film', 5.0),
+            Step::of(Role::MaskWide, 'mask')->taking(8.0),
+            ...($isThrough ? $this->spliced($job) : []),
+            $this->feather($job, $isThrough),
+            $job->wipe('wipe-feather'),
+            ...$this->proud($job),
+            Step::of(Role::MaskWide, 'mask-out')->nth(2, isSaid: false)->named('mask_out')->after(Follow::onceCured($last))->taking(5.0),
+            Step::of(Role::ResinFlat, 'block')->named('block_proud')->taking(5.0)
+                ->sandedWith(new Grits(180, 240, SandingMethod::WetBlock)),
+            ...$top->lastFlat($job, $last),
+            ...$top->of($job, $last),
+        ];
+    }
+
+    /** Around exposed fibre, never on it. */
+    private function feather(Job $job, bool $isThrough): Step
+    {
+        $name = match ($job->choices->damage) {
+            Damage::Chip => 'feather',
+            Damage::Crack => 'feather_crack',
+            Damage::Through => 'feather_fill',
+        };
+        $step = $job->keyed(Role::Key, self::FEATHER, key: 'feather')->named($name);
+
+        return $isThrough ? $step->after(Follow::onceSandable('fill-flush')) : $step;
+    }
+
+    /** @return list<Step> sound again, but seen: quoted so */
+    private function spliced(Job $job): array
+    {
+        return [
+            Step::of(Role::CutOut)->taking(15.0),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-back')->named('key_back'),
+            $job->wipe('wipe-back'),
+            $job->coat(Role::Splice)->after(Follow::minutes(5.0)),
+            $job->coat(Role::FillFlush)->after(Follow::whileTacky('splice')),
+        ];
+    }
+
+    /** @return list<Step> small cups, each coat in the tack of the one before, until it stands over what is around it */
+    private function proud(Job $job): array
+    {
+        $of = max(CoatsAtTack::LEAST, $job->buildCoats);
+
+        return array_map(
+            fn (int $n): Step => $job->coat(Role::Build, 'proud')->nth($n, $of)->named('proud')
+                ->after($n === 1 ? Follow::minutes(5.0) : Follow::whileTacky('proud-'.($n - 1))),
+            range(1, $of),
+        );
+    }
+}

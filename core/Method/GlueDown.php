@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
+use OakGloss\Material\Substrate;
+use OakGloss\Safety\Caution;
+
+/**
+ * M3: cloth glued down dry on a mist of adhesive, ply on ply, then stippled through with catalysed polyester in small
+ * cups; coats at tack, highs knocked off, a last coat that wax or film closes to the air, polished.
+ */
+final class GlueDown implements Method
+{
+    /** Film goes on while the coat is wet, min. */
+    private const WET_MIN = 5.0;
+
+    public static function code(): string
+    {
+        return 'glue_down';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Part;
+    }
+
+    public function substrates(): array
+    {
+        return array_values(array_filter(Substrate::cases(), fn (Substrate $s): bool => $s->bearsStyrene() && $s->holdsResin()));
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth];
+    }
+
+    public function mayHave(): array
+    {
+        return [Slot::InnerCloth, Slot::Clear, Slot::Primer, Slot::Adhesive];
+    }
+
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Build, Stage::Level, Stage::Surface];
+    }
+
+    public function mostPlies(): int
+    {
+        return 2;
+    }
+
+    public function usual(): Usual
+    {
+        return new Usual(new Choices(top: Top::PolishResin, plies: 2));
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
+    public function choices(): array
+    {
+        $building = [Role::ResinFlat];
+
+        return [
+            [Choice::BuildCoats, $building],
+            [Choice::BuildWeight, [Role::LastFlat]],
+            [Choice::Plies, [Role::WetOut]],
+            [Choice::HardTop, [Role::HardTop]],
+            [Choice::Top, [Role::LastFlat]],
+            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
+        ];
+    }
+
+    public function refusals(Job $job): array
+    {
+        return [
+            ...($job->isPolyester(Slot::Skin) ? [] : [new Finding(Severity::Refuse, 'method.polyester_only', [], 'skin_resin_id')]),
+            ...($job->needsSeal ? [new Finding(Severity::Refuse, 'method.seal_first', [], 'primed')] : []),
+            // What holds the cloth softens before the resin does.
+            ...($job->heat ? [new Finding(Severity::Warn, 'method.glue_heat', [], 'heat')] : []),
+        ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::BarePart)
+            ->refuse(! $wish->substrate->bearsStyrene(), 'styrene')
+            ->refuse(! $wish->substrate->holdsResin(), 'wont_hold')
+            ->cost($wish->form === Form::Deep, 25, 'glue_deep')
+            ->cost($wish->heat, 30, 'glue_heat')
+            ->cost($wish->sun, 15, 'polyester_sun')
+            ->cost(true, 12, 'styrene_shop')
+            ->gain($wish->isUrgent, 14, 'glue_fast')
+            ->needing(Tool::Mask);
+    }
+
+    public function steps(Job $job): array
+    {
+        $top = new TopCoats();
+
+        return [
+            ...$this->soundSurface($job),
+            ...$this->plies($job),
+            ...$this->coats($job),
+            ...$this->hardTop($job),
+            ...$top->lastFlat($job, 'hard-top'),
+            ...$top->of($job, 'hard-top'),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function soundSurface(Job $job): array
+    {
+        $gently = $job->substrate->bearsSolvent() ? '' : '_alcohol';
+        $primer = [
+            $job->wipe('wipe-primer'),
+            Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
+        ];
+
+        return [
+            Step::of(Role::Strip)->taking(15.0),
+            $job->wipe('wipe-1', "wipe{$gently}"),
+            $job->keyed(Role::Key, $job->substrate->keyGrit())->minding(Caution::Knife),
+            ...($job->needsPrimer ? $primer : []),
+            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
+        ];
+    }
+
+    /** @return list<Step> a mist, and the cloth unrolled onto it as it settles; the next likewise */
+    private function plies(Job $job): array
+    {
+        $sheet = $job->aid(AidKind::Adhesive);
+        $of = $job->choices->plies;
+        $steps = [];
+        for ($n = 1; $n <= $of; $n++) {
+            $steps[] = Step::of(Role::Adhesive, 'mist')->nth($n, $of)->named($n === 1 ? 'adhesive' : 'mist_again')
+                ->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2);
+            $steps[] = Step::of(Role::Lay, 'unroll')->nth($n, $of)->named('unroll')
+                ->after(Follow::minutes($sheet->readyMin, $sheet->holdsMin))->taking($job->pace->laying($job->areaM2));
+        }
+
+        return [
+            ...$steps,
+            Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimMin)->minding(Caution::Knife),
+            $job->coat(Role::WetOut)->named('stipple')->after(Follow::minutes($sheet->readyMin)),
+        ];
+    }
+
+    /** @return list<Step> coats until the weave is nearly filled, hardened, and their highs knocked off */
+    private function coats(Job $job): array
+    {
+        $coats = new CoatsAtTack($job, 'wet-out');
+
+        return [
+            ...$coats->build(),
+            Step::of(Role::ResinFlat, 'highs')->named('knock_highs')->after(Follow::onceSandable($coats->last()))->taking(5.0)
+                ->sandedWith(new Grits(150, 180, SandingMethod::DryBlock, ridgesOnly: true)),
+            $job->wipe('wipe-highs', 'wipe_lows'),
+        ];
+    }
+
+    /** @return list<Step> polyester stays soft where air gets at it */
+    private function hardTop(Job $job): array
+    {
+        $isFilmed = $job->choices->hardTop === HardTop::Film;
+        $film = Step::of(Role::FilmOver, 'film-top')->named('film_over_top')->after(Follow::minutes(0.0, self::WET_MIN))
+            ->taking(5.0 + 10.0 * $job->areaM2);
+
+        return [
+            $job->coat(Role::HardTop)->named($isFilmed ? 'hard_top_film' : 'hard_top_wax')->after(Follow::minutes(5.0)),
+            ...($isFilmed ? [$film] : []),
+            Step::of(Role::TopWash)->named($isFilmed ? 'top_film_off' : 'top_wax_off')->after(Follow::onceSandable('hard-top'))
+                ->taking($job->pace->wiping($job->areaM2)),
+        ];
+    }
+}

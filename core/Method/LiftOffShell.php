@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Choosing\Form;
+use OakGloss\Choosing\Lies;
+use OakGloss\Choosing\Skill;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Tool;
+use OakGloss\Choosing\Wish;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Material\AidKind;
+use OakGloss\Material\Substrate;
+use OakGloss\Safety\Caution;
+
+/**
+ * M6: a shell laid up on the original panel, which stays as it is. It is finished while the panel still backs it, then
+ * lifted off, trimmed, and bonded to the inner frame.
+ */
+final class LiftOffShell implements Method
+{
+    /** One ply alone curls as it cures. */
+    public const LEAST_PLIES = 2;
+
+    /** The next ply lies in what is still wet, min. */
+    private const WET_MIN = 30.0;
+
+    private const KEY_RICH = 180;
+
+    private const KEY_INSIDE = 80;
+
+    public static function code(): string
+    {
+        return 'lift_off_shell';
+    }
+
+    public function startsFrom(): Start
+    {
+        return Start::Form;
+    }
+
+    public function substrates(): array
+    {
+        return Substrate::cases();
+    }
+
+    public function needs(): array
+    {
+        return [Slot::Skin, Slot::Cloth, Slot::Clear];
+    }
+
+    public function mayHave(): array
+    {
+        return [Slot::InnerCloth, Slot::FillerClear, Slot::Wax, Slot::ReleaseFilm, Slot::BondPaste];
+    }
+
+    public function stages(): array
+    {
+        return [Stage::Ground, Stage::Cloth, Stage::Build, Stage::Level, Stage::Surface, Stage::Off, Stage::Fit];
+    }
+
+    public function mostPlies(): int
+    {
+        return 6;
+    }
+
+    public function usual(): Usual
+    {
+        return new Usual(new Choices(plies: 3));
+    }
+
+    public function coatCount(): CoatCount
+    {
+        return CoatsAtTack::count();
+    }
+
+    public function choices(): array
+    {
+        return [
+            [Choice::Plies, [Role::InnerWetOut, Role::InnerPly, Role::WetOut]],
+            [Choice::BuildCoats, [Role::ResinFlat]],
+            [Choice::BuildWeight, [Role::ResinFlat]],
+            ...TopCoats::choices(),
+        ];
+    }
+
+    public function refusals(Job $job): array
+    {
+        return [
+            ...($job->choices->plies >= self::LEAST_PLIES ? [] : [
+                new Finding(Severity::Refuse, 'method.shell_plies', ['least' => self::LEAST_PLIES], Choice::Plies->value),
+            ]),
+            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+        ];
+    }
+
+    public function suits(Wish $wish): Suits
+    {
+        return Suits::for($wish)
+            ->onlyOn(Lies::Original)
+            ->atNeed(15, 'shell_off_pattern', Lies::Pattern)
+            ->refuse($wish->pieces > 1, 'one_shell')
+            ->refuse($wish->form === Form::Deep, 'shell_undercut')
+            ->gain(true, 15, 'shell_keeps_original')
+            ->cost($wish->skill === Skill::First, 20, 'shell_skill')
+            ->needing(Tool::SprayGun, Tool::Clamps);
+    }
+
+    public function steps(Job $job): array
+    {
+        return [
+            ...$this->released($job),
+            ...$this->plies($job),
+            ...$this->floodAndSurface($job),
+        ];
+    }
+
+    /** @return list<Step> wax also closes the last pores of the panel */
+    private function released(Job $job): array
+    {
+        $wax = $job->aid(AidKind::Wax);
+        $waxes = array_map(
+            fn (int $n): Step => Step::of(Role::Wax)->nth($n, $wax->coats)->named('wax_panel')->taking(3.0 + 12.0 * $job->areaM2)
+                ->after(Follow::minutes($n === 1 ? 5.0 : $wax->betweenMin)),
+            range(1, $wax->coats),
+        );
+
+        return [
+            Step::of(Role::Strip)->named('smooth_panel')->taking(15.0),
+            $job->wipe('wash-panel', 'wash_panel', 5.0),
+            ...$waxes,
+            Step::of(Role::ReleaseFilm)->named('film_panel')->after(Follow::minutes($wax->readyMin))->taking(5.0 + 8.0 * $job->areaM2),
+        ];
+    }
+
+    /** @return list<Step> the first laid dry, which can still be shifted; the others into what is wet, turned against warping */
+    private function plies(Job $job): array
+    {
+        $of = $job->choices->plies;
+        $laying = $job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2);
+        $dry = $job->aid(AidKind::ReleaseFilm)->readyMin;
+        $steps = [
+            Step::of(Role::CutPlies)->named('cut_turned')->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
+            Step::of(Role::Stack, 'first-ply')->named('first_ply_dry')->after(Follow::minutes($dry))->taking($job->pace->laying($job->areaM2)),
+            $job->coat(Role::InnerWetOut)->named('first_ply_wet')->after(Follow::minutes(0.0)),
+        ];
+        for ($n = 2; $n < $of; $n++) {
+            $steps[] = $job->coat(Role::InnerPly, 'ply')->nth($n, $of)->named('ply_turned')->after(Follow::minutes(0.0, self::WET_MIN))
+                ->taking($laying)->minding(Caution::Knife);
+        }
+
+        return [
+            ...$steps,
+            $job->coat(Role::WetOut)->named('outer_ply')->after(Follow::minutes(0.0, self::WET_MIN))->taking($laying)
+                ->minding(Caution::Knife),
+            // Cloth past the rim levers the ply off, and leaves a void.
+            Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->trimMin)
+                ->minding(Caution::Knife),
+        ];
+    }
+
+    /** @return list<Step> a rich coat closes it; keyed, flooded, and surfaced while the panel backs it */
+    private function floodAndSurface(Job $job): array
+    {
+        $of = max(2, $job->buildCoats);
+        $floods = array_map(
+            fn (int $n): Step => $job->coat(Role::Build, 'flood')->nth($n)->named('flood')->saying(['n' => $n - 1, 'of' => $of - 1])
+                ->after($n === 2 ? Follow::minutes(5.0) : Follow::whileTacky('flood-'.($n - 1))),
+            range(2, $of),
+        );
+        $top = new TopCoats();
+
+        return [
+            $job->coat(Role::Build, 'rich')->nth(1, isSaid: false)->named('rich')->after(Follow::whileTacky('wet-out')),
+            $job->keyed(Role::Key, self::KEY_RICH, key: 'key-rich')->named('key_rich')->after(Follow::onceSandable('rich-1')),
+            $job->wipe('wipe-rich'),
+            ...$floods,
+            Step::of(Role::ResinFlat, 'flat')->named('flat_shell')->after(Follow::onceSandable("flood-{$of}"))->taking(5.0)
+                ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
+            ...$top->lastFlat($job, "flood-{$of}"),
+            ...$top->of($job, "flood-{$of}", $this->offAndOn($job)),
+        ];
+    }
+
+    /** @return non-empty-list<Step> off the panel and onto its frame */
+    private function offAndOn(Job $job): array
+    {
+        $rim = 4.0 * sqrt($job->areaM2);
+
+        return [
+            Step::of(Role::Demould, 'lift-off')->named('lift_off')->taking(10.0 + 15.0 * $job->areaM2),
+            $job->wipe('wash-film', 'wash_release', 3.0),
+            Step::of(Role::Trim, 'trim-shell')->named('trim_shell')->taking($job->pace->trimMin * max(1.0, $rim))
+                ->minding(Caution::Rotary, Caution::Dust),
+            $job->keyed(Role::Key, self::KEY_INSIDE, 0.3, 'key-inside')->named('key_inside'),
+            $job->wipe('wipe-inside'),
+            Step::of(Role::Bond)->after(Follow::minutes(5.0))->taking(15.0 + 6.0 * $rim),
+            Step::of(Role::Hang)->after(Follow::minutes($job->aid(AidKind::BondPaste)->readyMin))->taking(20.0),
+            Step::of(Role::Inspect)->taking(10.0),
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Film\FilmSource;
+
+/** What a method begins with where nobody says otherwise: its choices, and the film that a skin of its kind mostly has. */
+final readonly class Usual
+{
+    /**
+     * @param float|null $filmUm   over the weave; null where it has to be said, or there is none
+     * @param float|null $reliefUm ridge to low
+     */
+    public function __construct(
+        public Choices $choices = new Choices(),
+        public ?float $filmUm = null,
+        public ?float $reliefUm = null,
+        public ?FilmSource $filmKnownBy = null,
+    ) {
+    }
+}

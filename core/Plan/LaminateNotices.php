@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Infusion\FlowFront;
+use OakGloss\Method\Choice;
+use OakGloss\Method\LayUp;
+use OakGloss\Method\Role;
+use OakGloss\Method\Slot;
+use OakGloss\Quantity\Temperature;
+
+/** What a laminate that stands by itself should know: softening, heat of its own, and how long an infusion takes. */
+final class LaminateNotices
+{
+    /** @return list<Finding> */
+    public static function of(FinishPlan $plan): array
+    {
+        return $plan->method->startsFrom()->isBuiltOn() ? [] : [
+            ...self::softens($plan),
+            ...self::lifts($plan),
+            ...self::partHeat($plan),
+            ...self::infusion($plan),
+        ];
+    }
+
+    /** @return list<Finding> a skin prints; a shell, a sheet or a mould that softens loses its shape */
+    private static function softens(FinishPlan $plan): array
+    {
+        $fit = FreeLaminate::fit($plan->brief, $plan->materials, $plan->shop);
+        if ($fit === null || $fit->postCure === null) {
+            return [];
+        }
+        $args = [
+            'tg' => $fit->tgC,
+            'service' => FreeLaminate::serviceC($plan->brief) ?? 0.0,
+            'hottest' => $plan->shop->hottestC,
+            'hold' => $fit->postCure['possible'] ? $fit->postCure['holdC'] : 0.0,
+        ];
+        $field = $plan->brief->heat ? 'heat' : 'sun';
+
+        return match (true) {
+            ! $fit->postCure['possible'] => [
+                new Finding(Severity::Refuse, "laminate.softens_{$fit->postCure['because']}", $args, Slot::Skin->field()),
+            ],
+            $fit->postCure['holdC'] > $plan->shop->hottestC => [new Finding(Severity::Refuse, 'laminate.softens_oven', $args, $field)],
+            default => [new Finding(Severity::Note, 'laminate.held', $args, $field)],
+        };
+    }
+
+    /** @return list<Finding> why a mould goes in so many lifts */
+    private static function lifts(FinishPlan $plan): array
+    {
+        $lifts = $plan->all(Role::Lift);
+        $resin = $plan->materials->resins[Slot::MouldResin->value] ?? null;
+        if ($lifts === [] || $resin === null || $plan->ahead() === []) {
+            return [];
+        }
+        $plies = (int) ($lifts[0]->step->args['plies'] ?? 1);
+        $air = Temperature::fromCelsius($plan->shop->workingAirC);
+        $slab = FreeLaminate::slab($resin, $plan->materials->mould()->weave->arealGM2, $plan->shop);
+
+        return [new Finding(Severity::Note, 'laminate.lifts', [
+            'lifts' => count($lifts),
+            'plies' => $plies,
+            'peak' => $slab->of($plies, $air)['peakC'],
+            'all' => $plan->brief->choices->mouldPlies,
+            'at_once' => $slab->of($plan->brief->choices->mouldPlies, $air)['peakC'],
+            'limit' => FreeLaminate::formC($plan->brief),
+        ], Choice::MouldPlies->value)];
+    }
+
+    /** @return list<Finding> a part that would cook the mould, or the panel that it lies on */
+    private static function partHeat(FinishPlan $plan): array
+    {
+        $plies = $plan->brief->choices->plies;
+        $bears = $plan->first(Role::Lift) === null ? FreeLaminate::formC($plan->brief) : FreeLaminate::mouldC($plan);
+        $air = Temperature::fromCelsius($plan->shop->workingAirC);
+        $slab = FreeLaminate::slab($plan->materials->skinResin, $plan->materials->cloth->weave->arealGM2, $plan->shop);
+        $peak = $slab->of($plies, $air)['peakC'];
+
+        return $peak <= $bears ? [] : [new Finding(Severity::Refuse, 'laminate.too_thick', [
+            'plies' => $plies,
+            'peak' => $peak,
+            'limit' => $bears,
+            'most' => $slab->liftPlies($air, $bears),
+        ], Choice::Plies->value)];
+    }
+
+    /** @return list<Finding> with flow mesh and without: they differ by a hundred */
+    private static function infusion(FinishPlan $plan): array
+    {
+        $infuse = $plan->first(Role::Infuse);
+        if ($infuse === null || $infuse->isDone() || $plan->brief->choices->layUp !== LayUp::Infused) {
+            return [];
+        }
+        $flat = $plan->brief->developedMm;
+        $way = ($flat === null ? sqrt($plan->brief->coatedAreaM2()) : min($flat['length'], $flat['width']) / 1000.0);
+        $air = Temperature::fromCelsius($plan->shop->workingAirC);
+        $resin = $plan->materials->resinFor($infuse->step);
+        $viscosity = $resin->rheology->viscosityAt($air);
+        $mesh = FlowFront::minutes($way, $viscosity, FlowFront::WITH_MESH_M2);
+        $pot = $resin->cupHeat()->batch($infuse->batch?->totalG() ?? 100.0, $air)->potLifeMin ?? INF;
+
+        return [new Finding($mesh > $pot ? Severity::Warn : Severity::Note, $mesh > $pot ? 'laminate.infusion_gels' : 'laminate.infusion', [
+            'way' => 1000.0 * $way,
+            'mesh' => $mesh,
+            'bare' => FlowFront::minutes($way, $viscosity, FlowFront::WITHOUT_MESH_M2),
+            'pot' => $pot,
+        ], Choice::LayUp->value)];
+    }
+}

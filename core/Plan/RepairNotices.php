@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Fact\FactLog;
+use OakGloss\Finding\Finding;
+use OakGloss\Finding\Severity;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Damage;
+
+/** Whether a damaged place is worth its repair: its hands against those of a whole new skin. */
+final class RepairNotices
+{
+    /** A repair that takes so much of a new skin's hands is no bargain: it stays a repair (ours). */
+    private const WORTH = 0.6;
+
+    /** @return list<Finding> */
+    public static function of(FinishPlan $plan): array
+    {
+        if ($plan->brief->film === null || $plan->brief->wholeM2 === null) {
+            return [];
+        }
+        $hands = $plan->handsAheadMin();
+        $anew = self::newSkinMin($plan, max($plan->brief->wholeM2, $plan->brief->coatedAreaM2()));
+        $isWorth = $hands <= self::WORTH * $anew;
+        $args = ['hands' => $hands / 60.0, 'new' => $anew / 60.0, 'share' => $hands / $anew];
+
+        return [
+            new Finding($isWorth ? Severity::Note : Severity::Warn, $isWorth ? 'repair.worth' : 'repair.not_worth', $args),
+            ...($plan->brief->choices->damage === Damage::Through ? [new Finding(Severity::Warn, 'repair.through', [], 'damage')] : []),
+        ];
+    }
+
+    /** Hands of a whole new skin on such a part, as level as can be: the least that it takes. */
+    private static function newSkinMin(FinishPlan $plan, float $areaM2): float
+    {
+        $brief = $plan->brief;
+        $anew = new PartBrief(
+            [new Zone('part', ZoneKind::Level, 0.0, 0.5 * sqrt($areaM2), $areaM2)],
+            null,
+            $brief->substrate,
+            true,
+            $brief->tone,
+            $brief->backing,
+            $brief->finish,
+            false,
+            false,
+            false,
+            choices: new Choices(top: $brief->choices->top),
+        );
+
+        return FinishPlan::of($anew, $plan->materials, new BrushOnSkin(), $plan->shop, FactLog::standing([]))->handsAheadMin();
+    }
+}
