@@ -31,7 +31,7 @@ final class LiftOffShell implements Method
 
     private const KEY_RICH = 180;
 
-    private const KEY_INSIDE = 80;
+    private const KEY_INSIDE = 120;
 
     public static function code(): string
     {

@@ -38,6 +38,12 @@ final readonly class Pace
         return $this->layMin + $this->layPerM2 * $areaM2;
     }
 
+    /** One ply of several that go on wet, one after the other. */
+    public function wetPly(float $areaM2): float
+    {
+        return $this->coating($areaM2) + 0.3 * $this->laying($areaM2);
+    }
+
     public function coating(float $areaM2): float
     {
         return $this->mixMin + max(3.0, $this->coatPerM2 * $areaM2);

@@ -101,6 +101,9 @@ final class PatternAndMould implements Method
     public function refusals(Job $job): array
     {
         return [
+            ...($job->isPolyester(Slot::GelCoat) === $job->isPolyester(Slot::MouldResin) ? [] : [
+                new Finding(Severity::Refuse, 'method.gel_chemistry', [], Slot::GelCoat->field()),
+            ]),
             ...($job->liftPlies > 0 ? [] : [new Finding(Severity::Refuse, 'method.lift_too_hot', [], 'mould_resin_id')]),
             ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
@@ -185,7 +188,7 @@ final class PatternAndMould implements Method
             $lifts[] = $lift->laying($these * ($lift->layer->gM2 ?? 0.0))->nth($n)
                 ->saying(['n' => $n, 'of' => $of, 'plies' => $these])
                 ->after(Follow::whileTacky($n === 1 ? 'coupling' : 'lift-'.($n - 1)))
-                ->taking($job->pace->mixMin + $these * ($job->pace->coating($job->areaM2) + 0.3 * $job->pace->laying($job->areaM2)))
+                ->taking($job->pace->mixMin + $these * $job->pace->wetPly($job->areaM2))
                 ->minding(Caution::Knife);
         }
 
@@ -215,7 +218,8 @@ final class PatternAndMould implements Method
             Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
             ...($isInfused ? $this->infused($job, $bag, $leak) : [...$this->laidUp($job), $bag->after(Follow::minutes(0.0, self::WET_MIN)), $leak]),
             ...$this->warmed($job, 2, $last, 'warm_part'),
-            Step::of(Role::Unbag)->named('unbag_part')->after($this->cured($job, $last))->taking(10.0 + 10.0 * $job->areaM2),
+            // Held through cure; what stays soft in the mould would print.
+            Step::of(Role::Unbag)->named('unbag_part')->after($job->postCure === null ? Follow::onceSandable($last) : $this->cured($job, $last))->taking(10.0 + 10.0 * $job->areaM2),
             Step::of(Role::Demould, 'part-off')->named('part_off')->taking(10.0 + 15.0 * $job->areaM2)
                 ->baring(ExistingFilm::known(RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Guessed)),
             ...$this->joined($job),

@@ -6,7 +6,6 @@ namespace OakGloss\Plan;
 
 use OakGloss\Cure\Fit;
 use OakGloss\Cure\SlabHeat;
-use OakGloss\Film\Coat;
 use OakGloss\Material\Resin;
 use OakGloss\Method\PostCure;
 use OakGloss\Quantity\Temperature;
@@ -39,7 +38,7 @@ final class FreeLaminate
         $service = self::serviceC($brief);
 
         return $service === null ? null : Fit::of(
-            min(array_map(fn (Resin $r): float => $r->ultimateTgC, [$materials->skinResin, ...array_values($materials->resins)])),
+            $materials->skinResin->ultimateTgC,
             [$shop->workingAirC],
             $service,
             $shop->workingAirC,
@@ -72,10 +71,17 @@ final class FreeLaminate
         if ($resin === null) {
             return 1;
         }
-        $ply = $materials->mould()->weave->arealGM2;
-        $byHand = max(1, (int) floor(Coat::HEAVIEST_GM2 / ($ply * $shop->weights->laminateShare)));
 
-        return min($byHand, self::slab($resin, $ply, $shop)->liftPlies($air, self::formC($brief)));
+        return min(
+            self::byHands($resin, $brief, $shop, $air),
+            self::slab($resin, $materials->mould()->weave->arealGM2, $shop)->liftPlies($air, self::formC($brief)),
+        );
+    }
+
+    /** Plies that one pair of hands wets through before the first of them gels; one always. */
+    public static function byHands(Resin $resin, PartBrief $brief, Workshop $shop, Temperature $air): int
+    {
+        return max(1, (int) floor($resin->rheology->gelAt($air) / $shop->pace->wetPly($brief->coatedAreaM2())));
     }
 
     /** Of so much fibre a ply with the shop's share of resin. */

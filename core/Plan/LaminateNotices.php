@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Cure\Fit;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Infusion\FlowFront;
@@ -47,8 +48,26 @@ final class LaminateNotices
                 new Finding(Severity::Refuse, "laminate.softens_{$fit->postCure['because']}", $args, Slot::Skin->field()),
             ],
             $fit->postCure['holdC'] > $plan->shop->hottestC => [new Finding(Severity::Refuse, 'laminate.softens_oven', $args, $field)],
-            default => [new Finding(Severity::Note, 'laminate.held', $args, $field)],
+            default => [new Finding(Severity::Note, 'laminate.held', $args, $field), ...self::mouldSoftens($plan, $args['hold'])],
         };
+    }
+
+    /** @return list<Finding> a mould that softens in the hold of its part */
+    private static function mouldSoftens(FinishPlan $plan, float $holdC): array
+    {
+        foreach ($plan->materials->resins as $slot => $resin) {
+            $tg = min($resin->ultimateTgC, $holdC + Fit::ABOVE_CURE_C);
+            if ($holdC > $tg - Fit::MARGIN_C) {
+                return [new Finding(
+                    Severity::Refuse,
+                    'laminate.mould_softens',
+                    ['hold' => $holdC, 'tg' => $tg, 'resin' => $resin->name],
+                    Slot::from($slot)->field(),
+                )];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Finding> why a mould goes in so many lifts */
@@ -63,7 +82,9 @@ final class LaminateNotices
         $air = Temperature::fromCelsius($plan->shop->workingAirC);
         $slab = FreeLaminate::slab($resin, $plan->materials->mould()->weave->arealGM2, $plan->shop);
 
-        return [new Finding(Severity::Note, 'laminate.lifts', [
+        $isByHands = $plies < $slab->liftPlies($air, FreeLaminate::formC($plan->brief)) && count($lifts) > 1;
+
+        return [new Finding(Severity::Note, $isByHands ? 'laminate.lifts_hands' : 'laminate.lifts', [
             'lifts' => count($lifts),
             'plies' => $plies,
             'peak' => $slab->of($plies, $air)['peakC'],

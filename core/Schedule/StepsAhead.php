@@ -7,6 +7,7 @@ namespace OakGloss\Schedule;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\CoatState;
+use OakGloss\Cure\Kinetics;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
@@ -206,6 +207,8 @@ final class StepsAhead
         $clock = $this->clocks->clock($coat);
         // Counted from the end of the step before: what lies between the coat and that has aged it already.
         $since = $isFirst ? 0.0 : $this->ageSince($step, $coat);
+        $aged = $isFirst ? 0.0 : $this->agedBefore($step, $coat, $clock);
+        $from = fn (float $age): float => max(0.0, $age - $aged);
         $isLay = $step->step->kind === StepKind::Lay;
         $doubt = $this->plan->materials->resinFor($coat->step)->rateSigma;
 
@@ -217,16 +220,37 @@ final class StepsAhead
                 $isLay ? null : $clock->age('sandable'),
                 doubt: $doubt,
             ),
-            FollowKind::Sandable => Gap::age($clock, $clock->age('sandable'), doubt: $doubt),
-            FollowKind::Cured => Gap::age($clock, $clock->age('full'), stallC: $clock->stallFor('full'), doubt: $doubt),
+            FollowKind::Sandable => Gap::age($clock, $from($clock->age('sandable')), doubt: $doubt),
+            FollowKind::Cured => Gap::age($clock, $from($clock->age('full')), stallC: $clock->stallFor('full'), doubt: $doubt),
             FollowKind::Settled => Gap::age(
                 $clock,
-                max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials)),
+                $from(max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials))),
                 doubt: $doubt,
             ),
-            // Counted from the cloth, which was laid no earlier than the base's tack.
-            FollowKind::Set => Gap::age($clock, $clock->age('tack_until') - ($isFirst ? 0.0 : $clock->age('tack_from')), doubt: $doubt),
+            FollowKind::Set => Gap::age($clock, $from($clock->age('tack_until')), doubt: $doubt),
         };
+    }
+
+    /** Age that a coat has at least once the step before is done: what lies between them waited for it too. */
+    private function agedBefore(PlannedStep $step, PlannedStep $coat, Kinetics $clock): float
+    {
+        [$age, $isPast] = [0.0, false];
+        foreach (array_reverse($this->plan->steps) as $before) {
+            if ($isPast && $before->step->follow->coat === $coat->step->key && ! $before->skipped) {
+                $age = max($age, match ($before->step->follow->kind) {
+                    FollowKind::Tacky => $clock->age('tack_from'),
+                    FollowKind::Set => $clock->age('tack_until'),
+                    FollowKind::Cured => $clock->age('full'),
+                    default => $clock->age('sandable'),
+                });
+            }
+            $isPast = $isPast || $before === $step;
+            if ($before === $coat) {
+                break;
+            }
+        }
+
+        return $age;
     }
 
     /** Thermal age that a coat has gained when the part is turned over after it, min. */

@@ -30,6 +30,15 @@ return [
                 .'it comes off.',
             'tip' => 'No faster up or down than 10 °C an hour, a thermometer on the laminate.',
         ],
+        'mould_softens' => [
+            'what' => 'The part is held at :hold °C in its mould, and :resin softens at :tg °C even then.',
+            'tip' => 'A gel coat and a mould resin that soften later, or a resin of the part that needs no such hold.',
+        ],
+        'lifts_hands' => [
+            'what' => 'The mould goes on in :lifts lifts, :plies plies at most: so many are wet through before the first of them gels. A lift gets '
+                .':peak °C, :limit °C is borne.',
+            'tip' => 'A slower hardener or a second pair of hands brings more into one lift.',
+        ],
         'lifts' => [
             'what' => 'The mould goes on in :lifts lifts, :plies plies at most: laid at once, :all plies get :at_once °C, and '
                 .'pattern and mould bear :limit °C. A lift gets :peak °C.',
@@ -126,6 +135,10 @@ return [
         'glue_heat' => [
             'what' => 'Adhesive softens in sun and heat: only the resin that went through the open cloth then holds the skin.',
             'tip' => 'Stipple both plies dark to the part, or take the brush-on skin.',
+        ],
+        'gel_chemistry' => [
+            'what' => 'Gel coat and laminate of a mould bond in the gel\'s tack, and only like to like: one is a polyester, the other an epoxy.',
+            'tip' => 'Take both of one kind.',
         ],
         'shell_plies' => [
             'what' => 'A shell of one ply curls as it cures.',

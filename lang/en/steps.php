@@ -530,7 +530,7 @@ return [
     ],
     'key_inside' => [
         'title' => 'Key where it is bonded',
-        'do' => 'P80 inside along the bonding line, and the frame likewise.',
+        'do' => 'P120 inside along the bonding line, and the frame likewise.',
         'cue' => 'Evenly dull on both.',
     ],
     'bond' => [

@@ -152,13 +152,17 @@ final class BriefOf
 
         return new Materials(
             $without === Slot::Base || ! in_array(Slot::Base, $method->needs(), true) ? null : $all->baseResin,
-            $method instanceof GlueDown ? self::polyester() : $all->skinResin,
+            match (true) {
+                $method instanceof GlueDown => self::polyester(),
+                $method instanceof PatternAndMould => self::hot(),
+                default => $all->skinResin,
+            },
             $all->cloth,
             $all->clear,
             $all->grits,
             filler: ! in_array(Slot::FillerClear, $method->needs(), true) || $without === Slot::FillerClear ? null : $filler,
             innerCloth: $inner,
-            resins: $method instanceof PatternAndMould ? array_diff_key(['gel_coat' => self::polyester(), 'mould_resin' => self::hot()], $without === null ? [] : [$without->value => 1]) : [],
+            resins: $method instanceof PatternAndMould ? array_diff_key(['gel_coat' => self::hot(), 'mould_resin' => self::hot()], $without === null ? [] : [$without->value => 1]) : [],
             mouldCloth: $method instanceof PatternAndMould && $without !== Slot::MouldCloth ? new ClothRoll('sample glass', new Weave(450.0), 1200.0) : null,
         );
     }

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Choosing;
+namespace OakGloss\Method;
 
-use OakGloss\Method\Methods;
+use OakGloss\Choosing\Suits;
+use OakGloss\Choosing\Wish;
 
 /** All ways of working against one wish: which to take, which comes next, and which must not be taken. */
 final readonly class Ways
