@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 
 /**
@@ -29,6 +29,12 @@ use OakGloss\Method\Slot;
  */
 trait HasSlots
 {
+    /** Sheets by the name that a page has for them. */
+    private const SHEETS = [
+        'baseResin' => Slot::Base, 'skinResin' => Slot::Skin, 'cloth' => Slot::Cloth, 'innerCloth' => Slot::InnerCloth,
+        'clear' => Slot::Clear, 'filler' => Slot::FillerClear,
+    ];
+
     /** What was set like a column and is to be kept with the part. */
     private bool $hasNewSlots = false;
 
@@ -70,14 +76,18 @@ trait HasSlots
     /** The sheet that a coat is mixed by; of a method with one resin it is that. */
     public function resin(Slot $slot): Resin
     {
-        return ($slot === Slot::Base ? $this->baseResin : null) ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
+        return $this->inSlot($slot)?->resin ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
     }
 
     public function getAttribute($key)
     {
         $slot = Slot::ofField((string) $key);
 
-        return $slot === null ? parent::getAttribute($key) : $this->inSlot($slot)?->sheetId();
+        return match (true) {
+            $slot !== null => $this->inSlot($slot)?->sheetId(),
+            isset(self::SHEETS[$key]) => $this->sheetIn(self::SHEETS[$key]),
+            default => parent::getAttribute($key),
+        };
     }
 
     public function setAttribute($key, $value)
@@ -96,40 +106,15 @@ trait HasSlots
         return Slot::ofField((string) $key) !== null || parent::isGuardableColumn($key);
     }
 
-    /** @return Attribute<Resin|null, never> */
-    protected function baseResin(): Attribute
+    private function sheetIn(Slot $slot): Resin|Cloth|Clear|null
     {
-        return Attribute::get(fn (): ?Resin => $this->inSlot(Slot::Base)?->resin)->withoutObjectCaching();
-    }
+        $kept = $this->inSlot($slot);
 
-    /** @return Attribute<Resin|null, never> */
-    protected function skinResin(): Attribute
-    {
-        return Attribute::get(fn (): ?Resin => $this->inSlot(Slot::Skin)?->resin)->withoutObjectCaching();
-    }
-
-    /** @return Attribute<Cloth|null, never> */
-    protected function cloth(): Attribute
-    {
-        return Attribute::get(fn (): ?Cloth => $this->inSlot(Slot::Cloth)?->cloth)->withoutObjectCaching();
-    }
-
-    /** @return Attribute<Cloth|null, never> */
-    protected function innerCloth(): Attribute
-    {
-        return Attribute::get(fn (): ?Cloth => $this->inSlot(Slot::InnerCloth)?->cloth)->withoutObjectCaching();
-    }
-
-    /** @return Attribute<Clear|null, never> */
-    protected function clear(): Attribute
-    {
-        return Attribute::get(fn (): ?Clear => $this->inSlot(Slot::Clear)?->clear)->withoutObjectCaching();
-    }
-
-    /** @return Attribute<Clear|null, never> */
-    protected function filler(): Attribute
-    {
-        return Attribute::get(fn (): ?Clear => $this->inSlot(Slot::FillerClear)?->clear)->withoutObjectCaching();
+        return match ($slot->shelf()) {
+            Shelf::Resin => $kept?->resin,
+            Shelf::Cloth => $kept?->cloth,
+            default => $kept?->clear,
+        };
     }
 
     private function put(Slot $slot, ?int $sheet): void

@@ -19,8 +19,11 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
+use OakGloss\Method\HardTop;
 use OakGloss\Method\Holding;
+use OakGloss\Method\LayUp;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -72,6 +75,11 @@ use OakGloss\Optics\Finish;
  * @property int                                                     $plies
  * @property Faces                                                   $faces          of a sheet, off a plate
  * @property Holding                                                 $holding
+ * @property HardTop                                                 $hard_top       of a polyester
+ * @property int                                                     $mould_plies
+ * @property LayUp                                                   $lay_up
+ * @property int                                                     $halves
+ * @property Damage                                                  $damage
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable                                         $created_at
@@ -103,6 +111,11 @@ final class Part extends Model
         'plies' => 1,
         'faces' => 'one',
         'holding' => 'tacky_base',
+        'hard_top' => 'wax',
+        'mould_plies' => 8,
+        'lay_up' => 'hand',
+        'halves' => 1,
+        'damage' => 'chip',
     ];
 
     protected function casts(): array
@@ -119,6 +132,9 @@ final class Part extends Model
             'film_known_by' => FilmSource::class,
             'faces' => Faces::class,
             'holding' => Holding::class,
+            'hard_top' => HardTop::class,
+            'lay_up' => LayUp::class,
+            'damage' => Damage::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
             'sizes' => 'array',
@@ -128,7 +144,7 @@ final class Part extends Model
             'created_at' => 'immutable_datetime',
             'wrap_mm' => 'float',
             'build_g_m2' => 'float',
-        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies'], 'integer')
+        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies', 'mould_plies', 'halves'], 'integer')
           + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear', 'turned', 'tilted'], 'boolean');
     }
 

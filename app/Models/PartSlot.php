@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 
 /**
@@ -40,11 +41,11 @@ final class PartSlot extends Model
     /** Which of the columns names the sheet of a slot. */
     public static function columnOf(Slot $slot): string
     {
-        return match ($slot) {
-            Slot::Base, Slot::Skin => 'resin_id',
-            Slot::Cloth, Slot::InnerCloth => 'cloth_id',
-            Slot::Clear, Slot::FillerClear => 'clear_id',
-            default => 'item_id',
+        return match ($slot->shelf()) {
+            Shelf::Resin => 'resin_id',
+            Shelf::Cloth => 'cloth_id',
+            Shelf::Clear => 'clear_id',
+            Shelf::Aid => 'item_id',
         };
     }
 

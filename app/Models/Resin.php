@@ -30,6 +30,8 @@ namespace App\Models;
  * @property float|null                            $max_c                  not laid in warmer air
  * @property float                                 $ultimate_tg_c
  * @property string                                $chemistry              epoxy or polyester
+ * @property array{rows: list<array{c: float, percent: float}>, density: float, drops_per_ml: float}|null $catalyst of a polyester
+ * @property string                                $use                    skin, gel_coat, mould_resin or infusion
  * @property bool                                  $uv_stable
  * @property float                                 $pigment_fraction
  * @property string|null                           $system                 hardeners of one system may be blended
@@ -38,11 +40,11 @@ namespace App\Models;
  */
 final class Resin extends ShelfItem
 {
-    protected $attributes = ['ultimate_tg_c' => 65, 'chemistry' => 'epoxy'];
+    protected $attributes = ['ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin'];
 
     protected function casts(): array
     {
-        return ['sheet' => 'array', 'uv_stable' => 'boolean'] + array_fill_keys([
+        return ['sheet' => 'array', 'catalyst' => 'array', 'uv_stable' => 'boolean'] + array_fill_keys([
             'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
             'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
             'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c',

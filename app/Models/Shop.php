@@ -46,7 +46,9 @@ final class Shop extends Model
     protected $guarded = ['id'];
 
     protected $attributes = [
-        'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2}',
+        'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2,"oven":0}',
+        'tools' => '["spray_gun","mask","sander","clamps"]',
+        'leak_mbar' => 5.0,
         'cool_place_c' => 9.0,
         'part_scale_step_g' => 1.0,
         'calliper_step_mm' => 0.01,
@@ -63,6 +65,8 @@ final class Shop extends Model
             'day_curves' => 'array',
             'typed_air' => 'array',
             'things' => 'array',
+            'tools' => 'array',
+            'leak_mbar' => 'float',
             'device_ranges' => 'array',
             'cool_place_c' => 'float',
             'probe_asked_at' => 'immutable_datetime',

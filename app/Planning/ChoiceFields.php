@@ -10,7 +10,10 @@ use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Damage;
+use OakGloss\Method\HardTop;
 use OakGloss\Method\Holding;
+use OakGloss\Method\LayUp;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
@@ -22,7 +25,7 @@ final class ChoiceFields
     /** Those that are priced beside each other on the plan. */
     public const PRICED = [
         'build_coats', 'second_passes', 'build_g_m2', 'turned', 'tilted', 'wet_out', 'after_wet_out', 'print_through', 'top',
-        'plies', 'faces', 'holding',
+        'plies', 'faces', 'holding', 'hard_top', 'mould_plies', 'lay_up', 'halves', 'damage',
     ];
 
     /** And those that have a page of their own. */
@@ -48,6 +51,11 @@ final class ChoiceFields
             'plies' => ['integer', 'between:1,'.Choices::MOST_PLIES],
             'faces' => [Rule::enum(Faces::class)],
             'holding' => [Rule::enum(Holding::class)],
+            'hard_top' => [Rule::enum(HardTop::class)],
+            'mould_plies' => ['integer', 'between:1,'.Choices::MOST_MOULD_PLIES],
+            'lay_up' => [Rule::enum(LayUp::class)],
+            'halves' => ['integer', 'between:1,2'],
+            'damage' => [Rule::enum(Damage::class)],
             'clear_id' => ['integer', $clear()->whereNot('kind', 'filler')],
             'filler_id' => ['integer', $clear()->where('kind', 'filler')],
         ];

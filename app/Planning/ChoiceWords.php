@@ -25,7 +25,7 @@ final class ChoiceWords
 
         return match (true) {
             $field === 'build_coats' => (string) __('words.coats', ['n' => $value]),
-            $field === 'plies' => trans_choice('words.plies', (int) $value),
+            $field === 'plies', $field === 'mould_plies' => trans_choice("words.{$field}", (int) $value),
             $field === 'build_g_m2' && $value !== '0' => $this->format->weight((float) $value),
             default => $this->format->word($field, $value),
         };
@@ -34,7 +34,7 @@ final class ChoiceWords
     public function optionWhy(string $field, string $value): string
     {
         return match (true) {
-            $field === 'pair', $field === 'build_coats', $field === 'plies' => '',
+            $field === 'pair', in_array($field, ['build_coats', 'plies', 'mould_plies'], true) => '',
             $field === 'build_g_m2' => $value === '0' ? '' : (string) __('words.build_g_m2_holds'),
             default => $this->format->word("{$field}_why", $value),
         };

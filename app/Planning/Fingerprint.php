@@ -57,6 +57,7 @@ final class Fingerprint
                     'print_through',
                     'things',
                     'cool_place_c',
+                    'leak_mbar',
                     'zone',
                     'unrest_min',
                 ])),

@@ -12,6 +12,7 @@ use OakGloss\Fact\FactLog;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\Face;
 use OakGloss\Geometry\Tiltable;
+use OakGloss\Geometry\TwoFaces;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
@@ -49,6 +50,8 @@ final class FromPart
             ! $part->zones_typed && $shape instanceof Tiltable ? $shape->tilted()->zones() : null,
             self::film($part),
             Shapes::blankMm($part->shape, $part->sizes, $part->unit),
+            ! $part->zones_typed && $shape instanceof TwoFaces ? $shape->sides() : null,
+            Shapes::wholeM2($part->shape, $part->sizes, $part->unit),
         );
     }
 
@@ -79,6 +82,11 @@ final class FromPart
             $part->plies,
             $part->faces,
             $part->holding,
+            $part->hard_top,
+            $part->mould_plies,
+            $part->lay_up,
+            $part->halves,
+            $part->damage,
         );
     }
 

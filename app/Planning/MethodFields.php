@@ -6,19 +6,22 @@ namespace App\Planning;
 
 use App\Models\Shop;
 use App\Shelf\Kind\Aids;
+use BackedEnum;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use OakGloss\Film\FilmSource;
 use OakGloss\Method\Method;
+use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
 
 /** The fields of a brief that follow from its method: what it begins with, its slots and its choices. */
 final readonly class MethodFields
 {
-    /** Choices that a brief names, each with what stands where the method leaves it out or nobody says; null as the shop has it. */
-    private const USUAL = [
-        'wet_out' => 'on_set_base', 'after_wet_out' => 'cure_then_key', 'top' => 'clear', 'finish_coats' => 1, 'stripes' => 0,
-        'print_through' => null, 'plies' => 1, 'faces' => 'one', 'holding' => 'tacky_base',
+    /** Choices that a brief names. What nobody says stands as the method usually has it, and `print_through` as the shop has it. */
+    public const NAMED = [
+        'wet_out', 'after_wet_out', 'top', 'finish_coats', 'stripes', 'print_through', 'plies', 'faces', 'holding', 'hard_top',
+        'mould_plies', 'lay_up', 'halves', 'damage',
     ];
 
     /** And those that must be said where the method has them. */
@@ -52,12 +55,25 @@ final readonly class MethodFields
         foreach ([...self::FILM, ...array_map(fn (Slot $s): string => $s->field(), Slot::cases())] as $field) {
             $columns[$field] = $given[$field] ?? null;
         }
-        foreach (self::USUAL as $field => $usual) {
-            $value = $given[$field] ?? $usual ?? $shop->print_through;
+        foreach (self::usual($this->method, $shop) as $field => $usual) {
+            $value = $given[$field] ?? $usual;
             $columns[$field] = is_int($usual) ? (int) $value : $value;
         }
 
         return $columns;
+    }
+
+    /** @return array<string, string|int> what a brief of a method begins with */
+    public static function usual(Method $method, Shop $shop): array
+    {
+        $choices = get_object_vars($method->usual()->choices);
+        $usual = [];
+        foreach (self::NAMED as $field) {
+            $value = $field === 'print_through' ? $shop->print_through : $choices[Str::camel($field)];
+            $usual[$field] = $value instanceof BackedEnum ? $value->value : $value;
+        }
+
+        return $usual;
     }
 
     /** @return array<string, list<mixed>> */
@@ -77,11 +93,11 @@ final readonly class MethodFields
         $on = fn (string $shelf): array => ['integer', Rule::exists($shelf, 'id')->where('shop_id', $shopId)];
         $rules = [];
         foreach ([...$this->method->needs(), ...$this->method->mayHave()] as $i => $slot) {
-            $rules[$slot->field()] = [$i < count($this->method->needs()) ? 'required' : 'nullable', ...match ($slot) {
-                Slot::Base, Slot::Skin => $on('resins'),
-                Slot::Cloth, Slot::InnerCloth => $on('cloths'),
-                Slot::Clear, Slot::FillerClear => $clears[$slot->field()],
-                default => [
+            $rules[$slot->field()] = [$i < count($this->method->needs()) ? 'required' : 'nullable', ...match ($slot->shelf()) {
+                Shelf::Resin => $on('resins'),
+                Shelf::Cloth => $on('cloths'),
+                Shelf::Clear => $clears[$slot->field()],
+                Shelf::Aid => [
                     'integer',
                     Rule::exists('shelf_items', 'id')->where('shop_id', $shopId)->where('kind', Aids::NAME)
                         ->where('data->what', $slot->value),
@@ -98,7 +114,7 @@ final readonly class MethodFields
         $has = array_map(fn (array $c): string => $c[0]->value, $this->method->choices());
         $may = ChoiceFields::rules($shopId);
         $rules = [];
-        foreach (array_intersect(array_keys(self::USUAL), $has) as $field) {
+        foreach (array_intersect(self::NAMED, $has) as $field) {
             $rules[$field] = [in_array($field, self::SAID, true) ? 'required' : 'sometimes', ...$may[$field]];
         }
 

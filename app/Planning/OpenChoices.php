@@ -15,7 +15,10 @@ use OakGloss\Method\Choice;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Damage;
+use OakGloss\Method\HardTop;
 use OakGloss\Method\Holding;
+use OakGloss\Method\LayUp;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
@@ -129,6 +132,15 @@ final class OpenChoices
             ),
             'faces' => $enum(Faces::cases(), fn (Faces $v): Choices => $c->but(faces: $v), $c->faces),
             'holding' => $enum(Holding::cases(), fn (Holding $v): Choices => $c->but(holding: $v), $c->holding),
+            'hard_top' => $enum(HardTop::cases(), fn (HardTop $v): Choices => $c->but(hardTop: $v), $c->hardTop),
+            'lay_up' => $enum(LayUp::cases(), fn (LayUp $v): Choices => $c->but(layUp: $v), $c->layUp),
+            'damage' => $enum(Damage::cases(), fn (Damage $v): Choices => $c->but(damage: $v), $c->damage),
+            'halves' => $of([1, 2], fn (int $n): Choices => $c->but(halves: $n), $c->halves),
+            'mould_plies' => $of(
+                range(max(1, $c->mouldPlies - 2), min(Choices::MOST_MOULD_PLIES, $c->mouldPlies + 2), 2),
+                fn (int $n): Choices => $c->but(mouldPlies: $n),
+                $c->mouldPlies,
+            ),
             'build_coats' => $of(
                 range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)),
                 fn (int $n): Choices => $c->but(buildCoats: $n),

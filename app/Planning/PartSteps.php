@@ -80,9 +80,24 @@ final class PartSteps
             FromShelf::mixed($log, $part->shop_id, $this->resin(...)),
             $part->filler === null ? null : FromShelf::clear($part->filler),
             $this->papersBy($part->shop_id),
-            $part->innerCloth === null ? null : FromShelf::cloth($part->innerCloth),
+            FromShelf::clothIn($part, Slot::InnerCloth),
             $this->aids($part),
+            $this->otherResins($part),
+            FromShelf::clothIn($part, Slot::MouldCloth),
         );
+    }
+
+    /** @return array<string, CoreResin> of slots besides base and skin */
+    private function otherResins(Part $part): array
+    {
+        $resins = [];
+        foreach ($part->slots as $slot) {
+            if ($slot->resin !== null && $slot->slot !== Slot::Base && $slot->slot !== Slot::Skin) {
+                $resins[$slot->slot->value] = $this->resin($slot->resin);
+            }
+        }
+
+        return $resins;
     }
 
     /** @return array<string, Aid> by kind */

@@ -10,7 +10,9 @@ use OakGloss\Geometry\Dome;
 use OakGloss\Geometry\FlatSheet;
 use OakGloss\Geometry\HalfTube;
 use OakGloss\Geometry\Panel;
+use OakGloss\Geometry\Patch;
 use OakGloss\Geometry\Shape;
+use OakGloss\Geometry\TwoFaces;
 use OakGloss\Method\Method;
 use OakGloss\Method\Start;
 use OakGloss\Quantity\Inches;
@@ -27,14 +29,24 @@ final class Shapes
         'box' => ['length', 'width', 'height', 'edge_radius'],
         'faces' => [],
         'sheet' => ['length', 'width', 'part_length', 'part_width'],
+        'two_faces' => ['length', 'width', 'filled', 'edge_radius'],
+        'patch' => ['damage_length', 'damage_width', 'around', 'whole_length', 'whole_width'],
     ];
+
+    /** Shapes that only one way of working has. */
+    private const ONE_METHODS_OWN = ['sheet', 'two_faces', 'patch'];
 
     /** @return list<string> the first is the usual one */
     public static function of(Method $method): array
     {
-        $all = array_keys(self::SIZES);
+        $bodies = ['bent_panel', ...array_diff(array_keys(self::SIZES), ['bent_panel', ...self::ONE_METHODS_OWN])];
 
-        return $method->startsFrom() === Start::Plate ? ['sheet'] : ['bent_panel', ...array_diff($all, ['sheet', 'bent_panel'])];
+        return match ($method->startsFrom()) {
+            Start::Plate => ['sheet'],
+            Start::Place => ['patch'],
+            Start::Piece => ['two_faces'],
+            default => $bodies,
+        };
     }
 
     /** A shape that a method can have: the one that is asked for, else the usual one. */
@@ -65,9 +77,23 @@ final class Shapes
             'dome' => new Dome($in('diameter'), $in('height'), $in('edge_radius')),
             'half_tube' => new HalfTube($in('length'), $in('tube_radius'), $in('edge_radius')),
             'sheet' => new FlatSheet($in('length'), $in('width')),
+            'two_faces' => new TwoFaces($in('length'), $in('width'), (float) ($sizes['filled'] ?? 0.0), $in('edge_radius')),
+            'patch' => new Patch($in('damage_length'), $in('damage_width'), $in('around')),
             'box' => new Box($in('length'), $in('width'), $in('height'), $in('edge_radius')),
             default => null,
         };
+    }
+
+    /**
+     * Of the part that a damaged place is on, m²; null for any other shape.
+     *
+     * @param array<string, float> $sizes in the typed unit
+     */
+    public static function wholeM2(string $shape, array $sizes, string $unit): ?float
+    {
+        $mm = fn (string $name): float => Inches::mmOf((float) ($sizes[$name] ?? 0.0), $unit);
+
+        return $shape === 'patch' ? $mm('whole_length') * $mm('whole_width') / 1e6 : null;
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\ClimateKind;
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\Forecast;
 use OakGloss\Plan\Workshop;
@@ -87,6 +88,8 @@ final readonly class ShopFloor
             $shop->target_burn_through,
             partScaleStepG: $shop->part_scale_step_g,
             earlier: ShopNumbersBook::earlier($shop),
+            hottestC: ($shop->things[ClimateKind::Oven->value] ?? 0) > 0 ? ClimateKind::Oven->warmestC() : ClimateKind::WarmBox->warmestC(),
+            leakMbar: $shop->leak_mbar,
         );
 
         return new self(

@@ -6,6 +6,7 @@ namespace App\Shelf;
 
 use App\Models\Clear;
 use App\Models\Cloth;
+use App\Models\Part;
 use App\Models\Resin;
 use App\Models\ShelfItem;
 use Closure;
@@ -20,6 +21,8 @@ use OakGloss\Film\Weave;
 use OakGloss\Material as Core;
 use OakGloss\Material\Blend;
 use OakGloss\Material\Chemistry;
+use OakGloss\Method\Slot;
+use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Temperature;
@@ -32,6 +35,14 @@ final class FromShelf
     {
         $reference = Temperature::fromCelsius($row->reference_c);
         $cure = Activation::throughSheet(array_map(fn (array $r): array => [(float) $r['c'], (float) $r['minutes']], $row->sheet));
+
+        $catalyst = $row->catalyst === null ? null : new Catalyst(
+            array_map(fn (array $r): array => [(float) $r['c'], (float) $r['percent']], $row->catalyst['rows']),
+            (float) $row->catalyst['density'],
+            (float) $row->catalyst['drops_per_ml'],
+        );
+        $least = max($row->min_c, $catalyst?->coldestC() ?? -INF);
+        $most = $catalyst === null ? $row->max_c : min($row->max_c ?? INF, $catalyst->hottestC());
 
         return new Core\Resin(
             $row->name,
@@ -61,12 +72,13 @@ final class FromShelf
             $row->pot_life_min,
             $row->pot_mass_g,
             $row->pot_c,
-            $row->min_c,
+            $least,
             $row->uv_stable,
             $row->pigment_fraction,
-            maxC: $row->max_c,
+            maxC: $most,
             ultimateTgC: $row->ultimate_tg_c,
             chemistry: Chemistry::from($row->chemistry),
+            catalyst: $catalyst,
         );
     }
 
@@ -106,6 +118,13 @@ final class FromShelf
             (float) $row->getAttribute('ready_min'),
             $holds > 0.0 ? $holds : null,
         );
+    }
+
+    public static function clothIn(Part $part, Slot $slot): ?Core\ClothRoll
+    {
+        $row = $part->inSlot($slot)?->cloth;
+
+        return $row === null ? null : self::cloth($row);
     }
 
     public static function cloth(Cloth $row): Core\ClothRoll

@@ -15,6 +15,8 @@ use App\Shelf\Kind\Aids;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use OakGloss\Clear\ClearKind;
+use OakGloss\Method\Method;
+use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 
 /** What a shop's shelf has for each slot of a method. */
@@ -38,11 +40,31 @@ final class Slots
         return $shelf;
     }
 
-    /** What lies in a slot of the part made last that has it. */
-    public function usual(Shop $shop, Slot $slot): ?int
+    /**
+     * What a slot begins with: what the part made last by the same method has there, or by any method where it suits; else
+     * the first on the shelf that does.
+     */
+    public function usual(Shop $shop, Slot $slot, Method $method): ?int
     {
-        return PartSlot::query()->where('slot', $slot->value)->whereIn('part_id', $shop->parts()->select('id'))
+        $suits = $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->pluck('id')->all();
+        $last = fn (Builder $parts): ?int => PartSlot::query()->where('slot', $slot->value)->whereIn('part_id', $parts)
             ->latest('part_id')->first()?->sheetId();
+        $same = $last($shop->parts()->getQuery()->where('method', $method::code())->select('id'));
+        $any = $last($shop->parts()->getQuery()->select('id'));
+
+        return $same ?? (in_array($any, $suits, true) ? $any : ($suits[0] ?? null));
+    }
+
+    /** @return Builder<covariant Model> what is made for a slot of a method, the likeliest first */
+    private function suiting(Slot $slot, Shop $shop, Method $method): Builder
+    {
+        return match (true) {
+            $slot === Slot::MouldCloth => Cloth::query()->where('shop_id', $shop->id)->orderByDesc('areal_g_m2'),
+            $slot->shelf() !== Shelf::Resin => $this->rows($slot, $shop),
+            $slot === Slot::Base => $this->rows($slot, $shop)->where('use', 'skin')->where('pigment_fraction', '>', 0),
+            $slot === Slot::Skin => $this->rows($slot, $shop)->where('use', 'skin')->where('chemistry', $method->usual()->skin->value),
+            default => $this->rows($slot, $shop)->where('use', $slot->value),
+        };
     }
 
     /** A shop goes on with the gloss clear that it used last. */
@@ -63,10 +85,10 @@ final class Slots
                 ->where('data->what', $aid->value)->orderBy('name');
         }
 
-        return (match ($slot) {
-            Slot::Base, Slot::Skin => Resin::query()->orderBy('name'),
-            Slot::Cloth, Slot::InnerCloth => Cloth::query()->orderBy('areal_g_m2'),
-            Slot::Clear => Clear::query()->whereNot('kind', ClearKind::Filler->value)->orderBy('name'),
+        return (match (true) {
+            $slot->shelf() === Shelf::Resin => Resin::query()->orderBy('name'),
+            $slot->shelf() === Shelf::Cloth => Cloth::query()->orderBy('areal_g_m2'),
+            $slot === Slot::Clear => Clear::query()->whereNot('kind', ClearKind::Filler->value)->orderBy('name'),
             default => Clear::query()->where('kind', ClearKind::Filler->value)->orderBy('name'),
         })->where('shop_id', $shop->id);
     }

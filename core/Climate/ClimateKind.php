@@ -24,6 +24,12 @@ enum ClimateKind: string
         };
     }
 
+    /** What holds a part so warm: the box where that is warm enough. */
+    public static function holding(float $celsius): self
+    {
+        return $celsius <= self::WarmBox->warmestC() ? self::WarmBox : self::Oven;
+    }
+
     /** The warmest that it makes, °C. Planning values. */
     public function warmestC(): float
     {

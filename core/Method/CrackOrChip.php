@@ -28,7 +28,7 @@ final class CrackOrChip implements Method
 
     public function startsFrom(): Start
     {
-        return Start::Film;
+        return Start::Place;
     }
 
     public function substrates(): array

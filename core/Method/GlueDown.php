@@ -13,6 +13,7 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
+use OakGloss\Material\Chemistry;
 use OakGloss\Material\Substrate;
 use OakGloss\Safety\Caution;
 
@@ -62,7 +63,7 @@ final class GlueDown implements Method
 
     public function usual(): Usual
     {
-        return new Usual(new Choices(top: Top::PolishResin, plies: 2));
+        return new Usual(new Choices(top: Top::PolishResin, plies: 2), skin: Chemistry::Polyester);
     }
 
     public function coatCount(): CoatCount

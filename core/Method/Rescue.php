@@ -9,6 +9,7 @@ use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
@@ -63,7 +64,7 @@ final class Rescue implements Method
 
     public function usual(): Usual
     {
-        return new Usual();
+        return new Usual(new Choices(), 150.0, 80.0, FilmSource::Guessed);
     }
 
     public function coatCount(): CoatCount

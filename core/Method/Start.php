@@ -12,6 +12,10 @@ enum Start: string
     case Part = 'part';
     /** A skin whose film nobody knows well. */
     case Film = 'film';
+    /** A damaged place of a skin. */
+    case Place = 'place';
+    /** A clothed piece that is seen from both sides. */
+    case Piece = 'piece';
     /** A raw moulding: the weave lies just under its face. */
     case Moulding = 'moulding';
     /** A form that something is made on and taken off: a pattern, or an original panel. */
@@ -22,7 +26,7 @@ enum Start: string
     /** Whether a film lies on it, that has to be known before anything is sanded. */
     public function hasFilm(): bool
     {
-        return $this === self::Film || $this === self::Moulding;
+        return in_array($this, [self::Film, self::Place, self::Piece, self::Moulding], true);
     }
 
     /** Whether what is made stays on what it is made on. */

@@ -31,7 +31,7 @@ final class TwoSided implements Method
 
     public function startsFrom(): Start
     {
-        return Start::Film;
+        return Start::Piece;
     }
 
     public function substrates(): array

@@ -156,9 +156,12 @@ final class StepsAhead
     /** @return array<string, float> the warm box, for as long as the hold lasts */
     private function box(PlannedStep $step, Crew $crew): array
     {
-        $box = ClimateKind::WarmBox->value;
+        if ($step->step->kind !== StepKind::PostCure) {
+            return [];
+        }
+        $box = ClimateKind::holding((float) $step->step->args['c'])->value;
 
-        return $step->step->kind === StepKind::PostCure && isset($crew->things[$box]) ? [$box => 60.0 * $step->step->args['hours']] : [];
+        return isset($crew->things[$box]) ? [$box => 60.0 * $step->step->args['hours']] : [];
     }
 
     /** Nothing holds dry cloth on a base past its tack: a fresh thin coat comes first. */

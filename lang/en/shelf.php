@@ -70,6 +70,15 @@ return [
         'leave_out' => 'Leave out',
     ],
 
+    'uses' => ['skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion'],
+    'catalyst' => [
+        'title' => 'Catalyst of a polyester',
+        'why' => 'By temperature, as its sheet has it: straight between the rows, and nothing is mixed outside them. Empty for an epoxy. '
+            .'Count the drops of one millilitre of your own dropper.',
+        'percent' => 'share of the resin',
+        'density' => 'Its density',
+        'drops' => 'Drops of a millilitre',
+    ],
     'aids' => [
         'wax' => 'release wax', 'release_film' => 'release film', 'primer' => 'primer for metal or wood', 'body_filler' => 'body filler',
         'adhesive' => 'spray adhesive', 'paint' => 'black paint or primer', 'surfacer' => 'pattern surfacer', 'bond_paste' => 'bonding paste',

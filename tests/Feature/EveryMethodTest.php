@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Clear;
 use App\Models\Part;
 use App\Planning\PlannedPart;
+use App\Planning\Shapes;
+use App\View\Page\WithWhat;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use OakGloss\Abrasion\LadderStep;
@@ -19,6 +20,13 @@ use Tests\Thorough;
 final class EveryMethodTest extends ShopCase
 {
     private const MOST_ACTS = 120;
+
+    private const SIZES = [
+        'bent_panel' => ['length' => 400, 'top' => 200, 'flank' => 100, 'bend_deg' => 50, 'bend_radius' => 12, 'edge_radius' => 3],
+        'sheet' => ['length' => 600, 'width' => 400, 'part_length' => 180, 'part_width' => 120],
+        'patch' => ['damage_length' => 30, 'damage_width' => 12, 'around' => 40, 'whole_length' => 700, 'whole_width' => 400],
+        'two_faces' => ['length' => 620, 'width' => 180, 'filled' => 60, 'edge_radius' => 3],
+    ];
 
     private int $acts = 0;
 
@@ -54,14 +62,12 @@ final class EveryMethodTest extends ShopCase
     /** @param array<string, mixed> $choices */
     private function made(string $code, array $choices): Part
     {
-        $filler = Clear::query()->where('shop_id', $this->shop->id)->where('kind', 'filler')->value('id');
-        $own = match ($code) {
-            'sheet_metal' => ['substrate' => 'steel', 'filler_id' => $filler],
-            'flat_sheet' => ['shape' => 'sheet', 'sizes' => ['length' => 600, 'width' => 400, 'part_length' => 180, 'part_width' => 120], 'plies' => '2', 'faces' => 'both'],
-            'rescue' => ['substrate' => 'carbon', 'film_um' => '150', 'film_relief_um' => '80', 'film_known_by' => 'gauged'],
-            default => [],
-        };
-        $this->post('/parts', ['method' => $code] + $this->form($choices + $own))->assertSessionHasNoErrors();
+        $method = Methods::named($code);
+        $shape = Shapes::of($method)[0];
+        // With what the form begins with, as a first-time user would take it.
+        $stands = app(WithWhat::class)->of($method, $this->shop, null, null)['stands'];
+        $own = ['shape' => $shape, 'sizes' => self::SIZES[$shape]] + array_filter($stands, is_scalar(...));
+        $this->post('/parts', ['method' => $code] + $choices + $own + $this->form())->assertSessionHasNoErrors();
 
         return Part::query()->where('letter', 'M')->sole();
     }
@@ -85,10 +91,21 @@ final class EveryMethodTest extends ShopCase
         $papers = $step->ladder === null ? [$step->step->grits->to ?? 0] : array_map(fn (LadderStep $s): int => $s->grit->number, $step->ladder->steps);
         match ($step->step->kind) {
             StepKind::Coat => $this->act($planned->part, 'coat_on', $step->step->key)->assertSessionHasNoErrors(),
+            StepKind::LeakCheck => $this->leakChecked($planned->part, $step->step->key),
             StepKind::Wipe => $this->act($planned->part, 'wiped', $step->step->key)->assertSessionHasNoErrors(),
             StepKind::Key, StepKind::Flat => array_map(fn (int $grit) => $this->act($planned->part, 'sanded', $step->step->key, ['grit' => $grit])->assertSessionHasNoErrors(), $papers),
             default => $this->act($planned->part, 'done', $step->step->key)->assertSessionHasNoErrors(),
         };
+    }
+
+    /** A bag that leaks is tried again; one that holds ends the step. */
+    private function leakChecked(Part $part, string $key): void
+    {
+        $read = fn (int $to): array => ['mbar_from' => 40, 'mbar_to' => $to, 'over_min' => 10];
+        $this->act($part, 'leak_tried', $key, $read(30))->assertSessionHasErrors('mbar_to');
+        $this->act($part, 'leak_tried', $key, $read(58))->assertSessionHasNoErrors();
+        self::assertSame($key, $this->planned($part)->next?->step->step->key, 'a bag that leaks ends nothing');
+        $this->act($part, 'leak_tried', $key, $read(43))->assertSessionHasNoErrors();
     }
 
     private function goTo(float $minute): void

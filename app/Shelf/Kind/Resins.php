@@ -37,6 +37,7 @@ final class Resins extends ShelfKind
                 Field::number('max_c', 'Warmest air to lay in', '°C', 0, 60, 'empty if the sheet says nothing')->optional(['gt:min_c']),
                 Field::number('ultimate_tg_c', 'Softens at last at', '°C', 20, 250, 'fully post-cured; 65 is usual for hand lay-up'),
                 Field::choice('chemistry', 'Is', ['epoxy' => 'epoxy', 'polyester' => 'polyester']),
+                Field::choice('use', 'Mostly for', array_map(strval(...), (array) __('shelf.uses'))),
             ],
             'Mix' => [
                 Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),
@@ -90,19 +91,34 @@ final class Resins extends ShelfKind
             'sheet' => ['array', 'max:'.self::ROWS],
             'sheet.*.c' => ['nullable', 'required_with:sheet.*.minutes', 'numeric', 'between:-10,80'],
             'sheet.*.minutes' => ['nullable', 'required_with:sheet.*.c', 'numeric', 'between:0.1,100000'],
+            'catalyst_rows' => ['array', 'max:'.self::ROWS],
+            'catalyst_rows.*.c' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:-20,80'],
+            'catalyst_rows.*.percent' => ['nullable', 'required_with:catalyst_rows.*.c', 'numeric', 'between:0.1,10'],
+            'catalyst_density' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:0.5,2'],
+            'catalyst_drops' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:5,100'],
         ];
     }
 
     public function names(): array
     {
-        return parent::names() + ['sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row'];
+        return parent::names() + [
+            'sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row',
+            'catalyst_rows.*.c' => 'temperature of the row', 'catalyst_rows.*.percent' => 'share of the row',
+            'catalyst_density' => 'density of the catalyst', 'catalyst_drops' => 'drops of a millilitre',
+        ];
     }
 
     public function typed(array $given): array
     {
         $rows = array_values(array_filter($given['sheet'] ?? [], fn (array $r): bool => isset($r['c'], $r['minutes'])));
 
-        return ['sheet' => array_map(
+        $catalyst = array_values(array_filter($given['catalyst_rows'] ?? [], fn (array $r): bool => isset($r['c'], $r['percent'])));
+
+        return ['catalyst' => $catalyst === [] ? null : [
+            'rows' => array_map(fn (array $r): array => ['c' => (float) $r['c'], 'percent' => (float) $r['percent']], $catalyst),
+            'density' => (float) $given['catalyst_density'],
+            'drops_per_ml' => (float) $given['catalyst_drops'],
+        ], 'sheet' => array_map(
             fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']],
             $rows,
         )] + parent::typed($given);

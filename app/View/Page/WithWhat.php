@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Planning\MethodFields;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use BackedEnum;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
+use OakGloss\Method\HardTop;
 use OakGloss\Method\Holding;
+use OakGloss\Method\LayUp;
 use OakGloss\Method\Method;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Slot;
-use OakGloss\Method\Start;
 use OakGloss\Method\Top;
 use OakGloss\Method\WetOut;
 
@@ -25,7 +29,7 @@ final readonly class WithWhat
     /** What a part's own form begins with. */
     private const KEPT = [
         'substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top',
-        'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding',
+        'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding', 'hard_top', 'mould_plies', 'lay_up', 'halves', 'damage',
     ];
 
     public function __construct(private Formatter $format, private Slots $slots)
@@ -47,7 +51,8 @@ final readonly class WithWhat
         $given = $part?->only(self::KEPT) ?? [];
         $substrates = $this->format->choices('substrate', $method->substrates());
         foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
-            $given[$slot->field()] = $like?->inSlot($slot)?->sheetId();
+            // A new part begins with what the last of its kind had.
+            $given[$slot->field()] = $part !== null || $like?->method === $method::code() ? $like?->inSlot($slot)?->sheetId() : null;
         }
         if ($part === null) {
             $given['clear_id'] = $this->slots->usualClear($shop, $like);
@@ -55,8 +60,12 @@ final readonly class WithWhat
         }
         $shelf = $this->slots->shelf($shop, $part);
         foreach ($method->needs() as $slot) {
-            $given[$slot->field()] ??= $this->slots->usual($shop, $slot) ?? array_key_first($shelf[$slot->value]);
+            $given[$slot->field()] ??= $this->slots->usual($shop, $slot, $method) ?? array_key_first($shelf[$slot->value]);
         }
+        $film = $method->usual();
+        $given += $part !== null ? [] : [
+            'film_um' => $film->filmUm, 'film_relief_um' => $film->reliefUm, 'film_known_by' => $film->filmKnownBy,
+        ];
         $picks = $this->picks($method, $shop, $part);
         $choices = ['substrate' => $substrates] + array_map(fn (array $pick): array => $pick[1], $picks);
         // What another way of working left there, and this one does not have, is no choice.
@@ -87,36 +96,35 @@ final readonly class WithWhat
     /** @return array<string, array{string, array<int|string, string>, string|int}> label, choices and the usual one, by field */
     private function picks(Method $method, Shop $shop, ?Part $part): array
     {
-        $plies = range(1, $method->mostPlies());
-        $coats = range(1, max(2, $part->finish_coats ?? 1));
+        $upTo = fn (int $most): array => array_combine(range(1, $most), array_map(strval(...), range(1, $most)));
         $all = [
-            'plies' => [array_combine($plies, array_map(strval(...), $plies)), $method->startsFrom() === Start::Plate ? 2 : 1],
-            'holding' => $this->enum('holding', Holding::cases(), Holding::TackyBase->value),
-            'faces' => $this->enum('faces', Faces::cases(), Faces::Both->value),
-            'top' => $this->enum('top', Top::cases(), Top::Clear->value),
-            'print_through' => $this->enum('print_through', PrintThrough::cases(), $shop->print_through->value),
-            'finish_coats' => [array_combine($coats, array_map(strval(...), $coats)), 1],
-            'stripes' => [[(string) __('form.none'), '1', '2', '3', '4'], 0],
-            'wet_out' => $this->enum('wet_out', WetOut::cases(), WetOut::OnSetBase->value),
-            'after_wet_out' => $this->enum('after_wet_out', AfterWetOut::cases(), AfterWetOut::CureThenKey->value),
+            'plies' => $upTo($method->mostPlies()),
+            'mould_plies' => $upTo(Choices::MOST_MOULD_PLIES),
+            'finish_coats' => $upTo(max(2, $part->finish_coats ?? 1)),
+            'stripes' => [(string) __('form.none'), '1', '2', '3', '4'],
+            'halves' => __('words.halves'),
         ];
+        foreach (self::cases() as $field => $cases) {
+            $all[$field] = $this->format->choices($field, $cases);
+        }
+        $usual = MethodFields::usual($method, $shop);
         $picks = [];
         foreach (array_column($method->choices(), 0) as $choice) {
             if (isset($all[$choice->value])) {
-                $picks[$choice->value] = [$this->format->word('choice', $choice), ...$all[$choice->value]];
+                $picks[$choice->value] = [$this->format->word('choice', $choice), $all[$choice->value], $usual[$choice->value]];
             }
         }
 
         return $picks;
     }
 
-    /**
-     * @param list<BackedEnum> $cases
-     *
-     * @return array{array<int|string, string>, string}
-     */
-    private function enum(string $group, array $cases, string $usual): array
+    /** @return array<string, list<BackedEnum>> of the choices that are one of several ways, by field */
+    private static function cases(): array
     {
-        return [$this->format->choices($group, $cases), $usual];
+        return [
+            'holding' => Holding::cases(), 'faces' => Faces::cases(), 'top' => Top::cases(), 'print_through' => PrintThrough::cases(),
+            'wet_out' => WetOut::cases(), 'after_wet_out' => AfterWetOut::cases(), 'hard_top' => HardTop::cases(),
+            'lay_up' => LayUp::cases(), 'damage' => Damage::cases(),
+        ];
     }
 }

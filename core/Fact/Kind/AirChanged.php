@@ -29,7 +29,7 @@ final readonly class AirChanged extends Content implements ChangesAir
 
     public static function entries(): array
     {
-        return [Entry::choice('kind', ClimateKind::class), Entry::number('from'), Entry::number('until'), Entry::number('c', -5.0, 80.0)];
+        return [Entry::choice('kind', ClimateKind::class), Entry::number('from'), Entry::number('until'), Entry::number('c', -5.0, 130.0)];
     }
 
     public static function phrases(): array

@@ -13,7 +13,7 @@
                     role="alert"><b>{{ __('form.not_kept') }}</b> {{ trans_choice('form.another_look', $errors->count()) }}</p>
             @endif
             <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
-            @if ($kind::HAS_SHEET)@include('shelf.sheet')@endif
+            @if ($kind::HAS_SHEET)@include('shelf.sheet')@include('shelf.catalyst')@endif
             @foreach ($kind->groups() as $group => $fields)
                 <fieldset class="card"><legend>{{ $group }}</legend>
                     <div class="grid-3">
