@@ -7,6 +7,7 @@ use App\Http\Controllers\AirController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChoiceController;
+use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\FactController;
@@ -68,6 +69,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
+    Route::get('/parts/choose', ChooseController::class)->name('parts.choose')->can('run', 'App\Models\Shop');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create')->can('run', 'App\Models\Shop');
     // The form of a part that exists sends itself as PUT.
     Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)

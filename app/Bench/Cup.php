@@ -14,6 +14,7 @@ use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Material\Resin;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\Cups;
 use OakGloss\Mixing\Pour;
 use OakGloss\Plan\CupNotices;
@@ -48,14 +49,23 @@ final readonly class Cup
         }
         $log = $planned->plan->log;
         $pigment = $step->batch->pigmentG / ($step->batch->resinG + $step->batch->hardenerG);
+        $resin = $planned->plan->materials->resinFor($step->step);
+        // Catalyst goes by the air as it is when it is counted, not as it was planned.
+        $batch = $resin->catalyst === null ? $step->batch : Batch::catalysed(
+            $step->batch->totalG(),
+            $resin->catalyst,
+            Temperature::fromCelsius($planned->floor->airNowC()),
+            $planned->floor->workshop->scaleStepG,
+            $pigment,
+        );
 
         return new self(
             $planned,
             $step,
-            $step->batch,
-            $planned->plan->materials->resinFor($step->step),
+            $batch,
+            $resin,
             new Pour(
-                $step->batch,
+                $batch,
                 $log->weighedG($key, 'resin'),
                 $log->weighedG($key, 'hardener'),
                 $log->weighedG($key, 'pigment'),
@@ -63,6 +73,20 @@ final readonly class Cup
             ),
             $pigment,
         );
+    }
+
+    /** Whether catalyst is counted in drops: more are weighed. */
+    public function isDropped(): bool
+    {
+        return $this->batch->drops !== null && $this->batch->drops <= Catalyst::MOST_DROPS;
+    }
+
+    /** Drops still to count into the cup; 0 where none are. */
+    public function dropsToAdd(): int
+    {
+        $catalyst = $this->resin->catalyst;
+
+        return $catalyst === null ? 0 : (int) round($this->pour->hardenerToAddG() / $catalyst->dropG());
     }
 
     public function isReady(): bool

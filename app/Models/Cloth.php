@@ -10,9 +10,12 @@ namespace App\Models;
  * @property float  $fibre_fraction
  * @property float  $texture_ratio
  * @property float  $width_mm
+ * @property string $fibre          carbon or glass
  */
 final class Cloth extends ShelfItem
 {
+    protected $attributes = ['fibre' => 'carbon'];
+
     protected function casts(): array
     {
         return array_fill_keys(['areal_g_m2', 'fibre_fraction', 'texture_ratio', 'width_mm'], 'float');

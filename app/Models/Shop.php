@@ -29,6 +29,8 @@ use OakGloss\Method\PrintThrough;
  * @property int                  $clock_offset_s
  * @property PrintThrough         $print_through        the shop's usual way
  * @property mixed                $things               name → places
+ * @property list<string>         $tools                of TOOLS
+ * @property float                $leak_mbar            that a bag may lose in ten minutes
  * @property float                $cool_place_c
  * @property string|null          $probe_url
  * @property CarbonImmutable|null $probe_asked_at
@@ -42,6 +44,9 @@ final class Shop extends Model
 
     /** Typed points older than this move no plan any more, minutes. */
     private const TYPED_KEPT_MIN = 31 * 1440.0;
+
+    /** What a shop has or has not; boxes and ovens are places for parts. */
+    public const TOOLS = ['vacuum_pump', 'spray_gun', 'mask', 'sander', 'clamps'];
 
     protected $guarded = ['id'];
 

@@ -16,6 +16,7 @@ use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Decided;
+use OakGloss\Film\Fibre;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Material as Core;
@@ -129,7 +130,12 @@ final class FromShelf
 
     public static function cloth(Cloth $row): Core\ClothRoll
     {
-        return new Core\ClothRoll($row->name, new Weave($row->areal_g_m2, $row->fibre_fraction, $row->texture_ratio), $row->width_mm);
+        return new Core\ClothRoll($row->name, new Weave(
+            $row->areal_g_m2,
+            $row->fibre_fraction,
+            $row->texture_ratio,
+            Fibre::from($row->fibre),
+        ), $row->width_mm);
     }
 
     public static function clear(Clear $row): Core\ClearCoat

@@ -67,13 +67,15 @@ final class Slots
         };
     }
 
-    /** A shop goes on with the gloss clear that it used last. */
-    public function usualClear(Shop $shop, ?Part $like): ?int
+    /** The gloss clear that the last part of the same method had; else one in two parts where the shelf has it. */
+    public function usualClear(Shop $shop, Method $method): ?int
     {
+        $like = $shop->parts()->where('method', $method::code())->latest('id')->first();
+
         return $like?->clear?->sheen === 'gloss'
             ? $like->clear_id
             : Clear::query()->where('shop_id', $shop->id)->current()->whereNot('kind', ClearKind::Filler->value)
-                ->where('sheen', 'gloss')->orderBy('name')->value('id');
+                ->where('sheen', 'gloss')->orderByRaw("kind = 'two_part' desc")->orderBy('name')->value('id');
     }
 
     /** @return Builder<covariant Model> */

@@ -11,6 +11,8 @@ enum FilmSource: string
     case Measured = 'measured';
     /** A gauge laid on the surface, which counts the weave in where it can't tell it from the film. */
     case Gauged = 'gauged';
+    /** As a mould leaves a face over its weave. */
+    case Moulded = 'moulded';
     /** By the coats that somebody remembers, or by eye. */
     case Guessed = 'guessed';
 
@@ -18,7 +20,7 @@ enum FilmSource: string
     {
         return match ($this) {
             self::Measured => 0.05,
-            self::Gauged => 0.15,
+            self::Gauged, self::Moulded => 0.15,
             self::Guessed => 0.4,
         };
     }
@@ -27,6 +29,7 @@ enum FilmSource: string
     {
         return match ($this) {
             self::Measured => 10.0,
+            self::Moulded => 8.0,
             self::Gauged => 20.0,
             self::Guessed => 40.0,
         };

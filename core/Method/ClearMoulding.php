@@ -53,7 +53,7 @@ final class ClearMoulding implements Method
 
     public function usual(): Usual
     {
-        return new Usual(new Choices(), RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Guessed);
+        return new Usual(new Choices(), RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Moulded);
     }
 
     public function coatCount(): CoatCount

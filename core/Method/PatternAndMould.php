@@ -11,8 +11,6 @@ use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Abrasion\SandingMethod;
-use OakGloss\Film\ExistingFilm;
-use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
@@ -67,7 +65,7 @@ final class PatternAndMould implements Method
 
     public function stages(): array
     {
-        return [Stage::Pattern, Stage::Ground, Stage::Mould, Stage::Off, Stage::Cloth, Stage::Fit, Stage::Surface];
+        return [Stage::Pattern, Stage::Mould, Stage::Cloth, Stage::Off, Stage::Surface];
     }
 
     public function mostPlies(): int
@@ -124,11 +122,22 @@ final class PatternAndMould implements Method
     public function steps(Job $job): array
     {
         return [
-            ...$this->pattern($job),
-            ...$this->mould($job),
-            ...$this->part($job),
-            ...RawMoulding::steps($job),
+            ...self::in(Stage::Pattern, $this->pattern($job)),
+            ...self::in(Stage::Mould, $this->mould($job)),
+            ...self::in(Stage::Cloth, $this->laid($job)),
+            ...self::in(Stage::Off, $this->off($job)),
+            ...self::in(Stage::Surface, RawMoulding::steps($job)),
         ];
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private static function in(Stage $stage, array $steps): array
+    {
+        return array_map(fn (Step $s): Step => $s->in($stage), $steps);
     }
 
     /** @return list<Step> filled and surfaced; the guide tint shows what is cut through */
@@ -204,7 +213,7 @@ final class PatternAndMould implements Method
     }
 
     /** @return list<Step> */
-    private function part(Job $job): array
+    private function laid(Job $job): array
     {
         $isInfused = $job->choices->layUp === LayUp::Infused;
         $of = $job->choices->plies;
@@ -216,12 +225,23 @@ final class PatternAndMould implements Method
         return [
             ...$this->released($job, 'mould'),
             Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
-            ...($isInfused ? $this->infused($job, $bag, $leak) : [...$this->laidUp($job), $bag->after(Follow::minutes(0.0, self::WET_MIN)), $leak]),
+            ...($isInfused
+                ? $this->infused($job, $bag, $leak)
+                : [...$this->laidUp($job), $bag->after(Follow::minutes(0.0, self::WET_MIN)), $leak]),
             ...$this->warmed($job, 2, $last, 'warm_part'),
+        ];
+    }
+
+    /** @return list<Step> held under vacuum through cure, then out of the mould */
+    private function off(Job $job): array
+    {
+        $last = $job->choices->layUp === LayUp::Infused ? 'infuse' : "ply-{$job->choices->plies}";
+
+        return [
             // Held through cure; what stays soft in the mould would print.
             Step::of(Role::Unbag)->named('unbag_part')->after($job->postCure === null ? Follow::onceSandable($last) : $this->cured($job, $last))->taking(10.0 + 10.0 * $job->areaM2),
             Step::of(Role::Demould, 'part-off')->named('part_off')->taking(10.0 + 15.0 * $job->areaM2)
-                ->baring(ExistingFilm::known(RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Guessed)),
+                ->baring(RawMoulding::face()),
             ...$this->joined($job),
         ];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Film\ExistingFilm;
+use OakGloss\Film\FilmSource;
 
 /** The face of a raw moulding made ready and cleared: the weave lies just under it, so that paper goes over it by hand. */
 final readonly class RawMoulding
@@ -15,6 +17,12 @@ final readonly class RawMoulding
     /** As thin as a moulded face is over its weave, and how true a form makes it, µm (planning values). */
     public const OVER_UM = 30.0;
     public const RELIEF_UM = 4.0;
+
+    /** What a form leaves over the weave of what was made against it. */
+    public static function face(): ExistingFilm
+    {
+        return ExistingFilm::known(self::OVER_UM, self::RELIEF_UM, FilmSource::Moulded);
+    }
 
     /** @return list<Step> */
     public static function steps(Job $job): array

@@ -15,6 +15,9 @@ final readonly class Step
 {
     public StepKind $kind;
 
+    /** In which part of the job it lies; of a wipe that serves what comes next, with that. */
+    public Stage $stage;
+
     /** By which its place on the clock is kept: the key that it had first. */
     public string $id;
 
@@ -45,7 +48,9 @@ final readonly class Step
         private ?string $wasKey = null,
         public bool $isLainOn = false,
         public ?ExistingFilm $bares = null,
+        ?Stage $stage = null,
     ) {
+        $this->stage = $stage ?? $role->stage();
         $this->kind = $role->kind();
         $this->id = $wasKey ?? $key;
     }
@@ -104,6 +109,12 @@ final readonly class Step
         return $this->but(isLainOn: true);
     }
 
+    /** Of another part of the job than its role mostly is. */
+    public function in(Stage $stage): self
+    {
+        return $this->but(stage: $stage);
+    }
+
     /** A face comes to light that was made against a form. */
     public function baring(ExistingFilm $film): self
     {
@@ -159,6 +170,7 @@ final readonly class Step
         ?string $wasKey = null,
         ?bool $isLainOn = null,
         ?ExistingFilm $bares = null,
+        ?Stage $stage = null,
     ): self {
         return new self(
             $this->role,
@@ -175,6 +187,7 @@ final readonly class Step
             $wasKey ?? $this->wasKey,
             $isLainOn ?? $this->isLainOn,
             $bares ?? $this->bares,
+            $stage ?? $this->stage,
         );
     }
 }

@@ -25,6 +25,8 @@ final readonly class TopCoats
     private const MOULDING_TO = 320;
     /** Between two coats of varnish. */
     private const SCUFF = 600;
+    /** It bears paper so long before it may be handled hard, as a share of that time (ours). */
+    private const SCUFF_SHARE = 0.25;
 
     /** The scratch that each thing over the resin needs, P. */
     private const LAST_FROM = 320;
@@ -105,7 +107,7 @@ final readonly class TopCoats
             $scuffed = [
                 $job->keyed(Role::Key, self::SCUFF, 0.5, 'scuff')->nth($i, isSaid: false)->named('scuff')
                     ->sandedWith(new Grits(self::SCUFF, self::SCUFF, SandingMethod::WetBlock))
-                    ->after(Follow::minutes($job->clear->readyAt($job->air))),
+                    ->after(Follow::minutes(max($job->clear->flashAt($job->air), self::SCUFF_SHARE * $job->clear->readyAt($job->air)))),
                 $job->wipe("wipe-scuff-{$i}"),
             ];
             $coats = [...$coats, ...($i === 0 ? [] : $scuffed), $i === 0 ? $coat : $coat->after(Follow::minutes(10.0))];

@@ -60,6 +60,9 @@ final readonly class Pour
     {
         $error = $this->ratioError();
 
-        return $error !== null && abs($error) <= Batch::TOLERANCE;
+        // A drop is not halved: within half of one it is as near as can be.
+        $drop = $this->wanted->drops === null ? 0.0 : 0.51 / $this->wanted->drops;
+
+        return $error !== null && abs($error) <= max(Batch::TOLERANCE, $drop);
     }
 }

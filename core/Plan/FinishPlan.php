@@ -12,6 +12,7 @@ use OakGloss\Finding\Severity;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Method;
 use OakGloss\Method\Role;
+use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
@@ -196,9 +197,13 @@ final readonly class FinishPlan
         ));
     }
 
+    /** Of all resins, grams. */
     public function totalGrams(): float
     {
-        return $this->gramsFrom(Slot::Base) + $this->gramsFrom(Slot::Skin);
+        return array_sum(array_map(
+            $this->gramsFrom(...),
+            array_filter(Slot::cases(), fn (Slot $s): bool => $s->shelf() === Shelf::Resin),
+        ));
     }
 
     /** Hands-on minutes of the steps that are ahead. */

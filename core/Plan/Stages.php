@@ -17,7 +17,7 @@ final class Stages
         $declared = $plan->method->stages();
         [$now, $of] = [0, []];
         foreach ($plan->steps as $i => $step) {
-            $place = array_search($step->step->role->stage(), $declared, true);
+            $place = array_search($step->step->stage, $declared, true);
             // Never back: a wipe between two coats is of the stage that it stands in.
             $now = is_int($place) ? max($now, $place) : $now;
             $of[$now][] = $step;

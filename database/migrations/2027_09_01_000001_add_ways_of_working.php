@@ -21,6 +21,9 @@ return new class () extends Migration {
             $table->json('tools')->default('["spray_gun","mask","sander","clamps"]');
             $table->float('leak_mbar')->default(5);
         });
+        Schema::table('cloths', function (Blueprint $table): void {
+            $table->string('fibre')->default('carbon');
+        });
         Schema::table('resins', function (Blueprint $table): void {
             $table->json('catalyst')->nullable();
             $table->string('use')->default('skin');

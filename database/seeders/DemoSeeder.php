@@ -95,6 +95,10 @@ final class DemoSeeder extends Seeder
             'skin_resin' => Resin::class,
             'cloth' => Cloth::class,
             'clear' => Clear::class,
+            'filler' => Clear::class,
+            'gel_coat' => Resin::class,
+            'mould_resin' => Resin::class,
+            'mould_cloth' => Cloth::class,
         ] as $what => $model) {
             $row["{$what}_id"] = ($row[$what] ?? null) === null
                 ? null
@@ -103,7 +107,7 @@ final class DemoSeeder extends Seeder
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
         $part = new Part(array_diff_key(
             $row,
-            array_flip(['state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler']),
+            array_flip(['state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler', 'gel_coat', 'mould_resin', 'mould_cloth']),
         ) + ['shop_id' => $this->shop->id]);
         $part->save();
         $part = Part::query()->with(['shop', 'slots'])->findOrFail($part->id);

@@ -31,7 +31,7 @@ return [
     'after' => 'Each zone where a flatting ahead cuts it closest',
     'columns' => ['Zone', 'Coats it needs', 'Stays after flatting', 'Risk'],
     'as_rounds' => 'by rounds',
-    'thickness' => 'thickness',
+    'thickness' => ['mould' => 'wall of the mould', 'part' => 'laminate'],
     'mm' => ':mm mm',
     'parts' => 'parts from it',
     'of_sheet' => ':share % of the sheet',

@@ -52,6 +52,7 @@ return [
         'window' => 'window :between, :sure',
         'ready' => ':event :at, between :spread',
         'cuts' => 'on :cover of cover: :share of :zone would be cut to the fibre where the paper goes over all of it: nibs only',
+        'cuts_hand' => 'on :cover of cover: :share of :zone would be cut to the fibre; by hand, and stop at the first silver',
         'piece' => 'piece :piece',
         'only' => 'over :zones alone',
         'now' => 'now',

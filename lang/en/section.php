@@ -23,15 +23,19 @@ return [
         .'Measured slugs will say better.',
 
     'laminate' => [
-        'title' => 'Section through the laminate',
+        'titles' => ['mould' => 'Section through the mould', 'part' => 'Section through the laminate'],
         'of' => ':mm mm · :n plies · µm',
-        'what' => 'From the plate up: each ply with its fibre in its resin. Height to scale, width schematic; pale plies are still ahead.',
-        'plate' => 'plate',
-        'columns' => ['Ply', 'Thickness', 'Fibre', ''],
+        'what' => 'From the form up: each ply with its fibre in its resin. Height to scale, width schematic; pale plies are still ahead.',
+        'plate' => ['mould' => 'pattern', 'part' => 'plate, panel, part or mould'],
+        'role' => [
+            'gel_coat' => 'gel coat', 'coupling' => 'coupling', 'lift' => 'mould ply', 'laminate' => 'seen ply', 'inner_ply' => 'inner ply',
+            'bagged_ply' => 'seen ply', 'infuse' => 'infused ply', 'inner_wet_out' => 'first ply', 'wet_out' => 'outer ply',
+        ],
+        'columns' => ['Stratum', 'Thickness', 'Fibre', ''],
         'laid' => 'laid',
         'ahead' => 'ahead',
         'these' => 'these figures',
-        'why' => 'A ply is as thick as its fibre and its resin together: cloth weight over 1.78 g/cm³, and the resin that it was given over its '
+        'why' => 'A ply is as thick as its fibre and its resin together: cloth weight over its fibre\'s density (1.78 g/cm³ of carbon), and the resin that it was given over its '
             .'density, shrunk. Laid plies count with what was weighed.',
     ],
     'sheet' => [

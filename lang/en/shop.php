@@ -32,6 +32,9 @@ return [
         'heated_room' => 'Heated room', 'cool_place' => 'Cool place', 'oven' => 'Oven',
     ],
     'parts' => 'parts',
+    'tools' => 'Tools that the shop has',
+    'leak' => 'A bag may lose',
+    'leak_unit' => 'mbar in 10 min',
     'cool_place' => 'Cool place has',
 
     'points' => 'Typed points',

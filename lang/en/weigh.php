@@ -61,6 +61,12 @@ return [
     'add' => 'Add <span class="num">:grams</span> :jar',
     'poured_of' => ':jar poured',
     'poured' => 'Poured',
+    'add_drops' => 'Add <span class="num">:drops drops</span> of catalyst <small>:grams</small>',
+    'add_drops_short' => ':drops drops catalyst',
+    'drops_of' => 'Drops counted',
+    'drops' => '<b>:drops drops</b> of catalyst for :c, :percent % of the resin; its sheet has :least to :most %.',
+    'drops_each' => 'Of :n cups each gets :drops.',
+    'grams_only' => 'This hardener is weighed: type grams.',
     'type' => 'Type what the scale shows for this jar, tared. Each pour is kept; a wrong one is struck out in the record.',
 
     'mix' => 'Mix two minutes, scrape, decant',

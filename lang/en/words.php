@@ -119,7 +119,7 @@ return [
     'halves' => ['1' => 'in one piece', '2' => 'two, joined inside'],
     'halves_why' => ['1' => 'no seam', '2' => 'where it would not come off in one'],
     'film_source' => [
-        'measured' => 'a slug or edge measured', 'gauged' => 'a gauge on the surface', 'guessed' => 'coats remembered, or the eye',
+        'measured' => 'a slug or edge measured', 'gauged' => 'a gauge on the surface', 'moulded' => 'as a mould leaves it', 'guessed' => 'coats remembered, or the eye',
     ],
     'stage' => [
         'pattern' => 'Pattern', 'mould' => 'Mould', 'fit' => 'Fit', 'ground' => 'Ground', 'cloth' => 'Cloth', 'build' => 'Build', 'level' => 'Level', 'surface' => 'Surface', 'off' => 'Taken off',
@@ -218,7 +218,7 @@ return [
     'priority' => ['low' => 'can wait', 'normal' => 'in its turn', 'high' => 'goes first'],
     'paper' => ['clogs' => 'clogs', 'dusts' => 'dusts'],
     'climate' => ['warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place', 'oven' => 'Oven'],
-    'component' => ['resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment'],
+    'component' => ['resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment', 'catalyst' => 'catalyst'],
     'driven' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital'],
     'clear_check' => [
         'booth' => 'Booth or licensed sprayer, extraction on, nobody else in it',

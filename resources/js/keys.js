@@ -27,7 +27,7 @@ export function startKeys() {
             return;
         }
         if (event.key === 'n' && !document.querySelector('[data-key="n"]')) {
-            location.assign('/parts/new');
+            location.assign('/parts/choose');
 
             return;
         }

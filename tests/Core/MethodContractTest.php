@@ -143,7 +143,7 @@ final class MethodContractTest extends TestCase
         self::assertSame([], array_values(array_filter(array_column($stages, 'stage'), fn (Stage $s): bool => ! in_array($s, $method->stages(), true))));
         foreach ($plan->steps as $planned) {
             if ($planned->step->kind !== StepKind::Wipe && $planned->step->role !== Role::Trim && $planned->step->role !== Role::Inspect) {
-                self::assertContains($planned->step->role->stage(), $method->stages(), $planned->step->key);
+                self::assertContains($planned->step->stage, $method->stages(), $planned->step->key);
             }
         }
     }

@@ -26,6 +26,7 @@ use OakGloss\Optics\Finish;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PartBrief;
+use OakGloss\Plan\LaminatePlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
 use OakGloss\Plan\Workshop;
@@ -117,12 +118,13 @@ final class MethodOrderTest extends TestCase
         self::assertSame([FollowKind::Sandable, 'ply-3'], [$plan->step('demould')?->step->follow->kind, $plan->step('demould')?->step->follow->coat]);
         self::assertNull($this->plan('flat_sheet', $brief->with(new Choices(plies: 2)))->first(Role::Cover));
         $sheet = SheetPlan::of($plan) ?? self::fail('no sheet');
+        $laminate = LaminatePlan::all($plan)[0]->laminate;
         // 200/1.78 of fibre and 200/1.12·0.98 of resin for each of three plies.
-        self::assertEqualsWithDelta(3.0 * (200.0 / 1.78 + 200.0 / 1.12 * (1.0 - Sample::resin()->rheology->shrinkage)), $sheet->laminate->thicknessUm(), 0.5);
+        self::assertEqualsWithDelta(3.0 * (200.0 / 1.78 + 200.0 / 1.12 * (1.0 - Sample::resin()->rheology->shrinkage)), $laminate->thicknessUm(), 0.5);
         self::assertSame(9, $sheet->planned->count());
         $heavy = FinishPlan::of($brief, BriefOf::materials($method, inner: new ClothRoll('heavy twill', new Weave(400.0), 1000.0)), $method, new Workshop(20.0), FactLog::standing([]));
         self::assertSame([200.0, 400.0, 200.0], array_map(fn (int $n): ?float => $heavy->step("ply-{$n}")?->laidGM2, [1, 2, 3]), 'as much resin as its own cloth');
-        self::assertEqualsWithDelta(4.0 / 3.0 * $sheet->laminate->thicknessUm(), SheetPlan::of($heavy)?->laminate->thicknessUm(), 0.5);
+        self::assertEqualsWithDelta(4.0 / 3.0 * $laminate->thicknessUm(), LaminatePlan::all($heavy)[0]->laminate->thicknessUm(), 0.5);
         $flawed = $this->plan('flat_sheet', $brief, [new Fact(1, 'look', 900.0, 20.0, new Flawed(90.0, 60.0, 8.0), $plan->step('look')?->step->ref())]);
         self::assertLessThan(9, SheetPlan::of($flawed)?->yield->count());
         self::assertContains('method.no_blank', array_column($this->plan('flat_sheet', Sample::brief())->refusals(), 'code'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PartRequest;
+use App\Http\Requests\WishRequest;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
@@ -13,7 +14,9 @@ use App\Planning\Letters;
 use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Proposals;
 use App\Planning\Shapes;
+use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
 use App\View\Page\CoatRow;
@@ -29,6 +32,8 @@ use Illuminate\View\View;
 use OakGloss\Finding\Finding;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
+use OakGloss\Plan\LaminatePlan;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
 use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
@@ -61,8 +66,20 @@ final class PartController
         ]);
     }
 
-    public function create(Planner $planner, #[CurrentUser] User $user): View
+    /** With what was answered to the questions that a new part begins with. */
+    public function create(WishRequest $request, Planner $planner, Proposals $proposals, #[CurrentUser] User $user): View
     {
+        $method = Methods::all()[$request->string('method')->toString()] ?? null;
+        if ($method !== null && ! $request->session()->hasOldInput()) {
+            $said = $request->said();
+            $request->session()->now('_old_input', $proposals->brief(
+                $method::code(),
+                $request->wish($user->shop),
+                ['length' => (float) $said['length'], 'width' => (float) $said['width']],
+                $user->shop,
+            ));
+        }
+
         return $this->form(null, $planner, $user);
     }
 
@@ -138,6 +155,9 @@ final class PartController
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
             'sheet' => SheetPlan::of($planned->plan),
+            'hasSkin' => $planned->plan->brief->film !== null
+                || array_filter($planned->plan->steps, fn (PlannedStep $s): bool => $s->step->layer?->builds === true) !== [],
+            'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
             'stages' => CoatRow::byStage($planned, $format),
             'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),
             // Said where it matters, on the bench.

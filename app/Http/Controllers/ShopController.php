@@ -75,7 +75,9 @@ final class ShopController
             'target_burn_through' => (float) $given['target_percent'] / 100.0,
             'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
             'print_through' => $given['print_through'] ?? $shop->print_through,
-            'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], $shop->things)) + $shop->things,
+            'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], (array) __('shop.thing'))) + $shop->things,
+            'leak_mbar' => (float) ($given['leak_mbar'] ?? $shop->leak_mbar),
+            'tools' => array_key_exists('tools', $given) ? array_values(array_unique($given['tools'] ?? [])) : $shop->tools,
             'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
         ]);
         $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));

@@ -49,7 +49,7 @@ final class WeighController
         }
         $poured = $given['component'] === PourRequest::ALL_AS_SHOWN
             ? $this->asShown($cup)
-            : [$given['component'] => (float) $given['grams']];
+            : [$given['component'] => $this->grams($given, $cup)];
         if (isset($poured['hardener']) && $cup->isTooLate()) {
             throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
         }
@@ -72,6 +72,18 @@ final class WeighController
     {
         $step = $cup->planned->floor->workshop->scaleStepG;
 
-        return array_map(fn (float $grams): float => round(round($grams / $step) * $step, 3), $cup->toAdd());
+        $shown = array_map(fn (float $grams): float => round(round($grams / $step) * $step, 3), $cup->toAdd());
+
+        return $cup->isDropped() && isset($shown['hardener'])
+            ? array_replace($shown, ['hardener' => round($cup->pour->hardenerToAddG(), 3)])
+            : $shown;
+    }
+
+    /** @param array<string, mixed> $given grams, or drops of a catalyst */
+    private function grams(array $given, Cup $cup): float
+    {
+        return isset($given['drops']) && $cup->resin->catalyst !== null
+            ? round((int) $given['drops'] * $cup->resin->catalyst->dropG(), 3)
+            : (float) ($given['grams'] ?? throw ValidationException::withMessages(['grams' => __('weigh.grams_only')]));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Devices\DeviceClient;
+use App\Models\Shop;
 use App\Rules\NearDate;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -57,6 +58,9 @@ final class ShopRequest extends FormRequest
             ],
             'target_percent' => ['required', 'numeric', 'between:0.01,20'],
             'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
+            'leak_mbar' => ['sometimes', 'numeric', 'between:0.1,100'],
+            'tools' => ['sometimes', 'nullable', 'array'],
+            'tools.*' => [Rule::in(Shop::TOOLS)],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
         ];
     }

@@ -23,6 +23,7 @@ final class Cloths extends ShelfKind
     {
         return ['Cloth' => [
             Field::choice('weave', 'Weave', ['twill' => '2×2 twill', 'plain' => 'plain']),
+            Field::choice('fibre', 'Of', ['carbon' => 'carbon', 'glass' => 'glass']),
             Field::number('areal_g_m2', 'Weight', 'g/m²', 20, 2000),
             Field::number('width_mm', 'Width of the roll', 'mm', 50, 3000),
             Field::number('fibre_fraction', 'Fibre share once laid', 'by volume', 0.2, 0.75, '0.5 is usual by hand'),

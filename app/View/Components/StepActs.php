@@ -12,6 +12,7 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\LeakTried;
 use OakGloss\Fact\Kind\Ready;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
@@ -53,6 +54,7 @@ final class StepActs extends Component
             StepKind::Coat => CoatOn::KIND,
             StepKind::Wipe => Wiped::KIND,
             StepKind::Key, StepKind::Flat => Sanded::KIND,
+            StepKind::LeakCheck => LeakTried::KIND,
             default => Done::KIND,
         };
     }
@@ -60,6 +62,12 @@ final class StepActs extends Component
     public function grit(): ?int
     {
         return $this->act() === Sanded::KIND ? $this->step->nextGrit() : null;
+    }
+
+    /** @return class-string<Content>|null what has to be typed with the act that ends the step; null where a press is enough */
+    public function typedAct(): ?string
+    {
+        return $this->act() === LeakTried::KIND ? LeakTried::class : null;
     }
 
     public function isCoat(): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
-use OakGloss\Plan\SheetPlan;
+use OakGloss\Plan\LaminatePlan;
 
 /** The section through a laminate: every ply with its resin, height to scale in µm from the plate up, width schematic. */
 final readonly class LaminateDrawing
@@ -16,10 +16,11 @@ final readonly class LaminateDrawing
     private const BOTTOM = 30.0;
 
     /**
-     * @param list<array{n: int, um: float, fibre: float, y: float, height: float, towY: float, towHeight: float, isDone: bool}> $plies
+     * @param list<array{n: int, um: float, fibre: float, y: float, height: float, towY: float, towHeight: float, isDone: bool, role: string}> $plies
      * @param list<array{y: float, label: string}>                                                                               $ticks
      */
     private function __construct(
+        public string $of,
         public array $plies,
         public array $ticks,
         public float $thicknessUm,
@@ -29,29 +30,30 @@ final readonly class LaminateDrawing
     ) {
     }
 
-    public static function of(SheetPlan $sheet): self
+    public static function of(LaminatePlan $plan): self
     {
-        $thickness = $sheet->laminate->thicknessUm();
+        $thickness = $plan->laminate->thicknessUm();
         $scale = (self::HEIGHT - self::TOP - self::BOTTOM) / max(1.0, $thickness);
         $bottom = self::HEIGHT - self::BOTTOM;
         $y = fn (float $um): float => round($bottom - $um * $scale, 2);
         [$plies, $under] = [[], 0.0];
-        foreach ($sheet->laminate->plies as $i => ['um' => $um, 'fibreShare' => $fibre]) {
+        foreach ($plan->laminate->plies as $i => ['um' => $um, 'fibreShare' => $fibre]) {
             // Half of a ply's resin lies over its fibre, half under it.
             $plies[] = [
                 'n' => $i + 1, 'um' => $um, 'fibre' => $fibre,
                 'y' => $y($under + $um), 'height' => round($um * $scale, 2),
                 'towY' => $y($under + 0.5 * $um * (1.0 + $fibre)), 'towHeight' => round($fibre * $um * $scale, 2),
-                'isDone' => $i < $sheet->pliesDone,
+                'isDone' => $i < $plan->done,
+                'role' => $plan->roles[$i],
             ];
             $under += $um;
         }
         $ticks = [];
-        $every = $thickness > 1500.0 ? 500.0 : ($thickness > 600.0 ? 200.0 : 100.0);
+        $every = $thickness > 3000.0 ? 1000.0 : ($thickness > 1500.0 ? 500.0 : ($thickness > 600.0 ? 200.0 : 100.0));
         for ($um = 0.0; $um <= $thickness; $um += $every) {
             $ticks[] = ['y' => $y($um), 'label' => (string) round($um)];
         }
 
-        return new self($plies, $ticks, $thickness, $bottom, self::LEFT, self::WIDTH - self::LEFT - 8.0);
+        return new self($plan->of, $plies, $ticks, $thickness, $bottom, self::LEFT, self::WIDTH - self::LEFT - 8.0);
     }
 }

@@ -9,6 +9,7 @@ use App\Time\ShopTime;
 use App\Words\Formatter;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
 
@@ -148,7 +149,7 @@ final readonly class WeighPage
             $mark = $in[$jar] + ($toAdd[$jar] ?? 0.0);
 
             return [
-                'name' => $this->format->word('component', $jar),
+                'name' => $this->jar($jar),
                 'in' => $in[$jar],
                 'mark' => $mark,
                 'percent' => round(min(100.0, 100.0 * $in[$jar] / max(0.01, $mark)), 1),
@@ -156,6 +157,36 @@ final readonly class WeighPage
                 'isIn' => $in[$jar] > 0.0 && ! isset($toAdd[$jar]),
             ];
         }, array_keys($wanted));
+    }
+
+    /** What a polyester is hardened with is called by its name. */
+    public function jar(string $component): string
+    {
+        return $this->format->word('component', $component === 'hardener' && $this->cup->resin->catalyst !== null ? 'catalyst' : $component);
+    }
+
+    /** Whether drops are counted next. */
+    public function countsDrops(): bool
+    {
+        return $this->next === 'hardener' && $this->cup->isDropped();
+    }
+
+    /** @return array<string, string|int>|null how much catalyst, for which air, and what its sheet allows; null of any other hardener */
+    public function drops(): ?array
+    {
+        $catalyst = $this->cup->resin->catalyst;
+        if ($catalyst === null || $this->cup->batch->drops === null) {
+            return null;
+        }
+        $air = $this->cup->planned->floor->airNowC();
+
+        return [
+            'drops' => $this->cup->batch->drops,
+            'c' => $this->format->celsius($air),
+            'percent' => number_format(100.0 * $this->cup->batch->hardenerG / $this->cup->batch->resinG, 2),
+            'least' => number_format($catalyst->nearestPercent(Temperature::fromCelsius($catalyst->hottestC())), 1),
+            'most' => number_format($catalyst->nearestPercent(Temperature::fromCelsius($catalyst->coldestC())), 1),
+        ];
     }
 
     /** What a blended hardener is weighed from; null where it is one. */
@@ -208,7 +239,9 @@ final readonly class WeighPage
         $toAdd = $this->cup->toAdd();
 
         return implode(' + ', array_map(
-            fn (string $jar, float $g): string => $this->format->grams($g).' '.$this->format->word('component', $jar),
+            fn (string $jar, float $g): string => $jar === 'hardener' && $this->cup->isDropped()
+                ? (string) __('weigh.add_drops_short', ['drops' => $this->cup->dropsToAdd()])
+                : $this->format->grams($g).' '.$this->jar($jar),
             array_keys($toAdd),
             $toAdd,
         ));

@@ -55,7 +55,7 @@ final readonly class WithWhat
             $given[$slot->field()] = $part !== null || $like?->method === $method::code() ? $like?->inSlot($slot)?->sheetId() : null;
         }
         if ($part === null) {
-            $given['clear_id'] = $this->slots->usualClear($shop, $like);
+            $given['clear_id'] = $this->slots->usualClear($shop, $method);
             $given['filler_id'] = null;
         }
         $shelf = $this->slots->shelf($shop, $part);

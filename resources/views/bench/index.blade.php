@@ -11,7 +11,7 @@
                 <section class="card calm">
                     <h1>{{ __('bench.no_part') }}</h1>
                     <p>{{ __('bench.all_finished') }}</p>
-                    <a class="btn go" href="{{ route('parts.create') }}">{{ __('parts.new') }}</a>
+                    <a class="btn go" href="{{ route('parts.choose') }}">{{ __('parts.new') }}</a>
                 </section>
             @else
                 <section class="card calm">

@@ -25,6 +25,14 @@
                 <button class="btn go">{{ __('bench.all_ready') }}</button>
             </x-act>
         </details>
+    @elseif ($typed = $typedAct())
+        <details class="fold" data-fold="l" @if ($primary) open @endif>
+            <summary class="btn">{{ $format->label($act()) }}</summary>
+            <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" class="touches typed-act">
+                <x-entries :kind="$typed" :id="$act().'-'.$part->id" />
+                <button @class(['btn', 'go' => $primary])>{{ __('bench.keep') }}</button>
+            </x-act>
+        </details>
     @else
         <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()">
             <button @class(['btn', 'go' => $primary && $isDue()]) @disabled($grit() !== null && ! $isDue())
@@ -80,6 +88,7 @@
                         <button class="btn">{{ __('bench.skip') }}</button>
                     </x-act>
                 @endif
+                @if ($typedAct() === null)
                 <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()" class="late">
                     <label for="at-{{ $part->id }}"
                         >{{ __('bench.earlier', ['act' => $format->label($act()).($grit() === null ? '' : " P{$grit()}")]) }}</label>
@@ -87,6 +96,7 @@
                     @include('bench.days-ago', ['id' => "at-day-{$part->id}"])
                     <button class="btn">{{ __('bench.keep') }}</button>
                 </x-act>
+                @endif
                 @foreach ($besides() as $kind)
                     <x-act :part="$part" :kind="$kind::KIND" :step="$key" :to="$to" class="late">
                         <x-entries :kind="$kind" :id="$kind::KIND.'-'.$part->id" />

@@ -13,13 +13,15 @@
         <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Base)) }}</dd></div>
     @endif
     <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
+    @foreach (OakGloss\Plan\LaminatePlan::all($plan) as $laminate)
+        <div><dt>{{ __("answer.thickness.{$laminate->of}") }}</dt>
+            <dd>{{ __('answer.mm', ['mm' => number_format($laminate->laminate->thicknessUm() / 1000, 2)]) }}
+            <small>{{ trans_choice('words.plies', count($laminate->laminate->plies)) }}</small></dd></div>
+    @endforeach
     @if ($sheet = OakGloss\Plan\SheetPlan::of($plan))
-        <div><dt>{{ __('answer.thickness') }}</dt>
-            <dd>{{ __('answer.mm', ['mm' => number_format($sheet->laminate->thicknessUm() / 1000, 2)]) }}
-            <small>{{ trans_choice('words.plies', count($sheet->laminate->plies)) }}</small></dd></div>
         <div><dt>{{ __('answer.parts') }}</dt><dd>{{ $sheet->yield->count() }}
             <small>{{ __('answer.of_sheet', ['share' => round(100 * $sheet->yield->share())]) }}</small></dd></div>
-    @else
+    @elseif ($plan->buildCoats > 0)
     <div>
         <dt>{{ __('answer.coats') }}</dt>
         <dd>{{ $plan->buildCoats }}

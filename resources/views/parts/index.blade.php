@@ -4,7 +4,7 @@
     <header class="page-head">
         <h1>{{ __('app.rooms.parts') }}</h1>
         @can('run', App\Models\Shop::class)<a class="btn go" data-key="n"
-            href="{{ route('parts.create') }}">{{ __('parts.new') }}</a>@endcan
+            href="{{ route('parts.choose') }}">{{ __('parts.new') }}</a>@endcan
     </header>
     @if ($planned->isEmpty() && $finished->isEmpty())
         <section class="card calm"><p>{{ __('parts.none') }}</p></section>

@@ -4,10 +4,12 @@
 @include('parts.head')
 <div class="plan">
     <div class="plan-left">
+        @foreach ($laminates as $laminate)
+            <section class="card"><x-drawing.laminate :drawing="$laminate" /></section>
+        @endforeach
         @if ($sheet)
-            <section class="card"><x-drawing.laminate :drawing="App\View\Drawing\LaminateDrawing::of($sheet)" /></section>
             <section class="card"><x-drawing.sheet-yield :drawing="App\View\Drawing\SheetDrawing::of($sheet)" /></section>
-        @else
+        @elseif ($hasSkin)
             <section class="card"><x-drawing.section :drawing="$drawing" /></section>
         @endif
         @if ($findings !== [])

@@ -18,6 +18,15 @@
             :hint="__('shop.unrest_why')" />
         <x-field name="target_percent" :label="__('shop.target')" :unit="__('shop.target_unit')" type="number"
             :value="round(100 * $shop->target_burn_through, 3)" />
+        <x-field name="leak_mbar" :label="__('shop.leak')" :unit="__('shop.leak_unit')" type="number" :value="$shop->leak_mbar" />
+        <div class="field">
+            <span id="tools">{{ __('shop.tools') }}</span>
+            <input type="hidden" name="tools" value="">
+            @foreach (array_intersect_key(__('choose.tools'), array_flip(App\Models\Shop::TOOLS)) as $tool => $word)
+                <label class="check"><input type="checkbox" name="tools[]" value="{{ $tool }}"
+                    @checked(in_array($tool, $shop->tools, true))> {{ $word }}</label>
+            @endforeach
+        </div>
         <x-pick name="print_through" :label="__('shop.print_through')" :hint="__('shop.print_through_why')" :value="$shop->print_through"
             :choices="$format->choices('print_through', OakGloss\Method\PrintThrough::cases())" />
     </div>

@@ -1,4 +1,4 @@
-@php([$pour, $next, $jar] = [$cup->pour, $page->next, $format->word('component', $page->next)])
+@php([$pour, $next, $jar] = [$cup->pour, $page->next, $page->jar($page->next)])
 <section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
     @if ($cup->isOverpoured())
         <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
@@ -15,17 +15,23 @@
             <p class="soft">{{ __('weigh.as_shown_for') }}</p>
         </form>
     @endif
-    <h1 id="pour-title">@say('weigh.add', ['grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar])</h1>
+    <h1 id="pour-title">@say($page->countsDrops() ? 'weigh.add_drops' : 'weigh.add', [
+        'grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar, 'drops' => $cup->dropsToAdd(),
+    ])</h1>
     <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour"
         data-component="{{ $next }}"
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
-            <label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span class="unit">g</span></label>
-            <input id="grams" class="num" name="grams" inputmode="decimal" autocomplete="off" x-on:input="typed"
-                value="{{ App\View\Old::of('grams') }}" required @if ($pour->totalG() > 0) autofocus @endif
+            @if ($page->countsDrops())<label for="grams">{{ __('weigh.drops_of') }}</label>
+            @else<label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span class="unit">g</span></label>@endif
+            @php($typed = $page->countsDrops() ? 'drops' : 'grams')
+            <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\Old::of($typed) }}"
+                @if ($page->countsDrops()) inputmode="numeric" @else inputmode="decimal" x-on:input="typed" @endif
+                @if ($pour->totalG() > 0) autofocus @endif
                 @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
+            @error('drops')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
         </div>
         <button @class(['btn', 'go' => $pour->totalG() > 0])>{{ __('weigh.poured') }}</button>

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\WishRequest;
+use App\Models\User;
+use App\Planning\Proposals;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\View\View;
+use OakGloss\Method\Methods;
+
+/** A new part begins with a few plain questions, and the way of working that they come to. */
+final class ChooseController
+{
+    public function __invoke(WishRequest $request, Proposals $proposals, #[CurrentUser] User $user): View
+    {
+        $said = $request->said();
+        $found = $proposals->of(
+            $request->wish($user->shop),
+            ['length' => (float) $said['length'], 'width' => (float) $said['width']],
+            $user->shop,
+        );
+
+        return view($request->hasHeader('HX-Request') ? 'parts.ways' : 'parts.choose', $found + [
+            'said' => $said,
+            'flags' => array_combine(WishRequest::FLAGS, array_map($request->boolean(...), WishRequest::FLAGS)),
+            'methods' => array_keys(Methods::all()),
+        ]);
+    }
+}

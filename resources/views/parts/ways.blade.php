@@ -1,0 +1,21 @@
+@inject('format', 'App\Words\Formatter')
+<section class="answer ways" id="ways" aria-live="polite" aria-labelledby="ways-title">
+    <h2 id="ways-title">{{ __($best === [] ? 'choose.none' : 'choose.proposed') }}</h2>
+    @if ($errors->any())<p class="finding is-stop" role="alert">{{ $errors->first() }}</p>@endif
+    @foreach ($best as $i => $proposal)
+        @include('parts.way', ['isFirst' => $i === 0])
+    @endforeach
+    @if ($others !== [] || $ways->refused !== [])
+        <h3>{{ __('choose.not') }}</h3>
+        <dl class="not-ways">
+            @foreach ($others as $proposal)
+                <dt>{{ __("methods.{$proposal->code}.name") }}</dt>
+                <dd>@if ($proposal->planned === null){{ __('choose.no_sizes') }}@endif<x-findings :of="$proposal->refusals()" /></dd>
+            @endforeach
+            @foreach ($ways->refused as $code => $suits)
+                <dt>{{ __("methods.{$code}.name") }}</dt>
+                <dd>{{ implode(' ', array_map(fn (string $r): string => __("choose.refused.{$r}"), $suits->refused)) }}</dd>
+            @endforeach
+        </dl>
+    @endif
+</section>
