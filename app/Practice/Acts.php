@@ -22,6 +22,7 @@ final class Acts
         return match ($kind) {
             ActKind::Mix => ["{$kind->value}_amount" => ['required', 'numeric', 'between:1,500']],
             ActKind::Wait => ["{$kind->value}_amount" => ['required', 'numeric', 'between:1,10080']],
+            ActKind::Lift => ["{$kind->value}_amount" => ['required', 'integer', 'between:1,20']],
             ActKind::Sand => [
                 "{$kind->value}_amount" => ['required', 'numeric', 'between:0.1,120'],
                 'zone' => ['nullable', 'in:top,flank,rim'],
@@ -61,6 +62,8 @@ final class Acts
             ActKind::Spray => Act::spray(Finish::from((string) $kept['sheen']), (int) $amount),
             ActKind::Polish => Act::polish(Compound::from((string) $kept['compound']), $amount),
             ActKind::Look => Act::look(),
+            ActKind::Lift => Act::lift((int) $amount),
+            ActKind::Feel => Act::feel(),
         };
     }
 }

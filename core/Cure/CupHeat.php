@@ -22,6 +22,8 @@ final readonly class CupHeat
     public const BENCH_LOSS = 20.0;
     public const CONDUCTION_W_MK = 0.2;
     public const VESSEL_J_K = 12.0;
+    /** What a cure begins with, k0. */
+    public const SEED = 0.2;
     /** Usable until this share has reacted. */
     public const GEL = 0.30;
     /** Of the cup that a sheet's pot life is taken to be measured in, mm. */

@@ -12,7 +12,6 @@ namespace OakGloss\Cure;
  */
 final readonly class HeatBalance
 {
-    private const SEED = 0.2;
     private const TOLERANCE_K = 0.01;
     private const TOLERANCE_ALPHA = 1e-5;
 
@@ -82,7 +81,7 @@ final readonly class HeatBalance
     private function slopes(float $alpha, float $warm, float $air): array
     {
         $alpha = max(0.0, min(1.0, $alpha));
-        $rate = exp($this->logRate - $this->energyK / max(1.0, $warm)) * (self::SEED + $alpha) * (1.0 - $alpha) ** 2;
+        $rate = exp($this->logRate - $this->energyK / max(1.0, $warm)) * (CupHeat::SEED + $alpha) * (1.0 - $alpha) ** 2;
 
         return [$rate, $this->heats * $rate - $this->cools * ($warm - $air)];
     }
@@ -97,7 +96,7 @@ final readonly class HeatBalance
         // The Jacobian of the slopes, and (I/γh − J)⁻¹ with γ = ½.
         $a = max(0.0, min(1.0, $alpha));
         $arrhenius = exp($this->logRate - $this->energyK / $warm);
-        $byAlpha = $arrhenius * ((1.0 - $a) ** 2 - 2.0 * (self::SEED + $a) * (1.0 - $a));
+        $byAlpha = $arrhenius * ((1.0 - $a) ** 2 - 2.0 * (CupHeat::SEED + $a) * (1.0 - $a));
         $byWarm = $first[0] * $this->energyK / $warm ** 2;
         $d = 2.0 / $h;
         [$m11, $m12, $m21, $m22] = [$d - $byAlpha, -$byWarm, -$this->heats * $byAlpha, $d - $this->heats * $byWarm + $this->cools];

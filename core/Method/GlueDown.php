@@ -171,7 +171,7 @@ final class GlueDown implements Method
         return [
             ...$coats->build(),
             Step::of(Role::ResinFlat, 'highs')->named('knock_highs')->after(Follow::onceSandable($coats->last()))->taking(5.0)
-                ->sandedWith(new Grits(150, 180, SandingMethod::DryBlock, ridgesOnly: true)),
+                ->sandedWith(new Grits(150, 180, SandingMethod::DryBlock, ridgesOnly: true))->in(Stage::Build),
             $job->wipe('wipe-highs', 'wipe_lows'),
         ];
     }

@@ -103,7 +103,7 @@ final class LiftOffShell implements Method
         return Suits::for($wish)
             ->onlyOn(Lies::Original)
             ->atNeed(15, 'shell_off_pattern', Lies::Pattern)
-            ->refuse($wish->pieces > 1, 'one_shell')
+            ->cost($wish->pieces > 1, 30, 'one_shell')
             ->refuse($wish->form === Form::Deep, 'shell_undercut')
             ->gain(true, 15, 'shell_keeps_original')
             ->cost($wish->skill === Skill::First, 20, 'shell_skill')

@@ -124,7 +124,7 @@ final class Rescue implements Method
         return [
             // No further: what the ridges stand in is all that is known to be there.
             $this->block($under)->nth($n)->named('block_ridges')
-                ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock, ridgesOnly: true)),
+                ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock, ridgesOnly: true))->in(Stage::Build),
             $job->wipe("wipe-{$n}", 'wipe_lows'),
             ...$job->andTurn($this->coat($job, $first)->after(Follow::minutes(5.0))),
             ...$job->andTurn($this->coat($job, $second)->after(Follow::whileTacky("coat-{$first}"))),

@@ -98,7 +98,7 @@ final class TwoSided implements Method
         $rounds = max(1, intdiv($job->buildCoats + self::COATS - 1, self::COATS));
         $steps = [
             $job->wipe('wash', 'wash_film', 5.0),
-            $this->flat(1, 'highs_down'),
+            $this->flat(1, 'highs_down')->in(Stage::Ground),
             Step::of(Role::OpenBlisters)->taking(5.0 + 10.0 * $job->areaM2),
             $job->wipe('wipe-highs', 'wipe_lows'),
             // A shallower pit is left to the film that still comes over it.
@@ -106,7 +106,7 @@ final class TwoSided implements Method
         ];
         for ($n = 1; $n <= $rounds; $n++) {
             $steps = [...$steps, ...$this->round($job, $sides, $n), ...($n === $rounds ? [] : [
-                $this->flat($n + 1, 'flat_faces'),
+                $this->flat($n + 1, 'flat_faces')->in(Stage::Build),
                 $job->wipe("wipe-{$n}", 'wipe_lows'),
             ])];
         }

@@ -78,6 +78,17 @@ final readonly class Act
         return new self(ActKind::Polish, Bounds::within($minutes, 0.5, 60.0, 'minutes of polish', 'min'), compound: $compound);
     }
 
+    /** @throws \OakGloss\Quantity\OutOfRange If outside 1 to 20 plies. */
+    public static function lift(int $plies): self
+    {
+        return new self(ActKind::Lift, Bounds::within($plies, 1.0, 20.0, 'plies', ''));
+    }
+
+    public static function feel(): self
+    {
+        return new self(ActKind::Feel);
+    }
+
     public static function look(): self
     {
         return new self(ActKind::Look);
@@ -89,7 +100,8 @@ final readonly class Act
         return match ($this->kind) {
             ActKind::Mix => 4.0,
             ActKind::Coat => 8.0,
-            ActKind::Touch, ActKind::Look => 1.0,
+            ActKind::Touch, ActKind::Look, ActKind::Feel => 1.0,
+            ActKind::Lift => 4.0 + 5.0 * $this->amount,
             ActKind::Wipe => 3.0,
             ActKind::Cloth => 1.0,
             ActKind::Spray => 12.0 * $this->amount,

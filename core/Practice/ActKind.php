@@ -7,9 +7,9 @@ namespace OakGloss\Practice;
 /** What hands can do to the practice part. */
 enum ActKind: string
 {
-    /** Resin and hardener into a cup: grams. */
     /** Dry cloth on a base that goes on now; others did that. */
     case Cloth = 'cloth';
+    /** Resin and hardener into a cup: grams. */
     case Mix = 'mix';
     /** The cup over the whole part. */
     case Coat = 'coat';
@@ -23,6 +23,10 @@ enum ActKind: string
     case Spray = 'spray';
     /** Compound, minutes. */
     case Polish = 'polish';
+    /** So many plies of a mould at once. */
+    case Lift = 'lift';
+    /** A hand on the laminate. */
+    case Feel = 'feel';
     /** Hold it to the light. */
     case Look = 'look';
 }

@@ -29,6 +29,11 @@ final class Kit
     /** A clear may be touched after, minutes at 20 °C. */
     public const CLEAR_READY_MIN = 900.0;
 
+    /** Glass of a mould, g/m² a ply, how many it wants, and what the pattern below bears, °C. */
+    public const MOULD_PLY_GM2 = 450.0;
+    public const MOULD_PLIES = 14;
+    public const PATTERN_BEARS_C = 60.0;
+
     /** Gloss as a clear dries, gloss units at 60°. */
     private const CLEAR_GU = ['gloss' => 89.0, 'satin' => 38.0, 'matt' => 12.0];
 
@@ -72,6 +77,14 @@ final class Kit
             15.0,
             true,
         );
+    }
+
+    /** The quick resin of moulds; slower or faster than its sheet by a factor. */
+    public static function mouldResin(float $pace = 1.0): Resin
+    {
+        $sheet = self::resin();
+
+        return new Resin('practice mould resin', $sheet->kinetics, $sheet->rheology, $sheet->ratio, 14.0 * $pace, 150.0, 23.0, 15.0, false);
     }
 
     public static function clearGu(Finish $sheen): float

@@ -20,6 +20,8 @@ enum Lesson: string
     case Edge = 'edge';
     /** From a coarse scratch to gloss, leaving no grit out. */
     case Ladder = 'ladder';
+    /** A thick laminate in lifts that don't cook themselves. */
+    case Lifts = 'lifts';
     /** A clean coat over a sanded face. */
     case Dust = 'dust';
     /** An even matt. */
@@ -45,7 +47,7 @@ enum Lesson: string
         return match ($this) {
             // The base was brushed and the cloth laid in its tack; that is as long ago as such things take.
             self::Float => [Act::cloth(), Act::wait(125.0)],
-            self::Tack => [],
+            self::Tack, self::Lifts => [],
             self::Patience => [...$built, Act::wait(60.0)],
             self::Edge => [...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat, Act::wait(1440.0)],
             self::Ladder => [...$flatted, ...$this->finer(240, 320), Act::wipe()],
@@ -61,6 +63,7 @@ enum Lesson: string
             self::Float => [ActKind::Touch, ActKind::Wait, ActKind::Mix, ActKind::Coat, ActKind::Look],
             self::Tack => [ActKind::Mix, ActKind::Coat, ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
             self::Patience, self::Edge => [ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
+            self::Lifts => [ActKind::Lift, ActKind::Feel, ActKind::Wait],
             self::Ladder => [ActKind::Sand, ActKind::Wipe, ActKind::Polish, ActKind::Wait, ActKind::Look],
             self::Dust => [ActKind::Wipe, ActKind::Sand, ActKind::Mix, ActKind::Coat, ActKind::Touch, ActKind::Wait, ActKind::Look],
             self::Matt => [ActKind::Wipe, ActKind::Sand, ActKind::Spray, ActKind::Wait, ActKind::Polish, ActKind::Look],

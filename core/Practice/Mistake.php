@@ -16,6 +16,7 @@ final readonly class Mistake
     public const DUST = 'dust_sealed';
     public const MATT = 'polished_matt';
     public const CUP = 'cup_gelled';
+    public const COOKED = 'laminate_cooked';
     public const SCRATCH = 'scratch_sealed';
 
     /** @param array<string, float|string> $args */

@@ -21,6 +21,8 @@ final class Simulation
     private readonly CoatHands $coatHands;
     private readonly SurfaceHands $surfaceHands;
 
+    public readonly LaminateHands $laminate;
+
     /** @var list<Answer> */
     private array $answers = [];
 
@@ -31,6 +33,7 @@ final class Simulation
         $this->ledger = $this->bench->ledger;
         $this->coatHands = new CoatHands($this->bench);
         $this->surfaceHands = new SurfaceHands($this->bench);
+        $this->laminate = new LaminateHands($this->bench);
     }
 
     /**
@@ -76,6 +79,14 @@ final class Simulation
     public function mistakes(): array
     {
         return $this->bench->mistakes;
+    }
+
+    /** Whether the newest lift is through its heat: it has reacted past its gel, and is no warmer than a hand. */
+    public function hasCooled(): bool
+    {
+        $lifts = $this->laminate->lifts;
+
+        return $lifts !== [] && $lifts[count($lifts) - 1]['cured'] > 0.5;
     }
 
     public function isClearDry(): bool
@@ -125,6 +136,7 @@ final class Simulation
         $from = $this->bench->now;
         $known = count($this->bench->mistakes);
         $this->bench->now += $act->minutes();
+        $this->laminate->live();
         [$code, $args] = match ($act->kind) {
             ActKind::Cloth => $this->coatHands->cloth(),
             ActKind::Mix => $this->coatHands->mix($act->amount, $from),
@@ -136,6 +148,8 @@ final class Simulation
             ActKind::Spray => $this->surfaceHands->spray($act->sheen ?? Finish::Gloss, (int) $act->amount),
             ActKind::Polish => $this->surfaceHands->polish($act->compound ?? Compound::Cut, $act->amount),
             ActKind::Look => $this->surfaceHands->look(),
+            ActKind::Lift => $this->laminate->lay((int) $act->amount),
+            ActKind::Feel => $this->laminate->feel(),
         };
         $this->answers[] = new Answer($act, $from, $code, $args, array_slice($this->bench->mistakes, $known));
     }

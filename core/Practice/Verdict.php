@@ -79,6 +79,13 @@ final readonly class Verdict
                 [$goal('gloss', $play->part->gloss() >= self::GLOSS_GU, $play->part->gloss()), $whole],
                 $play->part->gloss() >= self::GLOSS_GU ? $without(Mistake::BURNT) : $without(Mistake::SKIPPED, Mistake::BURNT),
             ],
+            Lesson::Lifts => [
+                [
+                    $goal('plies', $play->laminate->plies() >= Kit::MOULD_PLIES, $play->laminate->plies()),
+                    $goal('cool', $play->laminate->peakC <= Kit::PATTERN_BEARS_C && $play->hasCooled(), max(0.0, $play->laminate->peakC)),
+                ],
+                $without(Mistake::COOKED, Mistake::UNKEYED),
+            ],
             Lesson::Dust => [
                 [$goal('coats', $laid >= 1, $laid), $goal('clean', $play->part->sealedDust() <= self::BARE, $play->part->sealedDust())],
                 $without(Mistake::DUST, Mistake::UNKEYED, Mistake::SCRATCH, Mistake::CUP),

@@ -35,7 +35,7 @@ final readonly class LivedPart
             if (! $this->floor->work->isOpenAt($start)) {
                 continue;
             }
-            $facts = $this->live($part, $start, $state === 'to_flat' ? Role::ResinFlat : null, $state === 'to_turn');
+            $facts = $this->live($part, $start, $state === 'to_flat' ? Role::ResinFlat : null);
             if ($state === 'window_open') {
                 // The hand is slower than the plan: the newest coat is still to come.
                 $facts = $this->live($part, $start, $facts->where('kind', 'coat_on')->last()?->step);
@@ -67,24 +67,21 @@ final readonly class LivedPart
             'between_rounds' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
                 && $in($next->changesAtMin()) > 2.0 * 1440.0,
             'in_lifts' => $next?->step->step->role === Role::Lift && in_array($next->state, [ActState::Waiting, ActState::Open], true),
-            'to_turn' => $next?->step->step->role === Role::Build && $next->state === ActState::Open
-                && $planned->plan->step((string) $next->step->step->follow->coat)?->step->isLainOn === true
-                && $in($next->changesAtMin()) > 45.0 && $in($next->changesAtMin()) < 150.0,
+            'to_coat' => $next?->step->step->role === Role::Build && $next->step->step->isLainOn,
             'on_plate' => $next?->step->step->role === Role::Demould && $next->state === ActState::Waiting,
             default => false,
         };
     }
 
     /** @return Collection<int, PartFact> what the plan made at the start of work has done by now */
-    private function live(Part $part, float $start, Role|string|null $leftUndone, bool $isUnturned = false): Collection
+    private function live(Part $part, float $start, Role|string|null $leftUndone): Collection
     {
         $part->setRelation('facts', new Collection());
         $planned = $this->planner->planOn($part, $this->floor->asOf($start));
         $facts = new Collection();
         foreach ($planned->plan->steps as $n => $step) {
             $time = $planned->schedule->slot($step->step->key);
-            $isLeft = in_array($leftUndone, [$step->step->role, $step->step->key], true)
-                || ($isUnturned && $planned->plan->step((string) $step->step->follow->coat)?->step->isLainOn === true);
+            $isLeft = in_array($leftUndone, [$step->step->role, $step->step->key], true);
             if ($isLeft || $time === null || $time->endMin > $this->floor->nowMin) {
                 break;
             }

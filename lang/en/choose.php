@@ -78,6 +78,7 @@ return [
         'true_plate' => 'A true plate gives both faces as they are, and parts are cut around flaws.',
         'plate_is_flat_nearly' => 'What comes off a plate is flat: a curve it has not.',
         'shell_keeps_original' => 'The original panel stays as it is, and gives the form for nothing.',
+        'one_shell' => 'Each shell takes the panel for all of its days, and is finished by hand: several of a kind want a mould.',
         'shell_skill' => 'Lifted too soon or trimmed too late, a first shell is lost.',
         'shell_off_pattern' => 'A shell is as good as what it is laid on: the pattern must be finished first.',
         'mould_for_many' => 'So many of a kind pay for a mould.',
@@ -110,7 +111,6 @@ return [
         'styrene' => 'Styrene attacks this plastic: take an epoxy way.',
         'metal_only' => 'It is for sheet metal: take the brush-on skin.',
         'plate_is_flat' => 'A plate makes flat parts: a deep one wants a mould.',
-        'one_shell' => 'A shell is made once on its panel: several of a kind want a mould.',
         'shell_undercut' => 'A shell does not lift off a deep part: its inside corners hold it. Take a mould.',
     ],
 ];

@@ -68,7 +68,7 @@ final class BriefOf
             GlueDown::code() => Sample::brief(Substrate::GlassFibre, choices: $choices->but(top: Top::PolishResin, plies: 2)),
             LiftOffShell::code() => self::panel(Substrate::Painted, $choices->but(plies: 3)),
             PatternAndMould::code() => self::panel(Substrate::Wood, $choices->but(plies: 3, mouldPlies: 14), sun: true),
-            ClearMoulding::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(30.0, 4.0, FilmSource::Guessed)),
+            ClearMoulding::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(30.0, 4.0, FilmSource::Moulded)),
             CrackOrChip::code() => self::shaped(new Patch(30.0, 12.0, 40.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(150.0, 120.0, FilmSource::Gauged), wholeM2: 0.35),
             TwoSided::code() => self::twoFaces($choices),
             HeavyCoat::code() => self::shaped(new Panel(500.0, 300.0, 3.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(160.0, 60.0, FilmSource::Gauged)),

@@ -25,6 +25,11 @@ use OakGloss\Method\Faces;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Ground;
 use OakGloss\Method\Holding;
+use OakGloss\Geometry\Patch;
+use OakGloss\Geometry\TwoFaces;
+use OakGloss\Method\HardTop;
+use OakGloss\Method\LayUp;
+use OakGloss\Method\Damage;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\PrintThrough;
@@ -42,7 +47,7 @@ use OakGloss\Schedule\PartSchedule;
 use PHPUnit\Framework\TestCase;
 use Tests\Thorough;
 
-/** Hundred briefs of each way of working (a fifth each time), any of anything: a plan that keeps the contract, or a way out. */
+/** Hundred briefs of each of the twelve ways of working (a fifth each time), any of anything: a plan that keeps the contract, or a way out. */
 final class RandomBriefsTest extends TestCase
 {
     private const BRIEFS_OF_EACH = 100;
@@ -55,7 +60,7 @@ final class RandomBriefsTest extends TestCase
             foreach (Thorough::seeds(self::BRIEFS_OF_EACH) as $n) {
                 mt_srand(crc32("{$code} {$n}"));
                 $name = "{$code} {$n}";
-                $shop = new Workshop(mt_rand(120, 290) / 10.0);
+                $shop = new Workshop(mt_rand(120, 290) / 10.0, hottestC: mt_rand(0, 1) === 0 ? 45.0 : 110.0);
                 $plan = FinishPlan::of($this->brief($method), BriefOf::materials($method), $method, $shop, FactLog::standing([]));
                 foreach ($plan->findings as $finding) {
                     [$group, $key] = explode('.', $finding->code) + [1 => ''];
@@ -109,26 +114,36 @@ final class RandomBriefsTest extends TestCase
     {
         $start = $method->startsFrom();
         $any = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
-        $shape = $start === Start::Plate ? new FlatSheet(mt_rand(150, 1500), mt_rand(150, 900)) : $this->shape();
+        $shape = match ($start) {
+            Start::Plate => new FlatSheet(mt_rand(150, 1500), mt_rand(150, 900)),
+            Start::Place => new Patch(mt_rand(2, 200), mt_rand(2, 90), mt_rand(15, 80)),
+            Start::Piece => mt_rand(0, 9) > 0 ? new TwoFaces(mt_rand(80, 1500), mt_rand(40, 600), mt_rand(20, 100), mt_rand(1, 8)) : $this->shape(),
+            default => $this->shape(),
+        };
         $choices = new Choices(
             $any(WetOut::cases()),
             $any(AfterWetOut::cases()),
-            $any([Top::Clear, Top::Clear, Top::Clear, Top::Clear, Top::PolishResin]),
+            mt_rand(0, 4) > 0 ? $method->usual()->choices->top : Top::PolishResin,
             $any([null, null, 2, 5]),
             mt_rand(1, 3),
             $any([0, 0, 0, 1]),
             $any([0, 0, 1, 2]),
             $any([true, false, false]),
             printThrough: $any(PrintThrough::cases()),
-            plies: $start === Start::Plate ? mt_rand(1, 8) : $any([...array_fill(0, 9, 1), 2]),
+            plies: $start->isBuiltOn() ? $any([...array_fill(0, 9, min($method->usual()->choices->plies, $method->mostPlies())), 2]) : mt_rand(1, 8),
             faces: $any(Faces::cases()),
+            hardTop: $any(HardTop::cases()),
+            mouldPlies: mt_rand(4, 24),
+            layUp: $any(LayUp::cases()),
+            halves: mt_rand(1, 2),
+            damage: $any(Damage::cases()),
             holding: $any([Holding::TackyBase, Holding::TackyBase, Holding::Adhesive, Holding::WetLay]),
         );
 
         return new PartBrief(
             $shape->zones(),
             $shape->developedMm(),
-            $method::code() === 'sheet_metal' && mt_rand(0, 4) > 0 ? $any([Substrate::Steel, Substrate::Aluminium]) : $any(Substrate::cases()),
+            mt_rand(0, 4) > 0 ? $any($method->substrates()) : $any(Substrate::cases()),
             $any([true, false]),
             $any(Tone::cases()),
             $any([Backing::Black, Backing::Black, ...Backing::cases()]),
@@ -139,7 +154,9 @@ final class RandomBriefsTest extends TestCase
             wrapMm: mt_rand(0, 50),
             holes: $any([0, 0, 4]),
             choices: $choices,
-            film: $start === Start::Film && mt_rand(0, 9) > 0 ? ExistingFilm::known(mt_rand(0, 900), mt_rand(5, 300), $any(FilmSource::cases())) : null,
+            film: $start->hasFilm() && mt_rand(0, 9) > 0 ? ExistingFilm::known(mt_rand(0, 900), mt_rand(5, 300), $any(FilmSource::cases())) : null,
+            sides: $shape instanceof TwoFaces ? $shape->sides() : null,
+            wholeM2: $start === Start::Place ? mt_rand(2, 150) / 100.0 : null,
             blankMm: $start === Start::Plate && mt_rand(0, 9) > 0 ? ['length' => mt_rand(40, 400), 'width' => mt_rand(30, 300)] : null,
         );
     }

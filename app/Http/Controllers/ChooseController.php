@@ -17,14 +17,16 @@ final class ChooseController
     public function __invoke(WishRequest $request, Proposals $proposals, #[CurrentUser] User $user): View
     {
         $said = $request->said();
+        $wish = $request->wish($user->shop);
         $found = $proposals->of(
-            $request->wish($user->shop),
+            $wish,
             ['length' => (float) $said['length'], 'width' => (float) $said['width']],
             $user->shop,
         );
 
         return view($request->hasHeader('HX-Request') ? 'parts.ways' : 'parts.choose', $found + [
             'said' => $said,
+            'never' => $wish->purpose->isRefused() ? "purpose_{$wish->purpose->value}" : null,
             'flags' => array_combine(WishRequest::FLAGS, array_map($request->boolean(...), WishRequest::FLAGS)),
             'methods' => array_keys(Methods::all()),
         ]);

@@ -9,6 +9,7 @@ use App\Http\Requests\PracticeActRequest;
 use App\Models\PracticeRun;
 use App\Models\User;
 use App\Practice\Acts;
+use App\View\Drawing\PracticeHeat;
 use App\View\Drawing\PracticeSection;
 use App\View\Page\PracticeRoom;
 use App\Words\Formatter;
@@ -69,6 +70,7 @@ final class PracticeController
             'zone' => $zone,
             'patch' => $part->patch($zone),
             'section' => PracticeSection::of($part),
+            'heat' => PracticeHeat::of($part->laminate, $part->nowMin()),
             'verdict' => $run->won === null ? null : Verdict::of($lesson, $part),
         ]);
     }

@@ -27,7 +27,7 @@ final class PracticeActRequest extends FormRequest
     public function attributes(): array
     {
         return $this->kind() === null ? [] : ["{$this->kind()->value}_amount" => match ($this->kind()) {
-            ActKind::Mix, ActKind::Spray => (string) __("practice.fields.{$this->kind()->value}"),
+            ActKind::Mix, ActKind::Spray, ActKind::Lift => (string) __("practice.fields.{$this->kind()->value}"),
             default => (string) __('practice.fields.other'),
         }];
     }

@@ -5,7 +5,8 @@
     @foreach ($best as $i => $proposal)
         @include('parts.way', ['isFirst' => $i === 0])
     @endforeach
-    @if ($others !== [] || $ways->refused !== [])
+    @if ($never)<p class="finding is-stop" role="status">{{ __("choose.refused.{$never}") }}</p>@endif
+    @if (! $never && ($others !== [] || $ways->refused !== []))
         <h3>{{ __('choose.not') }}</h3>
         <dl class="not-ways">
             @foreach ($others as $proposal)

@@ -65,10 +65,25 @@
             </div>
         </x-hand>
     @endif
+    @if ($room->has('lift'))
+        <x-hand :run="$run" kind="lift" :zone="$zone" class="is-wide">
+            <h3>{{ __('practice.hand.lift') }}</h3>
+            <div class="row-fields">
+                <x-field name="lift_amount" :label="__('practice.plies')" type="number" :value="4" />
+                <button class="btn go">{{ __('practice.lift') }}</button>
+            </div>
+        </x-hand>
+        <x-hand :run="$run" kind="feel" :zone="$zone">
+            <h3>{{ __('practice.hand.feel') }}</h3>
+            <button class="btn">{{ __('practice.feel') }}</button>
+        </x-hand>
+    @endif
+    @if ($room->has('look'))
     <x-hand :run="$run" kind="look" :zone="$zone">
         <h3>{{ __('practice.hand.look') }}</h3>
         <button class="btn">{{ __('practice.look') }}</button>
     </x-hand>
+    @endif
 </div>
 <form method="post" action="{{ route('practice.finish', $run) }}" class="hand-in">@marks<button
     class="btn">{{ __('practice.hand_in') }}</button></form>

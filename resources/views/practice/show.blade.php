@@ -13,8 +13,12 @@
     @if ($verdict)@include('practice.verdict')@endif
     <div class="practice-grid">
         <div>
-            @include('practice.patch')
-            @include('practice.section')
+            @if ($room->has('lift'))
+                @include('practice.heat')
+            @else
+                @include('practice.patch')
+                @include('practice.section')
+            @endif
         </div>
         <div>
             <section class="card acts-card" aria-labelledby="acts-title">
