@@ -76,7 +76,7 @@ trait HasSlots
     /** The sheet that a coat is mixed by; of a method with one resin it is that. */
     public function resin(Slot $slot): Resin
     {
-        return $this->inSlot($slot)?->resin ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
+        return ($this->inSlot($slot)->resin ?? null) ?? $this->skinResin ?? throw new \LogicException('a part has a resin');
     }
 
     public function getAttribute($key)

@@ -19,7 +19,6 @@ use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Role;
-use OakGloss\Method\Start;
 use OakGloss\Method\StepRef;
 use OakGloss\Plan\PartBrief;
 

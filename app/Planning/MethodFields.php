@@ -13,7 +13,6 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Method\Method;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
-use OakGloss\Method\Start;
 
 /** The fields of a brief that follow from its method: what it begins with, its slots and its choices. */
 final readonly class MethodFields

@@ -18,6 +18,7 @@ use OakGloss\Clear\ClearKind;
 use OakGloss\Method\Method;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
+use OakGloss\Method\Start;
 
 /** What a shop's shelf has for each slot of a method. */
 final class Slots
@@ -61,6 +62,9 @@ final class Slots
         return match (true) {
             $slot === Slot::MouldCloth => Cloth::query()->where('shop_id', $shop->id)->orderByDesc('areal_g_m2'),
             $slot->shelf() !== Shelf::Resin => $this->rows($slot, $shop),
+            // What stands by itself has to bear its life by its resin alone.
+            $slot === Slot::Skin && $method->startsFrom() === Start::Form => Resin::query()->where('shop_id', $shop->id)
+                ->whereIn('use', ['skin', 'infusion'])->where('chemistry', 'epoxy')->orderByDesc('ultimate_tg_c'),
             $slot === Slot::Base => $this->rows($slot, $shop)->where('use', 'skin')->where('pigment_fraction', '>', 0),
             $slot === Slot::Skin => $this->rows($slot, $shop)->where('use', 'skin')->where('chemistry', $method->usual()->skin->value),
             default => $this->rows($slot, $shop)->where('use', $slot->value),

@@ -16,7 +16,7 @@ final readonly class Weave
      * @param float $arealGM2      20 to 2 000 g/m²
      * @param float $fibreFraction volume share of fibre in the laid ply, 0.2 to 0.75; planning value 0.5
      * @param float $textureRatio  peak to valley of the bare weave over its thickness; 0.5 for 2×2 twill, 0.6 for plain
-     * @param Fibre $fibre        that it is woven of
+     * @param Fibre $fibre         that it is woven of
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */

@@ -30,7 +30,7 @@ final readonly class Resin
      * @param float                $ultimateTgC   softening that no cure lifts it above
      * @param float                $rateSigma     doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
      *
-     * @param Catalyst|null        $catalyst      of a polyester, by temperature; null where a hardener is mixed in a ratio
+     * @param Catalyst|null $catalyst of a polyester, by temperature; null where a hardener is mixed in a ratio
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
-use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -102,7 +102,7 @@ final class CrackOrChip implements Method
             ...$this->proud($job),
             Step::of(Role::MaskWide, 'mask-out')->nth(2, isSaid: false)->named('mask_out')->after(Follow::onceCured($last))->taking(5.0)->in(Stage::Level),
             Step::of(Role::ResinFlat, 'block')->named('block_proud')->taking(5.0)
-                ->sandedWith(new Grits(180, 240, SandingMethod::WetBlock)),
+                ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $last),
             ...$top->of($job, $last),
         ];

@@ -136,10 +136,18 @@ final class FlatPlate implements Method
     {
         $cover = Step::of(Role::Cover)->after(Follow::minutes(0.0, self::WET_MIN))->taking(6.0 + 10.0 * $job->areaM2);
         $edges = 4.0 * sqrt($job->areaM2);
+        [$warm, $last] = [$job->postCure, "ply-{$job->choices->plies}"];
+        // What has to bear sun or heat is held warm while the plate keeps it flat.
+        $warmed = $warm === null ? [] : [
+            Step::of(Role::PostCure)->after(Follow::onceSandable($last))->taking(10.0)->in(Stage::Off)
+                ->saying(['c' => (int) round($warm->celsius), 'hours' => (int) ceil($warm->minutes / 60.0)]),
+        ];
 
         return [
             ...($job->choices->faces === Faces::Both ? [$cover] : []),
-            Step::of(Role::Demould)->after(Follow::onceSandable("ply-{$job->choices->plies}"))->taking(8.0 + 10.0 * $job->areaM2),
+            ...$warmed,
+            Step::of(Role::Demould)->taking(8.0 + 10.0 * $job->areaM2)
+                ->after($warm === null ? Follow::onceSandable($last) : Follow::minutes($warm->minutes)),
             $job->wipe('wash-film', 'wash_release', 3.0),
             Step::of(Role::Look)->taking(5.0),
             Step::of(Role::Trim)->named('cut_parts')->taking(10.0 + $job->pace->trimMin * $edges)

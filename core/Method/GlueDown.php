@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
@@ -158,7 +158,8 @@ final class GlueDown implements Method
 
         return [
             ...$steps,
-            Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimMin)->minding(Caution::Knife),
+            Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimMin)->minding(Caution::Knife)
+                ->in(Stage::Cloth),
             $job->coat(Role::WetOut)->named('stipple')->after(Follow::minutes($sheet->readyMin)),
         ];
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -118,7 +118,7 @@ final class HeavyCoat implements Method
         return [
             $job->wipe('wash', 'wash_film', 5.0),
             Step::of(Role::ResinFlat, 'machine')->named('machine_down')->taking(5.0)
-                ->sandedWith(new Grits(120, 320, SandingMethod::Orbital, ridgesOnly: true))->in(Stage::Ground),
+                ->sandedWith(new Grits(150, 320, SandingMethod::Orbital, ridgesOnly: true))->in(Stage::Ground),
             $job->wipe('wipe-edges', 'wipe_edges', 3.0),
             Step::of(Role::FlashOff)->after(Follow::minutes(self::FLASH_MIN))->taking(2.0),
             ...$pours,

@@ -24,22 +24,22 @@ final readonly class Job
     private const COUPLING_GM2 = 80.0;
 
     /**
-     * @param bool               $needsPrimer bare metal
-     * @param bool               $needsSeal   bare wood
-     * @param int                $tackCoats   fresh tack coats on a base whose window for the cloth was missed
-     * @param list<string>       $passZones   zones of the second passes, empty where none is needed
-     * @param float              $turnMin     after a coat, when half of its flow is over
-     * @param PostCure|null      $postCure    before the last flatting
-     * @param float              $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
-     * @param float              $levelestDeg slope of its most level face
-     * @param float              $steepestDeg slope of its steepest face
-     * @param float|null         $innerGM2    of plies that nobody sees; null where they are as the one that is seen
-     * @param array<string, Aid> $aids        by kind; planning values stand for those that are missing
-     * @param array<string, float>     $areas  of the coated zones, m²
+     * @param bool                     $needsPrimer bare metal
+     * @param bool                     $needsSeal   bare wood
+     * @param int                      $tackCoats   fresh tack coats on a base whose window for the cloth was missed
+     * @param list<string>             $passZones   zones of the second passes, empty where none is needed
+     * @param float                    $turnMin     after a coat, when half of its flow is over
+     * @param PostCure|null            $postCure    before the last flatting
+     * @param float                    $basePigment share of pigment that the base resin's sheet bears; 0 where it bears none
+     * @param float                    $levelestDeg slope of its most level face
+     * @param float                    $steepestDeg slope of its steepest face
+     * @param float|null               $innerGM2    of plies that nobody sees; null where they are as the one that is seen
+     * @param array<string, Aid>       $aids        by kind; planning values stand for those that are missing
+     * @param array<string, float>     $areas       of the coated zones, m²
      * @param array<string, Chemistry> $chemistries of the resins, by slot
-     * @param int                $liftPlies   of the mould that may be laid at once; 0 where one is too many
-     * @param float              $densityGCm3 of the resin over the weave
-     * @param bool               $hasBlank    the size of the parts that are cut from it is known
+     * @param int                      $liftPlies   of the mould that may be laid at once; 0 where one is too many
+     * @param float                    $densityGCm3 of the resin over the weave
+     * @param bool                     $hasBlank    the size of the parts that are cut from it is known
      */
     public function __construct(
         public Substrate $substrate,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Skill;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
@@ -159,7 +159,7 @@ final class LiftOffShell implements Method
                 ->minding(Caution::Knife),
             // Cloth past the rim levers the ply off, and leaves a void.
             Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->trimMin)
-                ->minding(Caution::Knife),
+                ->minding(Caution::Knife)->in(Stage::Cloth),
         ];
     }
 

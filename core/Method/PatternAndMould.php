@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Skill;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
@@ -126,7 +126,7 @@ final class PatternAndMould implements Method
             ...self::in(Stage::Mould, $this->mould($job)),
             ...self::in(Stage::Cloth, $this->laid($job)),
             ...self::in(Stage::Off, $this->off($job)),
-            ...self::in(Stage::Surface, RawMoulding::steps($job)),
+            ...self::in(Stage::Surface, RawMoulding::steps($job, self::lastCoat($job))),
         ];
     }
 
@@ -138,6 +138,11 @@ final class PatternAndMould implements Method
     private static function in(Stage $stage, array $steps): array
     {
         return array_map(fn (Step $s): Step => $s->in($stage), $steps);
+    }
+
+    private static function lastCoat(Job $job): string
+    {
+        return $job->choices->layUp === LayUp::Infused ? 'infuse' : "ply-{$job->choices->plies}";
     }
 
     /** @return list<Step> filled and surfaced; the guide tint shows what is cut through */
@@ -206,7 +211,8 @@ final class PatternAndMould implements Method
             $job->coat(Role::Coupling)->after(Follow::whileTacky('gel-coat')),
             ...$lifts,
             ...$this->warmed($job, 1, "lift-{$of}", 'warm_mould'),
-            Step::of(Role::Demould, 'mould-off')->named('mould_off')->after($this->cured($job, "lift-{$of}"))->taking(20.0 + 20.0 * $job->areaM2),
+            Step::of(Role::Demould, 'mould-off')->named('mould_off')->after($this->cured($job, "lift-{$of}"))
+                ->taking(20.0 + 20.0 * $job->areaM2),
             Step::of(Role::Gauge)->taking(15.0 + 10.0 * $job->areaM2),
             $job->wipe('wash-mould', 'wash_release', 5.0),
         ];
@@ -220,7 +226,7 @@ final class PatternAndMould implements Method
         $bag = Step::of(Role::Bag)->named($isInfused ? 'bag_infusion' : 'bag')->taking(15.0 + 25.0 * $job->areaM2);
         $leak = Step::of(Role::LeakCheck)->after(Follow::minutes($isInfused ? self::DRAWN_MIN : 5.0, $isInfused ? null : self::WET_MIN))
             ->taking(12.0);
-        $last = $isInfused ? 'infuse' : "ply-{$of}";
+        $last = self::lastCoat($job);
 
         return [
             ...$this->released($job, 'mould'),
@@ -235,11 +241,13 @@ final class PatternAndMould implements Method
     /** @return list<Step> held under vacuum through cure, then out of the mould */
     private function off(Job $job): array
     {
-        $last = $job->choices->layUp === LayUp::Infused ? 'infuse' : "ply-{$job->choices->plies}";
+        $last = self::lastCoat($job);
 
         return [
             // Held through cure; what stays soft in the mould would print.
-            Step::of(Role::Unbag)->named('unbag_part')->after($job->postCure === null ? Follow::onceSandable($last) : $this->cured($job, $last))->taking(10.0 + 10.0 * $job->areaM2),
+            Step::of(Role::Unbag)->named('unbag_part')
+                ->after($job->postCure === null ? Follow::onceSandable($last) : $this->cured($job, $last))
+               ->taking(10.0 + 10.0 * $job->areaM2),
             Step::of(Role::Demould, 'part-off')->named('part_off')->taking(10.0 + 15.0 * $job->areaM2)
                 ->baring(RawMoulding::face()),
             ...$this->joined($job),

@@ -7,6 +7,7 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
+use OakGloss\Material\Bond;
 
 /** The face of a raw moulding made ready and cleared: the weave lies just under it, so that paper goes over it by hand. */
 final readonly class RawMoulding
@@ -24,11 +25,19 @@ final readonly class RawMoulding
         return ExistingFilm::known(self::OVER_UM, self::RELIEF_UM, FilmSource::Moulded);
     }
 
-    /** @return list<Step> */
-    public static function steps(Job $job): array
+    /**
+     * @param string|null $lastCoat that it was laid up with; null where it came as it is
+     *
+     * @return list<Step>
+     */
+    public static function steps(Job $job, ?string $lastCoat = null): array
     {
+        // The amine of a young epoxy stops a polyester filler from hardening.
+        $isYoung = $lastCoat !== null && $job->postCure === null && $job->fillerBond === Bond::FullCureWashKey;
+        $release = $job->wipe('wipe-release', 'wipe_release', 3.0);
+
         return [
-            $job->wipe('wipe-release', 'wipe_release', 3.0),
+            $isYoung ? $release->after(Follow::onceCured($lastCoat)) : $release,
             Step::of(Role::Key, 'key-hand')->named('key_hand')->sandedWith(new Grits(self::KEY, self::KEY, SandingMethod::WetBlock))
                 ->taking(1.5 * $job->pace->keying($job->areaM2)),
             $job->wipe('wipe-white', 'wipe_white', 3.0),

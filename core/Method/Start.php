@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
-
 /** What lies on the bench when a method begins. */
 enum Start: string
 {

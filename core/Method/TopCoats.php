@@ -23,6 +23,8 @@ final readonly class TopCoats
 
     /** Over a raw moulding it is blocked to this. */
     private const MOULDING_TO = 320;
+    /** A sprayed filler is soft so long after its flash: film goes on, and a pinhole can be pressed, min (ours). */
+    private const SOFT_MIN = 30.0;
     /** Between two coats of varnish. */
     private const SCUFF = 600;
     /** It bears paper so long before it may be handled hard, as a share of that time (ours). */
@@ -129,10 +131,14 @@ final readonly class TopCoats
         }
         $coats = $this->fillerCoats($job, $job->filler, self::MOULDING_TO);
         $spray = array_shift($coats);
+        if ($job->filler->needsReleaseFilm) {
+            $coats[0] = $coats[0]->after(Follow::minutes(0.0, self::SOFT_MIN));
+        }
 
         return [
             $spray->named('filler_heavy'),
-            Step::of(Role::Pinholes)->after(Follow::minutes($job->filler->flashAt($job->air)))
+            Step::of(Role::Pinholes)
+                ->after(Follow::minutes($job->filler->flashAt($job->air), $job->filler->flashAt($job->air) + self::SOFT_MIN))
                 ->taking(5.0 + 4.0 * $job->areaM2),
             ...$coats,
             ...$this->cleared($job, $job->clear, $this->clear($job, $job->clear), [Step::of(Role::Inspect)->taking(10.0)]),
@@ -201,7 +207,8 @@ final readonly class TopCoats
                 ->taking($this->spraying($job, $filler, $job->fillerCoats))
                 ->saying(['coats' => $job->fillerCoats])->minding(...$this->mist($filler)),
             ...(! $filler->needsReleaseFilm ? [$wash] : [
-                Step::of(Role::FilmOver, 'release-film')->after(Follow::minutes($filler->flashAt($job->air)))
+                Step::of(Role::FilmOver, 'release-film')
+                    ->after(Follow::minutes($filler->flashAt($job->air), $filler->flashAt($job->air) + self::SOFT_MIN))
                     ->taking(5.0 + 10.0 * $job->areaM2),
                 $wash->named('film_off'),
             ]),

@@ -35,19 +35,21 @@ final class LaminateNotices
         if ($fit === null || $fit->postCure === null) {
             return [];
         }
+        $cure = $fit->postCure;
         $args = [
             'tg' => $fit->tgC,
             'service' => FreeLaminate::serviceC($plan->brief) ?? 0.0,
             'hottest' => $plan->shop->hottestC,
-            'hold' => $fit->postCure['possible'] ? $fit->postCure['holdC'] : 0.0,
+            'hold' => $cure['possible'] ? $cure['holdC'] : 0.0,
         ];
         $field = $plan->brief->heat ? 'heat' : 'sun';
 
+        if (! $cure['possible']) {
+            return [new Finding(Severity::Refuse, "laminate.softens_{$cure['because']}", $args, Slot::Skin->field())];
+        }
+
         return match (true) {
-            ! $fit->postCure['possible'] => [
-                new Finding(Severity::Refuse, "laminate.softens_{$fit->postCure['because']}", $args, Slot::Skin->field()),
-            ],
-            $fit->postCure['holdC'] > $plan->shop->hottestC => [new Finding(Severity::Refuse, 'laminate.softens_oven', $args, $field)],
+            $cure['holdC'] > $plan->shop->hottestC => [new Finding(Severity::Refuse, 'laminate.softens_oven', $args, $field)],
             default => [new Finding(Severity::Note, 'laminate.held', $args, $field), ...self::mouldSoftens($plan, $args['hold'])],
         };
     }

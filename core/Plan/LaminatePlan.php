@@ -7,17 +7,19 @@ namespace OakGloss\Plan;
 use OakGloss\Film\Laminate;
 use OakGloss\Film\Weave;
 use OakGloss\Method\Role;
+use OakGloss\Method\Start;
 
 /** A laminate that a plan lays up, from what it lies on upward: the wall of a mould, a shell, a sheet, a moulded part. */
 final readonly class LaminatePlan
 {
     /**
-     * @param 'mould'|'part' $of
-     * @param Laminate       $laminate with what was weighed where it was, and planned weights elsewhere
-     * @param list<string>   $roles    of the step that lays each stratum
-     * @param int            $done     strata that lie
+     * @param 'mould'|'part'                           $of
+     * @param 'pattern'|'mould'|'panel'|'plate'|'part' $on       what it lies on
+     * @param Laminate                                 $laminate with what was weighed where it was, and planned weights elsewhere
+     * @param list<string>                             $roles    of the step that lays each stratum
+     * @param int                                      $done     strata that lie
      */
-    private function __construct(public string $of, public Laminate $laminate, public array $roles, public int $done)
+    private function __construct(public string $of, public string $on, public Laminate $laminate, public array $roles, public int $done)
     {
     }
 
@@ -35,6 +37,13 @@ final readonly class LaminatePlan
         foreach (array_filter($strata) as $of => $these) {
             $all[] = new self(
                 $of,
+                match (true) {
+                    $of === 'mould' => 'pattern',
+                    $plan->first(Role::Lift) !== null => 'mould',
+                    $plan->method->startsFrom() === Start::Plate => 'plate',
+                    $plan->method->startsFrom() === Start::Form => 'panel',
+                    default => 'part',
+                },
                 Laminate::of(array_map(fn (array $s): array => [$s[0], $s[1]], $these), $plan->materials->skinResin->rheology),
                 array_map(fn (array $s): string => $s[2]->step->role->value, $these),
                 count(array_filter($these, fn (array $s): bool => $s[2]->isDone())),

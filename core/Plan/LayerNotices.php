@@ -12,8 +12,12 @@ use OakGloss\Material\Chemistry;
 /** Each layer against the one under it, by the table of what holds on what. */
 final class LayerNotices
 {
-    /** @return list<Finding> */
-    public static function of(PartBrief $brief, Materials $materials): array
+    /**
+     * @param bool $cameMoulded nobody here saw its resin cure
+     *
+     * @return list<Finding>
+     */
+    public static function of(PartBrief $brief, Materials $materials, bool $cameMoulded = false): array
     {
         $findings = [];
         $layers = self::layers($brief, $materials);
@@ -25,7 +29,7 @@ final class LayerNotices
             if ($bond === Bond::Attacks || $bond === Bond::FullCureWashKey) {
                 $findings[] = new Finding(
                     $bond === Bond::Attacks ? Severity::Refuse : Severity::Note,
-                    "layer.{$bond->value}",
+                    $cameMoulded && $bond === Bond::FullCureWashKey ? 'layer.moulded_young' : "layer.{$bond->value}",
                     ['layer' => $name, 'under' => $layers[$i - 1][0]],
                     $bond === Bond::Attacks ? $layers[$i][2] : null,
                 );

@@ -81,7 +81,7 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');
         }
 
-        return [...$findings, ...LayerNotices::of($brief, $materials)];
+        return [...$findings, ...LayerNotices::of($brief, $materials, $method->startsFrom() === Start::Moulding)];
     }
 
     private static function mayHave(Method $method, Slot $slot): bool

@@ -12,8 +12,8 @@ use OakGloss\Fact\Kind\Flawed;
 final readonly class SheetPlan
 {
     /**
-     * @param SheetYield $planned  of a sheet without a flaw
-     * @param SheetYield $yield    with the flaws that were found
+     * @param SheetYield $planned of a sheet without a flaw
+     * @param SheetYield $yield   with the flaws that were found
      * @param list<Flaw> $flaws
      */
     private function __construct(

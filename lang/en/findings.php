@@ -293,6 +293,10 @@ return [
         'matt' => ['what' => 'Matt shines where it is rubbed.', 'tip' => 'Satin hides it longest.'],
     ],
     'layer' => [
+        'moulded_young' => [
+            'what' => ':layer does not harden on :under before that is cured through, and nobody here saw this moulding cure.',
+            'tip' => 'Ask when it came out of its mould: younger than a week and not held warm, hold it warm or wait. Warm water and a pad before the key.',
+        ],
         'full_cure_wash_key' => [
             'what' => ':layer does not harden on :under before that is cured through and washed.',
             'tip' => 'The plan waits for full cure, washes the blush off and keys; a post-cure shortens the wait.',

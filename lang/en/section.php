@@ -26,7 +26,7 @@ return [
         'titles' => ['mould' => 'Section through the mould', 'part' => 'Section through the laminate'],
         'of' => ':mm mm · :n plies · µm',
         'what' => 'From the form up: each ply with its fibre in its resin. Height to scale, width schematic; pale plies are still ahead.',
-        'plate' => ['mould' => 'pattern', 'part' => 'plate, panel, part or mould'],
+        'on' => ['pattern' => 'pattern', 'mould' => 'mould', 'panel' => 'panel', 'plate' => 'plate', 'part' => 'part'],
         'role' => [
             'gel_coat' => 'gel coat', 'coupling' => 'coupling', 'lift' => 'mould ply', 'laminate' => 'seen ply', 'inner_ply' => 'inner ply',
             'bagged_ply' => 'seen ply', 'infuse' => 'infused ply', 'inner_wet_out' => 'first ply', 'wet_out' => 'outer ply',

@@ -70,7 +70,6 @@ return [
         'leave_out' => 'Leave out',
     ],
 
-    'uses' => ['skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion'],
     'catalyst' => [
         'title' => 'Catalyst of a polyester',
         'why' => 'By temperature, as its sheet has it: straight between the rows, and nothing is mixed outside them. Empty for an epoxy. '

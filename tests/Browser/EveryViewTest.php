@@ -117,6 +117,7 @@ final class EveryViewTest extends BrowserCase
 
         return [
             'flat sheet' => "/parts/{$sheet}", 'rescue' => "/parts/{$rescue}", 'rescue in the sand room' => "/parts/{$rescue}/sand",
+            'choosing' => '/parts/choose?form=deep', 'mould' => '/parts/'.$this->partId('L'), 'two-sided piece' => '/parts/'.$this->partId('P'),
             'bench' => '/', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
             'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-5", 'run sheet' => '/run-sheet', 'a step on the run sheet' => "/run-sheet?span=1d&step={$w}:build-5", 'turned window' => '/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+19%3A00+to+21%3A00', 'air' => '/air', 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
             'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account',

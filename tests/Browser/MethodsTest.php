@@ -82,6 +82,70 @@ final class MethodsTest extends BrowserCase
         $this->sees('Round 2, second coat at tack');
     }
 
+    /** A mould in lifts, held warm with its pattern, and a part out of it: laminates to scale, a bag that leaks first. */
+    public function testAMouldWithLiftsAndPostCure(): void
+    {
+        $id = $this->alone('L');
+        $this->visit("/parts/{$id}");
+        $this->sees('Section through the mould');
+        $this->sees('gel coat', '#section-mould');
+        $this->sees('laid at once, 14 plies get', '.plan-left');
+        $this->sees('Lift 3 of 3', '.coats');
+        $seen = $this->finish($id, 'Hold the mould warm');
+        self::assertContains('Lift 3 of 3: 4 plies', $seen);
+        self::assertCount(16, $this->all('#section-mould .ply:not(.is-ahead)'), 'gel coat, coupling and fourteen plies lie');
+        $this->visit('/run-sheet?span=7d');
+        $this->sees('Hold the mould warm: ');
+        $held = $this->finish($id, 'Leak check');
+        self::assertNotSame([], array_filter($held, fn (string $s): bool => str_starts_with($s, 'Hold the mould warm: ')), implode(' · ', $held));
+        $this->readBag('40', '70');
+        $this->sees('leaks: 30 mbar in 10 min', '.notice');
+        $this->sees('Leak check', '.coat-acts b');
+        $this->readBag('40', '38');
+        $this->sees('read both again');
+        $this->readBag('40', '43');
+        $this->seesNot('Next: Leak check', '.coat-acts');
+        $seen = $this->finish($id);
+        foreach (['Demould', 'P320 by hand', 'Look for pinholes', 'Cut and polish'] as $step) {
+            self::assertContains($step, $seen);
+        }
+        $this->visit("/parts/{$id}/record");
+        $this->sees('leaks: 30 mbar in 10 min, 5 may be lost');
+        $this->sees('holds: 3 mbar in 10 min');
+    }
+
+    private function readBag(string $from, string $to): void
+    {
+        $this->waitFor('.typed-act [name=mbar_from]');
+        foreach (['mbar_from' => $from, 'mbar_to' => $to, 'over_min' => '10'] as $name => $value) {
+            $this->fill($name, $value);
+        }
+        $this->press('Keep', '.typed-act');
+    }
+
+    /** Turned in the window of the face that it is turned onto; the rim is coated with both. */
+    public function testATwoSidedPieceThroughItsTurningWindow(): void
+    {
+        $id = $this->alone('P');
+        $seen = $this->finish($id, 'turn it over');
+        self::assertSame(['Round 1: first face'], $seen);
+        $this->sees('ready ', '.coat-acts .soft');
+        $this->sees('over second face, rim alone', '.coats');
+        $this->press('Tack check', '.coat-acts');
+        $this->sees('print');
+        $this->press('to the next window', '.clockbar');
+        $this->visit("/parts/{$id}");
+        $this->sees('window open', '.coat-acts .soft');
+        $this->press('Coat is on', '.coat-acts');
+        $this->sees('Wash the blush off', '.coat-acts b');
+        $seen = $this->finish($id);
+        foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 4 of 4', 'Wet-flat between'] as $step) {
+            self::assertContains($step, $seen, implode(' · ', $seen));
+        }
+        $this->visit("/parts/{$id}/record");
+        $this->sees('Round 1: turn it over, second face');
+    }
+
     private function alone(string $letter): int
     {
         $id = $this->partId($letter);

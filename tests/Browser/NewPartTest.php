@@ -25,7 +25,8 @@ final class NewPartTest extends BrowserCase
     {
         $this->visit('/parts');
         $this->press('New part');
-        $this->waitForText('Still open', '#answer');
+        $this->press('Plan it this way', '.way.is-first');
+        $this->waitForText('ready by', '#answer');
         $this->fill('name', 'Tiller housing');
         $this->sizes(['length' => '360', 'top' => '180', 'flank' => '95', 'bend_deg' => '58', 'bend_radius' => '9', 'edge_radius' => '3']);
         $this->waitForText('ready by', '#answer');
@@ -90,8 +91,8 @@ final class NewPartTest extends BrowserCase
         self::assertFalse($this->one('#keys')->isDisplayed());
         $body()->sendKeys('n');
         $this->waitFor('.new-part');
-        $this->one('[name=name]')->sendKeys('bps');
-        self::assertSame('/parts/new', $this->path(), 'letters typed in a field are letters');
+        $this->one('[name=length]')->sendKeys('bps');
+        self::assertSame('/parts/choose', $this->path(), 'letters typed in a field are letters');
         $this->visit('/');
         $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
         self::assertSame('Skip to the work', $this->script('return document.activeElement.textContent'));

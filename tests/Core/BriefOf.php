@@ -127,8 +127,20 @@ final class BriefOf
     public static function shaped(Shape $shape, Substrate $substrate, Choices $choices, ?ExistingFilm $film = null, bool $sun = false, ?float $wholeM2 = null): PartBrief
     {
         return new PartBrief(
-            $shape->zones(), $shape->developedMm(), $substrate, true, Tone::Black, Backing::Untinted, Finish::Gloss, $sun, false, false,
-            choices: $choices, film: $film, sides: $shape instanceof TwoFaces ? $shape->sides() : null, wholeM2: $wholeM2,
+            $shape->zones(),
+            $shape->developedMm(),
+            $substrate,
+            true,
+            Tone::Black,
+            Backing::Untinted,
+            Finish::Gloss,
+            $sun,
+            false,
+            false,
+            choices: $choices,
+            film: $film,
+            sides: $shape instanceof TwoFaces ? $shape->sides() : null,
+            wholeM2: $wholeM2,
         );
     }
 
@@ -139,9 +151,19 @@ final class BriefOf
         $cure = Activation::given(56000.0);
 
         return new Resin(
-            'sample polyester', new Kinetics($reference, $cure, ['tack_from' => 35.0, 'tack_until' => 240.0, 'sandable' => 420.0, 'full' => 4300.0]),
-            new Rheology(1.2, $reference, 0.6, Activation::given(50000.0), 22.0, $cure, 0.06), MixRatio::byWeight(1.5), 20.0, 100.0, 20.0, 14.0, false, 0.05,
-            maxC: 30.0, chemistry: Chemistry::Polyester, catalyst: new Catalyst([[14.0, 2.0], [20.0, 1.5], [30.0, 1.0]], 1.18, 22.0),
+            'sample polyester',
+            new Kinetics($reference, $cure, ['tack_from' => 35.0, 'tack_until' => 240.0, 'sandable' => 420.0, 'full' => 4300.0]),
+            new Rheology(1.2, $reference, 0.6, Activation::given(50000.0), 22.0, $cure, 0.06),
+            MixRatio::byWeight(1.5),
+            20.0,
+            100.0,
+            20.0,
+            14.0,
+            false,
+            0.05,
+            maxC: 30.0,
+            chemistry: Chemistry::Polyester,
+            catalyst: new Catalyst([[14.0, 2.0], [20.0, 1.5], [30.0, 1.0]], 1.18, 22.0),
         );
     }
 

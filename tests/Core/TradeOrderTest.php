@@ -179,7 +179,10 @@ final class TradeOrderTest extends TestCase
         self::assertGreaterThan($plan->handsAheadMin(), $through->handsAheadMin());
         $small = FinishPlan::of(
             BriefOf::shaped(new \OakGloss\Geometry\Patch(250.0, 200.0, 40.0), Substrate::Carbon, new Choices(top: Top::PolishResin), ExistingFilm::known(150.0, 120.0, FilmSource::Gauged), wholeM2: 0.1),
-            BriefOf::materials(Methods::named('crack_or_chip')), Methods::named('crack_or_chip'), new Workshop(20.0), FactLog::standing([]),
+            BriefOf::materials(Methods::named('crack_or_chip')),
+            Methods::named('crack_or_chip'),
+            new Workshop(20.0),
+            FactLog::standing([]),
         );
         $worth = fn (FinishPlan $p): float => array_values(array_filter($p->findings, fn (Finding $f): bool => str_starts_with($f->code, 'repair.')))[0]->args['share'];
         self::assertGreaterThan($worth($plan), $worth($small), 'the larger the share of the part, the less it is worth');

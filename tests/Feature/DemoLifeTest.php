@@ -119,6 +119,10 @@ final class DemoLifeTest extends TestCase
             return array_map(fn (int $g): array => ['kind' => 'sanded', 'grit' => $g], array_values(array_filter($grits, fn (int $g): bool => ! in_array($g, $step->passes, true))));
         }
 
-        return [['kind' => $step->step->kind === StepKind::Wipe ? 'wiped' : 'done']];
+        return [match ($step->step->kind) {
+            StepKind::Wipe => ['kind' => 'wiped'],
+            StepKind::LeakCheck => ['kind' => 'leak_tried', 'mbar_from' => 35, 'mbar_to' => 38, 'over_min' => 10],
+            default => ['kind' => 'done'],
+        }];
     }
 }

@@ -20,7 +20,7 @@ final class FirstDayTest extends ShopCase
         $this->artisan('oak:open-shop', ['name' => 'Slip Lane', 'town' => 'Elsewhere', 'person' => 'Uma Reed', 'email' => 'uma@slip.example'])
             ->expectsQuestion('Password, 12 characters or more', 'long-enough-now')->assertSuccessful();
         $shop = Shop::query()->where('name', 'Slip Lane')->firstOrFail();
-        self::assertSame(5, Resin::query()->where('shop_id', $shop->id)->count());
+        self::assertSame(9, Resin::query()->where('shop_id', $shop->id)->count());
         $this->post('/login', ['email' => 'uma@slip.example', 'password' => 'long-enough-now'])->assertRedirect('/');
         $this->get('/')->assertOk()->assertSee('No open part');
         $this->get('/parts')->assertSee('No part yet');

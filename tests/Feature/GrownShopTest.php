@@ -46,7 +46,7 @@ final class GrownShopTest extends ShopCase
                 $path === '/parts' => 30,
                 default => 0,
             };
-            self::assertLessThanOrEqual($before[$path] + $shown + 8, $this->rowsOf($path), $path);
+            self::assertLessThanOrEqual($before[$path] + $shown + 12, $this->rowsOf($path), $path);
         }
     }
 

@@ -27,7 +27,7 @@ final class HostileInputTest extends ShopCase
         'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
         'people.role' => ['role' => 'owner'], 'people.link' => [], 'people.leave' => [], 'people.back' => [],
-        'bench' => [], 'parts.index' => [], 'parts.create' => [],
+        'bench' => [], 'parts.index' => [], 'parts.create' => [], 'parts.choose' => ['lies' => 'bare_part', 'purpose' => 'cosmetic', 'substrate' => 'abs', 'form' => 'flat', 'pieces' => '2', 'finish' => 'gloss', 'skill' => 'some', 'length' => '400', 'width' => '200', 'sun' => '1'],
         'parts.answer' => ['method' => 'rescue', 'film_um' => '120', 'with_for' => 'x', 'shape' => 'bent_panel', 'unit' => 'mm', 'editing' => '1', 'sizes_for' => 'x', 'zones_typed' => '1', 'name' => 'x', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.length_mm' => '10', 'zones.0.above' => '1'],
         'parts.store' => ['method' => 'flat_sheet', 'plies' => '2', 'faces' => 'both', 'sizes.part_length' => '80', 'film_relief_um' => '80', 'film_known_by' => 'guessed', 'holding' => 'tacky_base', 'inner_cloth_id' => '1', 'skin_resin_id' => '1', 'filler_id' => '1', 'name' => 'x', 'letter' => 'M', 'substrate' => 'abs', 'tone' => 'black', 'shape' => 'bent_panel', 'unit' => 'in', 'finish' => 'gloss', 'needed_by' => '2027-04-01T10:00', 'wrap_mm' => '30', 'holes' => '0', 'finish_coats' => '1', 'base_resin_id' => '1', 'cloth_id' => '1', 'clear_id' => '1', 'zones_typed' => '1', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.kind' => 'level', 'zones.0.slope_deg' => '5', 'zones.0.above' => '1', 'primed' => '1'],
         'parts.show' => ['after' => 'build-1'], 'parts.edit' => [], 'parts.update' => ['name' => 'x', 'letter' => 'N', 'sizes.length' => '400', 'zones.0.above' => '1', 'priority' => 'high'],
@@ -46,7 +46,7 @@ final class HostileInputTest extends ShopCase
         'changes.seen' => [], 'turn' => ['part' => '1', 'free' => 'tomorrow 13:00 to 14:30', 'pool' => '1'], 'turn.take' => ['free' => 'tomorrow 13:00 to 14:30', 'part' => '1', 'pool' => '1', 'way' => '0'],
         'calendar.file' => [], 'feeds.open' => [], 'feeds.revoke' => [],
         'shelf' => [], 'shelf.create' => [], 'shelf.edit' => [],
-        'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
+        'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
         'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
         'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
@@ -138,7 +138,7 @@ final class HostileInputTest extends ShopCase
     }
 
     /** Where the form of a route comes back. */
-    private const SHOWN = ['shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
+    private const SHOWN = ['parts' => ['/parts/new', '/parts/choose'], 'shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
 
     /** @return array<string, int|string> by parameter */
     private function values(): array

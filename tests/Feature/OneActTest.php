@@ -32,7 +32,7 @@ final class OneActTest extends ShopCase
             'hours' => ['/hours', ['day' => '2027-03-12', 'spans' => '08:00-12:00'], fn (): int => HourException::query()->count()],
             'a pin' => ["/run-sheet/{$part->id}/build-2", ['at_local' => '2027-03-11T09:00'], fn (): int => PartFact::query()->where('kind', 'decided')->count()],
             'a lesson' => ['/practice', ['lesson' => 'dust'], fn (): int => PracticeRun::query()->count()],
-            'a sheet' => ['/shelf/cloths', ['name' => 'Plain 160', 'weave' => 'plain', 'areal_g_m2' => 160, 'fibre_fraction' => 0.5, 'texture_ratio' => 0.25, 'width_mm' => 1000], fn (): int => Resin::query()->getConnection()->table('cloths')->where('name', 'Plain 160')->count()],
+            'a sheet' => ['/shelf/cloths', ['name' => 'Plain 160', 'weave' => 'plain', 'fibre' => 'carbon', 'areal_g_m2' => 160, 'fibre_fraction' => 0.5, 'texture_ratio' => 0.25, 'width_mm' => 1000], fn (): int => Resin::query()->getConnection()->table('cloths')->where('name', 'Plain 160')->count()],
             'staying' => ["/parts/{$part->id}/facts", ['kind' => 'coat_on', 'step' => 'build-2', 'grams' => 22], fn (): int => PartFact::query()->where('kind', 'coat_on')->where('step', 'build-2')->count()],
             default => self::fail($what),
         };

@@ -21,7 +21,7 @@ final class PolicyTest extends ShopCase
 {
     private const GUESTS = ['login', 'login.store', 'join', 'join.store', 'feed'];
     private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shop.edit', 'air', 'feeds.revoke'];
-    private const WORKERS = ['parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store',
+    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store',
         'practice', 'practice.begin', 'practice.show', 'practice.act', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
         'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip'];
     private const OWNERS = ['shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
@@ -30,7 +30,7 @@ final class PolicyTest extends ShopCase
     private const OWN = ['practice.show', 'practice.act', 'practice.finish', 'feeds.revoke'];
 
     /** Named for nobody's shop: what they reach is the own. */
-    private const OF_NO_SHOP = ['parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'audit',
+    private const OF_NO_SHOP = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'audit',
         'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shop.edit', 'air'];
 
     public function testEveryRouteIsInTheTable(): void

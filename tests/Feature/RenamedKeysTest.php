@@ -9,6 +9,7 @@ use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\FilmScale;
+use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\Page\CoatRow;
 use App\Words\Formatter;
@@ -16,6 +17,7 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\LaminatePlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
 use OakGloss\Schedule\Diary;
@@ -67,6 +69,8 @@ final class RenamedKeysTest extends ShopCase
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan),
             'sheet' => SheetPlan::of($planned->plan),
+            'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
+            'hasSkin' => true,
             'stages' => CoatRow::byStage($planned, app(Formatter::class)),
             'priced' => [],
             'findings' => $planned->findings(),

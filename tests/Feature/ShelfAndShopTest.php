@@ -112,7 +112,7 @@ final class ShelfAndShopTest extends ShopCase
 
     public function testNewThingsComeOnTheShelf(): void
     {
-        $this->post('/shelf/cloths', ['name' => 'Spread tow 90', 'weave' => 'plain', 'areal_g_m2' => '90', 'width_mm' => '500', 'fibre_fraction' => '0.5', 'texture_ratio' => '0.3'])->assertSessionHasNoErrors();
+        $this->post('/shelf/cloths', ['name' => 'Spread tow 90', 'weave' => 'plain', 'fibre' => 'carbon', 'areal_g_m2' => '90', 'width_mm' => '500', 'fibre_fraction' => '0.5', 'texture_ratio' => '0.3'])->assertSessionHasNoErrors();
         self::assertSame(90.0, Cloth::query()->where('name', 'Spread tow 90')->firstOrFail()->areal_g_m2);
         $this->post('/shelf/papers', ['name' => 'x', 'grit' => '333', 'form' => 'disc', 'sheets' => '3'])->assertSessionHasErrors('grit');
         $this->post('/shelf/papers', ['name' => 'Disc P80', 'grit' => '80', 'form' => 'disc', 'sheets' => '3'])->assertSessionHasNoErrors();

@@ -171,13 +171,13 @@ final class ShopTimeTest extends ShopCase
     public function testPeopleAndThingsAreKeptFromTheShopsForm(): void
     {
         $bo = $this->makeUser($this->shop, 'bo@sample.example');
-        $form = fn (array $people): array => ['hours' => array_fill(1, 7, [['08:00', '18:00'], [null, null]]), 'air' => $this->shop->day_curves, 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_percent' => 1, 'things' => ['booth' => 2, 'oven' => 3], 'cool_place_c' => 6, 'people' => $people];
+        $form = fn (array $people): array => ['hours' => array_fill(1, 7, [['08:00', '18:00'], [null, null]]), 'air' => $this->shop->day_curves, 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_percent' => 1, 'things' => ['booth' => 2, 'kiln' => 3], 'cool_place_c' => 6, 'people' => $people];
         $this->put('/shop', $form([$this->user->id => ['id' => $this->user->id], $bo->id => ['id' => $bo->id]]))->assertSessionHasErrors('people');
         $this->put('/shop', $form([$bo->id => ['id' => $bo->id, 'at_bench' => '1', 'own' => '1', 'days' => [2 => '9 to 5']]]))->assertSessionHasErrors("people.{$bo->id}.days.2");
         $this->put('/shop', $form([$this->user->id => ['id' => $this->user->id, 'at_bench' => '1'], $bo->id => ['id' => $bo->id, 'at_bench' => '1', 'own' => '1', 'days' => [2 => '09:00-12:00, 13:00 to 16:30']]]))->assertSessionHasNoErrors();
         self::assertSame('09:00-12:00, 13:00-16:30', Spans::words($bo->refresh()->hours[2] ?? null));
         self::assertNull($this->user->refresh()->hours);
-        self::assertSame([2, 6.0, false], [$this->shop->refresh()->things['booth'], $this->shop->cool_place_c, isset($this->shop->things['oven'])]);
+        self::assertSame([2, 6.0, false], [$this->shop->refresh()->things['booth'], $this->shop->cool_place_c, isset($this->shop->things['kiln'])]);
         $this->get('/shop')->assertSee('09:00-12:00, 13:00-16:30');
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\WishRequest;
 use App\Models\User;
-use App\Planning\Proposals;
+use App\View\Page\Proposals;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\View\View;
 use OakGloss\Method\Methods;

@@ -37,7 +37,9 @@ final class Resins extends ShelfKind
                 Field::number('max_c', 'Warmest air to lay in', '°C', 0, 60, 'empty if the sheet says nothing')->optional(['gt:min_c']),
                 Field::number('ultimate_tg_c', 'Softens at last at', '°C', 20, 250, 'fully post-cured; 65 is usual for hand lay-up'),
                 Field::choice('chemistry', 'Is', ['epoxy' => 'epoxy', 'polyester' => 'polyester']),
-                Field::choice('use', 'Mostly for', array_map(strval(...), (array) __('shelf.uses'))),
+                Field::choice('use', 'Mostly for', [
+                    'skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion',
+                ]),
             ],
             'Mix' => [
                 Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),

@@ -17,10 +17,11 @@ final readonly class LaminateDrawing
 
     /**
      * @param list<array{n: int, um: float, fibre: float, y: float, height: float, towY: float, towHeight: float, isDone: bool, role: string}> $plies
-     * @param list<array{y: float, label: string}>                                                                               $ticks
+     * @param list<array{y: float, label: string}>                                                                                             $ticks
      */
     private function __construct(
         public string $of,
+        public string $on,
         public array $plies,
         public array $ticks,
         public float $thicknessUm,
@@ -54,6 +55,6 @@ final readonly class LaminateDrawing
             $ticks[] = ['y' => $y($um), 'label' => (string) round($um)];
         }
 
-        return new self($plan->of, $plies, $ticks, $thickness, $bottom, self::LEFT, self::WIDTH - self::LEFT - 8.0);
+        return new self($plan->of, $plan->on, $plies, $ticks, $thickness, $bottom, self::LEFT, self::WIDTH - self::LEFT - 8.0);
     }
 }

@@ -18,9 +18,9 @@ final readonly class PracticeHeat
     private const RIGHT = 12.0;
 
     /**
-     * @param list<array{y: float, label: string}>                                      $ticks
-     * @param list<array{x: float, label: string}>                                      $hours
-     * @param list<array{n: int, x: float, atMin: float, plies: int, cured: float}>     $lifts
+     * @param list<array{y: float, label: string}>                                  $ticks
+     * @param list<array{x: float, label: string}>                                  $hours
+     * @param list<array{n: int, x: float, atMin: float, plies: int, cured: float}> $lifts
      */
     private function __construct(
         public string $path,

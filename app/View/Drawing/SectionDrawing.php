@@ -103,7 +103,7 @@ final readonly class SectionDrawing
             if ($step->zones !== [] && $step->step->kind === StepKind::Flat && ! $step->step->grits?->inClear && ! $step->isDone()) {
                 break;
             }
-            $shown = $step->zones !== [] && ($step->step->kind === StepKind::Coat || $step->step->kind === StepKind::Flat)
+            $shown = $step->zones !== [] && ($step->step->kind === StepKind::Coat || $step->step->role->isResinFlat())
                 ? $step
                 : $shown;
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
-use App\Planning\MethodFields;
 use App\Models\Part;
 use App\Models\Shop;
+use App\Planning\MethodFields;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use BackedEnum;

@@ -42,11 +42,12 @@ final readonly class LeakTried extends Content
 
     public static function typed(array $typed, Situation $now): static
     {
-        if ((float) $typed['mbar_to'] < (float) $typed['mbar_from']) {
+        $read = self::read($typed);
+        if ($read->toMbar < $read->fromMbar) {
             throw new Refused(self::class, 'mbar_to', 'falls');
         }
 
-        return new self((float) $typed['mbar_from'], (float) $typed['mbar_to'], (float) $typed['over_min'], $now->leakLimitMbar());
+        return new self($read->fromMbar, $read->toMbar, $read->minutes, $now->leakLimitMbar());
     }
 
     public static function phrases(): array

@@ -24,7 +24,9 @@
         @if ($planned->next)
             <div><dt>{{ __('parts.figures.hands') }}</dt><dd>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
         @endif
-        <div><dt>{{ __('parts.figures.resin') }}</dt><dd>{{ $format->grams($plan->totalGrams()) }}</dd></div>
+        @if ($plan->totalGrams() > 0)
+            <div><dt>{{ __('parts.figures.resin') }}</dt><dd>{{ $format->grams($plan->totalGrams()) }}</dd></div>
+        @endif
         @if ($worst = $plan->worst())
             <div>
                 <dt>{{ __('parts.figures.risk') }}</dt>

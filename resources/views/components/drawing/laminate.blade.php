@@ -26,7 +26,7 @@
             </g>
         @endforeach
         <rect x="{{ $drawing->left - 8 }}" y="{{ $drawing->plateY }}" width="{{ $drawing->width + 16 }}" height="10" class="plate"/>
-        <text x="{{ $drawing->left }}" y="{{ $h - 6 }}" class="axis">{{ __("section.laminate.plate.{$drawing->of}") }}</text>
+        <text x="{{ $drawing->left }}" y="{{ $h - 6 }}" class="axis">{{ __("section.laminate.on.{$drawing->on}") }}</text>
     </svg>
     <details class="as-table"><summary>{{ __('app.as_table') }}</summary>
         <x-table :columns="__('section.laminate.columns')">

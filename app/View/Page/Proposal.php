@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\View\Page;
 
+use App\Planning\PlannedPart;
 use OakGloss\Choosing\Suits;
 use OakGloss\Finding\Finding;
 

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\View\Page;
 
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\Shop;
-use App\View\Page\WithWhat;
+use App\Planning\MethodFields;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Planning\Shapes;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Wish;
 use OakGloss\Clear\ClearKind;
