@@ -144,7 +144,9 @@ final class Part extends Model
             'created_at' => 'immutable_datetime',
             'wrap_mm' => 'float',
             'build_g_m2' => 'float',
-        ] + array_fill_keys(['colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies', 'mould_plies', 'halves'], 'integer')
+        ] + array_fill_keys([
+            'colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies', 'mould_plies', 'halves',
+        ], 'integer')
           + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear', 'turned', 'tilted'], 'boolean');
     }
 

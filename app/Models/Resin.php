@@ -5,38 +5,40 @@ declare(strict_types=1);
 namespace App\Models;
 
 /**
- * @property list<array{c: float, minutes: float}>                                                        $sheet                  minutes until tack at each temperature
- * @property float                                                                                        $reference_c
- * @property float                                                                                        $tack_from_age_min
- * @property float                                                                                        $tack_until_age_min
- * @property float                                                                                        $sandable_age_min
- * @property float                                                                                        $full_age_min
- * @property float|null                                                                                   $stall_c
- * @property string                                                                                       $ratio_kind             weight or volume
- * @property float|null                                                                                   $hardener_phr
- * @property float|null                                                                                   $volume_resin
- * @property float|null                                                                                   $volume_hardener
- * @property float                                                                                        $density_resin_g_cm3
- * @property float                                                                                        $density_hardener_g_cm3
- * @property float                                                                                        $density_mixed_g_cm3
- * @property float                                                                                        $viscosity_pa_s
- * @property float                                                                                        $viscosity_ea_j_mol
- * @property float                                                                                        $gel_age_min
- * @property float                                                                                        $shrinkage
- * @property float                                                                                        $pot_life_min
- * @property float                                                                                        $pot_mass_g
- * @property float                                                                                        $pot_c
- * @property float                                                                                        $min_c
- * @property float|null                                                                                   $max_c                  not laid in warmer air
- * @property float                                                                                        $ultimate_tg_c
- * @property string                                                                                       $chemistry              epoxy or polyester
- * @property array{rows: list<array{c: float, percent: float}>, density: float, drops_per_ml: float}|null $catalyst               of a polyester
- * @property string                                                                                       $use                    skin, gel_coat, mould_resin or infusion
- * @property bool                                                                                         $uv_stable
- * @property float                                                                                        $pigment_fraction
- * @property string|null                                                                                  $system                 hardeners of one system may be blended
- * @property float|null                                                                                   $blend_least            share of this hardener in a blend
- * @property float|null                                                                                   $blend_most
+ * @phpstan-type Catalyst array{rows: list<array{c: float, percent: float}>, density: float, drops_per_ml: float}
+ *
+ * @property list<array{c: float, minutes: float}> $sheet                  minutes until tack at each temperature
+ * @property float                                 $reference_c
+ * @property float                                 $tack_from_age_min
+ * @property float                                 $tack_until_age_min
+ * @property float                                 $sandable_age_min
+ * @property float                                 $full_age_min
+ * @property float|null                            $stall_c
+ * @property string                                $ratio_kind             weight or volume
+ * @property float|null                            $hardener_phr
+ * @property float|null                            $volume_resin
+ * @property float|null                            $volume_hardener
+ * @property float                                 $density_resin_g_cm3
+ * @property float                                 $density_hardener_g_cm3
+ * @property float                                 $density_mixed_g_cm3
+ * @property float                                 $viscosity_pa_s
+ * @property float                                 $viscosity_ea_j_mol
+ * @property float                                 $gel_age_min
+ * @property float                                 $shrinkage
+ * @property float                                 $pot_life_min
+ * @property float                                 $pot_mass_g
+ * @property float                                 $pot_c
+ * @property float                                 $min_c
+ * @property float|null                            $max_c                  not laid in warmer air
+ * @property float                                 $ultimate_tg_c
+ * @property string                                $chemistry              epoxy or polyester
+ * @property Catalyst|null                         $catalyst               of a polyester
+ * @property string                                $use                    skin, gel_coat, mould_resin or infusion
+ * @property bool                                  $uv_stable
+ * @property float                                 $pigment_fraction
+ * @property string|null                           $system                 hardeners of one system may be blended
+ * @property float|null                            $blend_least            share of this hardener in a blend
+ * @property float|null                            $blend_most
  */
 final class Resin extends ShelfItem
 {

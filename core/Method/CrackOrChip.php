@@ -100,7 +100,8 @@ final class CrackOrChip implements Method
             $this->feather($job, $isThrough),
             $job->wipe('wipe-feather'),
             ...$this->proud($job),
-            Step::of(Role::MaskWide, 'mask-out')->nth(2, isSaid: false)->named('mask_out')->after(Follow::onceCured($last))->taking(5.0)->in(Stage::Level),
+            Step::of(Role::MaskWide, 'mask-out')->nth(2, isSaid: false)->named('mask_out')->in(Stage::Level)
+                ->after(Follow::onceCured($last))->taking(5.0),
             Step::of(Role::ResinFlat, 'block')->named('block_proud')->taking(5.0)
                 ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $last),

@@ -122,7 +122,8 @@ final class HeavyCoat implements Method
             $job->wipe('wipe-edges', 'wipe_edges', 3.0),
             Step::of(Role::FlashOff)->after(Follow::minutes(self::FLASH_MIN))->taking(2.0),
             ...$pours,
-            Step::of(Role::ResinFlat, 'flat')->nth(2, isSaid: false)->named('resin_flat')->after(Follow::onceSandable("pour-{$of}"))->taking(5.0)
+            Step::of(Role::ResinFlat, 'flat')->nth(2, isSaid: false)->named('resin_flat')
+                ->after(Follow::onceSandable("pour-{$of}"))->taking(5.0)
                 ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, "pour-{$of}"),
             ...$top->of($job, "pour-{$of}"),

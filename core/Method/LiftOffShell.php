@@ -145,7 +145,8 @@ final class LiftOffShell implements Method
         $dry = $job->aid(AidKind::ReleaseFilm)->readyMin;
         $steps = [
             Step::of(Role::CutPlies)->named('cut_turned')->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
-            Step::of(Role::Stack, 'first-ply')->named('first_ply_dry')->after(Follow::minutes($dry))->taking($job->pace->laying($job->areaM2)),
+            Step::of(Role::Stack, 'first-ply')->named('first_ply_dry')->after(Follow::minutes($dry))
+                ->taking($job->pace->laying($job->areaM2)),
             $job->coat(Role::InnerWetOut)->named('first_ply_wet')->after(Follow::minutes(0.0)),
         ];
         for ($n = 2; $n < $of; $n++) {

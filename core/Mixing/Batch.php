@@ -46,8 +46,13 @@ final readonly class Batch
      *
      * @throws \OakGloss\Quantity\OutOfRange If the batch is out of range.
      */
-    public static function catalysed(float $totalG, Catalyst $catalyst, Temperature $air, float $scaleStepG, float $pigmentFraction = 0.0): self
-    {
+    public static function catalysed(
+        float $totalG,
+        Catalyst $catalyst,
+        Temperature $air,
+        float $scaleStepG,
+        float $pigmentFraction = 0.0,
+    ): self {
         Bounds::within($totalG, 0.1, 100000.0, 'batch', 'g');
         $percent = $catalyst->nearestPercent($air);
         $resin = $totalG / (1.0 + $pigmentFraction) / (1.0 + $percent / 100.0);

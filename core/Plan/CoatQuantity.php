@@ -33,10 +33,11 @@ final readonly class CoatQuantity
         $area = Area::fromSquareMetres($layer->onCloth ? $brief->clothAreaM2() : $brief->areaOf($on->only ?? $layer->only));
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
         $loss = $shop->cupLossAt($fact?->atMin);
+        $most = max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2);
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
         $onPart = $on?->grams === null
             ? $planned
-            : Mass::fromGrams(max(0.0, min($on->grams - $loss, max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2) * $area->inSquareMetres())))->spreadOver($area);
+            : Mass::fromGrams(max(0.0, min($on->grams - $loss, $most * $area->inSquareMetres())))->spreadOver($area);
 
         $total = $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams();
         $scaleStep = $shop->scaleStepAt($fact?->atMin);

@@ -185,7 +185,7 @@ final class SkinForecast
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
                 new Coat(
-                    $step->role->isBled() ? min($laid, $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3)) : $laid,
+                    $step->role->isBled() ? min($laid, $this->drinksGM2($resin)) : $laid,
                     Temperature::fromCelsius($airC),
                     $step->role->isPoured() ? Coat::POURED : Coat::BRUSHED,
                     $only,
@@ -228,6 +228,11 @@ final class SkinForecast
             passes: $this->log->grits($step->key),
             skipped: $skipped,
         );
+    }
+
+    private function drinksGM2(Resin $resin): float
+    {
+        return $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3);
     }
 
     private function saturationGM2(Resin $resin): float

@@ -107,7 +107,9 @@ final class DemoSeeder extends Seeder
         $row['needed_by'] = $row['needed_by'] === null ? null : $time->local($time->at($row['needed_by']))->utc();
         $part = new Part(array_diff_key(
             $row,
-            array_flip(['state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler', 'gel_coat', 'mould_resin', 'mould_cloth']),
+            array_flip([
+                'state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler', 'gel_coat', 'mould_resin', 'mould_cloth',
+            ]),
         ) + ['shop_id' => $this->shop->id]);
         $part->save();
         $part = Part::query()->with(['shop', 'slots'])->findOrFail($part->id);

@@ -36,7 +36,7 @@ return [
         ],
         'lifts_hands' => [
             'what' => 'The mould goes on in :lifts lifts, :plies plies at most: so many are wet through before the first of them gels. A lift gets '
-                .':peak °C, :limit °C is borne.',
+                .':peak °C where :limit are borne; all :all at once would get :at_once.',
             'tip' => 'A slower hardener or a second pair of hands brings more into one lift.',
         ],
         'lifts' => [

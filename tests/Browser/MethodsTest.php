@@ -88,8 +88,9 @@ final class MethodsTest extends BrowserCase
         $id = $this->alone('L');
         $this->visit("/parts/{$id}");
         $this->sees('Section through the mould');
+        $this->press('The same as a table', '#section-mould');
         $this->sees('gel coat', '#section-mould');
-        $this->sees('laid at once, 14 plies get', '.plan-left');
+        $this->sees('all 14 at once would get', '.plan-left');
         $this->sees('Lift 3 of 3', '.coats');
         $seen = $this->finish($id, 'Hold the mould warm');
         self::assertContains('Lift 3 of 3: 4 plies', $seen);

@@ -135,7 +135,12 @@ final class FactController
 
         return $step?->kind !== StepKind::PostCure
             ? null
-            : new AirChanged(ClimateKind::holding((float) $step->args['c']), round($at), round($at + 60.0 * $step->args['hours']), (float) $step->args['c']);
+            : new AirChanged(
+                ClimateKind::holding((float) $step->args['c']),
+                round($at),
+                round($at + 60.0 * $step->args['hours']),
+                (float) $step->args['c'],
+            );
     }
 
     /** What was kept, of the step that was logged. */

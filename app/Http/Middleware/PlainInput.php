@@ -17,7 +17,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlainInput
 {
     /** Fields of forms that come in groups. */
-    private const GROUPS = ['zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools'];
+    private const GROUPS = [
+        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools',
+    ];
 
     private const LONGEST = 4000;
     private const MOST_FIELDS = 1500;

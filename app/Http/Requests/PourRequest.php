@@ -18,7 +18,9 @@ final class PourRequest extends FormRequest
         return [
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [
-                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->has('drops')), 'numeric', 'between:0.01,20000',
+                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->has('drops')),
+                'numeric',
+                'between:0.01,20000',
             ],
             'drops' => ['sometimes', 'required', 'integer', 'between:1,500'],
         ];

@@ -6,7 +6,13 @@ namespace App\View\Drawing;
 
 use OakGloss\Plan\LaminatePlan;
 
-/** The section through a laminate: every ply with its resin, height to scale in µm from the plate up, width schematic. */
+/**
+ * The section through a laminate: every ply with its resin, height to scale in µm from the plate up, width schematic.
+ *
+ * @phpstan-type Stratum array{
+ *     n: int, um: float, fibre: float, y: float, height: float, towY: float, towHeight: float, isDone: bool, role: string,
+ * }
+ */
 final readonly class LaminateDrawing
 {
     public const WIDTH = 620.0;
@@ -16,8 +22,8 @@ final readonly class LaminateDrawing
     private const BOTTOM = 30.0;
 
     /**
-     * @param list<array{n: int, um: float, fibre: float, y: float, height: float, towY: float, towHeight: float, isDone: bool, role: string}> $plies
-     * @param list<array{y: float, label: string}>                                                                                             $ticks
+     * @param list<Stratum>                        $plies
+     * @param list<array{y: float, label: string}> $ticks
      */
     private function __construct(
         public string $of,

@@ -39,7 +39,8 @@ final readonly class PracticeHeat
         $span = max(120.0, $nowMin - $from);
         $most = max(80.0, $laminate->peakC + 10.0);
         $x = fn (float $minute): float => round(self::LEFT + ($minute - $from) / $span * (self::WIDTH - self::LEFT - self::RIGHT), 1);
-        $y = fn (float $c): float => round(self::HEIGHT - self::BOTTOM - ($c - 10.0) / ($most - 10.0) * (self::HEIGHT - self::TOP - self::BOTTOM), 1);
+        $high = self::HEIGHT - self::TOP - self::BOTTOM;
+        $y = fn (float $c): float => round(self::HEIGHT - self::BOTTOM - ($c - 10.0) / ($most - 10.0) * $high, 1);
         $points = array_map(fn (array $p): string => $x($p[0]).' '.$y($p[1]), $laminate->curve);
         $every = $most > 120.0 ? 40.0 : 20.0;
         $hour = $span > 1440.0 ? 12.0 : ($span > 480.0 ? 4.0 : 1.0);
@@ -52,7 +53,11 @@ final readonly class PracticeHeat
                 fn (float $h): array => ['x' => $x($from + 60.0 * $h), 'label' => (string) round($h)],
                 range(0.0, $span / 60.0, $hour),
             ),
-            array_map(fn (array $l, int $i): array => ['n' => $i + 1, 'x' => $x($l['atMin'])] + $l, $laminate->lifts, array_keys($laminate->lifts)),
+            array_map(
+                fn (array $l, int $i): array => ['n' => $i + 1, 'x' => $x($l['atMin'])] + $l,
+                $laminate->lifts,
+                array_keys($laminate->lifts),
+            ),
             $laminate->nowC(),
             max($laminate->nowC(), $laminate->peakC),
         );

@@ -164,7 +164,9 @@ final readonly class CoatRow
     {
         $cut = $this->step->keyedThrough();
 
-        return $cut === null || $cut[1] <= $this->planned->plan->shop->targetBurnThrough ? null : (string) __($this->step->step->role === Role::Nibs ? 'parts.row.cuts' : 'parts.row.cuts_hand', [
+        $says = $this->step->step->role === Role::Nibs ? 'parts.row.cuts' : 'parts.row.cuts_hand';
+
+        return $cut === null || $cut[1] <= $this->planned->plan->shop->targetBurnThrough ? null : (string) __($says, [
             'cover' => $this->format->um($cut[0]->crownCover($cut[0]->before)->inMicrometres()),
             'share' => $this->format->percent($cut[1]),
             'zone' => $cut[0]->zone->name,

@@ -162,7 +162,9 @@ final readonly class WeighPage
     /** What a polyester is hardened with is called by its name. */
     public function jar(string $component): string
     {
-        return $this->format->word('component', $component === 'hardener' && $this->cup->resin->catalyst !== null ? 'catalyst' : $component);
+        $isCatalyst = $component === 'hardener' && $this->cup->resin->catalyst !== null;
+
+        return $this->format->word('component', $isCatalyst ? 'catalyst' : $component);
     }
 
     /** Whether drops are counted next. */

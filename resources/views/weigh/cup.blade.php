@@ -36,7 +36,9 @@
     @if ($blend = $page->blend())<p class="num blend">@say('weigh.blend', ['parts' => $blend])</p>@endif
     @if ($drops = $page->drops())
         <p class="num blend">@say('weigh.drops', $drops)
-            @if ($cup->cups() > 1){{ __('weigh.drops_each', ['n' => $cup->cups(), 'drops' => round($drops['drops'] / $cup->cups())]) }}@endif</p>
+            @if ($cup->cups() > 1)
+                {{ __('weigh.drops_each', ['n' => $cup->cups(), 'drops' => round($drops['drops'] / $cup->cups())]) }}
+            @endif</p>
     @endif
     <p class="ratio num" id="ratio">@say($page->ratioKey(), $page->ratio())</p>
 </section>
