@@ -191,27 +191,12 @@ final class PatternAndMould implements Method
     /** @return list<Step> gel coat, its coupling, and the laminate in lifts that don't cook themselves or the pattern */
     private function mould(Job $job): array
     {
-        $plies = $job->choices->mouldPlies;
-        $perLift = max(1, min($job->liftPlies, $plies));
-        $of = (int) ceil($plies / $perLift);
-        $lifts = [];
-        for ($n = 1; $n <= $of; $n++) {
-            // The last lift takes what is left.
-            $these = $n < $of ? $perLift : $plies - $perLift * ($of - 1);
-            $lift = $job->coat(Role::Lift);
-            $lifts[] = $lift->laying($these * ($lift->layer->gM2 ?? 0.0))->nth($n)
-                ->saying(['n' => $n, 'of' => $of, 'plies' => $these])
-                ->after(Follow::whileTacky($n === 1 ? 'coupling' : 'lift-'.($n - 1)))
-                ->taking($job->pace->mixMin + $these * $job->pace->wetPly($job->areaM2))
-                ->minding(Caution::Knife);
-        }
+        $wall = MouldWall::of($job);
 
         return [
-            $job->coat(Role::GelCoat)->after(Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin)),
-            $job->coat(Role::Coupling)->after(Follow::whileTacky('gel-coat')),
-            ...$lifts,
-            ...$this->warmed($job, 1, "lift-{$of}", 'warm_mould'),
-            Step::of(Role::Demould, 'mould-off')->named('mould_off')->after($this->cured($job, "lift-{$of}"))
+            ...$wall->steps,
+            ...$this->warmed($job, 1, $wall->last, 'warm_mould'),
+            Step::of(Role::Demould, 'mould-off')->named('mould_off')->after($this->cured($job, $wall->last))
                 ->taking(20.0 + 20.0 * $job->areaM2),
             Step::of(Role::Gauge)->taking(15.0 + 10.0 * $job->areaM2),
             $job->wipe('wash-mould', 'wash_release', 5.0),

@@ -59,6 +59,12 @@ enum Slot: string
         return null;
     }
 
+    /** @return list<self> */
+    public static function of(Shelf $shelf): array
+    {
+        return array_values(array_filter(self::cases(), fn (self $s): bool => $s->shelf() === $shelf));
+    }
+
     public function shelf(): Shelf
     {
         return match ($this) {

@@ -200,10 +200,7 @@ final readonly class FinishPlan
     /** Of all resins, grams. */
     public function totalGrams(): float
     {
-        return array_sum(array_map(
-            $this->gramsFrom(...),
-            array_filter(Slot::cases(), fn (Slot $s): bool => $s->shelf() === Shelf::Resin),
-        ));
+        return array_sum(array_map($this->gramsFrom(...), Slot::of(Shelf::Resin)));
     }
 
     /** Hands-on minutes of the steps that are ahead. */

@@ -181,11 +181,12 @@ final class SkinForecast
         $quantity = CoatQuantity::of($step, $layer, $fact, $this->brief, $resin, $this->shop, $this->log);
         $laid = $skipped ? 0.0 : $quantity->onPartGM2;
         $airC = $fact->airC ?? $this->shop->workingAirC;
+        $density = $resin->rheology->densityGCm3;
         $keyed = $this->log->last($step->key, Sanded::class);
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
                 new Coat(
-                    $step->role->isBled() ? min($laid, $this->drinksGM2($resin)) : $laid,
+                    $step->role->isBled() ? min($laid, $this->materials->cloth->weave->saturationGM2($density)) : $laid,
                     Temperature::fromCelsius($airC),
                     $step->role->isPoured() ? Coat::POURED : Coat::BRUSHED,
                     $only,
@@ -206,9 +207,8 @@ final class SkinForecast
             $this->lastCoat = $fact;
             if (! $layer->builds) {
                 // What a ply drinks is in its own thickness.
-                $drunk = $step->role === Role::InnerWetOut ? $this->saturationGM2($resin) : 0.0;
-                $this->skins->readings->baseUm += max(0.0, $laid - $drunk) / $resin->rheology->densityGCm3
-                    * (1.0 - $resin->rheology->shrinkage);
+                $drunk = $step->role === Role::InnerWetOut ? $this->materials->inner()->weave->saturationGM2($density) : 0.0;
+                $this->skins->readings->baseUm += max(0.0, $laid - $drunk) / $density * (1.0 - $resin->rheology->shrinkage);
             }
             if ($layer->onCloth) {
                 // Resin and cloth beneath the rim are no film of any zone.
@@ -228,16 +228,6 @@ final class SkinForecast
             passes: $this->log->grits($step->key),
             skipped: $skipped,
         );
-    }
-
-    private function drinksGM2(Resin $resin): float
-    {
-        return $this->materials->cloth->weave->saturationGM2($resin->rheology->densityGCm3);
-    }
-
-    private function saturationGM2(Resin $resin): float
-    {
-        return $this->materials->inner()->weave->saturationGM2($resin->rheology->densityGCm3);
     }
 
     private function isTurnAhead(int $i): bool

@@ -95,7 +95,8 @@ final class MethodsTest extends BrowserCase
         $seen = $this->finish($id, 'Hold the mould warm');
         self::assertContains('Lift 3 of 3: 4 plies', $seen);
         self::assertCount(16, $this->all('#section-mould .ply:not(.is-ahead)'), 'gel coat, coupling and fourteen plies lie');
-        $this->visit('/run-sheet?span=7d');
+        $this->visit('/run-sheet?span=1w');
+        $this->press('The same as a table');
         $this->sees('Hold the mould warm: ');
         $held = $this->finish($id, 'Leak check');
         self::assertNotSame([], array_filter($held, fn (string $s): bool => str_starts_with($s, 'Hold the mould warm: ')), implode(' · ', $held));

@@ -21,6 +21,7 @@ use App\View\Old;
 use App\View\Page\CoatRow;
 use App\View\Page\Proposals;
 use App\View\Page\WithWhat;
+use App\View\Page\ZoneRows;
 use App\Words\Formatter;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -35,7 +36,6 @@ use OakGloss\Method\Methods;
 use OakGloss\Plan\LaminatePlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
-use OakGloss\Quantity\Inches;
 use OakGloss\Quantity\OakGlossFault;
 
 final class PartController
@@ -44,16 +44,6 @@ final class PartController
     private const COLOURS = 8;
 
     private const FINISHED_SHOWN = 20;
-
-    private const EMPTY_ZONE = [
-        'name' => '',
-        'kind' => 'level',
-        'slope_deg' => 0,
-        'length_mm' => '',
-        'area_cm2' => '',
-        'radius_mm' => null,
-        'visibility' => 'show',
-    ];
 
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
@@ -114,7 +104,7 @@ final class PartController
             'sizes' => (array) $request->input('sizes', []),
             'shapeChanged' => $shapeChanged,
             'zonesTyped' => $request->boolean('zones_typed') || $shape === 'faces',
-            'zoneRows' => $this->zoneRows($request, $part),
+            'zoneRows' => ZoneRows::typed($request, $part),
             // Rows that are being typed in are left alone, but for their own button and a new unit.
             'redrawZones' => ! $request->boolean('zones_typed')
                 || $shapeChanged
@@ -177,8 +167,8 @@ final class PartController
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
             'answer' => $this->answerTo($part?->load(['shop', 'slots']), [], $planner),
-            'zoneRows' => Old::rows('zones', self::EMPTY_ZONE)
-                ?? ($part === null ? [] : $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
+            'zoneRows' => Old::rows('zones', ZoneRows::EMPTY)
+                ?? ($part === null ? [] : ZoneRows::inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
         ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
     }
@@ -273,43 +263,5 @@ final class PartController
         $said = app(Sentences::class)->finding($finding);
 
         return "{$said['what']} {$said['tip']}";
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function zoneRows(Request $request, ?Part $part): array
-    {
-        /** @var list<array<string, mixed>> $rows */
-        $rows = array_map(
-            fn (array $r): array => array_filter($r, is_scalar(...)) + self::EMPTY_ZONE,
-            array_values(array_filter((array) $request->input('zones', []), is_array(...))),
-        );
-        if ($request->header('HX-Trigger-Name') === 'zones_add' || ($rows === [] && $request->input('shape') === 'faces')) {
-            $rows[] = ['name' => 'face '.(count($rows) + 1)] + self::EMPTY_ZONE;
-        }
-        if ($rows !== [] && ($request->boolean('zones_typed') || $request->input('shape') === 'faces')) {
-            return $rows;
-        }
-        if ($part === null) {
-            return [];
-        }
-        try {
-            return $this->inUnit(FromPart::zoneRows(FromPart::brief($part)), (string) $request->input('unit'));
-        } catch (OakGlossFault|\DomainException) {
-            return [];
-        }
-    }
-
-    /**
-     * @param list<array<string, mixed>> $rows in millimetres
-     *
-     * @return list<array<string, mixed>> in the typed unit
-     */
-    private function inUnit(array $rows, string $unit): array
-    {
-        return $unit !== 'in' ? $rows : array_map(fn (array $r): array => [
-            'length_mm' => round(Inches::fromMm((float) $r['length_mm']), 3),
-            'area_cm2' => round(100.0 * Inches::fromMm(Inches::fromMm((float) $r['area_cm2'])), 3),
-            'radius_mm' => $r['radius_mm'] === null ? null : round(Inches::fromMm((float) $r['radius_mm']), 4),
-        ] + $r, $rows);
     }
 }

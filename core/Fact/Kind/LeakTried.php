@@ -84,6 +84,11 @@ final readonly class LeakTried extends Content
         return LeakCheck::read($this->fromMbar, $this->toMbar, $this->minutes, $this->limitMbar ?? LeakCheck::LIMIT_MBAR);
     }
 
+    public function details(Words $words): array
+    {
+        return [$this->record($words)];
+    }
+
     public function record(Words $words): string
     {
         $read = $this->check();

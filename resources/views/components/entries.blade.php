@@ -9,6 +9,11 @@
         </select>
     @else
         <input id="{{ $name }}" name="{{ $entry->name }}" @required($entry->isRequired)
+            @if (old('kind') === $kind::KIND) value="{{ App\View\Old::of($entry->name) }}" @endif
+            @if (old('kind') === $kind::KIND && $errors->has($entry->name)) aria-invalid="true" aria-describedby="{{ $name }}-more" @endif
             @if ($entry->type === 'text') maxlength="{{ (int) $entry->most }}" @else inputmode="decimal" @endif>
+    @endif
+    @if (old('kind') === $kind::KIND && $errors->has($entry->name))
+        <p id="{{ $name }}-more" class="more"><strong>{{ $errors->first($entry->name) }}</strong></p>
     @endif
 @endforeach
