@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Shop;
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use OakGloss\Choosing\Form;
@@ -54,6 +56,15 @@ final class WishRequest extends FormRequest
     public function attributes(): array
     {
         return __('choose.fields');
+    }
+
+    /** While it is typed, what is wrong stands where the answer would. */
+    protected function failedValidation(Validator $validator): void
+    {
+        if ($this->hasHeader('HX-Request')) {
+            throw new HttpResponseException(response()->view('parts.ways-wrong', ['message' => $validator->errors()->first()]));
+        }
+        parent::failedValidation($validator);
     }
 
     /** @return array<string, mixed> what was said, and what stands where nothing was */

@@ -96,8 +96,8 @@ final class Resins extends ShelfKind
             'catalyst_rows' => ['array', 'max:'.self::ROWS],
             'catalyst_rows.*.c' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:-20,80'],
             'catalyst_rows.*.percent' => ['nullable', 'required_with:catalyst_rows.*.c', 'numeric', 'between:0.1,10'],
-            'catalyst_density' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:0.5,2'],
-            'catalyst_drops' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:5,100'],
+            'catalyst_density' => ['nullable', 'required_with:catalyst_rows.0.percent', 'numeric', 'between:0.5,2'],
+            'catalyst_drops' => ['nullable', 'required_with:catalyst_rows.0.percent', 'numeric', 'between:5,100'],
         ];
     }
 

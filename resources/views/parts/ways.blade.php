@@ -1,7 +1,6 @@
 @inject('format', 'App\Words\Formatter')
 <section class="answer ways" id="ways" aria-live="polite" aria-labelledby="ways-title">
     <h2 id="ways-title">{{ __($best === [] ? 'choose.none' : 'choose.proposed') }}</h2>
-    @if ($errors->any())<p class="finding is-stop" role="alert">{{ $errors->first() }}</p>@endif
     @foreach ($best as $i => $proposal)
         @include('parts.way', ['isFirst' => $i === 0])
     @endforeach
