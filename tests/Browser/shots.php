@@ -40,7 +40,7 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
     }
 };
 $script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);
-$part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5, 'on plate' => 6];
+$part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5, 'mould' => 8];
 
 $take(1280, 800, [
     'bench' => ['/', null],
@@ -64,9 +64,9 @@ $take(1280, 800, [
         for (const [name, value] of Object.entries(values)) { form.querySelector(`[name="${name}"]`).value = value; }
         form.dispatchEvent(new Event('change'));
         JS)],
-    'flat-sheet' => ["/parts/{$part['on plate']}", null],
+    'choosing' => ['/parts/choose?form=deep', null],
+    'mould' => ["/parts/{$part['mould']}", null],
     'run-sheet' => ['/run-sheet', null],
-    'turned-window' => ['/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+18%3A45+to+20%3A30', null],
     'air' => ['/air', null],
     'shelf' => ['/shelf', null],
     'resin' => ['/shelf/resins/1', null],
