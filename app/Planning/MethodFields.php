@@ -11,6 +11,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use OakGloss\Film\FilmSource;
 use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 
@@ -91,7 +92,7 @@ final readonly class MethodFields
         $clears = ChoiceFields::rules($shopId);
         $on = fn (string $shelf): array => ['integer', Rule::exists($shelf, 'id')->where('shop_id', $shopId)];
         $rules = [];
-        foreach ([...$this->method->needs(), ...$this->method->mayHave()] as $i => $slot) {
+        foreach (Methods::slots($this->method) as $i => $slot) {
             $rules[$slot->field()] = [$i < count($this->method->needs()) ? 'required' : 'nullable', ...match ($slot->shelf()) {
                 Shelf::Resin => $on('resins'),
                 Shelf::Cloth => $on('cloths'),

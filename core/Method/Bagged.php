@@ -13,7 +13,6 @@ use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Safety\Caution;
 
@@ -28,8 +27,6 @@ final class Bagged implements Method
 
     /** Pump on until the bag has drawn down, min. */
     private const DRAWN_MIN = 5.0;
-
-    private const KEY_PAINT = 320;
 
     public static function code(): string
     {
@@ -110,37 +107,14 @@ final class Bagged implements Method
         $top = new TopCoats();
 
         return [
-            ...$this->painted($job),
+            ...SoundSurface::steps($job),
+            ...SoundSurface::painted($job),
             ...$this->laidAndBagged($job),
             ...$coats->build(),
             Step::of(Role::ResinFlat, 'flat')->after(Follow::onceSandable($coats->last()))->taking(5.0)
                 ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $coats->last()),
             ...$top->of($job, $coats->last()),
-        ];
-    }
-
-    /** @return list<Step> black paint is the backing, keyed so that resin holds on it */
-    private function painted(Job $job): array
-    {
-        $gently = $job->substrate->bearsSolvent() ? '' : '_alcohol';
-        $primer = [
-            Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
-            $job->wipe('wipe-primer'),
-        ];
-
-        return [
-            Step::of(Role::Strip)->taking(15.0),
-            $job->wipe('wipe-1', "wipe{$gently}"),
-            $job->keyed(Role::Key, $job->substrate->keyGrit()),
-            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
-            ...($job->needsPrimer ? $primer : []),
-            Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
-            $job->wipe('wipe-paint', "wipe{$gently}"),
         ];
     }
 

@@ -25,9 +25,6 @@ final class BrushOnSkin implements Method
     /** Resin that cloth is laid into stays wet enough, min. */
     private const WET_MIN = 20.0;
 
-    /** Black paint is keyed with this paper, P. */
-    private const KEY_PAINT = 320;
-
     /** Nibs go off with this paper, P. */
     public const NIBS = 240;
 
@@ -137,37 +134,11 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function soundSurface(Job $job): array
     {
-        $bare = $job->substrate;
-        // Where acetone attacks the part, the wipe is alcohol.
-        $gently = $bare->bearsSolvent() ? '' : '_alcohol';
-        $primed = [
-            $job->wipe('wipe-primer'),
-            Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
-        ];
-
         return [
-            Step::of(Role::Strip)->taking(15.0),
-            // Keying a greasy part drives the grease into the scratches.
-            $job->wipe('wipe-1', "wipe{$gently}"),
-            $job->keyed(Role::Key, $bare->keyGrit())->named($bare->isScored() ? 'key_score' : 'key')->minding(Caution::Knife),
-            ...($job->needsPrimer ? $primed : []),
-            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
-            ...$this->paint($job),
+            ...SoundSurface::steps($job),
+            ...($job->backing === Backing::Painted ? SoundSurface::painted($job) : []),
             // Wood breathes out bubbles while it warms: under the base, not in it.
             ...($job->needsSeal ? [$job->coat(Role::Seal)->after(Follow::minutes(5.0))] : []),
-        ];
-    }
-
-    /** @return list<Step> black paint or primer, keyed, where that is the backing */
-    private function paint(Job $job): array
-    {
-        return $job->backing !== Backing::Painted ? [] : [
-            Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
-            $job->wipe('wipe-paint'),
         ];
     }
 

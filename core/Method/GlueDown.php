@@ -114,32 +114,12 @@ final class GlueDown implements Method
         $top = new TopCoats();
 
         return [
-            ...$this->soundSurface($job),
+            ...SoundSurface::steps($job),
             ...$this->plies($job),
             ...$this->coats($job),
             ...$this->hardTop($job),
             ...$top->lastFlat($job, 'hard-top'),
             ...$top->of($job, 'hard-top'),
-        ];
-    }
-
-    /** @return list<Step> */
-    private function soundSurface(Job $job): array
-    {
-        $gently = $job->substrate->bearsSolvent() ? '' : '_alcohol';
-        $primer = [
-            $job->wipe('wipe-primer'),
-            Step::of(Role::Prime)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
-            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
-        ];
-
-        return [
-            Step::of(Role::Strip)->taking(15.0),
-            $job->wipe('wipe-1', "wipe{$gently}"),
-            $job->keyed(Role::Key, $job->substrate->keyGrit())->minding(Caution::Knife),
-            ...($job->needsPrimer ? $primer : []),
-            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
         ];
     }
 

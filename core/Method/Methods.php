@@ -19,6 +19,12 @@ final class Methods
         return self::all()[$code] ?? throw new \OutOfBoundsException("no method is called {$code}");
     }
 
+    /** @return list<Slot> all that a method is given from the shelf, what it needs first */
+    public static function slots(Method $method): array
+    {
+        return [...$method->needs(), ...$method->mayHave()];
+    }
+
     /** The one of that code; the first where none is called so. */
     public static function orFirst(string $code): Method
     {

@@ -133,19 +133,12 @@ final class SheetMetal implements Method
     private function primedAndFilled(Job $job): array
     {
         $area = $job->areaM2;
-        // Never on bare metal.
-        $primer = [
-            $job->wipe('wipe-primer'),
-            Step::of(Role::Prime)->named('prime_metal')->after(Follow::minutes(5.0))->taking($job->pace->spraying($area)),
-            $job->keyed(Role::Key, self::KEY, key: 'key-primer')->named('key')
-                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
-        ];
 
         return [
             Step::of(Role::Strip)->named('strip_metal')->taking(15.0),
             $job->wipe('wipe-1'),
             $job->keyed(Role::Key, $job->substrate->keyGrit()),
-            ...($job->needsPrimer ? $primer : []),
+            ...SoundSurface::primed($job, 'prime_metal'),
             $job->wipe('wipe-fill'),
             Step::of(Role::BodyFill)->after(Follow::minutes(5.0))->taking(10.0 + 20.0 * $area),
             $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')

@@ -8,6 +8,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
 use OakGloss\Method\Top;
@@ -86,6 +87,6 @@ final class Refusals
 
     private static function mayHave(Method $method, Slot $slot): bool
     {
-        return in_array($slot, [...$method->needs(), ...$method->mayHave()], true);
+        return in_array($slot, Methods::slots($method), true);
     }
 }

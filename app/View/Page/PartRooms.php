@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
 use OakGloss\Method\StepKind;
@@ -16,7 +17,7 @@ final class PartRooms
     /** @return list<string> */
     public static function of(FinishPlan $plan): array
     {
-        $slots = [...$plan->method->needs(), ...$plan->method->mayHave()];
+        $slots = Methods::slots($plan->method);
         $isSanded = array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat) !== [];
 
         return [

@@ -18,6 +18,7 @@ use OakGloss\Method\HardTop;
 use OakGloss\Method\Holding;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\Method;
+use OakGloss\Method\Methods;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Top;
@@ -50,7 +51,7 @@ final readonly class WithWhat
     {
         $given = $part?->only(self::KEPT) ?? [];
         $substrates = $this->format->choices('substrate', $method->substrates());
-        foreach ([...$method->needs(), ...$method->mayHave()] as $slot) {
+        foreach (Methods::slots($method) as $slot) {
             // A new part begins with what the last of its kind had.
             $given[$slot->field()] = $part !== null || $like?->method === $method::code() ? $like?->inSlot($slot)?->sheetId() : null;
         }

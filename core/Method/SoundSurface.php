@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Material\AidKind;
+use OakGloss\Safety\Caution;
+
+/** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, wiped and masked. */
+final class SoundSurface
+{
+    /** Black paint is keyed with this paper, P. */
+    private const KEY_PAINT = 320;
+
+    /** @return list<Step> */
+    public static function steps(Job $job): array
+    {
+        $bare = $job->substrate;
+        $gently = self::gently($job);
+
+        return [
+            Step::of(Role::Strip)->taking(15.0),
+            // Keying a greasy part drives the grease into the scratches.
+            $job->wipe('wipe-1', "wipe{$gently}"),
+            $job->keyed(Role::Key, $bare->keyGrit())->named($bare->isScored() ? 'key_score' : 'key')->minding(Caution::Knife),
+            ...self::primed($job),
+            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
+        ];
+    }
+
+    /** @return list<Step> never on bare metal */
+    public static function primed(Job $job, string $name = 'prime'): array
+    {
+        return ! $job->needsPrimer ? [] : [
+            $job->wipe('wipe-primer'),
+            Step::of(Role::Prime)->named($name)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Primer)->readyMin)),
+        ];
+    }
+
+    /** @return list<Step> black paint or primer as the backing, keyed so that resin holds on it */
+    public static function painted(Job $job): array
+    {
+        return [
+            Step::of(Role::Prime, 'paint')->named('paint_black')->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
+            $job->keyed(Role::Key, self::KEY_PAINT, 0.6, 'key-paint')->named('key')
+                ->after(Follow::minutes($job->aid(AidKind::Paint)->readyMin)),
+            $job->wipe('wipe-paint', 'wipe'.self::gently($job)),
+        ];
+    }
+
+    /** Where acetone attacks the part, the wipe is alcohol. */
+    private static function gently(Job $job): string
+    {
+        return $job->substrate->bearsSolvent() ? '' : '_alcohol';
+    }
+}
