@@ -24,7 +24,7 @@ use OakGloss\Safety\Caution;
 final class PatternAndMould implements Method
 {
     /** The pattern is made as fine as what its parts are keyed with asks for, no finer, P. */
-    private const FORM_FROM = 180;
+    private const FORM_FROM = 240;
     private const FORM_TO = 400;
 
     /** Texture that the surfacer leaves, µm (planning value). */

@@ -261,8 +261,9 @@ final readonly class FinishPlan
     /** @return 'resin'|'clear'|'polish'|'paper' what comes over the scratch of a flatting; a finer paper where it is flatted on */
     public function over(PlannedStep $flat): string
     {
+        // Parts off a form are sanded again: finer than their own first paper is lost.
         $isPast = false;
-        foreach ($this->steps as $step) {
+        foreach ($flat->step->role === Role::FormFlat ? [] : $this->steps as $step) {
             $over = $isPast ? match (true) {
                 $step->step->kind === StepKind::Coat => 'resin',
                 $step->step->kind === StepKind::Spray => 'clear',
@@ -276,7 +277,7 @@ final readonly class FinishPlan
             $isPast = $isPast || $step === $flat;
         }
 
-        return 'clear';
+        return $flat->step->role === Role::FormFlat ? 'paper' : 'clear';
     }
 
     /** The compounds after the last paper; null where nothing is polished. */

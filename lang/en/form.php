@@ -12,6 +12,7 @@ return [
     'name' => 'Name',
     'letter' => 'Letter tag',
     'substrate' => 'Made of',
+    'form_of' => 'Pattern or panel of',
     'tone' => 'Colour',
     'primed' => 'comes primed or sealed',
     'primed_what' => 'metal, wood',

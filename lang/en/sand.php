@@ -48,6 +48,7 @@ return [
     'budget_columns' => ['zone' => 'Zone', 'cover' => 'Over crowns', 'after' => 'after P:grit'],
     'budget_ends' => ['Stays', 'Must stay', 'Burns through', 'Seen'],
     'any' => ':any any',
+    'cuts_form' => 'This ladder cuts the surfacer, :cut, until its guide tint is gone.',
     'cuts_clear' => 'This ladder cuts the clear, not the resin over the weave: :cut',
     'cuts_clear_of' => 'This ladder cuts the clear, not the resin over the weave: :cut of :dry dry film from :coats coats',
 

@@ -19,6 +19,7 @@ use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
 use App\View\Page\CoatRow;
+use App\View\Page\PartRooms;
 use App\View\Page\Proposals;
 use App\View\Page\WithWhat;
 use App\View\Page\ZoneRows;
@@ -34,7 +35,6 @@ use OakGloss\Finding\Finding;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Plan\LaminatePlan;
-use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
 use OakGloss\Quantity\OakGlossFault;
 
@@ -145,8 +145,7 @@ final class PartController
             'planned' => $planned,
             'drawing' => SectionDrawing::of($planned->plan, $request->string('after')->toString()),
             'sheet' => SheetPlan::of($planned->plan),
-            'hasSkin' => $planned->plan->brief->film !== null
-                || array_filter($planned->plan->steps, fn (PlannedStep $s): bool => $s->step->layer?->builds === true) !== [],
+            'hasSkin' => PartRooms::hasSkin($planned->plan),
             'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
             'stages' => CoatRow::byStage($planned, $format),
             'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),

@@ -49,7 +49,7 @@ final class PartRequest extends FormRequest
             'letter' => ['required', 'string', 'regex:/^[A-Z]{1,2}$/D', $this->freeLetter()],
             'substrate' => [$this->isPart() ? 'required' : 'sometimes', Rule::enum(Substrate::class)],
             'primed' => ['boolean'],
-            'tone' => [$this->isPart() ? 'required' : 'sometimes', Rule::enum(Tone::class)],
+            'tone' => [$this->isBare() ? 'required' : 'sometimes', Rule::enum(Tone::class)],
             'shape' => ['required', Rule::in(Shapes::of($this->planMethod()))],
             'unit' => ['required', Rule::in(['mm', 'in'])],
             'finish' => ['required', Rule::enum(Finish::class)],
@@ -151,7 +151,8 @@ final class PartRequest extends FormRequest
             'method' => $this->planMethod()::code(),
             // A sheet is its own part.
             'substrate' => $this->isPart() ? $given['substrate'] : Substrate::Carbon->value,
-            'tone' => $this->isPart() ? $given['tone'] : Tone::Black->value,
+            // What nobody covers with cloth on a base has no colour that matters.
+            'tone' => $this->isBare() ? $given['tone'] : Tone::Black->value,
             // Where no base is laid there is nothing to tint.
             'backing' => $this->hasBase() ? $given['backing'] : Backing::Untinted->value,
             'holes' => (int) $given['holes'],
@@ -212,6 +213,11 @@ final class PartRequest extends FormRequest
     private function isPart(): bool
     {
         return $this->planMethod()->startsFrom() !== Start::Plate;
+    }
+
+    private function isBare(): bool
+    {
+        return $this->planMethod()->startsFrom() === Start::Part;
     }
 
     private function hasBase(): bool

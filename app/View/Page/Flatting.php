@@ -166,7 +166,13 @@ final readonly class Flatting
         $plan = $this->planned->plan;
         $clear = $this->step->step->role === Role::FillerFlat ? $plan->filler : $plan->clear;
 
-        return (string) __($clear === null ? 'sand.cuts_clear' : 'sand.cuts_clear_of', [
+        $says = match (true) {
+            $this->step->step->role === Role::FormFlat => 'sand.cuts_form',
+            $clear === null => 'sand.cuts_clear',
+            default => 'sand.cuts_clear_of',
+        };
+
+        return (string) __($says, [
             'cut' => $this->format->um($this->step->ladder?->totalCutUm() ?? 0.0),
             'dry' => $this->format->um($clear->dryUm ?? 0.0),
             'coats' => $clear->coats ?? 0,

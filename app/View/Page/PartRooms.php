@@ -6,7 +6,6 @@ namespace App\View\Page;
 
 use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
-use OakGloss\Method\Start;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
@@ -14,6 +13,13 @@ use OakGloss\Plan\PlannedStep;
 /** The pages of a part: those that its method has something to show on. */
 final class PartRooms
 {
+    /** Whether resin lies, or comes to lie, over a weave. */
+    public static function hasSkin(FinishPlan $plan): bool
+    {
+        return $plan->brief->film !== null
+            || array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->layer?->builds === true) !== [];
+    }
+
     /** @return list<string> */
     public static function of(FinishPlan $plan): array
     {
@@ -22,7 +28,7 @@ final class PartRooms
 
         return [
             'show',
-            ...($plan->method->startsFrom() === Start::Plate ? [] : ['film']),
+            ...(self::hasSkin($plan) ? ['film'] : []),
             ...($isSanded ? ['sand'] : []),
             ...(in_array(Slot::Clear, $slots, true) ? ['clear'] : []),
             'record',
