@@ -191,6 +191,7 @@ final readonly class TopCoats
                 ->taking(5.0 + 2.0 * $job->pace->wiping($job->areaM2)),
             $job->keyed(Role::Key, self::FILLER_TO, 0.6, 'key-filler')->named('key')
                 ->sandedWith(new Grits(self::FILLER_TO, self::FILLER_TO, SandingMethod::WetBlock)),
+            $job->wipe('wipe-filler-key'),
         ];
 
         return [...$under, ...$this->fillerCoats($job, $filler, self::FILLER_TO)];

@@ -9,6 +9,7 @@ use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Film\ExistingFilm;
+use OakGloss\Film\Fibre;
 use OakGloss\Film\FilmSource;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
@@ -141,6 +142,29 @@ final class BriefOf
             film: $film,
             sides: $shape instanceof TwoFaces ? $shape->sides() : null,
             wholeM2: $wholeM2,
+        );
+    }
+
+    /** Of anything that a shelf may have for it, by the numbers that are drawn. */
+    public static function anyMaterials(Method $method): Materials
+    {
+        $usual = self::materials($method);
+        $any = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $cloth = fn (): ClothRoll => new ClothRoll('any cloth', new Weave((float) mt_rand(80, 650), mt_rand(40, 60) / 100.0, $any([0.5, 0.6])), (float) $any([300, 1000, 1250]));
+        $clear = fn (bool $isPolyester, ClearKind $kind): ClearCoat => new ClearCoat('any clear', new SprayedClear((float) mt_rand(40, 150), mt_rand(30, 90) / 100.0, 0.6, 0.3, 1.05, 3.0), Finish::Gloss, ! $isPolyester, 12.0, (float) mt_rand(300, 2900), 45.0, 14.0, kind: $kind, recoatUntilMin: $kind === ClearKind::Varnish ? 2900.0 : null, needsReleaseFilm: $isPolyester);
+        $resin = fn (Resin $other): Resin => mt_rand(0, 9) > 0 ? $other : $any([Sample::resin(), self::polyester(), self::hot()]);
+        $papers = array_values(array_filter($usual->grits, fn (int $p): bool => mt_rand(0, 9) > 0));
+
+        return new Materials(
+            $usual->baseResin === null ? null : $resin($usual->baseResin),
+            $resin($usual->skinResin),
+            $cloth(),
+            mt_rand(0, 19) === 0 ? null : $clear(false, $any([ClearKind::TwoPart, ClearKind::TwoPart, ClearKind::Can, ClearKind::Varnish])),
+            $papers === [] ? [240] : $papers,
+            filler: $usual->filler === null ? null : $clear(mt_rand(0, 1) === 1, ClearKind::Filler),
+            innerCloth: mt_rand(0, 1) === 1 ? $cloth() : null,
+            resins: array_map($resin, $usual->resins),
+            mouldCloth: $usual->mouldCloth === null || mt_rand(0, 9) === 0 ? $usual->mouldCloth : new ClothRoll('any glass', new Weave((float) mt_rand(160, 900), fibre: Fibre::Glass), 1250.0),
         );
     }
 

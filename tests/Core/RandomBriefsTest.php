@@ -61,7 +61,7 @@ final class RandomBriefsTest extends TestCase
                 mt_srand(crc32("{$code} {$n}"));
                 $name = "{$code} {$n}";
                 $shop = new Workshop(mt_rand(120, 290) / 10.0, hottestC: mt_rand(0, 1) === 0 ? 45.0 : 110.0);
-                $plan = FinishPlan::of($this->brief($method), BriefOf::materials($method), $method, $shop, FactLog::standing([]));
+                $plan = FinishPlan::of($this->brief($method), BriefOf::anyMaterials($method), $method, $shop, FactLog::standing([]));
                 foreach ($plan->findings as $finding) {
                     [$group, $key] = explode('.', $finding->code) + [1 => ''];
                     self::assertNotSame('', $words[$group][$key]['what'] ?? '', "{$name}: {$finding->code}");

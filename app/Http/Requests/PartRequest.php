@@ -71,18 +71,18 @@ final class PartRequest extends FormRequest
     public function attributes(): array
     {
         $names = [
-            'base_resin_id' => 'base resin',
-            'skin_resin_id' => 'resin over the cloth',
-            'cloth_id' => 'cloth',
-            'inner_cloth_id' => 'inner plies',
-            'clear_id' => 'clear',
-            'filler_id' => 'filler clear',
             'wrap_mm' => 'wrap',
             'needed_by' => 'needed by',
             'film_um' => 'film over the weave',
             'film_relief_um' => 'ridge to low',
             'film_known_by' => 'how the film is known',
         ];
+        foreach (Slot::cases() as $slot) {
+            $names[$slot->field()] ??= lcfirst((string) __("form.slots.{$slot->value}"));
+        }
+        foreach (MethodFields::NAMED as $choice) {
+            $names[$choice] = lcfirst((string) __("words.choice.{$choice}"));
+        }
         foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {
             $names["sizes.{$size}"] = (string) __("words.size.{$size}");
         }
