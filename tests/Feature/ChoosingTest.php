@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Clear;
 use App\Models\Part;
+use App\Models\PartFact;
 use App\Models\Resin;
 use OakGloss\Choosing\Lies;
 use OakGloss\Method\Methods;
@@ -87,7 +88,7 @@ final class ChoosingTest extends ShopCase
         $this->get("/parts/{$part->id}/weigh/wet-out")->assertSee('name="drops"', false);
         $this->post("/parts/{$part->id}/weigh/wet-out", ['component' => 'hardener', 'drops' => '0', 'token' => 'a2'])->assertSessionHasErrors('drops');
         $this->post("/parts/{$part->id}/weigh/wet-out", ['component' => 'hardener', 'drops' => $drops[1], 'token' => 'a3'])->assertSessionHasNoErrors();
-        $weighed = $part->facts()->where('kind', 'weighed')->latest('id')->firstOrFail();
+        $weighed = PartFact::query()->where('part_id', $part->id)->where('kind', 'weighed')->latest('id')->firstOrFail();
         self::assertEqualsWithDelta((int) $drops[1] * 1.18 / 22.0, $weighed->data['grams'] ?? null, 0.001);
         $this->put("/shelf/resins/{$polyester->id}", ['catalyst_rows' => [['c' => '18', 'percent' => '1.8'], ['c' => '24', 'percent' => '1.2']], 'catalyst_density' => '1.15', 'catalyst_drops' => '20', 'uv_stable' => '1'] + $polyester->only(['name', 'sheet', 'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'ratio_kind', 'hardener_phr', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3', 'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c', 'max_c', 'ultimate_tg_c', 'chemistry', 'use', 'pigment_fraction']))->assertSessionHasNoErrors();
         $new = Resin::query()->where('shop_id', $this->shop->id)->where('chemistry', 'polyester')->latest('id')->firstOrFail();
