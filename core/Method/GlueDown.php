@@ -128,6 +128,7 @@ final class GlueDown implements Method
     {
         $sheet = $job->aid(AidKind::Adhesive);
         $of = $job->choices->plies;
+        $inner = $job->weightOf(Role::InnerWetOut);
         $steps = [];
         for ($n = 1; $n <= $of; $n++) {
             $steps[] = Step::of(Role::Adhesive, 'mist')->nth($n, $of)->named($n === 1 ? 'adhesive' : 'mist_again')
@@ -140,7 +141,9 @@ final class GlueDown implements Method
             ...$steps,
             Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimMin)->minding(Caution::Knife)
                 ->in(Stage::Cloth),
-            $job->coat(Role::WetOut)->named('stipple')->after(Follow::minutes($sheet->readyMin)),
+            // Both plies lie dry: what the lower one drinks is given too.
+            $job->coat(Role::WetOut)->named('stipple')->after(Follow::minutes($sheet->readyMin))
+                ->laying($job->weightOf(Role::WetOut) + ($of - 1) * $inner, drunkGM2: ($of - 1) * $inner),
         ];
     }
 

@@ -8,20 +8,27 @@ namespace OakGloss\Method;
 final readonly class Layer
 {
     /**
-     * @param float             $gM2     on the part
-     * @param bool              $onCloth reaches the wrap too, not the zones alone
-     * @param bool              $builds  lies over the weave
-     * @param list<string>|null $only    zones that it goes on alone; null for all
+     * @param float             $gM2      on the part
+     * @param bool              $onCloth  reaches the wrap too, not the zones alone
+     * @param bool              $builds   lies over the weave
+     * @param list<string>|null $only     zones that it goes on alone; null for all
+     * @param float             $drunkGM2 of it that dry plies below drink
      */
-    public function __construct(public Slot $slot, public float $gM2, public bool $onCloth, public bool $builds, public ?array $only = null)
-    {
+    public function __construct(
+        public Slot $slot,
+        public float $gM2,
+        public bool $onCloth,
+        public bool $builds,
+        public ?array $only = null,
+        public float $drunkGM2 = 0.0,
+    ) {
     }
 
     /** @param list<string>|null $only */
-    public static function of(Role $role, float $gM2, ?array $only = null): self
+    public static function of(Role $role, float $gM2, ?array $only = null, float $drunkGM2 = 0.0): self
     {
         $slot = $role->slot() ?? throw new \LogicException("{$role->value} is no coat");
 
-        return new self($slot, $gM2, $role->isOnCloth(), $role->isOverWeave(), $only);
+        return new self($slot, $gM2, $role->isOnCloth(), $role->isOverWeave(), $only, $drunkGM2);
     }
 }

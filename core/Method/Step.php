@@ -92,10 +92,13 @@ final readonly class Step
         return $this->but(cautions: [...$this->cautions, ...array_values($more)]);
     }
 
-    /** @param list<string>|null $only zones that the coat goes on alone; null for all */
-    public function laying(float $gM2, ?array $only = null): self
+    /**
+     * @param list<string>|null $only     zones that the coat goes on alone; null for all
+     * @param float             $drunkGM2 of it that dry plies below drink
+     */
+    public function laying(float $gM2, ?array $only = null, float $drunkGM2 = 0.0): self
     {
-        return $this->but(layer: Layer::of($this->role, $gM2, $only));
+        return $this->but(layer: Layer::of($this->role, $gM2, $only, $drunkGM2));
     }
 
     public function sandedWith(Grits $grits): self

@@ -43,8 +43,9 @@ final class Notices
         }
         $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->skinResin->rheology->densityGCm3);
         $wetOut = $plan->first(Role::WetOut);
-        if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $wetOut->laidGM2 < $saturation) {
-            $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $wetOut->laidGM2, 'saturation' => $saturation]);
+        $ply = ($wetOut->laidGM2 ?? 0.0) - ($wetOut->step->layer->drunkGM2 ?? 0.0);
+        if ($wetOut?->laidGM2 !== null && ! $wetOut->skipped && $ply < $saturation) {
+            $findings[] = new Finding(Severity::Warn, 'film.dry_wet_out', ['laid' => $ply, 'saturation' => $saturation]);
         }
         $missing = self::missingPapers($plan);
         if ($missing !== []) {

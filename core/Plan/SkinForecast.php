@@ -186,7 +186,9 @@ final class SkinForecast
         $zones = $layer->builds && ! $skipped
             ? $this->skins->coated(
                 new Coat(
-                    $step->role->isBled() ? min($laid, $this->materials->cloth->weave->saturationGM2($density)) : $laid,
+                    $step->role->isBled()
+                        ? min($laid, $this->materials->cloth->weave->saturationGM2($density))
+                        : max(0.0, $laid - $layer->drunkGM2),
                     Temperature::fromCelsius($airC),
                     $step->role->isPoured() ? Coat::POURED : Coat::BRUSHED,
                     $only,

@@ -69,7 +69,11 @@ final class TradeOrderTest extends TestCase
         $plan = self::plan('glue_down');
         self::assertSame([10.0, 40.0], self::waits($plan, 'unroll-1'), 'the mist is tacky, and does not hold for ever');
         self::assertSame([10.0, 40.0], self::waits($plan, 'unroll-2'));
-        self::assertSame(140.0, $plan->step('wet-out')?->laidGM2, 'seven tenths of the cloth');
+        self::assertSame(280.0, $plan->step('wet-out')?->laidGM2, 'seven tenths of both plies, that lie dry');
+        $one = self::plan('glue_down', BriefOf::usual(Methods::named('glue_down'))->with(new Choices(top: Top::PolishResin)));
+        self::assertSame(140.0, $one->step('wet-out')?->laidGM2);
+        $film = static fn (FinishPlan $of): float => $of->step('wet-out')->zones[0]->after->meanUm ?? 0.0;
+        self::assertEqualsWithDelta($film($one), $film($plan), 1e-9, 'what the lower ply drinks is no film');
         foreach ($plan->steps as $step) {
             if ($step->batch !== null) {
                 self::assertContains(Caution::Styrene, $step->step->cautions, $step->step->key);
