@@ -18,7 +18,7 @@ return [
         'nothing' => 'nothing: I want flat parts',
     ],
     'form' => 'Its form',
-    'forms' => ['flat' => 'flat, or nearly', 'curved' => 'curved', 'deep' => 'deep, with inside corners'],
+    'forms' => ['flat' => 'flat, or nearly', 'curved' => 'curved', 'deep' => 'inside corners'],
     'length' => 'About how long',
     'width' => 'and how wide',
     'pieces' => 'How many of them',
