@@ -44,7 +44,16 @@ final class RunSheet
             }
         }
         $until = $from + 1440.0 * self::days($sheetChains, $crew, $from);
-        $plan = (new RunSheetSearch($sheetChains, $crew, $from, $until, $grid, PartSchedule::KEY_PENALTY_MIN, null, $progress))->plan();
+        $plan = (new RunSheetSearch(
+            $sheetChains,
+            $crew,
+            $from,
+            $until,
+            $grid,
+            PartSchedule::KEY_PENALTY_MIN,
+            RunSheetSearch::firstEffort(count($sheetChains)),
+            $progress,
+        ))->plan();
         foreach ($plan->placed as $id => $placed) {
             $found[$id] = ['placed' => $placed, 'leniency' => $found[$id]['leniency'] ?? Leniency::None];
         }

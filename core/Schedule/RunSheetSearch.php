@@ -24,7 +24,8 @@ final class RunSheetSearch
     /** Steps placed for each part, in all placements together. */
     private const EFFORT = 250;
 
-    /** The same where nobody waits for it: as much for up to so many parts, less for more by their square. */
+    /** The same for a shop's first sheet, and where nobody waits: as much for up to so many parts, less for more by their square. */
+    private const EFFORT_FIRST = 1000;
     private const EFFORT_LONG = 4000;
     private const LONG_PARTS = 12;
 
@@ -69,7 +70,18 @@ final class RunSheetSearch
     /** What the long search may take for each part of a shop. */
     public static function longEffort(int $parts): int
     {
-        return max(self::EFFORT, (int) (self::EFFORT_LONG * min(1.0, (self::LONG_PARTS / max(1, $parts)) ** 2)));
+        return self::shared(self::EFFORT_LONG, $parts);
+    }
+
+    /** The same for a shop's first sheet, or null for few parts: they are searched well as it is. */
+    public static function firstEffort(int $parts): ?int
+    {
+        return $parts <= self::EVERY_ORDER ? null : self::shared(self::EFFORT_FIRST, $parts);
+    }
+
+    private static function shared(int $effort, int $parts): int
+    {
+        return max(self::EFFORT, (int) ($effort * min(1.0, (self::LONG_PARTS / max(1, $parts)) ** 2)));
     }
 
     /**

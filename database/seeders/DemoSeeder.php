@@ -25,7 +25,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 
 /**
- * A made-up workshop with seven parts in different states, made in three ways. Their records are not typed in: each part is planned by
+ * A made-up workshop with nine parts in different states, made in five ways. Their records are not typed in: each part is planned by
  * the core at the moment its work began, and what the plan put before the demo's "now" is recorded as done.
  */
 final class DemoSeeder extends Seeder

@@ -24,7 +24,7 @@ return [
 
     'laminate' => [
         'titles' => ['mould' => 'Section through the mould', 'part' => 'Section through the laminate'],
-        'of' => ':mm mm · :n plies · µm',
+        'of' => ':mm mm · :plies · µm',
         'what' => 'From the form up: each ply with its fibre in its resin. Height to scale, width schematic; pale plies are still ahead.',
         'on' => ['pattern' => 'pattern', 'mould' => 'mould', 'panel' => 'panel', 'plate' => 'plate', 'part' => 'part'],
         'role' => [

@@ -6,7 +6,7 @@
     <div class="card-head">
         <h2>{{ $title }}</h2>
         <p class="soft num">{{ __('section.laminate.of', [
-            'mm' => number_format($drawing->thicknessUm / 1000, 2), 'n' => count($drawing->plies),
+            'mm' => number_format($drawing->thicknessUm / 1000, 2), 'plies' => trans_choice('words.plies', count($drawing->plies)),
         ]) }}</p>
     </div>
     <svg viewBox="0 0 {{ $w }} {{ $h }}" role="img" aria-labelledby="laminate-title-{{ $drawing->of }} laminate-desc-{{ $drawing->of }}">
