@@ -94,7 +94,8 @@ final class JobTest extends BrowserCase
         $this->sees('window missed, key first', '.coats');
         $this->visit('/');
         $this->sees('Key first, then build coat 5 of 6');
-        $this->press('Keyed P180 and wiped');
+        $this->visit("/parts/{$id}");
+        $this->press('Keyed P180 and wiped', '.coat-acts');
         $this->visit("/parts/{$id}");
         $this->sees('keyed', '.coat-acts');
         $this->press('Coat is on', '.coat-acts');

@@ -29,11 +29,10 @@ final class NewPartTest extends BrowserCase
         $this->waitForText('ready by', '#answer');
         $this->fill('name', 'Tiller housing');
         $this->sizes(['length' => '360', 'top' => '180', 'flank' => '95', 'bend_deg' => '58', 'bend_radius' => '9', 'edge_radius' => '3']);
-        $this->waitForText('ready by', '#answer');
+        $this->waitForText('440 × 355 mm', '#answer');
         foreach (['area', 'cloth piece', 'base, mixed', 'resin over the cloth', 'build coats', 'risk of burn-through', 'Coats it needs'] as $words) {
             $this->sees($words, '#answer');
         }
-        $this->sees('440 × 355 mm', '#answer');
         $this->fill('sizes[length]', '720');
         $this->waitForText('800 × 355 mm', '#answer');
         $this->press('Plan this part');

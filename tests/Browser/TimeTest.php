@@ -81,7 +81,7 @@ final class TimeTest extends BrowserCase
         $offered = array_map(fn ($b): string => $b->getText(), $this->all('.lock-up .priced b'));
         self::assertGreaterThanOrEqual(3, count($offered));
         foreach ($this->all('.lock-up .priced .num') as $price) {
-            self::assertMatchesRegularExpression('/ready (stays )?\w{3} \d\d:\d\d/', $price->getText());
+            self::assertMatchesRegularExpression('/ready (stays )?\w{3}( \d+ \w{3})? \d\d:\d\d/', $price->getText());
         }
         self::assertStringNotContainsString('Cool place', $this->text('.lock-up'), 'its resin stands still at 9 °C');
         // Each in a shop of its own.
@@ -90,7 +90,7 @@ final class TimeTest extends BrowserCase
             if (! str_contains($this->text('.lock-up'), $way)) {
                 self::fail("{$way} is not offered: ".$this->text('.lock-up'));
             }
-            $this->press($way, '.lock-up');
+            $this->press($way, '.lock-up [role=group][aria-label^="W:"]');
             $this->sees("Taken. {$way}", '.notice');
             $this->visit("/parts/{$this->partId('W')}/record");
             $this->sees($way === 'Cure, key' ? 'cures and is keyed' : 'goes into the window');
@@ -167,7 +167,7 @@ final class TimeTest extends BrowserCase
         $this->script("const all = JSON.parse(localStorage.getItem('oak-reminders')); for (const r of Object.values(all)) { r.at = 0; } localStorage.setItem('oak-reminders', JSON.stringify(all))");
         $this->visit('/');
         $this->waitFor('#reminder');
-        $this->sees('its time has come', '#reminder');
+        $this->sees('L: Lift 3 of 3: 4 plies, the sure part of its window ends soon', '#reminder');
         $this->one('#reminder button')->click();
         self::assertSame([], $this->all('#reminder'));
     }
@@ -184,7 +184,8 @@ final class TimeTest extends BrowserCase
         $this->press('Find ways');
         self::assertNotSame([], $this->all('.turned svg .bond'));
         $this->press('Take it', '.turned');
-        $this->sees('Taken: W', '.notice');
+        $this->sees('Taken: P', '.notice');
+        $this->sees('The others are placed around it', '.notice');
     }
 
     private function block(string $step): \Facebook\WebDriver\Remote\RemoteWebElement

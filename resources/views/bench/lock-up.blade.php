@@ -3,6 +3,7 @@
 <section class="card lock-up" aria-labelledby="lock-up-title">
     <h2 id="lock-up-title">{{ __('bench.before_closing', ['at' => $format->time()->local($evening->closes)->format('H:i')]) }}</h2>
     @foreach ($evening->cases as $case)
+    <div role="group" aria-label="{{ $case['planned']->part->letter }}: {{ $case['step'] }}">
         <p>
             <x-tag :part="$case['planned']->part" class="small" /> <b>{{ $case['step'] }}</b>
             {{ $case['what'] }}
@@ -18,6 +19,7 @@
             </form>
         @endforeach
         @if ($case['warms'])<p class="soft">{{ __('cautions.warming') }}</p>@endif
+    </div>
     @endforeach
 </section>
 @endif
