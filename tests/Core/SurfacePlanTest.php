@@ -280,7 +280,7 @@ final class SurfacePlanTest extends TestCase
         self::assertEqualsWithDelta(300.0, $second->leastMin ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(2880.0, $second->mostMin ?? 0.0, 1e-9);
         $filled = Sample::plan(materials: $this->with(self::clear(), self::clear(ClearKind::Filler, film: true)));
-        self::assertSame(['wipe-filler', 'key-filler', 'filler', 'release-film', 'filler-wash', 'filler-flat', 'wipe-5', 'clear'], array_slice($keys($filled), array_search('wipe-filler', $keys($filled), true) ?: 0, 8));
+        self::assertSame(['wipe-filler', 'key-filler', 'wipe-filler-key', 'filler', 'release-film', 'filler-wash', 'filler-flat', 'wipe-5', 'clear'], array_slice($keys($filled), array_search('wipe-filler', $keys($filled), true) ?: 0, 9));
         self::assertSame(['wash_blush', FollowKind::Cured], [$filled->step('wipe-filler')?->step->name, $filled->step('wipe-filler')?->step->follow->kind], 'polyester hardens on cured epoxy only');
         self::assertSame(400, $filled->step('wet-flat')?->ladder?->last()->number);
         self::assertContains(Caution::Styrene, $filled->step('filler')?->step->cautions);
