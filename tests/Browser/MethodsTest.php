@@ -101,7 +101,7 @@ final class MethodsTest extends BrowserCase
         $held = $this->finish($id, 'Leak check');
         self::assertNotSame([], array_filter($held, fn (string $s): bool => str_starts_with($s, 'Hold the mould warm: ')), implode(' · ', $held));
         $this->readBag('40', '70');
-        $this->sees('leaks: 30 mbar in 10 min', '.notice');
+        $this->sees('Leak check: leaks: 30 mbar in 10 min', '.notice');
         $this->sees('Leak check', '.coat-acts b');
         $this->readBag('40', '38');
         $this->sees('read both again');

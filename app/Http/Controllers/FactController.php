@@ -20,6 +20,7 @@ use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Fact\ChecksCoat;
@@ -153,10 +154,8 @@ final class FactController
         Content $content,
     ): string {
         $step = $before->plan->step($key);
-        $kept = __(
-            'acts.done',
-            ['step' => $step === null ? $format->stepName($key) : $format->step($step->step), 'what' => lcfirst($format->fact($content))],
-        );
+        $name = $step === null ? $format->stepName($key) : $format->step($step->step);
+        $kept = __('acts.done', ['step' => $name, 'what' => lcfirst(Str::after($format->fact($content), "{$name} "))]);
         if ($content instanceof CoatOn) {
             $below = match ($before->next?->state) {
                 ActState::Waiting => 'coat_wet',

@@ -6,6 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Kinds;
@@ -24,21 +26,33 @@ final class ActRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $acts = Kinds::where(fn (string $kind): bool => $kind::IS_ACT);
-        $kind = $this->input('kind');
+        $kind = $this->asked();
 
         return [
-            'kind' => ['required', Rule::in($acts)],
+            'kind' => ['required', Rule::in(self::acts())],
             'step' => ['required', 'string', 'max:40'],
             'at' => ['nullable', 'string', 'date_format:H:i'],
             'days_ago' => ['nullable', 'integer', 'between:0,'.self::MOST_DAYS_AGO],
-        ] + (is_string($kind) && in_array($kind, $acts, true) ? EntryRules::of(Kinds::named($kind)) : []);
+        ] + ($kind === null ? [] : EntryRules::of($kind));
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['minutes.between' => __('facts.sanded.minutes_range')];
+    }
+
+    /** @return array<string, string> each entry by the words over its field, without their unit */
+    public function attributes(): array
+    {
+        $named = [];
+        foreach ($this->asked() === null ? [] : $this->asked()::entries() as $entry) {
+            if (Lang::has($label = "facts.{$this->input('kind')}.{$entry->name}")) {
+                $named[$entry->name] = lcfirst(Str::before((string) __($label), ','));
+            }
+        }
+
+        return $named;
     }
 
     /** @return class-string<Content> */
@@ -50,5 +64,19 @@ final class ActRequest extends FormRequest
     public function step(): string
     {
         return (string) $this->validated('step');
+    }
+
+    /** @return class-string<Content>|null the kind that was sent, if it is an act */
+    private function asked(): ?string
+    {
+        $kind = $this->input('kind');
+
+        return is_string($kind) && in_array($kind, self::acts(), true) ? Kinds::named($kind) : null;
+    }
+
+    /** @return list<string> */
+    private static function acts(): array
+    {
+        return Kinds::where(fn (string $kind): bool => $kind::IS_ACT);
     }
 }
