@@ -22,7 +22,12 @@ final class ShopClock implements ClockInterface
     {
         $base = $this->frozenAt === null ? CarbonImmutable::now('UTC') : CarbonImmutable::parse($this->frozenAt, 'UTC');
 
-        return $this->demo ? $base->addSeconds($this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s')) : $base;
+        return $this->demo ? $base->setTimestamp($base->getTimestamp() + $this->offsetS()) : $base;
+    }
+
+    private function offsetS(): int
+    {
+        return $this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s');
     }
 
     public function nowMin(): float

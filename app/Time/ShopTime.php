@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Time;
 
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use DateTimeInterface;
+use DateTimeZone;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\DayCurve;
 use OakGloss\Climate\Forecast;
@@ -32,6 +34,14 @@ final readonly class ShopTime
     public function local(float $minutes): CarbonImmutable
     {
         return CarbonImmutable::createFromTimestamp((int) round($minutes * 60.0), $this->zone);
+    }
+
+    /** The local date as days from the first of 1970: a page says hundreds of times, and calendar objects are slow. */
+    public function dayNumber(float $minutes): int
+    {
+        $moment = new DateTimeImmutable('@'.(int) round($minutes * 60.0));
+
+        return (int) floor(($moment->getTimestamp() + (new DateTimeZone($this->zone))->getOffset($moment)) / 86400);
     }
 
     /** A local date and time, such as `2027-03-10 16:34`, in minutes. */

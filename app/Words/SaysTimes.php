@@ -48,7 +48,7 @@ trait SaysTimes
 
     private function daysFromToday(float $minutes): int
     {
-        return (int) $this->time()->local($this->clock->nowMin())->startOfDay()->diffInDays($this->time()->local($minutes)->startOfDay());
+        return $this->time()->dayNumber($minutes) - $this->time()->dayNumber($this->clock->nowMin());
     }
 
     /** `tomorrow 16:49 to 19:26`: the day is said once where it is the same. */

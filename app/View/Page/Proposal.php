@@ -4,37 +4,35 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
-use App\Planning\PlannedPart;
 use OakGloss\Choosing\Suits;
 use OakGloss\Finding\Finding;
+use OakGloss\Plan\FinishPlan;
 
 /** A way of working as it would come out on a part like the one that is wished for. */
 final readonly class Proposal
 {
     /**
-     * @param PlannedPart|null     $planned null where its sizes make no plan
-     * @param array<string, mixed> $brief   what its form begins with
+     * @param FinishPlan|null $plan       null where its sizes make no plan
+     * @param float|null      $readyInMin begun now, among the parts that are planned; null if it has no place
      */
-    public function __construct(public string $code, public Suits $suits, public ?PlannedPart $planned, public array $brief)
+    public function __construct(public string $code, public Suits $suits, public ?FinishPlan $plan, private ?float $readyInMin)
     {
     }
 
     /** @return list<Finding> what the shelf or the sizes forbid */
     public function refusals(): array
     {
-        return $this->planned?->plan->refusals() ?? [];
+        return $this->plan?->refusals() ?? [];
     }
 
     public function canBePlanned(): bool
     {
-        return $this->planned !== null && $this->refusals() === [];
+        return $this->plan !== null && $this->refusals() === [];
     }
 
     public function days(): ?float
     {
-        $ready = $this->planned?->schedule->readyMin();
-
-        return $ready === null ? null : ($ready - $this->planned->floor->nowMin) / 1440.0;
+        return $this->readyInMin === null ? null : $this->readyInMin / 1440.0;
     }
 
     /** @return array<string, int> reasons that speak for it, the strongest first */

@@ -8,9 +8,9 @@ use App\Models\Clear;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Planning\MethodFields;
-use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\Shapes;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Wish;
 use OakGloss\Clear\ClearKind;
@@ -22,6 +22,7 @@ use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Ways;
 use OakGloss\Optics\Finish;
+use OakGloss\Plan\FinishPlan;
 use OakGloss\Quantity\OakGlossFault;
 
 /** The way to take and the runner-up, each planned on a part like the one that is wished for. */
@@ -31,6 +32,8 @@ final class Proposals
     private const MOST_PLANNED = 4;
 
     private const SHOWN = 2;
+
+    private const KEPT_S = 600;
 
     public function __construct(private readonly Planner $planner, private readonly WithWhat $withWhat)
     {
@@ -42,6 +45,22 @@ final class Proposals
      * @return array{best: list<Proposal>, others: list<Proposal>, ways: Ways} `others` are what the shelf or the sizes forbid
      */
     public function of(Wish $wish, array $mm, Shop $shop): array
+    {
+        $asked = md5(serialize([$wish, $mm]));
+
+        return Cache::remember(
+            "ways-{$asked}-{$this->planner->state($shop)}",
+            self::KEPT_S,
+            fn (): array => $this->reckoned($wish, $mm, $shop),
+        );
+    }
+
+    /**
+     * @param array{length: float, width: float} $mm
+     *
+     * @return array{best: list<Proposal>, others: list<Proposal>, ways: Ways}
+     */
+    private function reckoned(Wish $wish, array $mm, Shop $shop): array
     {
         $ways = Ways::for($wish);
         [$best, $others] = [[], []];
@@ -88,7 +107,7 @@ final class Proposals
     /**
      * @param array{length: float, width: float} $mm
      *
-     * @return array{PlannedPart|null, array<string, mixed>}
+     * @return array{FinishPlan|null, float|null} and in how many minutes it would be ready
      */
     private function planned(string $code, Wish $wish, array $mm, Shop $shop): array
     {
@@ -102,10 +121,13 @@ final class Proposals
         }
         $part->setRelation('shop', $shop);
         try {
-            return [$this->planner->plan($part->loadMissing('slots')), $brief];
+            $planned = $this->planner->plan($part->loadMissing('slots'));
         } catch (OakGlossFault) {
-            return [null, $brief];
+            return [null, null];
         }
+        $ready = $planned->schedule->readyMin();
+
+        return [$planned->plan, $ready === null ? null : $ready - $planned->floor->nowMin];
     }
 
     private static function shape(Method $method, Form $form): string

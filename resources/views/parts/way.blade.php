@@ -1,4 +1,4 @@
-@php([$plan, $schedule] = [$proposal->planned->plan, $proposal->planned->schedule])
+@php($plan = $proposal->plan)
 <article @class(['card', 'way', 'is-first' => $isFirst]) aria-labelledby="way-{{ $proposal->code }}">
     <p class="label">{{ __($isFirst ? 'choose.first' : 'choose.second') }}</p>
     <h3 id="way-{{ $proposal->code }}">{{ __("methods.{$proposal->code}.name") }}</h3>

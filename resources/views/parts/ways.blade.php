@@ -10,7 +10,7 @@
         <dl class="not-ways">
             @foreach ($others as $proposal)
                 <dt>{{ __("methods.{$proposal->code}.name") }}</dt>
-                <dd>@if ($proposal->planned === null){{ __('choose.no_sizes') }}@endif<x-findings :of="$proposal->refusals()" /></dd>
+                <dd>@if ($proposal->plan === null){{ __('choose.no_sizes') }}@endif<x-findings :of="$proposal->refusals()" /></dd>
             @endforeach
             @foreach ($ways->refused as $code => $suits)
                 <dt>{{ __("methods.{$code}.name") }}</dt>
