@@ -21,6 +21,7 @@ use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\PlacedStep;
 use Tests\Core\StandingRules;
+use Tests\Thorough;
 
 /** The demo's workshop, lived to its end strictly by its run sheet. */
 final class DemoLifeTest extends TestCase
@@ -28,6 +29,9 @@ final class DemoLifeTest extends TestCase
     use RefreshDatabase;
 
     private const POLLS_EVERY_MIN = 240.0;
+
+    /** So many in the short run; the rest of the shop's life is the long one's. */
+    private const SHORT_ACTS = 50;
 
     private Shop $shop;
 
@@ -44,7 +48,7 @@ final class DemoLifeTest extends TestCase
         $promised = array_map(fn (PlannedPart $p): ?float => $p->schedule->readyMin(), $this->plans());
         self::assertNotContains(null, $promised);
         $acts = 0;
-        while (($next = $this->nextToEnd()) !== null) {
+        while (($next = $this->nextToEnd()) !== null && ($acts < self::SHORT_ACTS || Thorough::isLong())) {
             [$planned, $placed] = $next;
             while ($this->nowMin + self::POLLS_EVERY_MIN < $placed->endMin) {
                 $this->goTo($this->nowMin + self::POLLS_EVERY_MIN);
@@ -57,8 +61,11 @@ final class DemoLifeTest extends TestCase
             $this->assertRulesKept();
         }
         self::assertGreaterThan(45, $acts);
+        $ahead = $this->plans();
+        self::assertTrue($ahead === [] || ! Thorough::isLong(), 'all are finished');
         foreach ($promised as $id => $ready) {
-            self::assertEqualsWithDelta($ready, ShopTime::minutes(Part::query()->findOrFail($id)->finished_at ?? throw new \LogicException("part {$id} is not finished")), 10.0, "part {$id}");
+            $finished = Part::query()->findOrFail($id)->finished_at;
+            self::assertEqualsWithDelta($ready, $finished === null ? $ahead[$id]->schedule->readyMin() : ShopTime::minutes($finished), 10.0, "part {$id}");
         }
         self::assertSame([[]], KeptPlan::query()->pluck('changes')->unique()->values()->all());
     }
