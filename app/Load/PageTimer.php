@@ -24,7 +24,9 @@ final class PageTimer
 
         return [
             '/', '/parts',
-            '/parts/choose', '/parts/new', "/parts/{$id('W')}", "/parts/{$id('L')}", "/parts/{$id('P')}", "/parts/{$id('E')}", "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film",
+            '/parts/choose', '/parts/new',
+            "/parts/{$id('W')}", "/parts/{$id('L')}", "/parts/{$id('P')}", "/parts/{$id('E')}",
+            "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film",
             "/parts/{$id('W')}/clear",
             "/parts/{$finished}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet',
             '/run-sheet?span=2w', '/air',
