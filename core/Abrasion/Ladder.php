@@ -98,6 +98,12 @@ final readonly class Ladder
         return $this->steps[0]->grit;
     }
 
+    /** @return non-empty-list<Grit> in their order; by hand the last alone */
+    public function papers(bool $byHand): array
+    {
+        return $byHand ? [$this->last()] : array_map(fn (LadderStep $s): Grit => $s->grit, $this->steps);
+    }
+
     public function last(): Grit
     {
         return $this->steps[count($this->steps) - 1]->grit;

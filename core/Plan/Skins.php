@@ -7,7 +7,6 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
-use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
@@ -253,11 +252,8 @@ final class Skins
         if ($last->end === PassEnd::Weave) {
             return;
         }
-        $papers = $this->zones[$i]->kind->isSandedByHand()
-            ? [$ladder->last()]
-            : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
-        foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
+        foreach ([...$again, ...array_filter($ladder->papers($this->zones[$i]->kind->isSandedByHand()), fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
             $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
         }
     }
@@ -269,10 +265,7 @@ final class Skins
         if ($last?->end === PassEnd::Weave || $last?->end === PassEnd::Matt) {
             return;
         }
-        $papers = $this->zones[$i]->kind->isSandedByHand()
-            ? [$ladder->last()]
-            : array_map(fn (LadderStep $s): Grit => $s->grit, $ladder->steps);
-        foreach (array_filter($papers, fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
+        foreach (array_filter($ladder->papers($this->zones[$i]->kind->isSandedByHand()), fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
             $pass = new Pass($grit, $ladder->method, end: PassEnd::Lows);
             $this->sections[$i] = $this->sandedBy($sanding, $pass, $i)->skin;
         }

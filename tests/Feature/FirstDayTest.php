@@ -36,7 +36,7 @@ final class FirstDayTest extends ShopCase
         self::assertSame(1, Shop::query()->count());
     }
 
-    public function testTheDemosFivePartsAreInTheStatesThatItPromises(): void
+    public function testTheDemosPartsAreInTheStatesThatItPromises(): void
     {
         config(['oak.demo' => true]);
         Shop::query()->where('id', $this->shop->id)->update(['name' => 'earlier']);
