@@ -25,11 +25,6 @@ final class ShopClock implements ClockInterface
         return $this->demo ? $base->setTimestamp($base->getTimestamp() + $this->offsetS()) : $base;
     }
 
-    private function offsetS(): int
-    {
-        return $this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s');
-    }
-
     public function nowMin(): float
     {
         return ShopTime::minutes($this->now());
@@ -58,5 +53,10 @@ final class ShopClock implements ClockInterface
     public function runs(): bool
     {
         return $this->frozenAt === null;
+    }
+
+    private function offsetS(): int
+    {
+        return $this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s');
     }
 }

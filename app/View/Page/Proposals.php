@@ -56,26 +56,6 @@ final class Proposals
     }
 
     /**
-     * @param array{length: float, width: float} $mm
-     *
-     * @return array{best: list<Proposal>, others: list<Proposal>, ways: Ways}
-     */
-    private function reckoned(Wish $wish, array $mm, Shop $shop): array
-    {
-        $ways = Ways::for($wish);
-        [$best, $others] = [[], []];
-        foreach (array_slice(array_keys($ways->offered), 0, self::MOST_PLANNED) as $code) {
-            $proposal = new Proposal($code, $ways->offered[$code], ...$this->planned($code, $wish, $mm, $shop));
-            $proposal->canBePlanned() ? $best[] = $proposal : $others[] = $proposal;
-            if (count($best) === self::SHOWN) {
-                break;
-            }
-        }
-
-        return ['best' => $best, 'others' => $others, 'ways' => $ways];
-    }
-
-    /**
      * What the form of a method begins with for a wish.
      *
      * @param array{length: float, width: float} $mm
@@ -102,6 +82,26 @@ final class Proposals
           + self::surface($wish->finish, $shop)
           + array_map(fn (mixed $v): mixed => $v instanceof \BackedEnum ? $v->value : $v, $stands)
           + ['backing' => Backing::Black->value, 'tone' => Tone::Black->value];
+    }
+
+    /**
+     * @param array{length: float, width: float} $mm
+     *
+     * @return array{best: list<Proposal>, others: list<Proposal>, ways: Ways}
+     */
+    private function reckoned(Wish $wish, array $mm, Shop $shop): array
+    {
+        $ways = Ways::for($wish);
+        [$best, $others] = [[], []];
+        foreach (array_slice(array_keys($ways->offered), 0, self::MOST_PLANNED) as $code) {
+            $proposal = new Proposal($code, $ways->offered[$code], ...$this->planned($code, $wish, $mm, $shop));
+            $proposal->canBePlanned() ? $best[] = $proposal : $others[] = $proposal;
+            if (count($best) === self::SHOWN) {
+                break;
+            }
+        }
+
+        return ['best' => $best, 'others' => $others, 'ways' => $ways];
     }
 
     /**
