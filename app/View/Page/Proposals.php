@@ -46,13 +46,17 @@ final class Proposals
      */
     public function of(Wish $wish, array $mm, Shop $shop): array
     {
-        $asked = md5(serialize([$wish, $mm]));
+        $ways = Ways::for($wish);
+        [$best, $others] = [[], []];
+        foreach (array_slice(array_keys($ways->offered), 0, self::MOST_PLANNED) as $code) {
+            $proposal = new Proposal($code, $ways->offered[$code], ...$this->planned($code, $wish, $mm, $shop));
+            $proposal->canBePlanned() ? $best[] = $proposal : $others[] = $proposal;
+            if (count($best) === self::SHOWN) {
+                break;
+            }
+        }
 
-        return Cache::remember(
-            "ways-{$asked}-{$this->planner->state($shop)}",
-            self::KEPT_S,
-            fn (): array => $this->reckoned($wish, $mm, $shop),
-        );
+        return ['best' => $best, 'others' => $others, 'ways' => $ways];
     }
 
     /**
@@ -87,26 +91,6 @@ final class Proposals
     /**
      * @param array{length: float, width: float} $mm
      *
-     * @return array{best: list<Proposal>, others: list<Proposal>, ways: Ways}
-     */
-    private function reckoned(Wish $wish, array $mm, Shop $shop): array
-    {
-        $ways = Ways::for($wish);
-        [$best, $others] = [[], []];
-        foreach (array_slice(array_keys($ways->offered), 0, self::MOST_PLANNED) as $code) {
-            $proposal = new Proposal($code, $ways->offered[$code], ...$this->planned($code, $wish, $mm, $shop));
-            $proposal->canBePlanned() ? $best[] = $proposal : $others[] = $proposal;
-            if (count($best) === self::SHOWN) {
-                break;
-            }
-        }
-
-        return ['best' => $best, 'others' => $others, 'ways' => $ways];
-    }
-
-    /**
-     * @param array{length: float, width: float} $mm
-     *
      * @return array{FinishPlan|null, float|null} and in how many minutes it would be ready
      */
     private function planned(string $code, Wish $wish, array $mm, Shop $shop): array
@@ -119,15 +103,20 @@ final class Proposals
         if (! in_array(Slot::Base, Methods::named($code)->needs(), true)) {
             $part->backing = Backing::Untinted;
         }
-        $part->setRelation('shop', $shop);
-        try {
-            $planned = $this->planner->plan($part->loadMissing('slots'));
-        } catch (OakGlossFault) {
-            return [null, null];
-        }
-        $ready = $planned->schedule->readyMin();
+        $part->setRelation('shop', $shop)->loadMissing('slots');
+        // Sheets never change, so their numbers stand for them; those of no open part are not in the planner's state.
+        $asked = md5(serialize([$part->getAttributes(), $part->sheetIds()]));
 
-        return [$planned->plan, $ready === null ? null : $ready - $planned->floor->nowMin];
+        return Cache::remember("way-{$asked}-{$this->planner->state($shop)}", self::KEPT_S, function () use ($part): array {
+            try {
+                $planned = $this->planner->plan($part);
+            } catch (OakGlossFault) {
+                return [null, null];
+            }
+            $ready = $planned->schedule->readyMin();
+
+            return [$planned->plan, $ready === null ? null : $ready - $planned->floor->nowMin];
+        });
     }
 
     private static function shape(Method $method, Form $form): string
