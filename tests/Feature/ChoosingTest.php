@@ -61,7 +61,11 @@ final class ChoosingTest extends ShopCase
     /** A part that is finished is no part of the plan's state, and still says what a new one begins with. */
     public function testAnotherResinIsAnotherProposal(): void
     {
-        $grams = fn (): string => preg_match_all('~<dd>([\d. ]+ g)</dd>~', (string) $this->get('/parts/choose')->assertOk()->getContent(), $m) ? implode($m[1]) : '';
+        $grams = function (): string {
+            preg_match_all('~<dd>([\d. ]+ g)</dd>~', (string) $this->get('/parts/choose')->assertOk()->getContent(), $found);
+
+            return implode($found[1]);
+        };
         $before = $grams();
         $other = Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', 'Willow 9%')->firstOrFail();
         $this->makePart(['letter' => 'Z', 'base_resin_id' => $other->id, 'skin_resin_id' => $other->id, 'finished_at' => '2027-03-01 10:00:00']);
