@@ -253,7 +253,8 @@ final class Skins
             return;
         }
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
-        foreach ([...$again, ...array_filter($ladder->papers($this->zones[$i]->kind->isSandedByHand()), fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
+        $papers = $ladder->papers($this->zones[$i]->kind->isSandedByHand());
+        foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
             $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
         }
     }
@@ -265,7 +266,8 @@ final class Skins
         if ($last?->end === PassEnd::Weave || $last?->end === PassEnd::Matt) {
             return;
         }
-        foreach (array_filter($ladder->papers($this->zones[$i]->kind->isSandedByHand()), fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
+        $papers = $ladder->papers($this->zones[$i]->kind->isSandedByHand());
+        foreach (array_filter($papers, fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
             $pass = new Pass($grit, $ladder->method, end: PassEnd::Lows);
             $this->sections[$i] = $this->sandedBy($sanding, $pass, $i)->skin;
         }
