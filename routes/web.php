@@ -10,14 +10,17 @@ use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\DefectController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HoursController;
+use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RunSheetController;
@@ -91,6 +94,19 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         '/parts/{part}/gloss',
         [ClearController::class, 'gloss'],
     )->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
+    Route::get('/parts/{part}/inspect', [InspectController::class, 'show'])->name('parts.inspect')->can('see', 'part');
+    Route::middleware('can:work,part')->group(function (): void {
+        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->name('inspect.found');
+        Route::post('/parts/{part}/looked', [InspectController::class, 'looked'])->name('inspect.looked');
+        Route::post('/parts/{part}/passed', [InspectController::class, 'passed'])->name('inspect.passed');
+        Route::post('/parts/{part}/wrong', [InspectController::class, 'wrong'])->name('inspect.wrong');
+        Route::scopeBindings()->group(function (): void {
+            Route::post('/parts/{part}/defects/{fact}/told', [DefectController::class, 'told'])->name('defects.told');
+            Route::post('/parts/{part}/defects/{fact}/way', [DefectController::class, 'take'])->name('defects.take');
+        });
+    });
+    Route::get('/parts/{part}/defects/{fact}', [DefectController::class, 'show'])->scopeBindings()->name('defects.show')->can('see', 'part');
+    Route::get('/photos/{photo}', PhotoController::class)->name('photos.show')->can('see', 'photo');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
     Route::post(

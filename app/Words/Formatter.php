@@ -81,7 +81,7 @@ final class Formatter implements Words
 
     public function step(Step $step): string
     {
-        return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? $step->args['plies'] ?? 1, $step->args);
+        return trans_choice("steps.{$step->name}.title", $step->args['coats'] ?? $step->args['plies'] ?? 1, self::args($step));
     }
 
     /**
@@ -101,12 +101,20 @@ final class Formatter implements Words
 
     public function stepDo(Step $step): string
     {
-        return (string) __("steps.{$step->name}.do", $step->args);
+        return (string) __("steps.{$step->name}.do", self::args($step));
     }
 
     public function cue(Step $step): string
     {
-        return (string) __("steps.{$step->name}.cue", $step->args);
+        return (string) __("steps.{$step->name}.cue", self::args($step));
+    }
+
+    /** @return array<string, int|string> */
+    private static function args(Step $step): array
+    {
+        return $step->args + ($step->where === null ? [] : [
+            'zone' => $step->where === '' ? (string) __('steps.all_over') : $step->where,
+        ]);
     }
 
     /** `print, nothing lifts`, `paper clogs`: what a check of a coat said. */
@@ -183,6 +191,9 @@ final class Formatter implements Words
     /** The name of a step by its key alone. */
     public function stepName(string $key): string
     {
+        if (preg_match('/^mend-\d+-\d+-(.+)$/', $key, $of) === 1) {
+            return (string) __('steps.of_mend', ['step' => strtr($of[1], '-', ' ')]);
+        }
         $n = preg_match('/-(\d+)$/', $key, $found) === 1 ? " {$found[1]}" : '';
         $name = (string) preg_replace('/-\d+$/', '', $key);
         $title = (string) __('steps.'.strtr($name, '-', '_').'.title');

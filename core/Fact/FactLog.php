@@ -10,6 +10,7 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kind\Weighed;
+use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 
@@ -186,13 +187,27 @@ final readonly class FactLog
         return $changes;
     }
 
-    /** Grams of one component that went into a step's cup. */
+    /** Grams of one component that went into a step's cup; what was lost of it before is in none. */
     public function weighedG(string $step, string $component): float
     {
+        $lost = $this->lastLoss($step);
+
         return array_sum(array_map(
-            fn (Fact $f): float => $f->content->component === $component ? $f->content->grams : 0.0,
+            fn (Fact $f): float => $f->content->component === $component && ($lost === null || $lost->isBefore($f)) ? $f->content->grams : 0.0,
             $this->of($step, Weighed::class),
         ));
+    }
+
+    /**
+     * When a step's cup was lost last.
+     *
+     * @return Fact<WentWrong>|null
+     */
+    public function lastLoss(string $step): ?Fact
+    {
+        $lost = array_values(array_filter($this->of($step, WentWrong::class), fn (Fact $f): bool => $f->content->emptiesCup()));
+
+        return $lost === [] ? null : $lost[count($lost) - 1];
     }
 
     /**

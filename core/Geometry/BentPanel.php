@@ -84,6 +84,25 @@ final readonly class BentPanel implements Tiltable
         return [...$lines, ...$sides];
     }
 
+    public function plates(): array
+    {
+        $band = EdgeBand::widthMm($this->edgeRadiusMm);
+        $bend = EdgeBand::widthMm($this->bendRadiusMm);
+        $flank = $this->topMm + $bend;
+
+        return [
+            new Plate('top rim', 0.0, -$band, $this->lengthMm, $band),
+            new Plate('top rim', -$band, 0.0, $band, $this->topMm, $this->lengthMm),
+            new Plate('top rim', $this->lengthMm, 0.0, $band, $this->topMm, $this->lengthMm + $band),
+            new Plate('top', 0.0, 0.0, $this->lengthMm, $this->topMm),
+            new Plate('bend', 0.0, $this->topMm, $this->lengthMm, $bend),
+            new Plate('flank', 0.0, $flank, $this->lengthMm, $this->flankMm),
+            new Plate('flank ends', -$band, $flank, $band, $this->flankMm),
+            new Plate('flank ends', $this->lengthMm, $flank, $band, $this->flankMm, $band),
+            new Plate('rim', 0.0, $flank + $this->flankMm, $this->lengthMm, $band),
+        ];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm, 'width' => $this->topMm + $this->flankMm];

@@ -52,6 +52,30 @@ final readonly class Box implements Shape
         ];
     }
 
+    public function plates(): array
+    {
+        $band = EdgeBand::widthMm($this->edgeRadiusMm);
+        $in = $this->heightMm + 2.0 * $band;
+        $around = [
+            // Above, left, right and below the top: where, and how large with the strip lying along it.
+            [$in, 0.0, $this->lengthMm, true], [0.0, $in, $this->widthMm, false],
+            [$in + $this->lengthMm, $in, $this->widthMm, false], [$in, $in + $this->widthMm, $this->lengthMm, true],
+        ];
+        $plates = [new Plate('top', $in, $in, $this->lengthMm, $this->widthMm)];
+        $from = ['rim' => 0.0, 'sides' => 0.0, 'top edge' => 0.0];
+        foreach ($around as $i => [$x, $y, $run, $isFlat]) {
+            $outward = $i === 2 || $i === 3 ? ['top edge' => $band, 'sides' => $this->heightMm, 'rim' => $band]
+                : ['rim' => $band, 'sides' => $this->heightMm, 'top edge' => $band];
+            foreach ($outward as $zone => $deep) {
+                $plates[] = $isFlat ? new Plate($zone, $x, $y, $run, $deep, $from[$zone]) : new Plate($zone, $x, $y, $deep, $run, $from[$zone]);
+                $from[$zone] += $isFlat ? $run : $deep;
+                [$x, $y] = $isFlat ? [$x, $y + $deep] : [$x + $deep, $y];
+            }
+        }
+
+        return $plates;
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm + 2.0 * $this->heightMm, 'width' => $this->widthMm + 2.0 * $this->heightMm];

@@ -55,6 +55,19 @@ final readonly class Dome implements Shape
         ];
     }
 
+    public function plates(): array
+    {
+        $inner = 0.5 * $this->sphereMm * $this->steepest;
+        $outer = 2.0 * $inner;
+        $rim = $outer + EdgeBand::widthMm($this->edgeRadiusMm);
+
+        return [
+            Plate::ring('rim', $rim, $outer, $rim),
+            Plate::ring('shoulder', $rim, $inner, $outer),
+            Plate::ring('crown', $rim, 0.0, $inner),
+        ];
+    }
+
     public function developedMm(): array
     {
         $arc = 2.0 * $this->sphereMm * $this->steepest;

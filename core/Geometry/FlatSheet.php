@@ -21,6 +21,11 @@ final readonly class FlatSheet implements Shape
         return [new Zone('sheet', ZoneKind::Level, 0.0, $this->widthMm / 1000.0, $this->lengthMm * $this->widthMm / 1e6)];
     }
 
+    public function plates(): array
+    {
+        return [new Plate('sheet', 0.0, 0.0, $this->lengthMm, $this->widthMm)];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm, 'width' => $this->widthMm];

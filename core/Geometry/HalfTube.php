@@ -33,6 +33,26 @@ final readonly class HalfTube implements Shape
         ];
     }
 
+    public function plates(): array
+    {
+        $band = EdgeBand::widthMm($this->edgeRadiusMm);
+        $step = $this->radiusMm * deg2rad(30.0);
+        $y = fn (float $steps): float => $band + $steps * $step;
+        $half = M_PI * $this->radiusMm;
+
+        return [
+            new Plate('rim', 0.0, 0.0, $this->lengthMm, $band),
+            new Plate('sides', 0.0, $y(0.0), $this->lengthMm, $step),
+            new Plate('shoulders', 0.0, $y(1.0), $this->lengthMm, $step),
+            new Plate('ridge', 0.0, $y(2.0), $this->lengthMm, 2.0 * $step),
+            new Plate('shoulders', 0.0, $y(4.0), $this->lengthMm, $step, $this->lengthMm),
+            new Plate('sides', 0.0, $y(5.0), $this->lengthMm, $step, $this->lengthMm),
+            new Plate('rim', 0.0, $y(6.0), $this->lengthMm, $band, $this->lengthMm),
+            new Plate('end rims', -$band, $band, $band, $half),
+            new Plate('end rims', $this->lengthMm, $band, $band, $half, $band),
+        ];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm, 'width' => M_PI * $this->radiusMm];

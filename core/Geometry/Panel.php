@@ -44,6 +44,22 @@ final readonly class Panel implements Shape
         ];
     }
 
+    public function plates(): array
+    {
+        $band = EdgeBand::widthMm($this->edgeRadiusMm);
+        [$long, $deep] = [$this->lengthMm, $this->widthMm];
+        $isLevel = $this->slopeDeg < FallOrder::LEVEL_DEG;
+        [$upper, $sides] = $isLevel ? ['edge', 'edge'] : ['upper edge', 'side edges'];
+
+        return [
+            new Plate('face', 0.0, 0.0, $long, $deep),
+            new Plate('edge', 0.0, $deep, $long, $band),
+            new Plate($upper, 0.0, -$band, $long, $band, $isLevel ? $long : 0.0),
+            new Plate($sides, -$band, 0.0, $band, $deep, $isLevel ? 2.0 * $long : 0.0),
+            new Plate($sides, $long, 0.0, $band, $deep, ($isLevel ? 2.0 * $long : 0.0) + $band),
+        ];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm, 'width' => $this->widthMm];

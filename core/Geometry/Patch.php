@@ -24,6 +24,13 @@ final readonly class Patch implements Shape
         return [new Zone('place', ZoneKind::Level, 0.0, $width / 1000.0, $length * $width / 1e6)];
     }
 
+    public function plates(): array
+    {
+        ['length' => $length, 'width' => $width] = $this->developedMm();
+
+        return [new Plate('place', 0.0, 0.0, $length, $width)];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm + 2.0 * $this->aroundMm, 'width' => $this->widthMm + 2.0 * $this->aroundMm];

@@ -15,6 +15,13 @@ interface Shape
     public function zones(): array;
 
     /**
+     * The zones laid flat, as they hang together; what is missing is drawn by its area beside it.
+     *
+     * @return list<Plate>
+     */
+    public function plates(): array;
+
+    /**
      * Length and width of the surface laid flat, mm, as one piece of cloth must cover it.
      *
      * @return array{length: float, width: float}

@@ -30,6 +30,18 @@ final readonly class TwoFaces implements Shape
         return $this->lying(self::FIRST);
     }
 
+    public function plates(): array
+    {
+        $deep = $this->widthMm * $this->filledPercent / 100.0;
+        $band = EdgeBand::widthMm($this->edgeRadiusMm);
+
+        return [
+            new Plate(self::FIRST, 0.0, 0.0, $this->lengthMm, $deep),
+            new Plate(self::SECOND, 0.0, $deep + 20.0, $this->lengthMm, $deep),
+            new Plate(self::RIM, 0.0, 2.0 * $deep + 40.0, 2.0 * ($this->lengthMm + $this->widthMm), $band),
+        ];
+    }
+
     public function developedMm(): array
     {
         return ['length' => $this->lengthMm, 'width' => $this->widthMm];

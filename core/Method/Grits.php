@@ -16,9 +16,10 @@ final readonly class Grits
     }
 
     /**
-     * @param bool  $inClear    cuts the lacquer, not the resin over the weave
-     * @param float $peelUm     texture that the first paper finds in it
-     * @param bool  $ridgesOnly ridges down and no further: lows stay, and it is done with them
+     * @param bool              $inClear    cuts the lacquer, not the resin over the weave
+     * @param float             $peelUm     texture that the first paper finds in it
+     * @param bool              $ridgesOnly ridges down and no further: lows stay, and it is done with them
+     * @param list<string>|null $only       zones that it goes over alone; null for all
      */
     public function __construct(
         public int $from,
@@ -27,6 +28,12 @@ final readonly class Grits
         public bool $inClear = false,
         public float $peelUm = 0.0,
         public bool $ridgesOnly = false,
+        public ?array $only = null,
     ) {
+    }
+
+    public function isOver(string $zone): bool
+    {
+        return $this->only === null || in_array($zone, $this->only, true);
     }
 }

@@ -101,11 +101,21 @@ final readonly class Job
      */
     public function coat(Role $role, ?string $key = null, ?array $only = null): Step
     {
-        $area = $only === null ? $this->areaM2 : array_sum(array_intersect_key($this->areas, array_flip($only)));
+        $area = $this->areaOf($only);
         $resin = $this->chemistries[$role->slot()->value ?? ''] ?? Chemistry::Epoxy;
 
         return Step::of($role, $key)->laying($this->weightOf($role), $only)->taking($this->pace->coating($area))
             ->minding(...($resin === Chemistry::Polyester ? [Caution::Styrene, Caution::Catalyst] : [Caution::Epoxy]));
+    }
+
+    /**
+     * Of some coated zones, m²; of all of them for null.
+     *
+     * @param list<string>|null $only
+     */
+    public function areaOf(?array $only): float
+    {
+        return $only === null ? $this->areaM2 : array_sum(array_intersect_key($this->areas, array_flip($only)));
     }
 
     /** What a coat comes to where it lies level, µm. */

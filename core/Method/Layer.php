@@ -13,6 +13,7 @@ final readonly class Layer
      * @param bool              $builds   lies over the weave
      * @param list<string>|null $only     zones that it goes on alone; null for all
      * @param float             $drunkGM2 of it that dry plies below drink
+     * @param float             $patchM2  of one place of the zone that it goes on alone; 0 for all of it
      */
     public function __construct(
         public Slot $slot,
@@ -21,7 +22,14 @@ final readonly class Layer
         public bool $builds,
         public ?array $only = null,
         public float $drunkGM2 = 0.0,
+        public float $patchM2 = 0.0,
     ) {
+    }
+
+    /** On one place of a zone: what it adds there is no film of the zone. */
+    public function onPlace(string $zone, float $patchM2): self
+    {
+        return new self($this->slot, $this->gM2, false, false, $zone === '' ? null : [$zone], 0.0, $patchM2);
     }
 
     /** @param list<string>|null $only */

@@ -131,6 +131,13 @@ enum Role: string
     case Warm = 'warm';
     /** What a wipe left goes off before resin is poured. */
     case FlashOff = 'flash_off';
+    /** A way out of a defect: into a film that is wet, opened or cut, sanded on one place, coated, flatted, cleared. */
+    case MendWet = 'mend_wet';
+    case MendOpen = 'mend_open';
+    case MendSand = 'mend_sand';
+    case MendCoat = 'mend_coat';
+    case MendFlat = 'mend_flat';
+    case MendSpray = 'mend_spray';
 
     public function kind(): StepKind
     {
@@ -138,16 +145,18 @@ enum Role: string
             self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
             self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould,
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
-            self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes => StepKind::Prepare,
+            self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes,
+            self::MendWet, self::MendOpen, self::MendSand => StepKind::Prepare,
             self::Wipe, self::FillerWash, self::TopWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
             self::InnerWetOut, self::Laminate, self::InnerPly, self::HardTop, self::BaggedPly, self::GelCoat, self::Coupling, self::Lift,
-            self::Infuse, self::Splice, self::FillFlush, self::Pour => StepKind::Coat,
+            self::Infuse, self::Splice, self::FillFlush, self::Pour, self::MendCoat => StepKind::Coat,
             self::Turn => StepKind::Turn,
-            self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat, self::FormFlat => StepKind::Flat,
-            self::FillerClear, self::Stripe, self::Clear, self::Varnish => StepKind::Spray,
+            self::ResinFlat, self::LastFlat, self::FillerFlat, self::ClearFlat, self::FormFlat,
+            self::MendFlat => StepKind::Flat,
+            self::FillerClear, self::Stripe, self::Clear, self::Varnish, self::MendSpray => StepKind::Spray,
             self::Polish => StepKind::Polish,
             self::Look, self::Gauge => StepKind::Look,
             self::LeakCheck => StepKind::LeakCheck,
@@ -163,11 +172,11 @@ enum Role: string
             self::Seal, self::Base, self::Tack => Slot::Base,
             self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish, self::InnerWetOut,
             self::Laminate, self::InnerPly, self::HardTop, self::BaggedPly, self::Infuse, self::Splice, self::FillFlush,
-            self::Pour => Slot::Skin,
+            self::Pour, self::MendCoat => Slot::Skin,
             self::GelCoat => Slot::GelCoat,
             self::Coupling, self::Lift => Slot::MouldResin,
             self::FillerClear => Slot::FillerClear,
-            self::Clear, self::Varnish => Slot::Clear,
+            self::Clear, self::Varnish, self::MendSpray => Slot::Clear,
             default => null,
         };
     }
@@ -273,7 +282,7 @@ enum Role: string
                 self::Adhesive => Ground::Mist,
                 // A waxed form, what comes off it, and surfacer or a bag's fabric pulled off a coat: new faces.
                 self::ReleaseFilm, self::Unbag => Ground::Clean,
-                self::Surface, self::Demould, self::CutOut, self::OpenBlisters => Ground::Dusty,
+                self::Surface, self::Demould, self::CutOut, self::OpenBlisters, self::MendSand => Ground::Dusty,
                 default => $found,
             },
         };

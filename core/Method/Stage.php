@@ -36,6 +36,8 @@ enum Stage: string
             Role::MaskWide, Role::CutOut, Role::OpenBlisters, Role::FlashOff => self::Ground,
             Role::Splice, Role::FillFlush, Role::DotFill, Role::Pour, Role::Warm => self::Build,
             Role::HardTop, Role::TopWash => self::Level,
+            Role::MendWet, Role::MendOpen, Role::MendSand, Role::MendCoat, Role::MendFlat => self::Build,
+            Role::MendSpray => self::Surface,
         };
     }
 }

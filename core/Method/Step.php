@@ -32,6 +32,8 @@ final readonly class Step
      * @param string|null        $wasKey   before it was renamed
      * @param bool               $isLainOn the piece is turned over onto it: it must stick no more, and dent still
      * @param ExistingFilm|null  $bares    the film over the weave of the face that it brings to light
+     * @param string|null        $where    zone that it is named with; empty for all of the part
+     * @param float              $lowersUm film that goes besides what its papers take
      */
     private function __construct(
         public Role $role,
@@ -49,6 +51,8 @@ final readonly class Step
         public bool $isLainOn = false,
         public ?ExistingFilm $bares = null,
         ?Stage $stage = null,
+        public float $lowersUm = 0.0,
+        public ?string $where = null,
     ) {
         $this->stage = $stage ?? $role->stage();
         $this->kind = $role->kind();
@@ -104,6 +108,24 @@ final readonly class Step
     public function sandedWith(Grits $grits): self
     {
         return $this->but(grits: $grits);
+    }
+
+    /** A coat on one place of a zone alone. */
+    public function onPlace(string $zone, float $patchM2): self
+    {
+        return $this->but(layer: $this->layer?->onPlace($zone, $patchM2));
+    }
+
+    /** On one zone, which its words name; empty for all of the part. */
+    public function at(string $zone): self
+    {
+        return $this->but(where: $zone);
+    }
+
+    /** Sanded so much deeper than its papers need, µm. */
+    public function lowering(float $um): self
+    {
+        return $this->but(lowersUm: $um);
     }
 
     /** A coat that the piece is turned over onto, for the coat of its other face. */
@@ -174,6 +196,8 @@ final readonly class Step
         ?bool $isLainOn = null,
         ?ExistingFilm $bares = null,
         ?Stage $stage = null,
+        ?float $lowersUm = null,
+        ?string $where = null,
     ): self {
         return new self(
             $this->role,
@@ -191,6 +215,8 @@ final readonly class Step
             $isLainOn ?? $this->isLainOn,
             $bares ?? $this->bares,
             $stage ?? $this->stage,
+            $lowersUm ?? $this->lowersUm,
+            $where ?? $this->where,
         );
     }
 }

@@ -206,7 +206,7 @@ final readonly class TopCoats
         return [
             Step::of(Role::FillerClear, 'filler')->after(Follow::minutes(10.0))
                 ->taking($this->spraying($job, $filler, $job->fillerCoats))
-                ->saying(['coats' => $job->fillerCoats])->minding(...$this->mist($filler)),
+                ->saying(['coats' => $job->fillerCoats])->minding(...self::mist($filler)),
             ...(! $filler->needsReleaseFilm ? [$wash] : [
                 Step::of(Role::FilmOver, 'release-film')
                     ->after(Follow::minutes($filler->flashAt($job->air), $filler->flashAt($job->air) + self::SOFT_MIN))
@@ -244,7 +244,7 @@ final readonly class TopCoats
         if (! $clear->kind->isBrushed()) {
             return [
                 Step::of(Role::Clear)->after(Follow::minutes(10.0))->taking($this->spraying($job, $clear, $of))
-                    ->saying(['coats' => $of])->minding(...$this->mist($clear)),
+                    ->saying(['coats' => $of])->minding(...self::mist($clear)),
             ];
         }
         $again = Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air));
@@ -262,7 +262,7 @@ final readonly class TopCoats
     }
 
     /** @return list<Caution> */
-    private function mist(ClearCoat $clear): array
+    public static function mist(ClearCoat $clear): array
     {
         return [$clear->isocyanate ? Caution::Isocyanate : Caution::SprayMist, ...($clear->needsReleaseFilm ? [Caution::Styrene] : [])];
     }

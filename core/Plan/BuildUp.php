@@ -115,7 +115,7 @@ final class BuildUp
     /** @return list<Step> */
     private function steps(Job $job): array
     {
-        return LyingCoats::among($this->method->steps($job), $job, $this->log);
+        return Mends::among(LyingCoats::among($this->method->steps($job), $job, $this->log), $job, $this->log);
     }
 
     /**

@@ -30,7 +30,11 @@ final readonly class CoatQuantity
     public static function of(Step $step, Layer $layer, ?Fact $fact, PartBrief $brief, Resin $resin, Workshop $shop, FactLog $log): self
     {
         $on = $fact?->content instanceof CoatOn ? $fact->content : null;
-        $area = Area::fromSquareMetres($layer->onCloth ? $brief->clothAreaM2() : $brief->areaOf($on->only ?? $layer->only));
+        $area = Area::fromSquareMetres(match (true) {
+            $layer->patchM2 > 0.0 => $layer->patchM2,
+            $layer->onCloth => $brief->clothAreaM2(),
+            default => $brief->areaOf($on->only ?? $layer->only),
+        });
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
         $loss = $shop->cupLossAt($fact?->atMin);
         $most = max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2);

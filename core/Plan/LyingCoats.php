@@ -25,7 +25,7 @@ final class LyingCoats
     {
         $known = array_map(fn (Step $s): string => $s->key, $steps);
         foreach ($log->all(CoatOn::class) as $coat) {
-            if ($coat->ref?->role->slot() === null || in_array($coat->step, $known, true)) {
+            if ($coat->ref?->role->slot() === null || in_array($coat->step, $known, true) || str_starts_with($coat->step, 'mend-')) {
                 continue;
             }
             $lain = $job->coat($coat->ref->role, $coat->step, $coat->content->only);

@@ -120,9 +120,15 @@ final class SkinForecast
         }
 
         return $this->sanding($step, $coat)->allThrough(
-            $step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zones,
+            $step->kind === StepKind::Key ? array_slice($this->zones, 0, 1) : $this->zonesOf($step),
             $step->grits->to ?? 0,
         );
+    }
+
+    /** @return list<Zone> that a flatting goes over */
+    private function zonesOf(Step $step): array
+    {
+        return array_values(array_filter($this->zones, fn (Zone $z): bool => $step->grits?->isOver($z->name) !== false));
     }
 
     private function sanding(Step $step, ?Fact $coat): SandingLog
@@ -246,14 +252,16 @@ final class SkinForecast
         $firstCut = match (true) {
             $grits->inClear => $grits->peelUm + Ladder::CLEAR_WAVINESS_UM,
             $grits->ridgesOnly => $this->skins->ridgeCutUm(),
-            default => $this->skins->firstCutUm(),
+            default => $this->skins->firstCutUm($grits) + $step->lowersUm,
         };
+        $zones = $this->zonesOf($step);
+        $area = $grits->only === null ? $this->brief->coatedAreaM2() : $this->brief->areaOf($grits->only);
         $papers = $this->shop->papersAt($doneAt, $driven) ?? $this->materials->papersFor($driven);
-        $ladder = Ladder::cheapest($driven, $this->brief->coatedAreaM2(), $papers, $from, $grits->to, $firstCut)
-            ?? Ladder::cheapest($driven, $this->brief->coatedAreaM2(), array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
+        $ladder = Ladder::cheapest($driven, $area, $papers, $from, $grits->to, $firstCut)
+            ?? Ladder::cheapest($driven, $area, array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
         $sanding = $this->sanding($step, $this->lastCoat);
-        $passes = $sanding->throughEverywhere($this->zones, $ladder);
-        $hands = $step->handsMin + ($ladder === null ? 0.0 : $sanding->minutesAhead($this->zones, $ladder, $doneAt !== null));
+        $passes = $sanding->throughEverywhere($zones, $ladder);
+        $hands = $step->handsMin + ($ladder === null ? 0.0 : $sanding->minutesAhead($zones, $ladder, $doneAt !== null));
         if ($grits->inClear || $ladder === null || $skipped) {
             if (! $skipped && $sanding->facts !== []) {
                 $this->skins->readings->loseWeight();
@@ -270,7 +278,7 @@ final class SkinForecast
                 sanding: $sanding,
             );
         }
-        $states = $this->skins->flatted($ladder, $sanding, $doneAt !== null, $this->takeTheRest(...));
+        $states = $this->skins->flatted($ladder, $sanding, $doneAt !== null, $this->takeTheRest(...), $grits, $step->lowersUm);
 
         return new PlannedStep($step, $hands, ladder: $ladder, zones: $states, doneAtMin: $doneAt, passes: $passes, sanding: $sanding);
     }

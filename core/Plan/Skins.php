@@ -21,6 +21,7 @@ use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Grits;
 
 /** The skin of every zone while a plan is walked through: what coats add, what passes take, what readings say. */
 final class Skins
@@ -152,14 +153,25 @@ final class Skins
     /**
      * A flatting: what was sanded of it, then what is left of its ladder.
      *
-     * @param \Closure(): void $between what happens once all that was done is done
+     * @param \Closure(): void $between  what happens once all that was done is done
+     * @param Grits            $grits    over which zones it goes
+     * @param float            $lowersUm film that goes there besides
      *
      * @return list<ZoneState>
      */
-    public function flatted(Ladder $ladder, SandingLog $sanding, bool $isDone, \Closure $between): array
-    {
+    public function flatted(
+        Ladder $ladder,
+        SandingLog $sanding,
+        bool $isDone,
+        \Closure $between,
+        Grits $grits,
+        float $lowersUm,
+    ): array {
         $befores = $this->areWet() ? $this->sections : array_map(fn (Zone $z): SkinSection => $this->dryCloth($z), $this->zones);
         $this->sections = $befores;
+        foreach ($lowersUm > 0.0 ? $this->zones : [] as $i => $zone) {
+            $this->sections[$i] = $grits->isOver($zone->name) ? $this->sections[$i]->afterKeying($lowersUm) : $this->sections[$i];
+        }
         $this->sanded($sanding);
         if (! $isDone) {
             $between();
@@ -169,6 +181,10 @@ final class Skins
             $now = $this->sections[$i];
             $passes = $sanding->on($zone);
             $cut = null;
+            if ($passes === [] && ! $grits->isOver($zone->name)) {
+                $states[] = $this->state($i, $befores[$i], $now);
+                continue;
+            }
             if ($sanding->leavesLows && ! $isDone) {
                 $this->ridgesToTheEnd($i, $passes, $ladder, $sanding);
             } elseif ($passes === []) {
@@ -193,10 +209,13 @@ final class Skins
     }
 
     /** What the first paper of a flatting has to take: texture and waviness; of a face that is flat already its old scratch. */
-    public function firstCutUm(): float
+    public function firstCutUm(Grits $grits): float
     {
         $cuts = [];
         foreach ($this->sections as $i => $section) {
+            if (! $grits->isOver($this->zones[$i]->name)) {
+                continue;
+            }
             $cut = $section->flat ? Ladder::OVERCUT * $section->textureUm : $section->textureUm + Ladder::WAVINESS_UM;
             $cuts = $this->zones[$i]->kind->isSandedByHand() ? $cuts : [...$cuts, $cut];
         }

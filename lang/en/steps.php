@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // title: what it is called · do: what hands do · cue: what to look for before or after.
 return [
+    'all_over' => 'the whole part',
+    'of_mend' => 'Way out, :step',
     'strip' => [
         'title' => 'Strip to a sound surface',
         'do' => 'Take off old film, adhesive and loose paint. Stop where the surface is sound.',
@@ -809,5 +811,106 @@ return [
         'title' => 'Last look',
         'do' => 'Raking light, alcohol wipe, edges and holes. Then it may go.',
         'cue' => 'Haze that vanishes wet is scratch: back one grit.',
+    ],
+
+    'mend_wet' => [
+        'title' => 'Work it in on :zone',
+        'do' => 'Pick out what lies in the film, brush over it along and across, tip off. Then hands off.',
+        'cue' => 'The film closes over it within a minute.',
+    ],
+    'mend_hot_air' => [
+        'title' => 'Warm air over :zone',
+        'do' => 'Hot air a hand above, moving, until the bubbles rise and break. No warmer than part and film bear.',
+        'cue' => 'The film clears behind the air; no new bubbles follow.',
+    ],
+    'mend_shift' => [
+        'title' => 'Shift the cloth on :zone',
+        'do' => 'Lift the cloth at the nearest edge, draw it straight along the line, press it down from the middle.',
+        'cue' => 'The weave runs along the line again; nothing bridges.',
+    ],
+    'mend_wash_off' => [
+        'title' => 'Wash off the wrong coat',
+        'do' => 'Scrape off what comes, then wipe with what the part and the layer below bear until nothing is sticky.',
+        'cue' => 'The cloth stays clean and the face does not turn dull.',
+    ],
+    'mend_wash' => [
+        'title' => 'Wash :zone with warm water and a pad',
+        'do' => 'Warm water and a pad until it is no longer slick; rinse, dry with a clean cloth.',
+        'cue' => 'Water runs off evenly and nothing feels waxy.',
+    ],
+    'mend_wipe' => [
+        'title' => 'Two clean wipes on :zone',
+        'do' => 'Two clean wipes, one direction, fresh side each pass, new gloves. Let it flash off.',
+        'cue' => 'The cloth stays white.',
+    ],
+    'mend_flat' => [
+        'title' => 'Sand down :zone',
+        'do' => 'The tool\'s own weight, whole strokes across the face, until what was found is gone.',
+        'cue' => 'Uniformly matt, and no trace of it in raking light. Weave showing: stop.',
+    ],
+    'mend_relevel' => [
+        'title' => 'Flat the fresh resin on :zone',
+        'do' => 'Wet, on a block, until the fresh resin is one plane with what is around it.',
+        'cue' => 'Uniformly matt, no step at the rim.',
+    ],
+    'mend_clear_peel' => [
+        'title' => 'Flat the clear on :zone',
+        'do' => 'Wet, on a soft block, until no dimple is left. Edges by hand.',
+        'cue' => 'Uniformly matt.',
+    ],
+    'mend_clear_key' => [
+        'title' => 'Flat and key the clear on :zone',
+        'do' => 'Wet, until it is dull all over, edges too: the fresh clear holds on it.',
+        'cue' => 'No shiny place is left.',
+    ],
+    'mend_key' => [
+        'title' => 'Key the place on :zone',
+        'do' => 'P240 by hand, a finger\'s breadth beyond it, its edge feathered. Not into the weave.',
+        'cue' => 'Matt all round; no fibre bare.',
+    ],
+    'mend_level' => [
+        'title' => 'Level the place on :zone',
+        'do' => 'Small hard block, wet, down to the face around it and no further; then the finer paper.',
+        'cue' => 'A fingertip feels no step.',
+    ],
+    'mend_sand' => [
+        'title' => 'Sand the place on :zone',
+        'do' => 'By hand, a finger\'s breadth beyond it.',
+        'cue' => 'Matt all round.',
+    ],
+    'mend_coat' => [
+        'title' => 'Resin on :zone',
+        'do' => 'Brush it on along and across, a little proud on a place of its own; tip off.',
+        'cue' => 'A closed film in raking light.',
+    ],
+    'mend_inject' => [
+        'title' => 'Resin under the cloth on :zone',
+        'do' => 'Draw resin under it through the slit, press out the air from the far end, weigh it down on release film.',
+        'cue' => 'No hollow sound, resin at the slit.',
+    ],
+    'mend_open' => [
+        'title' => 'Slit it on :zone',
+        'do' => 'A sharp blade along one tow, no longer than it has to be, away from the hand.',
+        'cue' => 'It lies down under a finger.',
+    ],
+    'mend_tint' => [
+        'title' => 'Tint the bare place on :zone',
+        'do' => 'On a show face: a touch of black in a drop of mixed resin, on the silvery crowns alone, with a fine brush. Elsewhere none.',
+        'cue' => 'Seen from an arm\'s length the weave is dark again.',
+    ],
+    'mend_out' => [
+        'title' => 'Out of the warm',
+        'do' => 'Let it cool slowly to the room, then feel and look.',
+        'cue' => 'A nail leaves no dent.',
+    ],
+    'mend_ready' => [
+        'title' => 'Look at the fresh clear on :zone',
+        'do' => 'Once it may be handled: even sheen, no dust, no edge of the mask.',
+        'cue' => 'The same sheen all over.',
+    ],
+    'mend_spray' => [
+        'title' => 'Clear on :zone, one coat|Clear on :zone, :coats coats',
+        'do' => 'Mask along a body line, spray by the sheet, blend over the whole face.',
+        'cue' => 'Wet and even; a milky film clears.',
     ],
 ];

@@ -18,6 +18,7 @@ final class ArchitectureTest extends TestCase
         'Finding' => [],
         'Quantity' => [],
         'Safety' => [],
+        'Inspection' => ['Geometry'],
         'Uncertainty' => [],
         'Infusion' => ['Quantity'],
         'Climate' => ['Quantity'],
@@ -31,12 +32,12 @@ final class ArchitectureTest extends TestCase
         'Geometry' => ['Film', 'Quantity'],
         'Material' => ['Clear', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity'],
         'Choosing' => ['Material', 'Optics', 'Quantity'],
-        'Method' => ['Abrasion', 'Choosing', 'Film', 'Finding', 'Geometry', 'Material', 'Optics', 'Quantity', 'Safety'],
-        'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Material', 'Mixing', 'Optics', 'Quantity'],
-        'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Infusion', 'Method', 'Quantity'],
-        'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
-        'Schedule' => ['Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Material', 'Method', 'Plan', 'Quantity'],
-        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
+        'Method' => ['Abrasion', 'Choosing', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Optics', 'Quantity', 'Safety'],
+        'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
+        'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Infusion', 'Inspection', 'Method', 'Quantity'],
+        'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
+        'Schedule' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Method', 'Plan', 'Quantity'],
+        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
     #[DataProvider('files')]

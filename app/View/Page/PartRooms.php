@@ -31,6 +31,7 @@ final class PartRooms
             ...(self::hasSkin($plan) ? ['film'] : []),
             ...($isSanded ? ['sand'] : []),
             ...(in_array(Slot::Clear, $slots, true) ? ['clear'] : []),
+            'inspect',
             'record',
         ];
     }

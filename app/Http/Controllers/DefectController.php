@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Recorder;
+use App\Http\Requests\ToldRequest;
+use App\Http\Requests\WayOutRequest;
+use App\Inspection\FactOf;
+use App\Inspection\PricedWay;
+use App\Inspection\WaysOutOfIt;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Models\User;
+use App\Planning\Planner;
+use App\View\Page\DefectPage;
+use App\Words\Formatter;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kind\Told;
+use OakGloss\Inspection\Remedy;
+
+/** One defect, or one mishap: what it comes of by this part's own record, and the ways out as they are priced now. */
+final class DefectController
+{
+    public function show(Part $part, PartFact $fact, Planner $planner, WaysOutOfIt $ways, Formatter $format): View
+    {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+
+        return view('inspect.defect', [
+            'planned' => $planned,
+            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format),
+        ]);
+    }
+
+    /** The look that tells causes apart was made. */
+    public function told(
+        ToldRequest $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $found = FactOf::standing($planned, $fact->id);
+        abort_unless($found->content instanceof Found && isset($found->content->defect->causes()[$request->cause()->value]), 404);
+        $recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $request->cause(), $request->boolean('is_so')));
+
+        return redirect()->route('defects.show', [$part, $fact]);
+    }
+
+    /** One tap: the way out becomes part of the plan. Nothing that was done is lost. */
+    public function take(
+        WayOutRequest $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        WaysOutOfIt $ways,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $of = FactOf::standing($planned, $fact->id);
+        $way = array_values(array_filter(
+            $ways->of($planned, $of),
+            fn (PricedWay $w): bool => $w->offer->remedy === $request->remedy(),
+        ))[0] ?? abort(404);
+        if (! $way->fits() || FactOf::isUnderWay($planned, $of)) {
+            throw ValidationException::withMessages(['act' => __('inspect.why_not.'.($way->fits() ? 'done' : $way->why()), array_map(
+                fn (float $v): string => (string) round($v),
+                $way->offer->args,
+            ))]);
+        }
+        $coat = $way->offer->remedy === Remedy::WashOff ? WaysOutOfIt::coatToWashOff($planned, $of) : null;
+        if ($coat !== null) {
+            $recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, lcfirst($format->word('mishap', 'wrong_jar'))));
+        }
+        $recorder->record(
+            $part,
+            $user,
+            $planned->floor,
+            $of->step,
+            $way->offer->content->costing($way->handsMin, $way->grams, max(0.0, $way->laterMin)),
+        );
+
+        return redirect()->route('parts.show', $part)->with('notice', __('inspect.took', [
+            'remedy' => lcfirst($format->word('remedy', $way->offer->remedy)),
+        ]));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Inspection;
+
+use App\Models\AirReading;
+use App\Planning\PlannedPart;
+use App\Time\ShopTime;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\Told;
+use OakGloss\Inspection\CauseRanking;
+use OakGloss\Schedule\OnRecord;
+
+/** What a finding comes of, by what this shop has on record of its part. */
+final class CausesOf
+{
+    /** Readings from so long before a finding on, minutes: a skin lies no longer open than that. */
+    private const BACK_MIN = 30 * 1440.0;
+
+    /**
+     * @param float               $atMin when it was found
+     * @param array<string, bool> $told
+     */
+    public static function of(PlannedPart $planned, Found $found, float $atMin, array $told): CauseRanking
+    {
+        return CauseRanking::of($found->defect, OnRecord::of(
+            $planned->plan,
+            $planned->schedule->clocks,
+            $planned->schedule->chain->air,
+            self::readings($planned, $atMin),
+            $found,
+            $atMin,
+            count($planned->floor->crew->people),
+        ), $told);
+    }
+
+    /** @return array<string, bool> by cause: the newest look for each */
+    public static function told(PlannedPart $planned, int $found): array
+    {
+        $told = [];
+        foreach ($planned->plan->log->all(Told::class) as $fact) {
+            if ($fact->content->target === $found) {
+                $told[$fact->content->cause->value] = $fact->content->isSo;
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<array{float, float, float|null}> */
+    private static function readings(PlannedPart $planned, float $until): array
+    {
+        $time = $planned->floor->time;
+        $rows = AirReading::query()->where('shop_id', $planned->part->shop_id)->trusted()->whereNotNull('rh_percent')
+            ->whereBetween('measured_at', [$time->local($until - self::BACK_MIN)->utc(), $time->local($until)->utc()])
+            ->toBase()->get(['measured_at', 'air_c', 'rh_percent']);
+
+        return array_values($rows->map(fn (\stdClass $r): array => [
+            ShopTime::minutesOfColumn((string) $r->measured_at), (float) $r->air_c, (float) $r->rh_percent,
+        ])->all());
+    }
+}

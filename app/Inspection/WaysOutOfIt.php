@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Inspection;
+
+use App\Planning\PlannedPart;
+use App\Planning\Trials;
+use App\Words\Formatter;
+use OakGloss\Cure\CoatState;
+use OakGloss\Fact\Draft;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Inspection\Mishap;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Method\StepKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\RemedyOffer;
+use OakGloss\Plan\WaysOut;
+
+/** The ways out of a finding or a mishap, each tried on the plan and priced, the best first. */
+final class WaysOutOfIt
+{
+    /** A way out that goes wrong costs about a day and a half more, minutes (ours). */
+    private const AGAIN_MIN = 2160.0;
+
+    /** A quarter of an hour of hands weighs as much as an hour of waiting (ours). */
+    private const HANDS_WEIGH = 4.0;
+
+    public const SHOWN = 3;
+
+    public function __construct(private readonly Trials $trials, private readonly Formatter $format)
+    {
+    }
+
+    /**
+     * @param Fact<Found|WentWrong> $of
+     *
+     * @return list<PricedWay> those that fit first
+     */
+    public function of(PlannedPart $planned, Fact $of): array
+    {
+        $film = self::filmNow($planned);
+        $offers = $of->content instanceof Found
+            ? WaysOut::ofDefect($planned->plan, $of->id, $of->content, $film)
+            : WaysOut::ofMishap($planned->plan, $of->id, $of->content, $film, self::isOnPart($planned, $of));
+        $now = $this->trial($planned, $planned->plan->log);
+        $ways = array_map(fn (RemedyOffer $offer): PricedWay => $this->priced($planned, $of, $offer, $now), $offers);
+        usort($ways, fn (PricedWay $a, PricedWay $b): int => [! $a->fits(), self::cost($a)] <=> [! $b->fits(), self::cost($b)]);
+
+        return $ways;
+    }
+
+    /** The state of the newest coat of resin; null where none is on, or where clear lies over it. */
+    public static function filmNow(PlannedPart $planned): ?CoatState
+    {
+        $coat = $planned->plan->lastCoat();
+        foreach ($planned->plan->steps as $step) {
+            if ($step->step->kind === StepKind::Spray && $step->isDone() && ! $step->skipped) {
+                return null;
+            }
+        }
+        if ($coat?->doneAtMin === null || ! is_finite($coat->doneAtMin)) {
+            return null;
+        }
+        $clocks = $planned->schedule->clocks;
+
+        return CoatState::atAge(
+            $clocks->forecastOf($coat)->age($coat->doneAtMin, $planned->floor->nowMin),
+            $clocks->clock($coat),
+        );
+    }
+
+    /**
+     * What was recorded, with the way out taken.
+     *
+     * @param Fact<Found|WentWrong> $of
+     */
+    public static function log(PlannedPart $planned, Fact $of, RemedyOffer $offer): FactLog
+    {
+        $coat = $offer->remedy === Remedy::WashOff ? self::coatToWashOff($planned, $of) : null;
+        $log = $coat === null ? $planned->plan->log : FactLog::standing([
+            ...$planned->plan->log->facts,
+            new Fact(PHP_INT_MAX - 1, $coat->step, $planned->floor->nowMin, null, new Struck($coat->id, '')),
+        ]);
+
+        return $log->drafted([new Draft($of->step, $offer->content)], $planned->floor->nowMin);
+    }
+
+    /**
+     * The coat that a wrong jar made.
+     *
+     * @param Fact<Found|WentWrong> $of
+     *
+     * @return Fact<CoatOn>|null
+     */
+    public static function coatToWashOff(PlannedPart $planned, Fact $of): ?Fact
+    {
+        return $planned->plan->log->last($of->step, CoatOn::class);
+    }
+
+    /** @param Fact<Found|WentWrong> $of */
+    private static function isOnPart(PlannedPart $planned, Fact $of): bool
+    {
+        return $of->content instanceof WentWrong && $of->content->mishap === Mishap::WrongJar
+            && self::coatToWashOff($planned, $of) !== null;
+    }
+
+    /** @return array{part: PlannedPart, all: array<int, PlannedPart>} */
+    private function trial(PlannedPart $planned, FactLog $log): array
+    {
+        if ($planned->part->finished_at !== null || $planned->next === null) {
+            return ['part' => $this->trials->trial($planned, $log), 'all' => []];
+        }
+        $all = $this->trials->repaired($planned, $log);
+
+        return ['part' => $all[$planned->part->id] ?? $this->trials->trial($planned, $log), 'all' => $all];
+    }
+
+    /**
+     * @param Fact<Found|WentWrong>                                  $of
+     * @param array{part: PlannedPart, all: array<int, PlannedPart>} $now
+     */
+    private function priced(PlannedPart $planned, Fact $of, RemedyOffer $offer, array $now): PricedWay
+    {
+        $before = $now['part'];
+        $readyNow = $before->schedule->readyMin() ?? $planned->floor->nowMin;
+        if (! $offer->fits() || $offer->remedy->isLeaving() || $offer->remedy === Remedy::NewCup) {
+            $grams = $offer->remedy === Remedy::NewCup && $of->content instanceof WentWrong ? (float) $of->content->grams : 0.0;
+
+            return new PricedWay($offer, $readyNow, 0.0, $grams, 0.0, 0.0, []);
+        }
+        $trial = $this->trial($planned, self::log($planned, $of, $offer));
+        $ready = $trial['part']->schedule->readyMin();
+        $others = 0.0;
+        foreach ($trial['all'] as $id => $other) {
+            $others += $id === $planned->part->id ? 0.0
+                : ($other->schedule->readyMin() ?? 0.0) - ($now['all'][$id]->schedule->readyMin() ?? 0.0);
+        }
+        $prefix = "mend-{$of->id}-";
+        $steps = array_values(array_filter(
+            $trial['part']->plan->ahead(),
+            fn (PlannedStep $s): bool => str_starts_with($s->step->key, $prefix),
+        ));
+
+        return new PricedWay(
+            $offer,
+            $ready,
+            $trial['part']->plan->handsAheadMin() - $planned->plan->handsAheadMin(),
+            max(0.0, $trial['part']->plan->totalGrams() - $planned->plan->totalGrams()),
+            ($ready ?? $readyNow) - $readyNow,
+            $others,
+            array_map(fn (PlannedStep $s): string => $this->format->step($s->step), $steps),
+        );
+    }
+
+    private static function cost(PricedWay $way): float
+    {
+        return max(0.0, $way->laterMin) + max(0.0, $way->othersLaterMin) + self::HANDS_WEIGH * max(0.0, $way->handsMin)
+            + self::AGAIN_MIN * $way->offer->risk();
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Fact\Kind;
+
+use OakGloss\Abrasion\Grit;
+use OakGloss\Fact\Content;
+use OakGloss\Fact\Entry;
+use OakGloss\Fact\Targets;
+use OakGloss\Fact\Words;
+use OakGloss\Inspection\Lies;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Method\Mend;
+
+/** A way out of a defect or a mishap was taken, with all that its steps follow from. */
+final readonly class WayOut extends Content implements Targets
+{
+    public const KIND = 'way_out';
+
+    public const IS_WORK = false;
+
+    public const IS_DECISION = true;
+
+    /**
+     * @param int        $target   the finding, or the mishap
+     * @param string     $zone     empty for the whole part
+     * @param float      $patchCm2 0 for all of the zone
+     * @param int        $from     paper, P; 0 where none is needed
+     * @param int        $level    paper to which fresh resin is levelled; 0 for none
+     * @param float|null $handsMin that it takes, as reckoned when it was taken
+     * @param float|null $grams    of resin
+     * @param float|null $laterMin by which the part is ready later
+     */
+    public function __construct(
+        public int $target,
+        public Remedy $remedy,
+        public Lies $lies,
+        public string $zone = '',
+        public float $patchCm2 = 0.0,
+        public int $coats = 0,
+        public float $deeperUm = 0.0,
+        public int $from = 0,
+        public int $to = 0,
+        public int $level = 0,
+        public float $celsius = 0.0,
+        public int $hours = 0,
+        public ?float $handsMin = null,
+        public ?float $grams = null,
+        public ?float $laterMin = null,
+    ) {
+    }
+
+    public static function entries(): array
+    {
+        $papers = [0, ...array_keys(Grit::MEAN_GRAIN_UM)];
+
+        return [
+            Entry::whole('target'), Entry::choice('remedy', Remedy::class), Entry::choice('lies', Lies::class),
+            Entry::text('zone', 40)->orEmpty(), Entry::number('patch_cm2', 0.0, 1e6), Entry::whole('coats', 0.0, 6.0),
+            Entry::number('deeper_um', 0.0, 2000.0), Entry::whole('from', choices: $papers), Entry::whole('to', choices: $papers),
+            Entry::whole('level', choices: $papers), Entry::number('celsius', 0.0, 150.0), Entry::whole('hours', 0.0, 200.0),
+            Entry::number('hands_min')->optional(), Entry::number('grams')->optional(), Entry::number('later_min')->optional(),
+        ];
+    }
+
+    public static function phrases(): array
+    {
+        return ['label' => 'Way out', 'record' => 'took a way out: :remedy', 'on' => ', on :zone'];
+    }
+
+    public function record(Words $words): string
+    {
+        return $words->phrase($this, 'record', ['remedy' => lcfirst($words->word('remedy', $this->remedy->value))])
+            .($this->zone === '' ? '' : $words->phrase($this, 'on', ['zone' => $this->zone]));
+    }
+
+    public function target(): int
+    {
+        return $this->target;
+    }
+
+    /** With what it costs. */
+    public function costing(float $handsMin, float $grams, float $laterMin): self
+    {
+        return self::read(['hands_min' => round($handsMin, 1), 'grams' => round($grams, 1), 'later_min' => round($laterMin)] + $this->data());
+    }
+
+    /** @param string|null $under key of the newest coat below */
+    public function mend(string $prefix, ?string $under): Mend
+    {
+        return new Mend(
+            $prefix,
+            $this->remedy,
+            $this->lies,
+            $this->zone,
+            $this->patchCm2 / 1e4,
+            $this->coats,
+            $this->deeperUm,
+            $this->from === 0 ? 240 : $this->from,
+            $this->to === 0 ? 320 : $this->to,
+            $this->level,
+            $this->celsius,
+            $this->hours,
+            $under,
+        );
+    }
+}

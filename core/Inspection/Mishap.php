@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Inspection;
+
+/** What goes wrong at the bench in a moment. */
+enum Mishap: string
+{
+    case CupKicked = 'cup_kicked';
+    case WrongJar = 'wrong_jar';
+    case ClothCreased = 'cloth_creased';
+    case PartDropped = 'part_dropped';
+    /** Something fell or was wiped into a fresh film. */
+    case FilmTouched = 'film_touched';
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Inspection;
+
+use OakGloss\Inspection\Remedy as R;
+
+/** Which ways out there are of each defect and mishap, before anything is known of the part. */
+final class Remedies
+{
+    /** @return non-empty-list<Remedy> */
+    public static function of(Defect $defect): array
+    {
+        return match ($defect) {
+            Defect::Fisheyes => [R::WorkWet, R::SandAndCoat, R::SpotFill, R::Accept],
+            Defect::Pinholes => [R::Bury, R::SpotFill, R::SandAndCoat, R::Accept],
+            Defect::Bubbles => [R::HotAir, R::Bury, R::SandOut, R::SandAndCoat, R::Accept],
+            Defect::DrySpot => [R::CoatNow, R::SpotFill, R::SandAndCoat, R::Accept],
+            Defect::Floated, Defect::Bridged, Defect::Delamination => [R::Inject, R::Splice, R::Accept],
+            Defect::Skew => [R::Shift, R::Splice, R::Accept],
+            Defect::Frayed => [R::Trim, R::Accept],
+            Defect::BurnThrough => [R::Cover, R::CoatNow, R::SandAndCoat, R::Accept],
+            Defect::LowSpots => [R::Bury, R::SandOut, R::SpotFill, R::SandAndCoat, R::Accept],
+            Defect::Runs => [R::WorkWet, R::SandOut, R::SandAndCoat, R::Accept],
+            Defect::Blush => [R::Wash, R::SandOut, R::Accept],
+            Defect::Bleed => [R::Splice, R::Accept],
+            Defect::Soft => [R::Hold, R::SandAndCoat, R::Accept],
+            Defect::Haze => [R::Reclear, R::Accept],
+            Defect::Scratch => [R::Finer, R::Repolish, R::Accept],
+            Defect::OrangePeel => [R::Repolish, R::Reclear, R::Accept],
+            Defect::PrintThrough => [R::Hold, R::SandOut, R::Reclear, R::Accept],
+            Defect::Yellowing => [R::Reclear, R::Accept],
+            Defect::PolishBurn => [R::Repolish, R::Reclear, R::Accept],
+            Defect::Hair => [R::WorkWet, R::Bury, R::SandOut, R::SandAndCoat, R::Accept],
+        };
+    }
+
+    /** @return non-empty-list<Remedy> */
+    public static function ofMishap(Mishap $mishap): array
+    {
+        return match ($mishap) {
+            Mishap::CupKicked => [R::NewCup],
+            Mishap::WrongJar => [R::NewCup, R::WashOff, R::SandAndCoat],
+            Mishap::ClothCreased => [R::Shift, R::Splice, R::Accept],
+            Mishap::PartDropped => [R::SpotFill, R::Splice, R::Accept],
+            Mishap::FilmTouched => [R::WorkWet, R::SandAndCoat, R::Accept],
+        };
+    }
+}

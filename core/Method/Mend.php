@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Method;
+
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Inspection\Lies;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Optics\Finish;
+
+/**
+ * A way out that was taken, as steps of the job: on one place, on one zone, or over the part. Each is told in the order in
+ * which hands go about it; what lies in the clear is mended in the clear.
+ */
+final readonly class Mend
+{
+    /** A square metre of a place is not worked like one of a face: each place takes so long at least, minutes (ours). */
+    private const PLACE_MIN = 3.0;
+
+    /** And so much for each square decimetre of it. */
+    private const PLACE_MIN_DM2 = 1.5;
+
+    /** A flow of warm air over fresh bubbles, minutes for each square metre (ours). */
+    private const HOT_AIR_MIN_M2 = 8.0;
+
+    /** Clear is flatted to this before more of it, P. */
+    private const UNDER_CLEAR = 800;
+
+    /** Out of the warm box and to the bench, minutes (ours). */
+    private const OUT_MIN = 3.0;
+
+    /**
+     * @param string      $prefix   of its steps' keys
+     * @param string      $zone     empty for the whole part
+     * @param float       $patchM2  of a place; 0 for all of the zone
+     * @param int         $coats    that go on it
+     * @param float       $deeperUm that goes besides what flatting takes
+     * @param int         $from     paper it is begun with, P
+     * @param int         $to       and ended with
+     * @param int         $level    paper to which fresh resin is levelled again; 0 where a flatting is still to come
+     * @param float       $celsius  of a hold
+     * @param int         $hours    of it
+     * @param string|null $under    the newest coat below
+     */
+    public function __construct(
+        public string $prefix,
+        public Remedy $remedy,
+        public Lies $lies = Lies::InResin,
+        public string $zone = '',
+        public float $patchM2 = 0.0,
+        public int $coats = 0,
+        public float $deeperUm = 0.0,
+        public int $from = 240,
+        public int $to = 320,
+        public int $level = 0,
+        public float $celsius = 0.0,
+        public int $hours = 0,
+        public ?string $under = null,
+    ) {
+    }
+
+    /** @return list<Step> */
+    public function steps(Job $job): array
+    {
+        return array_map($this->placed(...), match ($this->remedy) {
+            Remedy::Accept, Remedy::Bury, Remedy::NewCup => [],
+            Remedy::WorkWet => [$this->of(Role::MendWet, 'wet')->taking($this->placeMin())],
+            Remedy::HotAir => [$this->of(Role::MendWet, 'air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job))],
+            Remedy::Shift => [$this->of(Role::MendWet, 'shift')->named('mend_shift')->taking(5.0 + 5.0 * $job->areaM2)],
+            Remedy::WashOff => [$this->of(Role::MendWet, 'off')->named('mend_wash_off')->taking(8.0 + 20.0 * $this->areaM2($job))],
+            Remedy::Wash => [
+                $this->of(Role::Wipe, 'wash')->named('mend_wash')->after($this->once('onceSet'))
+                    ->taking(3.0 + 2.0 * $job->pace->wiping($this->areaM2($job))),
+            ],
+            Remedy::CoatNow => [$this->coat($job, 1)->after($this->under === null ? Follow::freely() : Follow::whileTacky($this->under))],
+            Remedy::SandOut, Remedy::Finer => [$this->flat($this->from, $this->to), ...$this->wiped($job)],
+            Remedy::SandAndCoat => [$this->flat($this->from, $this->to), ...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job)],
+            Remedy::SpotFill => [
+                $this->sand('key', 'mend_key')->after($this->once('onceSandable')), ...$this->wiped($job),
+                ...$this->coats($job), ...$this->levelled($job),
+            ],
+            Remedy::Cover => [
+                ...$this->wiped($job),
+                $this->of(Role::MendOpen, 'tint')->named('mend_tint')->taking($this->placeMin()),
+                ...$this->coats($job), ...$this->levelled($job),
+            ],
+            Remedy::Inject => [
+                $this->of(Role::MendOpen, 'slit')->taking($this->placeMin())->after($this->once('onceSet')),
+                ...$this->coats($job, 'mend_inject'), ...$this->levelled($job),
+            ],
+            Remedy::Splice => [
+                $this->of(Role::MaskWide, 'mask')->taking(5.0),
+                $this->of(Role::CutOut, 'cut')->taking(5.0 + 2.0 * $this->placeMin())->after($this->once('onceSandable')),
+                ...$this->wiped($job),
+                $this->of(Role::Splice, 'ply')->laying($job->weightOf(Role::Splice))->onPlace($this->zone, $this->patchM2)
+                    ->taking(5.0 + $this->placeMin()),
+                ...$this->coats($job, under: "{$this->prefix}-ply"), ...$this->levelled($job),
+            ],
+            Remedy::Trim => [$this->of(Role::Trim, 'trim')->taking($this->placeMin())->after($this->once('onceSet'))],
+            Remedy::Hold => [
+                $this->of(Role::PostCure, 'hold')->taking(10.0)->saying(['c' => (int) round($this->celsius), 'hours' => $this->hours]),
+                $this->of(Role::MendOpen, 'out')->named('mend_out')->taking(self::OUT_MIN)->after(Follow::minutes(60.0 * $this->hours)),
+            ],
+            Remedy::Repolish => [
+                $this->clearFlat($job, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO, 'peel'),
+                $this->of(Role::Polish, 'polish')->taking(10.0 + $job->polishMin * $this->areaM2($job) / $job->areaM2),
+            ],
+            Remedy::Reclear => $this->cleared($job),
+        });
+    }
+
+    /** The coat that ends it; null where it lays none. */
+    public function lastCoat(): ?string
+    {
+        return match ($this->remedy) {
+            Remedy::CoatNow => "{$this->prefix}-coat-1",
+            Remedy::SandAndCoat, Remedy::SpotFill, Remedy::Cover, Remedy::Inject, Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
+            default => null,
+        };
+    }
+
+    /** Whether all of the part is freshly coated by it. */
+    public function isOverAll(): bool
+    {
+        return $this->zone === '' && $this->patchM2 === 0.0;
+    }
+
+    private function of(Role $role, string $key): Step
+    {
+        return Step::of($role, "{$this->prefix}-{$key}");
+    }
+
+    /** A wait for the coat below, where there is one. */
+    private function once(string $what): Follow
+    {
+        return match (true) {
+            $this->under === null => Follow::freely(),
+            $what === 'onceSet' => Follow::onceSet($this->under),
+            default => Follow::onceSandable($this->under),
+        };
+    }
+
+    private function flat(int $from, int $to): Step
+    {
+        $isInClear = $this->lies === Lies::InClear;
+
+        return $this->of(Role::MendFlat, 'flat')->taking(3.0)->after($isInClear ? Follow::freely() : $this->once('onceSandable'))
+            ->sandedWith(new Grits($from, $to, $from < 320 ? SandingMethod::DryBlock : SandingMethod::WetBlock, $isInClear, only: $this->only()))
+            ->lowering($isInClear ? 0.0 : $this->deeperUm);
+    }
+
+    /** A place, by hand. */
+    private function sand(string $key, string $name): Step
+    {
+        return $this->of(Role::MendSand, $key)->named($name)->taking($this->placeMin());
+    }
+
+    /** @return list<Step> two clean wipes of what was sanded */
+    private function wiped(Job $job): array
+    {
+        return [$this->of(Role::Wipe, 'wipe')->named('mend_wipe')->taking(max(2.0, 2.0 * $job->pace->wiping($this->areaM2($job))))];
+    }
+
+    /** @return list<Step> */
+    private function coats(Job $job, string $name = 'mend_coat', ?string $under = null): array
+    {
+        $steps = [];
+        for ($n = 1; $n <= max(1, $this->coats); $n++) {
+            $below = $n === 1 ? $under : "{$this->prefix}-coat-".($n - 1);
+            $steps[] = $this->coat($job, $n)->named($name)
+                ->after($below === null ? Follow::minutes(5.0) : Follow::whileTacky($below));
+        }
+
+        return $steps;
+    }
+
+    private function coat(Job $job, int $n): Step
+    {
+        $coat = $job->coat(Role::MendCoat, "{$this->prefix}-coat", $this->only())->nth($n)->named('mend_coat');
+
+        return $this->patchM2 > 0.0 ? $coat->onPlace($this->zone, $this->patchM2)->taking(4.0 + $this->placeMin()) : $coat;
+    }
+
+    /** @return list<Step> where no flatting is to come: fresh resin sanded back to the face around it */
+    private function levelled(Job $job): array
+    {
+        if ($this->level === 0) {
+            return [];
+        }
+        $cured = Follow::onceSandable((string) $this->lastCoat());
+        if ($this->patchM2 > 0.0) {
+            return [$this->sand('level', 'mend_level')->taking(3.0 + 2.0 * $this->placeMin())->after($cured)];
+        }
+
+        return [
+            $this->of(Role::MendFlat, 'level')->named('mend_relevel')->taking(3.0)->after($cured)
+                ->sandedWith(new Grits(240, $this->level, SandingMethod::WetBlock, only: $this->only())),
+            $this->of(Role::Wipe, 'wipe-level')->named('mend_wipe')->taking(max(2.0, $job->pace->wiping($this->areaM2($job)))),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function cleared(Job $job): array
+    {
+        if ($job->clear === null) {
+            return [];
+        }
+        $spray = $this->of(Role::MendSpray, 'clear')->after(Follow::minutes(10.0))->saying(['coats' => $job->clearCoats])
+            ->taking(10.0 + $job->clearCoats * $job->pace->spraying($this->areaM2($job))
+                + ($job->clearCoats - 1) * $job->clear->flashAt($job->air))
+            ->minding(...TopCoats::mist($job->clear));
+        $ready = Follow::minutes($job->clear->readyAt($job->air));
+        $isPolished = $job->finish === Finish::Gloss;
+
+        return [
+            $this->clearFlat($job, $this->from, self::UNDER_CLEAR, 'key'),
+            ...$this->wiped($job),
+            $spray,
+            ...($isPolished ? [
+                $this->clearFlat($job, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO, 'peel')->after($ready),
+                $this->of(Role::Polish, 'polish')->taking(10.0 + $job->polishMin * $this->areaM2($job) / $job->areaM2),
+            ] : [$this->of(Role::MendOpen, 'ready')->named('mend_ready')->taking(2.0)->after($ready)]),
+        ];
+    }
+
+    private function clearFlat(Job $job, int $from, int $to, string $key): Step
+    {
+        $peel = $job->clear?->sprayed->peelUm() ?? 0.0;
+
+        return $this->of(Role::MendFlat, $key)->named("mend_clear_{$key}")->taking(3.0)
+            ->sandedWith(new Grits(min($from, $to), $to, SandingMethod::WetBlock, true, $peel, only: $this->only()));
+    }
+
+    private function areaM2(Job $job): float
+    {
+        return $this->patchM2 > 0.0 ? $this->patchM2 : $job->areaOf($this->only());
+    }
+
+    private function placeMin(): float
+    {
+        return self::PLACE_MIN + self::PLACE_MIN_DM2 * 100.0 * $this->patchM2;
+    }
+
+    /** @return list<string>|null */
+    private function only(): ?array
+    {
+        return $this->zone === '' ? null : [$this->zone];
+    }
+
+    /** Where it is, in the words of each step; it lies in the part of the job in which it was found. */
+    private function placed(Step $step): Step
+    {
+        return $step->at($this->zone);
+    }
+}

@@ -1,0 +1,412 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakGloss\Plan;
+
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\Ladder;
+use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Cure\CoatState;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\WayOut;
+use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Inspection\Acceptance;
+use OakGloss\Inspection\Defect;
+use OakGloss\Inspection\Lies;
+use OakGloss\Inspection\Mishap;
+use OakGloss\Inspection\Remedies;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Method\StepKind;
+use OakGloss\Quantity\FilmThickness;
+
+/** The ways out of a defect or a mishap, reckoned on this part as it stands. */
+final class WaysOut
+{
+    /** A hand works so far around a place, mm (ours). */
+    private const AROUND_MM = 12.0;
+
+    /** Places that come to more than this share of their face are no places: the face is done (ours). */
+    private const PLACE_SHARE = 0.30;
+
+    /** Fewest and most coats of a way out. */
+    private const MOST_COATS = 3;
+
+    /** A warm hold that brings a soft film on, hours (planning value). */
+    private const HOLD_H = 24;
+
+    private readonly ?ZoneState $state;
+
+    private readonly float $placeM2;
+
+    private function __construct(
+        private readonly FinishPlan $plan,
+        private readonly ?Defect $defect,
+        private readonly int $target,
+        private readonly string $zone,
+        private readonly float $sizeMm,
+        private readonly int $count,
+        private readonly float $depthUm,
+        private readonly ?CoatState $film,
+        float $placeM2,
+    ) {
+        $state = null;
+        foreach ($plan->zonesNow as $zone) {
+            $state = $zone->zone->name === $this->zone ? $zone : $state;
+        }
+        $this->state = $state;
+        $area = $plan->brief->areaOf($this->zone === '' ? null : [$this->zone]);
+        $isFace = $defect?->isOfAFace() === true || $placeM2 > self::PLACE_SHARE * $area;
+        $this->placeM2 = $isFace ? 0.0 : $placeM2;
+    }
+
+    /**
+     * @param int            $target number of the finding
+     * @param CoatState|null $film   of the newest coat; null where none is under way
+     *
+     * @return list<RemedyOffer> those that fit and those that do not
+     */
+    public static function ofDefect(FinishPlan $plan, int $target, Found $what, ?CoatState $film): array
+    {
+        $ways = new self(
+            $plan,
+            $what->defect,
+            $target,
+            $what->zone,
+            $what->sizeMm(),
+            $what->count,
+            $what->depthUm(),
+            $film,
+            $what->placeM2(self::AROUND_MM),
+        );
+
+        return array_map($ways->offer(...), Remedies::of($what->defect));
+    }
+
+    /**
+     * @param int  $target   number of the mishap
+     * @param bool $isOnPart what was mixed is on the part already
+     *
+     * @return list<RemedyOffer>
+     */
+    public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?CoatState $film, bool $isOnPart): array
+    {
+        $what = $mishap->mishap;
+        $place = M_PI / 4.0 * ((40.0 + 2.0 * self::AROUND_MM) / 1000.0) ** 2;
+        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, $what === Mishap::WrongJar ? 0.0 : $place);
+        $remedies = array_values(array_filter(
+            Remedies::ofMishap($what),
+            fn (Remedy $r): bool => $what !== Mishap::WrongJar || ($r === Remedy::NewCup) !== $isOnPart,
+        ));
+
+        return array_map($ways->offer(...), $remedies);
+    }
+
+    private function offer(Remedy $remedy): RemedyOffer
+    {
+        return match ($remedy) {
+            Remedy::Accept => $this->accept(),
+            Remedy::Bury => $this->bury(),
+            Remedy::NewCup => $this->plain($remedy),
+            Remedy::WorkWet, Remedy::HotAir, Remedy::WashOff => $this->plain($remedy, $this->isWet() ? null : 'set', again: 0.15),
+            Remedy::Shift => $this->plain($remedy, $this->isWet() ? null : 'holds', again: 0.30),
+            Remedy::CoatNow => $this->coatNow(),
+            Remedy::Wash => $this->plain($remedy, $this->film === CoatState::TooWet ? 'wet' : null, again: 0.05),
+            Remedy::Hold => $this->hold(),
+            Remedy::Trim => $this->plain($remedy, $this->isWet() ? 'wet' : null, again: 0.02, patch: true),
+            Remedy::SandOut => $this->sanded($remedy, 0, 0.05),
+            Remedy::Finer => $this->finer(),
+            Remedy::SandAndCoat => $this->sanded($remedy, $this->coatsFor($this->depthUm), 0.05),
+            Remedy::SpotFill => $this->onPlace($remedy, $this->coatsFor($this->depthUm), 0.12),
+            Remedy::Cover => $this->onPlace($remedy, $this->coatsAhead() === 0 ? 2 : 1, 0.20),
+            Remedy::Inject => $this->onPlace($remedy, 1, 0.30),
+            Remedy::Splice => $this->onPlace($remedy, 2, 0.25),
+            Remedy::Repolish => $this->inClear($remedy, 1500, 0.10),
+            Remedy::Reclear => $this->inClear($remedy, 400, 0.08),
+        };
+    }
+
+    private function accept(): RemedyOffer
+    {
+        $class = $this->class();
+        $bears = $this->defect === null
+            ? $class === Visibility::Hidden
+            : Acceptance::bears($class, $this->defect, $this->sizeMm, $this->count);
+
+        return $this->plain(Remedy::Accept, $bears ? null : "class_{$class->value}");
+    }
+
+    private function bury(): RemedyOffer
+    {
+        $coming = $this->coatsAhead() * $this->coatUm();
+
+        return new RemedyOffer(
+            Remedy::Bury,
+            $this->content(Remedy::Bury),
+            $coming >= $this->depthUm && $coming > 0.0 ? null : 'too_deep',
+            ['depth' => $this->depthUm, 'coming' => $coming],
+            again: 0.10,
+        );
+    }
+
+    private function coatNow(): RemedyOffer
+    {
+        return $this->plain(Remedy::CoatNow, match ($this->film) {
+            CoatState::Bonds => null,
+            CoatState::TooWet => 'not_yet',
+            default => 'closed',
+        }, coats: 1, again: 0.10);
+    }
+
+    private function hold(): RemedyOffer
+    {
+        $celsius = min(ClimateLimit::postCureC($this->plan->brief->substrate), $this->plan->shop->hottestC);
+        $isSoft = $this->defect === Defect::Soft;
+
+        return new RemedyOffer(
+            Remedy::Hold,
+            $this->content(Remedy::Hold, celsius: $celsius, hours: self::HOLD_H, wholePart: true),
+            $celsius < 30.0 ? 'too_cold' : null,
+            ['c' => $celsius],
+            again: $isSoft ? 0.35 : 0.20,
+        );
+    }
+
+    /** The face sanded so deep that it is gone, with nothing or so many coats over it. */
+    private function sanded(Remedy $remedy, int $coats, float $again): RemedyOffer
+    {
+        $to = $coats > 0 ? 240 : $this->toGrit();
+        $from = $this->fromGrit($to);
+        $papers = $this->papers($from, $to);
+        $scratch = SandingMethod::WetBlock->scratchUm(Grit::p($to));
+        if ($this->state === null) {
+            return new RemedyOffer($remedy, $this->content($remedy), 'no_film');
+        }
+        $skin = $this->state->after;
+        $toFlush = $skin->flat ? 0.0 : 0.5 * $skin->textureUm;
+        $depth = $coats > 0 ? min($this->depthUm, $toFlush + $scratch) : $this->depthUm;
+        $goes = max($toFlush + $scratch, $depth);
+        $mean = $this->state->crownCover($skin)->inMicrometres() - ($skin->flat ? 0.0 : 0.5 * $skin->textureUm);
+        $left = $mean - $goes;
+        $burn = $this->state->riskOf(FilmThickness::fromMicrometres($left));
+        $deeper = max(0.0, $goes - $toFlush - $scratch);
+        $isFor = $this->class() === Visibility::Show ? $this->plan->shop->targetBurnThrough : 0.05;
+
+        return new RemedyOffer(
+            $remedy,
+            $this->content($remedy, $coats, $deeper, $from, $to, $coats > 0 ? $this->level() : 0),
+            match (true) {
+                $this->isWet() => 'wet',
+                $this->film === CoatState::MissedWait => 'clogs',
+                $burn > $isFor => 'too_thin',
+                default => null,
+            },
+            ['left' => $left, 'keep' => $this->state->keepUm($isFor), 'goes' => $goes],
+            $left,
+            $burn,
+            $again,
+            $papers,
+        );
+    }
+
+    /** Back one paper and up again: of a clear in the clear, of a polished resin in the resin. */
+    private function finer(): RemedyOffer
+    {
+        if ($this->plan->clear !== null) {
+            return $this->inClear(Remedy::Finer, 1500, 0.10);
+        }
+        $last = $this->toGrit();
+        $from = $this->coarserThan($last);
+
+        return new RemedyOffer(
+            Remedy::Finer,
+            $this->content(Remedy::Finer, from: $from, to: $last),
+            $this->state === null ? 'no_film' : null,
+            leftUm: $this->state === null ? null
+                : $this->state->crownCover($this->state->after)->inMicrometres() - SandingMethod::WetBlock->scratchUm(Grit::p($from)),
+            again: 0.05,
+            papers: $this->papers($from, $last),
+        );
+    }
+
+    private function inClear(Remedy $remedy, int $from, float $again): RemedyOffer
+    {
+        $clear = $this->plan->clear;
+        $isOn = $this->isDone(StepKind::Spray);
+        $to = $remedy === Remedy::Reclear ? 800 : 2500;
+        $takes = $clear === null ? 0.0
+            : $clear->clear->sprayed->peelUm() + SandingMethod::WetBlock->scratchUm(Grit::p($from)) + ($clear->polish?->totalCutUm() ?? 0.0);
+        $left = ($clear?->remainsUm() ?? 0.0) - ($remedy === Remedy::Reclear ? 0.0 : $takes);
+
+        return new RemedyOffer(
+            $remedy,
+            $this->content($remedy, from: $from, to: $to, lies: Lies::InClear, coats: $remedy === Remedy::Reclear ? $clear->coats ?? 0 : 0),
+            match (true) {
+                $clear === null => 'no_clear',
+                ! $isOn => 'not_cleared',
+                $remedy !== Remedy::Reclear && $left < 0.5 * $clear->clear->finalUm => 'clear_thin',
+                default => null,
+            },
+            ['left' => $left, 'keep' => 0.5 * ($clear->clear->finalUm ?? 0.0)],
+            $clear === null || ! $isOn ? null : $left,
+            again: $again,
+            papers: $this->papers($from, $to),
+        );
+    }
+
+    private function onPlace(Remedy $remedy, int $coats, float $again): RemedyOffer
+    {
+        $level = $this->level();
+
+        return new RemedyOffer(
+            $remedy,
+            $this->content($remedy, $coats, level: $level, patch: true),
+            match (true) {
+                $this->placeM2 === 0.0 && $this->zone !== '' => 'all_over',
+                $remedy !== Remedy::Cover && $this->isWet() => 'wet',
+                $this->state === null && $remedy === Remedy::SpotFill => 'no_film',
+                default => null,
+            },
+            again: $again,
+            papers: $remedy === Remedy::Cover || $level === 0 ? [240] : [240, $level],
+        );
+    }
+
+    private function plain(Remedy $remedy, ?string $why = null, int $coats = 0, float $again = 0.0, bool $patch = false): RemedyOffer
+    {
+        return new RemedyOffer($remedy, $this->content($remedy, $coats, patch: $patch || $remedy->isLocal()), $why, again: $again);
+    }
+
+    private function content(
+        Remedy $remedy,
+        int $coats = 0,
+        float $deeper = 0.0,
+        int $from = 0,
+        int $to = 0,
+        int $level = 0,
+        float $celsius = 0.0,
+        int $hours = 0,
+        ?Lies $lies = null,
+        bool $patch = false,
+        bool $wholePart = false,
+    ): WayOut {
+        return new WayOut(
+            $this->target,
+            $remedy,
+            $lies ?? Lies::InResin,
+            $wholePart ? '' : $this->zone,
+            $patch ? round(1e4 * $this->placeM2, 1) : 0.0,
+            $coats,
+            round($deeper, 1),
+            $from,
+            $to,
+            $level,
+            round($celsius, 1),
+            $hours,
+        );
+    }
+
+    private function class(): Visibility
+    {
+        foreach ($this->plan->brief->zones as $zone) {
+            if ($zone->name === $this->zone) {
+                return $zone->visibility;
+            }
+        }
+
+        return Visibility::Show;
+    }
+
+    private function isWet(): bool
+    {
+        return $this->film === CoatState::TooWet || $this->film === CoatState::Bonds;
+    }
+
+    /** Coats over the whole of the zone that are still to come. */
+    private function coatsAhead(): int
+    {
+        return count(array_filter(
+            $this->plan->ahead(),
+            fn (PlannedStep $s): bool => $s->step->layer?->builds === true && $s->step->layer->patchM2 === 0.0
+                && ($s->step->layer->only === null || in_array($this->zone, $s->step->layer->only, true)),
+        ));
+    }
+
+    /** What one build coat leaves, µm. */
+    private function coatUm(): float
+    {
+        return $this->plan->buildGM2() / $this->plan->materials->skinResin->rheology->densityGCm3
+            * (1.0 - $this->plan->materials->skinResin->rheology->shrinkage);
+    }
+
+    private function coatsFor(float $depthUm): int
+    {
+        return max(1, min(self::MOST_COATS, (int) ceil($depthUm / $this->coatUm())));
+    }
+
+    /** To which fresh resin is levelled; 0 where a flatting of the resin is still to come. */
+    private function level(): int
+    {
+        foreach ($this->plan->ahead() as $step) {
+            if ($step->step->role->isResinFlat() && $step->sanding?->facts === []) {
+                return 0;
+            }
+        }
+
+        return $this->toGrit();
+    }
+
+    /** The finest paper that went over the resin so far; where none did, what a coat of resin holds on. */
+    private function toGrit(): int
+    {
+        $finest = 240;
+        foreach ($this->plan->steps as $step) {
+            if ($step->isDone() && ! $step->skipped && $step->step->role->isResinFlat()) {
+                $finest = max($finest, $step->step->grits->to ?? 0);
+            }
+        }
+
+        return $finest;
+    }
+
+    private function fromGrit(int $to): int
+    {
+        $from = match (true) {
+            $this->depthUm > 40.0 => 180,
+            $this->depthUm > 12.0 => 240,
+            default => 320,
+        };
+
+        return min($from, $to);
+    }
+
+    private function coarserThan(int $grit): int
+    {
+        $coarser = array_filter(array_keys(Grit::MEAN_GRAIN_UM), fn (int $p): bool => $p < $grit && $p >= 400);
+
+        return $coarser === [] ? $grit : max($coarser);
+    }
+
+    /** @return list<int> */
+    private function papers(int $from, int $to): array
+    {
+        $driven = $from < 320 ? SandingMethod::DryBlock : SandingMethod::WetBlock;
+        $area = $this->plan->brief->areaOf($this->zone === '' ? null : [$this->zone]);
+        $ladder = Ladder::cheapest($driven, $area, $this->plan->materials->papersFor($driven), $from, $to, 10.0)
+            ?? Ladder::cheapest($driven, $area, array_keys(Grit::MEAN_GRAIN_UM), $from, $to, 10.0);
+
+        return $ladder === null ? [$to] : array_map(fn ($s): int => $s->grit->number, $ladder->steps);
+    }
+
+    private function isDone(StepKind $kind): bool
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($step->step->kind === $kind && $step->isDone() && ! $step->skipped) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
