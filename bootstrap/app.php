@@ -10,6 +10,7 @@ use App\Planning\UnplannablePart;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 use Illuminate\Validation\ValidationException;
@@ -31,6 +32,8 @@ return Application::configure(basePath: dirname(__DIR__))
                     ? response()->view('errors.words', ['words' => $e->validator->errors()->all()], $e->status)
                     : null,
         );
+        // What is larger than the server takes arrives without its form: it is said on a page of its own.
+        $exceptions->render(fn (PostTooLargeException $e) => response()->view('errors.words', ['words' => [__('inspect.photo.large')]], 413));
         $exceptions->dontReport(UnplannablePart::class);
         $exceptions->render(fn (UnplannablePart $e) => response()->view(
             'parts.unplannable',

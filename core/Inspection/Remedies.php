@@ -16,7 +16,7 @@ final class Remedies
             Defect::Fisheyes => [R::WorkWet, R::SandAndCoat, R::SpotFill, R::Accept],
             Defect::Pinholes => [R::Bury, R::SpotFill, R::SandAndCoat, R::Accept],
             Defect::Bubbles => [R::HotAir, R::Bury, R::SandOut, R::SandAndCoat, R::Accept],
-            Defect::DrySpot => [R::CoatNow, R::SpotFill, R::SandAndCoat, R::Accept],
+            Defect::DrySpot => [R::WorkWet, R::CoatNow, R::SpotFill, R::SandAndCoat, R::Accept],
             Defect::Floated, Defect::Bridged, Defect::Delamination => [R::Inject, R::Splice, R::Accept],
             Defect::Skew => [R::Shift, R::Splice, R::Accept],
             Defect::Frayed => [R::Trim, R::Accept],

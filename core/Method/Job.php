@@ -118,6 +118,12 @@ final readonly class Job
         return $only === null ? $this->areaM2 : array_sum(array_intersect_key($this->areas, array_flip($only)));
     }
 
+    /** @return list<string> names of the coated zones */
+    public function zones(): array
+    {
+        return array_keys($this->areas);
+    }
+
     /** What a coat comes to where it lies level, µm. */
     public function filmUm(Role $coat): float
     {

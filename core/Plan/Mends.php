@@ -7,6 +7,8 @@ namespace OakGloss\Plan;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\Sanded;
+use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
@@ -42,7 +44,7 @@ final class Mends
      */
     private static function insert(array $steps, Fact $taken, string $prefix, Job $job, FactLog $log): array
     {
-        $place = self::placeOf($taken, $steps, $log);
+        $place = self::placeOf($taken, $steps, $log, $job);
         [$before, $ahead] = [array_slice($steps, 0, $place), array_slice($steps, $place)];
         $under = null;
         foreach ($before as $step) {
@@ -99,15 +101,12 @@ final class Mends
      * @param Fact<WayOut> $taken
      * @param list<Step>   $steps
      */
-    private static function placeOf(Fact $taken, array $steps, FactLog $log): int
+    private static function placeOf(Fact $taken, array $steps, FactLog $log, Job $job): int
     {
         $place = 0;
         foreach ($steps as $i => $step) {
-            $isDone = array_filter(
-                $log->ofStep($step->key),
-                fn (Fact $f): bool => $f->isBefore($taken) && ! $f->content::IS_DECISION && self::ends($f, $step),
-            ) !== [];
-            $place = $isDone ? $i + 1 : $place;
+            $before = array_values(array_filter($log->ofStep($step->key), fn (Fact $f): bool => $f->isBefore($taken)));
+            $place = self::isDone($step, $before, $job) ? $i + 1 : $place;
         }
         while (isset($steps[$place]) && str_starts_with($steps[$place]->key, 'mend-')) {
             $place++;
@@ -116,16 +115,23 @@ final class Mends
         return $place;
     }
 
-    /** @param Fact<Content> $fact */
-    private static function ends(Fact $fact, Step $step): bool
+    /** @param list<Fact<Content>> $facts of the step */
+    private static function isDone(Step $step, array $facts, Job $job): bool
     {
-        // A flatting is done with its last paper alone: one that is under way has what was found before it.
-        return $fact->content->ends($step->kind) && ($step->kind !== StepKind::Flat || self::isLastPaper($fact, $step));
-    }
+        if (! $step->kind->isSanding()) {
+            return array_filter($facts, fn (Fact $f): bool => $f->content->ends($step->kind)) !== [];
+        }
+        // A flatting is done with its last paper on all of its faces: one that is under way has what was found before it.
+        $over = [];
+        foreach ($facts as $fact) {
+            if ($fact->content instanceof Skipped || ($fact->content instanceof Sanded
+                && $fact->content->grit >= ($step->grits->to ?? 0) && ($step->kind === StepKind::Key || $fact->content->isWholePart()))) {
+                return true;
+            }
+            $over[] = $fact->content instanceof Sanded && $fact->content->grit >= ($step->grits->to ?? 0) ? $fact->content->zone : '';
+        }
+        $wanted = array_filter($job->zones(), fn (string $zone): bool => $step->grits?->isOver($zone) === true);
 
-    /** @param Fact<Content> $fact */
-    private static function isLastPaper(Fact $fact, Step $step): bool
-    {
-        return ! $fact->content instanceof \OakGloss\Fact\Kind\Sanded || $fact->content->grit >= ($step->grits->to ?? 0);
+        return $wanted !== [] && array_diff($wanted, $over) === [];
     }
 }

@@ -49,7 +49,7 @@ final class WaysOut
         private readonly int $count,
         private readonly float $depthUm,
         private readonly ?CoatState $film,
-        float $placeM2,
+        bool $isAllOver = false,
     ) {
         $state = null;
         foreach ($plan->zonesNow as $zone) {
@@ -57,8 +57,9 @@ final class WaysOut
         }
         $this->state = $state;
         $area = $plan->brief->areaOf($this->zone === '' ? null : [$this->zone]);
-        $isFace = $defect?->isOfAFace() === true || $placeM2 > self::PLACE_SHARE * $area;
-        $this->placeM2 = $isFace ? 0.0 : $placeM2;
+        $place = $count * $this->placeOf($sizeMm / 1000.0);
+        $isFace = $isAllOver || $defect?->isOfAFace() === true || $place > self::PLACE_SHARE * $area;
+        $this->placeM2 = $isFace ? 0.0 : $place;
     }
 
     /**
@@ -78,7 +79,6 @@ final class WaysOut
             $what->count,
             $what->depthUm(),
             $film,
-            $what->placeM2(self::AROUND_MM),
         );
 
         return array_map($ways->offer(...), Remedies::of($what->defect));
@@ -93,14 +93,26 @@ final class WaysOut
     public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?CoatState $film, bool $isOnPart): array
     {
         $what = $mishap->mishap;
-        $place = M_PI / 4.0 * ((40.0 + 2.0 * self::AROUND_MM) / 1000.0) ** 2;
-        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, $what === Mishap::WrongJar ? 0.0 : $place);
+        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, $what === Mishap::WrongJar);
         $remedies = array_values(array_filter(
             Remedies::ofMishap($what),
             fn (Remedy $r): bool => $what !== Mishap::WrongJar || ($r === Remedy::NewCup) !== $isOnPart,
         ));
 
         return array_map($ways->offer(...), $remedies);
+    }
+
+    /** One place with what a hand works around it, m²: a disc, on a strip no wider than that. */
+    private function placeOf(float $acrossM): float
+    {
+        $wide = $acrossM + 2.0 * self::AROUND_MM / 1000.0;
+        foreach ($this->plan->brief->zones as $zone) {
+            if ($zone->name === $this->zone && $zone->lengthM < $wide) {
+                return $zone->lengthM * $wide;
+            }
+        }
+
+        return M_PI / 4.0 * $wide ** 2;
     }
 
     private function offer(Remedy $remedy): RemedyOffer
@@ -112,9 +124,9 @@ final class WaysOut
             Remedy::WorkWet, Remedy::HotAir, Remedy::WashOff => $this->plain($remedy, $this->isWet() ? null : 'set', again: 0.15),
             Remedy::Shift => $this->plain($remedy, $this->isWet() ? null : 'holds', again: 0.30),
             Remedy::CoatNow => $this->coatNow(),
-            Remedy::Wash => $this->plain($remedy, $this->film === CoatState::TooWet ? 'wet' : null, again: 0.05),
+            Remedy::Wash => $this->plain($remedy, again: 0.05),
             Remedy::Hold => $this->hold(),
-            Remedy::Trim => $this->plain($remedy, $this->isWet() ? 'wet' : null, again: 0.02, patch: true),
+            Remedy::Trim => $this->plain($remedy, again: 0.02, patch: true),
             Remedy::SandOut => $this->sanded($remedy, 0, 0.05),
             Remedy::Finer => $this->finer(),
             Remedy::SandAndCoat => $this->sanded($remedy, $this->coatsFor($this->depthUm), 0.05),
@@ -152,11 +164,7 @@ final class WaysOut
 
     private function coatNow(): RemedyOffer
     {
-        return $this->plain(Remedy::CoatNow, match ($this->film) {
-            CoatState::Bonds => null,
-            CoatState::TooWet => 'not_yet',
-            default => 'closed',
-        }, coats: 1, again: 0.10);
+        return $this->plain(Remedy::CoatNow, $this->isWet() ? null : 'closed', coats: 1, again: 0.10);
     }
 
     private function hold(): RemedyOffer
@@ -196,12 +204,7 @@ final class WaysOut
         return new RemedyOffer(
             $remedy,
             $this->content($remedy, $coats, $deeper, $from, $to, $coats > 0 ? $this->level() : 0),
-            match (true) {
-                $this->isWet() => 'wet',
-                $this->film === CoatState::MissedWait => 'clogs',
-                $burn > $isFor => 'too_thin',
-                default => null,
-            },
+            $burn > $isFor ? 'too_thin' : null,
             ['left' => $left, 'keep' => $this->state->keepUm($isFor), 'goes' => $goes],
             $left,
             $burn,
@@ -264,7 +267,6 @@ final class WaysOut
             $this->content($remedy, $coats, level: $level, patch: true),
             match (true) {
                 $this->placeM2 === 0.0 && $this->zone !== '' => 'all_over',
-                $remedy !== Remedy::Cover && $this->isWet() => 'wet',
                 $this->state === null && $remedy === Remedy::SpotFill => 'no_film',
                 default => null,
             },

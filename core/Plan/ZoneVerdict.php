@@ -53,6 +53,16 @@ final readonly class ZoneVerdict
         return $this->because === [];
     }
 
+    /** @return 'passes'|'fails'|'open' open where nothing but the last look is missing */
+    public function word(): string
+    {
+        return match (true) {
+            $this->passes() => 'passes',
+            array_column($this->because, 0) === ['not_looked'] => 'open',
+            default => 'fails',
+        };
+    }
+
     /** @param list<DefectState> $open */
     private static function of(FinishPlan $plan, Zone $zone, array $open): self
     {

@@ -8,6 +8,7 @@ import htmx from 'htmx.org';
 import { startCountdowns } from './countdown';
 import { startKeys } from './keys';
 import { startPatches } from './patch';
+import { startPlaces } from './place';
 import { pour } from './pour';
 import { startReckoning } from './reckon';
 import { startReminders } from './remind';
@@ -24,6 +25,7 @@ startSheet();
 startReminders();
 startReckoning();
 startPatches();
+startPlaces();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

@@ -77,7 +77,7 @@ final readonly class PartLaidFlat
                 'ring' => $plate->innerMm === null ? null : self::ring($x, $y, $w, $this->pxPerMm * $plate->innerMm),
                 'tx' => round($x + 0.5 * $w, 1),
                 'ty' => round($ty + 5.0, 1),
-                'isNamed' => $plate->fromMm === 0.0 && $w > 60.0 && ($plate->innerMm === null ? $h : 0.5 * $h - $this->pxPerMm * $plate->innerMm) > 18.0,
+                'isNamed' => $w > 60.0 && ($plate->innerMm === null ? $h : 0.5 * $h - $this->pxPerMm * $plate->innerMm) > 18.0,
             ];
         }
 

@@ -70,12 +70,6 @@ final readonly class Found extends Content
         return [$words->word('defect', $this->defect->value), $this->zone];
     }
 
-    /** All of them with what a hand has to work around them, m²; each place is a disc. */
-    public function placeM2(float $aroundMm): float
-    {
-        return $this->count * M_PI / 4.0 * (($this->sizeMm ?? self::USUAL_MM) + 2.0 * $aroundMm) ** 2 / 1e6;
-    }
-
     public function sizeMm(): float
     {
         return $this->sizeMm ?? self::USUAL_MM;

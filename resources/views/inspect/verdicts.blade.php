@@ -9,8 +9,8 @@
                 <td>{{ $verdict->leftUm === null ? '–' : $format->um($verdict->leftUm) }}</td>
                 <td>{{ $verdict->glossGu === null ? '–' : round($verdict->glossGu).' GU' }}</td>
                 <td>
-                    <b @class(['risk', 'is-fine' => $verdict->passes(), 'is-over' => ! $verdict->passes()])>{{
-                        __('inspect.verdict.'.($verdict->passes() ? 'passes' : 'fails')) }}</b>
+                    <b class="risk is-{{ $verdict->word() === 'fails' ? 'over' : ($verdict->word() === 'passes' ? 'fine' : 'none') }}">{{
+                        __("inspect.verdict.{$verdict->word()}") }}</b>
                     <span class="soft">{{ $page->because($verdict) }}</span>
                     @if ($verdict->kept)
                         <span class="soft">· {{ __('inspect.kept_verdict', ['at' => $format->when($verdict->kept->atMin)]) }}: {{

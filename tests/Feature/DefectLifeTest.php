@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Inspection\WaysOutOfIt;
+use App\Models\Part;
+use App\Models\PartFact;
+use Illuminate\Support\Facades\DB;
+use OakGloss\Inspection\Defect;
+use OakGloss\Inspection\Mishap;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Plan\DefectState;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Each defect raised on a part where it is found, and the first way out that is offered lived to its end. */
+final class DefectLifeTest extends ShopCase
+{
+    use LivesParts;
+
+    private const MOST_ACTS = 200;
+
+    /** Until which step the part is lived, and what is found on it then, on which face. */
+    private const MOMENTS = [
+        'the cloth is wet' => ['wet-out', ['dry_spot' => 'top', 'floated' => 'top', 'bridged' => 'top', 'skew' => 'top', 'frayed' => 'rim']],
+        'a coat is fresh' => ['build-1', ['fisheyes' => 'top', 'bubbles' => 'top', 'runs' => 'flank', 'hair' => 'top', 'blush' => 'top', 'soft' => 'top']],
+        'it is flatted' => ['flat', ['pinholes' => 'top', 'low_spots' => 'top', 'burn_through' => 'top', 'bleed' => 'top']],
+        'it is polished' => ['polish', [
+            'haze' => 'top', 'scratch' => 'top', 'orange_peel' => 'flank', 'delamination' => 'flank', 'print_through' => 'top',
+            'yellowing' => 'top', 'polish_burn' => 'top',
+        ]],
+    ];
+
+    /** @return iterable<string, array{string, array<string, string>}> */
+    public static function moments(): iterable
+    {
+        yield from self::MOMENTS;
+    }
+
+    public function testEveryDefectIsRaisedSomewhere(): void
+    {
+        $raised = array_merge(...array_map(fn (array $m): array => array_keys($m[1]), array_values(self::MOMENTS)));
+        $all = array_map(fn (Defect $d): string => $d->value, Defect::cases());
+        sort($raised);
+        sort($all);
+        self::assertSame($all, $raised);
+    }
+
+    /** @param array<string, string> $defects face by defect */
+    #[DataProvider('moments')]
+    public function testTheFirstWayOutOfEachIsLivedToItsEnd(string $until, array $defects): void
+    {
+        $part = $this->livedUntil($until);
+        $frozen = config('oak.frozen_at');
+        foreach ($defects as $defect => $zone) {
+            DB::beginTransaction();
+            try {
+                $this->raiseAndMend($part, $defect, $zone);
+            } finally {
+                DB::rollBack();
+            }
+            config(['oak.frozen_at' => $frozen]);
+            app()->forgetScopedInstances();
+            $part = $part->fresh() ?? self::fail();
+        }
+    }
+
+    private function raiseAndMend(Part $part, string $defect, string $zone): void
+    {
+        $before = $part->facts()->count();
+        $this->post("/parts/{$part->id}/found", ['defect' => $defect, 'zone' => $zone, 'along' => '60', 'across' => '3', 'size' => '12', 'count' => '1'])
+            ->assertSessionHasNoErrors();
+        $fact = PartFact::query()->where('kind', 'found')->sole();
+        $page = $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertOk()->assertDontSee('inspect.', false)
+            ->assertDontSee('words.', false)->assertDontSee('steps.', false);
+        $planned = $this->planned($part);
+        $ways = app(WaysOutOfIt::class)->of($planned, $planned->plan->log->all(\OakGloss\Fact\Kind\Found::class)[0]);
+        $fits = array_values(array_filter($ways, fn ($w): bool => $w->fits()));
+        self::assertNotSame([], $fits, "{$defect} has a way out");
+        $first = $fits[0];
+        $page->assertSeeInOrder([__("words.remedy.{$first->offer->remedy->value}"), 'value="'.$first->offer->remedy->value.'"'], false);
+        $this->post("/parts/{$part->id}/defects/{$fact->id}/way", ['remedy' => $first->offer->remedy->value])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $expected = array_map(fn ($s): string => $s->step->key, array_values(array_filter(
+            $this->planned($part)->plan->ahead(),
+            fn ($s): bool => str_starts_with($s->step->key, 'mend-'),
+        )));
+        self::assertSame($first->offer->remedy->isLeaving(), $expected === [], "{$defect}: {$first->offer->remedy->value} has steps");
+        self::assertCount(count($first->steps), $expected, 'what was offered is what is planned');
+        $state = $this->stateOf($part);
+        while (! $state->isThrough && ($planned = $this->planned($part))->next !== null) {
+            self::assertLessThan(self::MOST_ACTS, $this->acts, "{$defect}: {$planned->next->step->step->key} never ends");
+            $this->doNext($planned);
+            $state = $this->stateOf($part);
+        }
+        self::assertTrue($state->isThrough, "{$defect} is mended by {$first->offer->remedy->value}");
+        self::assertGreaterThanOrEqual($before + 2, $part->facts()->count(), 'nothing that was recorded is lost');
+        $this->get("/parts/{$part->id}/inspect")->assertOk()->assertDontSee('inspect.', false);
+        $this->get("/parts/{$part->id}/record")->assertOk()->assertDontSee('facts.', false)->assertDontSee('steps.', false);
+        self::assertSame([], $part->facts()->whereNull('role')->pluck('step')->all(), 'what was recorded knows its role');
+    }
+
+    /** @return iterable<string, array{string, string, string|null}> */
+    public static function mishaps(): iterable
+    {
+        foreach (Mishap::cases() as $mishap) {
+            yield $mishap->value => [$mishap->value];
+        }
+    }
+
+    #[DataProvider('mishaps')]
+    public function testEveryMishapHasAWayOutThatIsLived(string $mishap): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 15:50');
+        if (in_array($mishap, ['cup_kicked', 'wrong_jar'], true)) {
+            $this->goTo($this->planned($part)->schedule->slot('build-2')->startMin ?? self::fail());
+            $this->act($part, 'ready', 'build-2')->assertSessionHasNoErrors();
+            $this->post("/parts/{$part->id}/weigh/build-2", ['component' => 'resin', 'grams' => '18'])->assertSessionHasNoErrors();
+        }
+        app()->forgetScopedInstances();
+        $this->post("/parts/{$part->id}/wrong", ['mishap' => $mishap, 'zone' => $mishap === 'cup_kicked' ? '' : 'top'])->assertSessionHasNoErrors();
+        $fact = PartFact::query()->where('kind', 'went_wrong')->sole();
+        $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertOk()->assertDontSee('inspect.', false)->assertDontSee('words.', false);
+        $planned = $this->planned($part);
+        $way = array_values(array_filter(
+            app(WaysOutOfIt::class)->of($planned, $planned->plan->log->all(\OakGloss\Fact\Kind\WentWrong::class)[0]),
+            fn ($w): bool => $w->fits(),
+        ))[0] ?? self::fail("{$mishap} has no way out");
+        $this->post("/parts/{$part->id}/defects/{$fact->id}/way", ['remedy' => $way->offer->remedy->value])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        if ($way->offer->remedy === Remedy::NewCup) {
+            self::assertSame(0.0, $this->planned($part)->plan->log->weighedG('build-2', 'resin'), 'the lost cup is in no coat');
+            self::assertEqualsWithDelta(18.0, $fact->data['grams'], 0.01, 'what it cost stands');
+        }
+        for ($n = 0; $n < 8 && ($planned = $this->planned($part))->next !== null; $n++) {
+            $this->doNext($planned);
+        }
+        self::assertSame([], array_filter(
+            $this->planned($part)->plan->ahead(),
+            fn ($s): bool => str_starts_with($s->step->key, 'mend-'),
+        ), 'its steps are through');
+    }
+
+    private function stateOf(Part $part): DefectState
+    {
+        app()->forgetScopedInstances();
+
+        return DefectState::all($this->planned($part)->plan)[0];
+    }
+
+    private function livedUntil(string $key): Part
+    {
+        $part = $this->makePart();
+        while (($planned = $this->planned($part))->plan->step($key)?->isDone() !== true) {
+            self::assertLessThan(self::MOST_ACTS, $this->acts, "{$key} is never done");
+            $this->doNext($planned);
+        }
+
+        return $part;
+    }
+}
