@@ -49,6 +49,8 @@ final class Acts
         return match (ActKind::from((string) $kept['kind'])) {
             ActKind::Mix => Act::mix($amount),
             ActKind::Cloth => Act::cloth(),
+            ActKind::Soil => Act::soil(),
+            ActKind::Water => Act::water(),
             ActKind::Coat => Act::coat(),
             ActKind::Touch => Act::touch(),
             ActKind::Wait => Act::wait($amount),

@@ -14,6 +14,7 @@ final class Calculator
         'batches' => BatchesCalc::class,
         'calibrate' => CalibrateCalc::class,
         'catalyst' => CatalystCalc::class,
+        'cause' => CauseCalc::class,
         'clear' => ClearCalc::class,
         'cup' => CupCalc::class,
         'cure-window' => CureWindowCalc::class,

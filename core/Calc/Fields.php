@@ -106,6 +106,17 @@ final class Fields
         return $value;
     }
 
+    /** @throws BadField If it is there and neither true nor false. */
+    public function flagOr(string $name): ?bool
+    {
+        if (! $this->has($name)) {
+            return $this->absent($name, null);
+        }
+        $value = $this->value($name);
+
+        return is_bool($value) ? $value : throw $this->bad($name, 'must be true or false');
+    }
+
     public function object(string $name): self
     {
         return self::of($this->value($name), $this->pathTo($name));

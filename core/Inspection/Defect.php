@@ -86,7 +86,7 @@ enum Defect: string
             self::Pinholes => [
                 C::TrappedAir->value => 45.0, C::WetTooLean->value => 25.0, C::Cold->value => 15.0, C::CupOld->value => 15.0,
             ],
-            self::Bubbles => [C::TrappedAir->value => 50.0, C::CupOld->value => 20.0, C::Cold->value => 20.0, C::TooHeavy->value => 10.0],
+            self::Bubbles => [C::TrappedAir->value => 50.0, C::CupOld->value => 25.0, C::Cold->value => 25.0],
             self::DrySpot => [C::WetTooLean->value => 60.0, C::Steep->value => 20.0, C::CupOld->value => 12.0, C::Cold->value => 8.0],
             self::Floated => [C::TooEarly->value => 70.0, C::Flooded->value => 30.0],
             self::Bridged => [C::PulledTight->value => 80.0, C::TooLate->value => 20.0],

@@ -22,10 +22,10 @@ final class Signs
             Cause::Contaminated => [
                 self::ramp('wipeAgeMin', $on->wipeAgeMin, 60.0, 600.0, 0.4, 4.0),
             ],
-            Cause::TrappedAir => [self::ramp('restMin', $on->restMin, 1.5, 8.0, 2.5, 0.6)],
+            Cause::TrappedAir => [self::ramp('restMin', $on->restMin, 3.0, 9.0, 2.5, 0.4)],
             Cause::CupOld => [self::ramp('cupAgeShare', $on->cupAgeShare, 0.5, 1.0, 0.25, 8.0)],
             Cause::Cold => [
-                self::ramp('airC', $on->airC === null || $on->minC === null ? null : $on->airC - $on->minC, 0.0, 7.0, 5.0, 0.3),
+                self::ramp('airC', $on->airC === null || $on->minC === null ? null : $on->airC - $on->minC, -1.0, 5.0, 5.0, 0.3),
             ],
             Cause::Warm => [self::ramp('airC', $on->airC, 21.0, 30.0, 0.4, 4.0)],
             Cause::Damp => [self::ramp('dewMarginC', $on->dewMarginC, 2.0, 8.0, 7.0, 0.2)],

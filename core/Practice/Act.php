@@ -13,6 +13,9 @@ use OakGloss\Quantity\Bounds;
 /** One act with what it needs. */
 final readonly class Act
 {
+    /** Stirred past the last streak, scraped and decanted. */
+    public const STIR_MIN = 3.0;
+
     private function __construct(
         public ActKind $kind,
         public float $amount = 0.0,
@@ -21,13 +24,34 @@ final readonly class Act
         public SandingMethod $driven = SandingMethod::WetBlock,
         public ?Compound $compound = null,
         public ?Finish $sheen = null,
+        public float $offPercent = 0.0,
+        public float $stirMin = self::STIR_MIN,
     ) {
     }
 
-    /** @throws \OakGloss\Quantity\OutOfRange If outside 1 to 500 g. */
-    public static function mix(float $grams): self
+    /**
+     * @param float $offPercent hardener over what the sheet asks
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If outside 1 to 500 g, 50 % or 10 min.
+     */
+    public static function mix(float $grams, float $offPercent = 0.0, float $stirMin = self::STIR_MIN): self
     {
-        return new self(ActKind::Mix, Bounds::within($grams, 1.0, 500.0, 'cup', 'g'));
+        return new self(
+            ActKind::Mix,
+            Bounds::within($grams, 1.0, 500.0, 'cup', 'g'),
+            offPercent: Bounds::within($offPercent, -50.0, 50.0, 'off the ratio', '%'),
+            stirMin: Bounds::within($stirMin, 0.0, 10.0, 'stirring', 'min'),
+        );
+    }
+
+    public static function soil(): self
+    {
+        return new self(ActKind::Soil);
+    }
+
+    public static function water(): self
+    {
+        return new self(ActKind::Water);
     }
 
     public static function cloth(): self
@@ -98,7 +122,9 @@ final readonly class Act
     public function minutes(): float
     {
         return match ($this->kind) {
-            ActKind::Mix => 4.0,
+            ActKind::Mix => 1.0 + $this->stirMin,
+            ActKind::Soil => 0.0,
+            ActKind::Water => 2.0,
             ActKind::Coat => 8.0,
             ActKind::Touch, ActKind::Look, ActKind::Feel => 1.0,
             ActKind::Lift => 4.0 + 5.0 * $this->amount,

@@ -25,6 +25,10 @@ enum ActKind: string
     case Polish = 'polish';
     /** So many plies of a mould at once. */
     case Lift = 'lift';
+    /** Bare hands, or a polish used beside it: what nobody tells. */
+    case Soil = 'soil';
+    /** Fresh water for the paper. */
+    case Water = 'water';
     /** A hand on the laminate. */
     case Feel = 'feel';
     /** Hold it to the light. */

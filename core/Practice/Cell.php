@@ -21,6 +21,9 @@ final class Cell
     public float $dust = 0.0;
     public float $sealedDust = 0.0;
 
+    /** Grease or silicone on it, 0 to 1. */
+    public float $grease = 0.0;
+
     /** Clear over the resin, µm, its sheen and its scratch. */
     public float $clearUm = 0.0;
     public ?Finish $sheen = null;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Practice;
 
 use OakGloss\Climate\AirCurve;
+use OakGloss\Climate\DewPoint;
 use OakGloss\Film\Face;
+use OakGloss\Quantity\Temperature;
 
 /** How this practice part, its resin and its shop really are: near what sheet and model say, never quite. */
 final readonly class HiddenTruth
@@ -24,17 +26,18 @@ final readonly class HiddenTruth
         /** Of the paper's removal speed. */
         public float $hand,
         public AirCurve $air,
+        private float $humidity,
     ) {
     }
 
-    public static function of(int $seed): self
+    public static function of(int $seed, Weather $weather = new Weather()): self
     {
         $chance = new Chance($seed);
         $points = [];
         $wander = 0.0;
         for ($hour = 0; $hour <= self::HOURS; $hour++) {
             $wander = 0.9 * $wander + 0.35 * $chance->normal("air/{$hour}");
-            $points[] = [60.0 * $hour, 19.0 + 2.0 * cos(2.0 * M_PI * ($hour - 15) / 24.0) + $wander];
+            $points[] = [60.0 * $hour, 19.0 + $weather->warmerC + 2.0 * cos(2.0 * M_PI * ($hour - 15) / 24.0) + $wander];
         }
 
         return new self(
@@ -45,7 +48,23 @@ final readonly class HiddenTruth
             8.0 * exp(0.25 * $chance->normal('cup')),
             exp(0.15 * $chance->normal('hand')),
             AirCurve::through($points),
+            $weather->humidity,
         );
+    }
+
+    /** Air over its dew point, °C. */
+    public function dewMarginC(float $minute): float
+    {
+        $air = $this->air->at($minute);
+        $humidity = max(20.0, min(99.0, $this->humidity + 6.0 * $this->chance->normal('damp/'.(int) ($minute / 360.0))));
+
+        return $air - DewPoint::of(Temperature::fromCelsius($air), $humidity)->inCelsius();
+    }
+
+    /** What nobody can foresee of a matter, normal. */
+    public function luck(string $matter): float
+    {
+        return $this->chance->normal("luck/{$matter}");
     }
 
     /** How much of its share a place gets of every coat: the brush leaves hills and hollows. */

@@ -56,6 +56,12 @@ final class PracticePart
         $this->begunUm = array_map(fn (Cell $c): float => $c->skin->meanUm, $cells);
     }
 
+    /** Of the resin as it really is. */
+    public function flow(): Rheology
+    {
+        return $this->flow;
+    }
+
     /** Dry cloth lies on it. */
     public function layDry(Temperature $at): void
     {

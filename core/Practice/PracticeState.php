@@ -34,12 +34,15 @@ final class PracticeState
     /** @var list<array{float, float}> what each coat filled of the faces' texture, µm, and when it went on */
     public array $filled = [];
 
+    public readonly Workbook $book;
+
     /** @var list<Mistake> */
     public array $mistakes = [];
 
-    public function __construct(int $seed)
+    public function __construct(int $seed, Weather $weather = new Weather())
     {
-        $this->truth = HiddenTruth::of($seed);
+        $this->truth = HiddenTruth::of($seed, $weather);
+        $this->book = new Workbook();
         $this->sheet = Kit::resin();
         $this->kinetics = $this->sheet->kinetics->paced($this->truth->pace);
         $this->forecast = new CureForecast(new PartTemperature($this->truth->air, 12.0), $this->kinetics, new Spread(), 0.0);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Practice;
 
+use OakGloss\Inspection\Defect;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\Finish;
 
@@ -26,9 +27,9 @@ final class Simulation
     /** @var list<Answer> */
     private array $answers = [];
 
-    private function __construct(int $seed)
+    private function __construct(int $seed, Weather $weather)
     {
-        $this->bench = new PracticeState($seed);
+        $this->bench = new PracticeState($seed, $weather);
         $this->part = $this->bench->part;
         $this->ledger = $this->bench->ledger;
         $this->coatHands = new CoatHands($this->bench);
@@ -40,9 +41,9 @@ final class Simulation
      * @param list<Act> $before what others did to it; it is not judged
      * @param list<Act> $acts
      */
-    public static function play(int $seed, array $before, array $acts): self
+    public static function play(int $seed, array $before, array $acts, Weather $weather = new Weather()): self
     {
-        $simulation = new self($seed);
+        $simulation = new self($seed, $weather);
         foreach ($before as $act) {
             $simulation->do($act);
         }
@@ -100,6 +101,18 @@ final class Simulation
         return $this->bench->printUm();
     }
 
+    /** @return list<array{Defect, string}> what would be found on it now, and on which face */
+    public function flaws(): array
+    {
+        return Flaws::of($this->bench);
+    }
+
+    /** What a shop would have on record of it. */
+    public function record(): WorkRecord
+    {
+        return new WorkRecord($this->bench);
+    }
+
     public function patch(string $zone): Patch
     {
         $cells = $this->part->cellsOf($zone);
@@ -139,7 +152,9 @@ final class Simulation
         $this->laminate->live();
         [$code, $args] = match ($act->kind) {
             ActKind::Cloth => $this->coatHands->cloth(),
-            ActKind::Mix => $this->coatHands->mix($act->amount, $from),
+            ActKind::Mix => $this->coatHands->mix($act, $from),
+            ActKind::Soil => $this->surfaceHands->soil(),
+            ActKind::Water => $this->surfaceHands->water(),
             ActKind::Coat => $this->coatHands->coat(),
             ActKind::Touch => $this->coatHands->touch(),
             ActKind::Wait => ['waited', []],

@@ -44,6 +44,7 @@ final class SurfaceHands
         }
         $area = array_sum(array_map(fn (Zone $z): float => $act->zone === '' || $act->zone === $z->name ? $z->areaM2 : 0.0, Kit::zones()));
         $coarser = $this->bench->part->scratchUm($act->zone);
+        $this->bench->book->pass($this->bench, $act, $grit, $area);
         foreach ($this->bench->part->cellsOf($act->zone) as $cell) {
             $pressure = $this->bench->truth->hand * ($clogs ? self::CLOGGED_CUT : 1.0) * ($cell->zone === 2
                 && $act->zone === '' ? self::EDGE_PRESSURE : 1.0);
@@ -111,9 +112,29 @@ final class SurfaceHands
     {
         foreach ($this->bench->part->cells as $cell) {
             $cell->dust *= self::WIPED_LEAVES;
+            $cell->grease *= self::WIPED_LEAVES;
         }
+        $this->bench->book->wipedAt = $this->bench->now;
 
         return ['wiped', []];
+    }
+
+    /** @return array{string, array<string, float|string>} what nobody sees until resin lies on it */
+    public function soil(): array
+    {
+        foreach ($this->bench->part->cells as $i => $cell) {
+            $cell->grease = max($cell->grease, 0.5 + 0.5 * ($this->bench->truth->share($i) - 0.6));
+        }
+
+        return ['soiled', []];
+    }
+
+    /** @return array{string, array<string, float|string>} */
+    public function water(): array
+    {
+        $this->bench->book->waters++;
+
+        return ['watered', []];
     }
 
     /** @return array{string, array<string, float|string>} */
@@ -133,6 +154,7 @@ final class SurfaceHands
                 ],
             );
         }
+        $this->bench->book->cover($this->bench, $check->scratchUm / $check->mostUm);
         $this->bench->sealDust();
         foreach ($this->bench->part->cells as $cell) {
             $cell->hazeUm += max(0.0, $cell->scratchUm() - $check->mostUm);
