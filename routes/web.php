@@ -29,6 +29,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
+use App\Http\Controllers\WeavePrintController;
 use App\Http\Controllers\WeighController;
 use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
@@ -96,9 +97,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     )->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
     Route::get('/parts/{part}/inspect', [InspectController::class, 'show'])->name('parts.inspect')->can('see', 'part');
     Route::middleware('can:work,part')->group(function (): void {
-        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->name('inspect.found');
+        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->middleware('throttle:photos')->name('inspect.found');
         Route::post('/parts/{part}/looked', [InspectController::class, 'looked'])->name('inspect.looked');
         Route::post('/parts/{part}/passed', [InspectController::class, 'passed'])->name('inspect.passed');
+        Route::post('/parts/{part}/weave', WeavePrintController::class)->middleware('throttle:photos')->name('weave.read');
         Route::post('/parts/{part}/wrong', [InspectController::class, 'wrong'])->name('inspect.wrong');
         Route::scopeBindings()->group(function (): void {
             Route::post('/parts/{part}/defects/{fact}/told', [DefectController::class, 'told'])->name('defects.told');

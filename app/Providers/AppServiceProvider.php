@@ -84,5 +84,6 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
+        RateLimiter::for('photos', fn (Request $request): Limit => Limit::perMinute(20)->by('photos '.$request->user()?->id));
     }
 }

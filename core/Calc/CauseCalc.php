@@ -24,6 +24,7 @@ final class CauseCalc implements Calculation
         'pass_under_need' => 'passUnderNeed', 'first_grit' => 'firstGrit', 'sanded_over_ready' => 'sandedOverReady',
         'settled_share' => 'settledShare', 'scratch_over_most' => 'scratchOverMost', 'ladder_gap' => 'ladderGap',
         'water_share' => 'waterShare', 'm2_per_hand' => 'm2PerHand', 'expansion_index' => 'expansionIndex',
+        'weave_over_shows' => 'weaveOverShows',
     ];
 
     private const FLAGS = ['dust_left' => 'dustLeft', 'is_edge' => 'isEdge', 'is_in_corner' => 'isInCorner', 'has_uv_guard' => 'hasUvGuard'];
@@ -47,17 +48,20 @@ final class CauseCalc implements Calculation
     /** @return array<string, float|int|bool|null> */
     private function known(?Fields $on): array
     {
+        if ($on === null) {
+            return [];
+        }
         $known = [];
-        foreach ($on === null ? [] : self::KEYS as $key => $name) {
+        foreach (self::KEYS as $key => $name) {
             $known[$name] = $on->numberOr($key, null, -1e6, 1e9);
         }
-        foreach ($on === null ? [] : self::FLAGS as $key => $name) {
+        foreach (self::FLAGS as $key => $name) {
             $known[$name] = $on->flagOr($key);
         }
-        if ($on?->flagOr('wiped') === false) {
+        if ($on->flagOr('wiped') === false) {
             $known['wipeAgeMin'] = INF;
         }
-        $on?->close();
+        $on->close();
         if (isset($known['firstGrit'])) {
             $known['firstGrit'] = (int) $known['firstGrit'];
         }
@@ -68,12 +72,15 @@ final class CauseCalc implements Calculation
     /** @return array<string, bool> */
     private function told(?Fields $in): array
     {
+        if ($in === null) {
+            return [];
+        }
         $told = [];
-        foreach ($in === null ? [] : Cause::cases() as $cause) {
+        foreach (Cause::cases() as $cause) {
             $said = $in->flagOr($cause->value);
             $told += $said === null ? [] : [$cause->value => $said];
         }
-        $in?->close();
+        $in->close();
 
         return $told;
     }

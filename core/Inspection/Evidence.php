@@ -41,6 +41,7 @@ final readonly class Evidence
      * @param bool|null  $isInCorner      an inside corner
      * @param float|null $expansionIndex  strain times thickness, model 14
      * @param bool|null  $hasUvGuard      a clear, or a resin that stands sun
+     * @param float|null $weaveOverShows  weave in the newest photo of the face over what a raking lamp shows
      */
     public function __construct(
         public ?float $airC = null,
@@ -73,6 +74,7 @@ final readonly class Evidence
         public ?bool $isInCorner = null,
         public ?float $expansionIndex = null,
         public ?bool $hasUvGuard = null,
+        public ?float $weaveOverShows = null,
     ) {
     }
 

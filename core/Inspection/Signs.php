@@ -35,7 +35,10 @@ final class Signs
             Cause::Flooded => [self::ramp('wetOverDrink', $on->wetOverDrink, 1.3, 2.2, 0.3, 6.0)],
             Cause::WetTooLean => [self::ramp('wetOverDrink', $on->wetOverDrink, 0.85, 1.2, 8.0, 0.25)],
             Cause::Steep => [self::ramp('slopeDeg', $on->slopeDeg, 20.0, 75.0, 0.25, 3.5)],
-            Cause::CoverThin => [self::ramp('coverOverNeed', $on->coverOverNeed, 0.8, 2.0, 6.0, 0.2)],
+            Cause::CoverThin => [
+                self::ramp('coverOverNeed', $on->coverOverNeed, 0.8, 2.0, 6.0, 0.2),
+                self::ramp('weaveOverShows', $on->weaveOverShows, 0.5, 2.0, 0.6, 2.0),
+            ],
             Cause::SandedLong => [self::ramp('passOverNeed', $on->passOverNeed, 1.1, 2.0, 0.3, 7.0)],
             Cause::SandedShort => [self::ramp('passUnderNeed', $on->passUnderNeed, 0.6, 1.0, 6.0, 0.3)],
             Cause::SandedEarly => [self::ramp('sandedOverReady', $on->sandedOverReady, 0.7, 1.1, 8.0, 0.2)],
@@ -50,7 +53,10 @@ final class Signs
             ],
             Cause::MixedShort => [self::ramp('restMin', $on->restMin, 1.5, 5.0, 3.0, 0.5)],
             Cause::LotOld => [self::ramp('lotOpenDays', $on->lotOpenDays, 60.0, 365.0, 0.3, 4.0)],
-            Cause::Unsettled => [self::ramp('settledShare', $on->settledShare, 0.3, 1.0, 4.0, 0.15)],
+            Cause::Unsettled => [
+                self::ramp('settledShare', $on->settledShare, 0.3, 1.0, 4.0, 0.15),
+                self::ramp('weaveOverShows', $on->weaveOverShows, 0.5, 2.0, 0.5, 1.5),
+            ],
             Cause::HeatSince => [self::ramp('hottestSinceC', $on->hottestSinceC, 32.0, 55.0, 0.2, 6.0)],
             Cause::BaseHeavy => [self::ramp('baseOverPlan', $on->baseOverPlan, 1.0, 1.4, 0.3, 6.0)],
             Cause::PulledTight => [self::yes('isInCorner', $on->isInCorner, 3.0, 0.7)],

@@ -12,6 +12,7 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Changed;
 use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\PrintRead;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Weighed;
@@ -25,6 +26,7 @@ use OakGloss\Inspection\Lies;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
+use OakGloss\Optics\WeavePrint;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
@@ -236,8 +238,19 @@ final class OnRecord
             'slopeDeg' => $this->zone?->slopeDeg,
             'isEdge' => $this->zone === null ? null : in_array($this->zone->kind, [ZoneKind::Edge, ZoneKind::Lap], true),
             'isInCorner' => $this->zone === null ? null : $this->zone->kind === ZoneKind::Corner,
+            'weaveOverShows' => $this->weaveOverShows(),
             'hasUvGuard' => $this->plan->clear !== null || $this->plan->materials->skinResin->uvStable,
         ];
+    }
+
+    private function weaveOverShows(): ?float
+    {
+        $read = array_values(array_filter(
+            $this->log->all(PrintRead::class),
+            fn (Fact $f): bool => $f->content->zone === $this->found->zone,
+        ));
+
+        return $read === [] ? null : $read[count($read) - 1]->content->telegraph / WeavePrint::SHOWS;
     }
 
     private static function coverOverNeed(ZoneState $state): ?float

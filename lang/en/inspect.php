@@ -180,7 +180,7 @@ return [
         'settledShare' => 'last made plane at :percent % of full cure', 'scratchOverMost' => 'the scratch below was :percent % of what the next layer hides',
         'ladderGap' => 'greatest step of the ladder :factor times', 'waterShare' => 'water changed for :percent % of the papers',
         'm2PerHand' => ':n m² of cloth for each pair of hands', 'isInCorner' => ['it lies in an inside corner', 'it lies in no inside corner'],
-        'expansionIndex' => 'expansion index :n', 'hasUvGuard' => ['something keeps the sun off', 'nothing keeps the sun off'],
+        'expansionIndex' => 'expansion index :n', 'weaveOverShows' => 'the photo shows the weave at :percent % of what a lamp shows', 'hasUvGuard' => ['something keeps the sun off', 'nothing keeps the sun off'],
     ],
 
     'back' => 'All of this part',
@@ -231,7 +231,13 @@ return [
 
     'weave' => 'Weave-print meter',
     'weave_what' => 'One photo of a face in raking light, square on it: how far the weave still shows.',
-    'weave_photo' => 'Photo', 'weave_scale' => 'Millimetres a pixel, if known', 'weave_pitch' => 'Pattern repeat of the cloth', 'weave_read' => 'Read it',
+    'weave_photo' => 'Photo', 'weave_other' => 'A second one, the lamp from the other side', 'weave_needs' => 'A photo is needed.',
+    'weave_hint' => 'JPEG, PNG or WebP up to 15 MB, square on the face. Of two the stronger counts.',
+    'weave_scale_hint' => 'Left empty, it is taken from the weave.',
+    'weave_how' => 'Slow light and lamp edges are taken out. Weave: amplitude of brightness at the repeat, both threads in quadrature; '
+        .'a cosine of ±2 % reads 2 %. Haze: deviation of what is finer than 1 mm, weave and dots taken out; a JPEG eats fine grain, so it is '
+        .'at least that. Dots: what stands out by over five deviations. ± is twice the doubt. docs/models/weave-print.md says more.',
+    'weave_scale' => 'Millimetres a pixel, if known', 'weave_pitch' => 'Pattern repeat of the cloth', 'weave_read' => 'Read it',
     'weave_unusable' => 'It can\'t be used: :why.',
     'weave_why' => [
         'dark' => 'too dark', 'burnt' => 'burnt out', 'blurred' => 'blurred: nothing in it is sharper than 4 pixels',

@@ -36,7 +36,7 @@ final class ArchitectureTest extends TestCase
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Infusion', 'Inspection', 'Method', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
-        'Schedule' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Method', 'Plan', 'Quantity'],
+        'Schedule' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Method', 'Optics', 'Plan', 'Quantity'],
         'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 

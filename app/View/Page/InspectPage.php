@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Inspection\WeaveReadings;
+use App\Models\Photo;
 use App\Planning\PlannedPart;
 use App\Planning\Shapes;
 use App\View\Drawing\PartLaidFlat;
+use App\View\Drawing\WeavePhoto;
 use App\Words\Formatter;
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\Kind\PrintRead;
 use OakGloss\Geometry\Unfolding;
 use OakGloss\Geometry\Zone;
 use OakGloss\Inspection\Defect;
@@ -105,6 +110,41 @@ final readonly class InspectPage
             fn (DefectState $s): string => lcfirst($this->format->word('defect', $s->found->content->defect)),
             $verdict->open,
         ))]), $verdict->because));
+    }
+
+    /** @return list<array{fact: Fact<PrintRead>, against: string}> */
+    public function readings(): array
+    {
+        return WeaveReadings::all($this->planned->plan->log);
+    }
+
+    /** @return Fact<PrintRead>|null */
+    public function weaveStops(): ?Fact
+    {
+        return WeaveReadings::stops($this->planned->plan->log);
+    }
+
+    public function weavePhoto(): ?WeavePhoto
+    {
+        $photo = $this->newestRead();
+
+        return $photo === null ? null : new WeavePhoto($photo);
+    }
+
+    /** As it was typed last. */
+    public function pitchMm(): ?float
+    {
+        $pitch = $this->newestRead()?->reading['pitch_mm'] ?? null;
+
+        return is_numeric($pitch) ? (float) $pitch : null;
+    }
+
+    private function newestRead(): ?Photo
+    {
+        $newest = $this->readings()[0] ?? null;
+
+        return $newest === null ? null : Photo::query()->select(['id', 'part_id', 'width', 'height', 'reading'])
+            ->where('part_id', $this->planned->part->id)->find($newest['fact']->content->photoId);
     }
 
     public function lookTitle(): string
