@@ -18,6 +18,7 @@ use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\FreshFilm;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\RemedyOffer;
 use OakGloss\Plan\WaysOut;
@@ -55,8 +56,8 @@ final class WaysOutOfIt
         return $ways;
     }
 
-    /** The state of the newest coat of resin; null where none is on, or where clear lies over it. */
-    public static function filmNow(PlannedPart $planned): ?CoatState
+    /** The newest coat of resin as it is now; null where none is on, or where clear lies over it. */
+    public static function filmNow(PlannedPart $planned): ?FreshFilm
     {
         $coat = $planned->plan->lastCoat();
         foreach ($planned->plan->steps as $step) {
@@ -69,9 +70,11 @@ final class WaysOutOfIt
         }
         $clocks = $planned->schedule->clocks;
 
-        return CoatState::atAge(
-            $clocks->forecastOf($coat)->age($coat->doneAtMin, $planned->floor->nowMin),
-            $clocks->clock($coat),
+        return FreshFilm::of(
+            CoatState::atAge($clocks->forecastOf($coat)->age($coat->doneAtMin, $planned->floor->nowMin), $clocks->clock($coat)),
+            $planned->floor->nowMin - $coat->doneAtMin,
+            $coat,
+            $planned->plan->materials,
         );
     }
 

@@ -7,7 +7,6 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\SandingMethod;
-use OakGloss\Cure\CoatState;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Fact\Kind\WentWrong;
@@ -48,7 +47,7 @@ final class WaysOut
         private readonly float $sizeMm,
         private readonly int $count,
         private readonly float $depthUm,
-        private readonly ?CoatState $film,
+        private readonly ?FreshFilm $film,
         bool $isAllOver = false,
     ) {
         $state = null;
@@ -64,11 +63,11 @@ final class WaysOut
 
     /**
      * @param int            $target number of the finding
-     * @param CoatState|null $film   of the newest coat; null where none is under way
+     * @param FreshFilm|null $film   of the newest coat; null where none is under way
      *
      * @return list<RemedyOffer> those that fit and those that do not
      */
-    public static function ofDefect(FinishPlan $plan, int $target, Found $what, ?CoatState $film): array
+    public static function ofDefect(FinishPlan $plan, int $target, Found $what, ?FreshFilm $film): array
     {
         $ways = new self(
             $plan,
@@ -90,7 +89,7 @@ final class WaysOut
      *
      * @return list<RemedyOffer>
      */
-    public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?CoatState $film, bool $isOnPart): array
+    public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?FreshFilm $film, bool $isOnPart): array
     {
         $what = $mishap->mishap;
         $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, $what === Mishap::WrongJar);
@@ -121,7 +120,9 @@ final class WaysOut
             Remedy::Accept => $this->accept(),
             Remedy::Bury => $this->bury(),
             Remedy::NewCup => $this->plain($remedy),
-            Remedy::WorkWet, Remedy::HotAir, Remedy::WashOff => $this->plain($remedy, $this->isWet() ? null : 'set', again: 0.15),
+            Remedy::WorkWet => $this->wet($remedy, $this->film?->takesABrush() === true, $this->film->brushMin ?? 0.0),
+            Remedy::HotAir => $this->wet($remedy, $this->film?->takesWarmAir() === true, 15.0),
+            Remedy::WashOff => $this->plain($remedy, $this->isWet() ? null : 'set', again: 0.15),
             Remedy::Shift => $this->plain($remedy, $this->isWet() ? null : 'holds', again: 0.30),
             Remedy::CoatNow => $this->coatNow(),
             Remedy::Wash => $this->plain($remedy, again: 0.05),
@@ -159,6 +160,18 @@ final class WaysOut
             $coming >= $this->depthUm && $coming > 0.0 ? null : 'too_deep',
             ['depth' => $this->depthUm, 'coming' => $coming],
             again: 0.10,
+        );
+    }
+
+    /** Into the wet film, as long as it levels after. */
+    private function wet(Remedy $remedy, bool $isWet, float $untilMin): RemedyOffer
+    {
+        return new RemedyOffer(
+            $remedy,
+            $this->content($remedy, patch: $remedy->isLocal()),
+            $isWet ? null : ($this->film === null ? 'set' : 'late'),
+            ['until' => $untilMin],
+            again: 0.15,
         );
     }
 
@@ -322,7 +335,7 @@ final class WaysOut
 
     private function isWet(): bool
     {
-        return $this->film === CoatState::TooWet || $this->film === CoatState::Bonds;
+        return $this->film?->bonds() === true;
     }
 
     /** Coats over the whole of the zone that are still to come. */
