@@ -14,14 +14,14 @@ final class Remedies
     {
         return match ($defect) {
             Defect::Fisheyes => [R::WorkWet, R::SandAndCoat, R::SpotFill, R::Accept],
-            Defect::Pinholes => [R::Bury, R::SpotFill, R::SandAndCoat, R::Accept],
-            Defect::Bubbles => [R::HotAir, R::Bury, R::SandOut, R::SandAndCoat, R::Accept],
+            Defect::Pinholes => [R::Bury, R::SpotFill, R::Flood, R::SandAndCoat, R::Accept],
+            Defect::Bubbles => [R::HotAir, R::SandOut, R::SandAndCoat, R::Accept],
             Defect::DrySpot => [R::WorkWet, R::CoatNow, R::SpotFill, R::SandAndCoat, R::Accept],
             Defect::Floated, Defect::Bridged, Defect::Delamination => [R::Inject, R::Splice, R::Accept],
             Defect::Skew => [R::Shift, R::Splice, R::Accept],
             Defect::Frayed => [R::Trim, R::Accept],
-            Defect::BurnThrough => [R::Cover, R::CoatNow, R::SandAndCoat, R::Accept],
-            Defect::LowSpots => [R::Bury, R::SandOut, R::SpotFill, R::SandAndCoat, R::Accept],
+            Defect::BurnThrough => [R::Cover, R::Flood, R::CoatNow, R::Accept],
+            Defect::LowSpots => [R::Bury, R::SandOut, R::SpotFill, R::Flood, R::SandAndCoat, R::Accept],
             Defect::Runs => [R::WorkWet, R::SandOut, R::SandAndCoat, R::Accept],
             Defect::Blush => [R::Wash, R::SandOut, R::Accept],
             Defect::Bleed => [R::Splice, R::Accept],
@@ -32,7 +32,7 @@ final class Remedies
             Defect::PrintThrough => [R::Hold, R::SandOut, R::Reclear, R::Accept],
             Defect::Yellowing => [R::Reclear, R::Accept],
             Defect::PolishBurn => [R::Repolish, R::Reclear, R::Accept],
-            Defect::Hair => [R::WorkWet, R::Bury, R::SandOut, R::SandAndCoat, R::Accept],
+            Defect::Hair => [R::WorkWet, R::SandOut, R::SandAndCoat, R::Accept],
         };
     }
 

@@ -21,6 +21,8 @@ enum Remedy: string
     case CoatNow = 'coat_now';
     /** Sanded out of the film that lies there. */
     case SandOut = 'sand_out';
+    /** Wiped and coated as it is: it was flatted, and nothing lies over it since. */
+    case Flood = 'flood';
     /** Sanded down, wiped twice, coated. */
     case SandAndCoat = 'sand_and_coat';
     /** A place of its own: filled proud, cured, levelled by hand. */

@@ -31,17 +31,19 @@ final readonly class Mend
     private const OUT_MIN = 3.0;
 
     /**
-     * @param string      $prefix   of its steps' keys
-     * @param string      $zone     empty for the whole part
-     * @param float       $patchM2  of a place; 0 for all of the zone
-     * @param int         $coats    that go on it
-     * @param float       $deeperUm that goes besides what flatting takes
-     * @param int         $from     paper it is begun with, P
-     * @param int         $to       and ended with
-     * @param int         $level    paper to which fresh resin is levelled again; 0 where a flatting is still to come
-     * @param float       $celsius  of a hold
-     * @param int         $hours    of it
-     * @param string|null $under    the newest coat below
+     * @param string      $prefix     of its steps' keys
+     * @param string      $zone       empty for the whole part
+     * @param float       $patchM2    of a place; 0 for all of the zone
+     * @param int         $coats      that go on it
+     * @param float       $deeperUm   that goes besides what flatting takes
+     * @param int         $from       paper it is begun with, P
+     * @param int         $to         and ended with
+     * @param int         $level      paper to which fresh resin is levelled again; 0 where a flatting is still to come
+     * @param float       $celsius    of a hold
+     * @param int         $hours      of it
+     * @param bool        $isCleared  clear lay over it: it is cleared again
+     * @param bool        $isFinished clear is flatted and polished again, no step ahead does it
+     * @param string|null $under      the newest coat below
      */
     public function __construct(
         public string $prefix,
@@ -56,6 +58,8 @@ final readonly class Mend
         public int $level = 0,
         public float $celsius = 0.0,
         public int $hours = 0,
+        public bool $isCleared = false,
+        public bool $isFinished = false,
         public ?string $under = null,
     ) {
     }
@@ -63,7 +67,13 @@ final readonly class Mend
     /** @return list<Step> */
     public function steps(Job $job): array
     {
-        return array_map($this->placed(...), match ($this->remedy) {
+        return array_map($this->placed(...), [...$this->itself($job), ...($this->isCleared ? $this->cleared($job) : [])]);
+    }
+
+    /** @return list<Step> */
+    private function itself(Job $job): array
+    {
+        return match ($this->remedy) {
             Remedy::Accept, Remedy::Bury, Remedy::NewCup => [],
             Remedy::WorkWet => [$this->of(Role::MendWet, 'wet')->taking($this->placeMin())],
             Remedy::HotAir => [$this->of(Role::MendWet, 'air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job))],
@@ -74,7 +84,9 @@ final readonly class Mend
                     ->taking(3.0 + 2.0 * $job->pace->wiping($this->areaM2($job))),
             ],
             Remedy::CoatNow => [$this->coat($job, 1)->after($this->under === null ? Follow::freely() : Follow::whileTacky($this->under))],
-            Remedy::SandOut, Remedy::Finer => [$this->flat($this->from, $this->to), ...$this->wiped($job)],
+            Remedy::SandOut => [$this->flat($this->from, $this->to), ...$this->wiped($job)],
+            Remedy::Finer => [$this->flat($this->from, $this->to), ...($this->isFinished ? [$this->polish($job)] : $this->wiped($job))],
+            Remedy::Flood => [...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job)],
             Remedy::SandAndCoat => [$this->flat($this->from, $this->to), ...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job)],
             Remedy::SpotFill => [
                 $this->sand('key', 'mend_key')->after($this->once('onceSandable')), ...$this->wiped($job),
@@ -101,13 +113,15 @@ final readonly class Mend
             Remedy::Hold => [
                 $this->of(Role::PostCure, 'hold')->taking(10.0)->saying(['c' => (int) round($this->celsius), 'hours' => $this->hours]),
                 $this->of(Role::MendOpen, 'out')->named('mend_out')->taking(self::OUT_MIN)->after(Follow::minutes(60.0 * $this->hours)),
+                // What printed through is still there: it is flatted once it prints no more.
+                ...($this->to === 0 ? [] : [$this->flat($this->from, $this->to)->after(Follow::freely()), ...$this->wiped($job)]),
             ],
             Remedy::Repolish => [
                 $this->clearFlat($job, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO, 'peel'),
-                $this->of(Role::Polish, 'polish')->taking(10.0 + $job->polishMin * $this->areaM2($job) / $job->areaM2),
+                ...($this->isFinished ? [$this->polish($job)] : []),
             ],
             Remedy::Reclear => $this->cleared($job),
-        });
+        };
     }
 
     /** The coat that ends it; null where it lays none. */
@@ -115,7 +129,7 @@ final readonly class Mend
     {
         return match ($this->remedy) {
             Remedy::CoatNow => "{$this->prefix}-coat-1",
-            Remedy::SandAndCoat, Remedy::SpotFill, Remedy::Cover, Remedy::Inject, Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
+            Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill, Remedy::Cover, Remedy::Inject, Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
             default => null,
         };
     }
@@ -157,9 +171,9 @@ final readonly class Mend
     }
 
     /** @return list<Step> two clean wipes of what was sanded */
-    private function wiped(Job $job): array
+    private function wiped(Job $job, string $after = ''): array
     {
-        return [$this->of(Role::Wipe, 'wipe')->named('mend_wipe')->taking(max(2.0, 2.0 * $job->pace->wiping($this->areaM2($job))))];
+        return [$this->of(Role::Wipe, "wipe{$after}")->named('mend_wipe')->taking(max(2.0, 2.0 * $job->pace->wiping($this->areaM2($job))))];
     }
 
     /** @return list<Step> */
@@ -214,14 +228,26 @@ final readonly class Mend
         $isPolished = $job->finish === Finish::Gloss;
 
         return [
-            $this->clearFlat($job, $this->from, self::UNDER_CLEAR, 'key'),
-            ...$this->wiped($job),
+            // Where all of the face was sanded for it, no clear is left there to be keyed.
+            ...($this->sandsFace() ? [] : [
+                $this->clearFlat($job, $this->remedy === Remedy::Reclear ? $this->from : self::UNDER_CLEAR, self::UNDER_CLEAR, 'key'),
+                ...$this->wiped($job, '-clear'),
+            ]),
             $spray,
-            ...($isPolished ? [
-                $this->clearFlat($job, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO, 'peel')->after($ready),
-                $this->of(Role::Polish, 'polish')->taking(10.0 + $job->polishMin * $this->areaM2($job) / $job->areaM2),
-            ] : [$this->of(Role::MendOpen, 'ready')->named('mend_ready')->taking(2.0)->after($ready)]),
+            ...($isPolished && $this->isFinished
+                ? [$this->clearFlat($job, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO, 'peel')->after($ready), $this->polish($job)]
+                : [$this->of(Role::MendOpen, 'ready')->named('mend_ready')->taking(2.0)->after($ready)]),
         ];
+    }
+
+    private function sandsFace(): bool
+    {
+        return in_array($this->remedy, [Remedy::SandOut, Remedy::SandAndCoat, Remedy::Hold], true);
+    }
+
+    private function polish(Job $job): Step
+    {
+        return $this->of(Role::Polish, 'polish')->taking(10.0 + $job->polishMin * $this->areaM2($job) / $job->areaM2);
     }
 
     private function clearFlat(Job $job, int $from, int $to, string $key): Step

@@ -128,9 +128,11 @@ final class WaysOut
             Remedy::Wash => $this->plain($remedy, again: 0.05),
             Remedy::Hold => $this->hold(),
             Remedy::Trim => $this->plain($remedy, again: 0.02, patch: true),
-            Remedy::SandOut => $this->sanded($remedy, 0, 0.05),
+            // What still shrinks prints again.
+            Remedy::SandOut => $this->sanded($remedy, 0, $this->defect === Defect::PrintThrough ? 0.30 : 0.05),
             Remedy::Finer => $this->finer(),
             Remedy::SandAndCoat => $this->sanded($remedy, $this->coatsFor($this->depthUm), 0.05),
+            Remedy::Flood => $this->flood(),
             Remedy::SpotFill => $this->onPlace($remedy, $this->coatsFor($this->depthUm), 0.12),
             Remedy::Cover => $this->onPlace($remedy, $this->coatsAhead() === 0 ? 2 : 1, 0.20),
             Remedy::Inject => $this->onPlace($remedy, 1, 0.30),
@@ -180,6 +182,21 @@ final class WaysOut
         return $this->plain(Remedy::CoatNow, $this->isWet() ? null : 'closed', coats: 1, again: 0.10);
     }
 
+    /** A flatted face holds resin as it is. */
+    private function flood(): RemedyOffer
+    {
+        return new RemedyOffer(
+            Remedy::Flood,
+            $this->content(Remedy::Flood, $this->coatsFor($this->depthUm), level: $this->level()),
+            match (true) {
+                $this->state === null => 'no_film',
+                ! $this->isFlatted() => 'not_flat',
+                default => null,
+            },
+            again: 0.06,
+        );
+    }
+
     private function hold(): RemedyOffer
     {
         $celsius = min(ClimateLimit::postCureC($this->plan->brief->substrate), $this->plan->shop->hottestC);
@@ -187,7 +204,15 @@ final class WaysOut
 
         return new RemedyOffer(
             Remedy::Hold,
-            $this->content(Remedy::Hold, celsius: $celsius, hours: self::HOLD_H, wholePart: true),
+            $this->content(
+                Remedy::Hold,
+                deeper: $isSoft ? 0.0 : $this->depthUm,
+                from: $isSoft ? 0 : 320,
+                to: $isSoft ? 0 : max(400, $this->toGrit()),
+                celsius: $celsius,
+                hours: self::HOLD_H,
+                wholePart: true,
+            ),
             $celsius < 30.0 ? 'too_cold' : null,
             ['c' => $celsius],
             again: $isSoft ? 0.35 : 0.20,
@@ -230,7 +255,7 @@ final class WaysOut
     private function finer(): RemedyOffer
     {
         if ($this->plan->clear !== null) {
-            return $this->inClear(Remedy::Finer, 1500, 0.10);
+            return $this->inClear(Remedy::Finer, 2000, 0.05);
         }
         $last = $this->toGrit();
         $from = $this->coarserThan($last);
@@ -279,7 +304,7 @@ final class WaysOut
             $remedy,
             $this->content($remedy, $coats, level: $level, patch: true),
             match (true) {
-                $this->placeM2 === 0.0 && $this->zone !== '' => 'all_over',
+                $this->placeM2 === 0.0 && $this->zone !== '' && $remedy !== Remedy::Cover => 'all_over',
                 $this->state === null && $remedy === Remedy::SpotFill => 'no_film',
                 default => null,
             },
@@ -319,7 +344,18 @@ final class WaysOut
             $level,
             round($celsius, 1),
             $hours,
+            $this->isDone(StepKind::Spray) && (self::goesThroughClear($remedy) || ($remedy === Remedy::Hold && $to > 0)),
+            ! $this->isAhead(StepKind::Polish) && $this->isDone(StepKind::Polish),
         );
+    }
+
+    /** Whether it opens or covers the clear that may lie over the place. */
+    private static function goesThroughClear(Remedy $remedy): bool
+    {
+        return in_array($remedy, [
+            Remedy::SandOut, Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill, Remedy::Cover, Remedy::Inject, Remedy::Splice,
+            Remedy::CoatNow,
+        ], true);
     }
 
     private function class(): Visibility
@@ -412,6 +448,17 @@ final class WaysOut
             ?? Ladder::cheapest($driven, $area, array_keys(Grit::MEAN_GRAIN_UM), $from, $to, 10.0);
 
         return $ladder === null ? [$to] : array_map(fn ($s): int => $s->grit->number, $ladder->steps);
+    }
+
+    /** Whether the face is one plane, and nothing was laid on it since. */
+    private function isFlatted(): bool
+    {
+        return $this->state?->after->flat === true;
+    }
+
+    private function isAhead(StepKind $kind): bool
+    {
+        return array_filter($this->plan->ahead(), fn (PlannedStep $s): bool => $s->step->kind === $kind) !== [];
     }
 
     private function isDone(StepKind $kind): bool

@@ -202,7 +202,7 @@ return [
     'place' => 'on :cm2 cm²', 'all_of' => 'on all of :zone', 'whole' => 'on the whole part',
     'took' => 'Taken: :remedy. The plan follows it.',
     'why_not' => [
-        'set' => 'the film has set', 'late' => 'the film levels no more: up to :until min after the coat', 'holds' => 'what is below has set and holds it',
+        'not_flat' => 'it is not flatted: resin would not hold, or not lie level', 'set' => 'the film has set', 'late' => 'the film levels no more: up to :until min after the coat', 'holds' => 'what is below has set and holds it',
         'closed' => 'no window is open or to come',
         'too_deep' => ':depth µm deep, and the coats to come add :coming µm', 'too_thin' => 'takes :goes µm and leaves :left µm; :keep µm have to stay',
         'too_cold' => 'this part bears no more than :c °C', 'no_film' => 'there is no film over the weave yet',

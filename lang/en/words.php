@@ -275,7 +275,7 @@ return [
     'remedy' => [
         'accept' => 'Accept it', 'bury' => 'Leave it to the coats to come', 'work_wet' => 'Work it in while it is wet',
         'hot_air' => 'Warm air over it', 'wash' => 'Wash: warm water and a pad', 'coat_now' => 'A coat in the window',
-        'sand_out' => 'Sand it out', 'sand_and_coat' => 'Sand down, wipe twice, coat', 'spot_fill' => 'Fill the place, level it',
+        'sand_out' => 'Sand it out', 'flood' => 'Wipe and flood the face', 'sand_and_coat' => 'Sand down, wipe twice, coat', 'spot_fill' => 'Fill the place, level it',
         'cover' => 'Tint and cover the place', 'inject' => 'Slit, inject, press', 'splice' => 'Cut out and splice',
         'shift' => 'Shift the cloth', 'trim' => 'Trim it', 'hold' => 'Hold it warm', 'finer' => 'Back one paper and up again',
         'repolish' => 'Flat the clear and polish', 'reclear' => 'Flat and clear again', 'new_cup' => 'Bin it, weigh anew',

@@ -23,14 +23,16 @@ final readonly class WayOut extends Content implements Targets
     public const IS_DECISION = true;
 
     /**
-     * @param int        $target   the finding, or the mishap
-     * @param string     $zone     empty for the whole part
-     * @param float      $patchCm2 0 for all of the zone
-     * @param int        $from     paper, P; 0 where none is needed
-     * @param int        $level    paper to which fresh resin is levelled; 0 for none
-     * @param float|null $handsMin that it takes, as reckoned when it was taken
-     * @param float|null $grams    of resin
-     * @param float|null $laterMin by which the part is ready later
+     * @param int        $target     the finding, or the mishap
+     * @param string     $zone       empty for the whole part
+     * @param float      $patchCm2   0 for all of the zone
+     * @param int        $from       paper, P; 0 where none is needed
+     * @param int        $level      paper to which fresh resin is levelled; 0 for none
+     * @param bool       $isCleared  clear lay over it: it is cleared again
+     * @param bool       $isFinished clear is flatted and polished again, no step ahead does it
+     * @param float|null $handsMin   that it takes, as reckoned when it was taken
+     * @param float|null $grams      of resin
+     * @param float|null $laterMin   by which the part is ready later
      */
     public function __construct(
         public int $target,
@@ -45,6 +47,8 @@ final readonly class WayOut extends Content implements Targets
         public int $level = 0,
         public float $celsius = 0.0,
         public int $hours = 0,
+        public bool $isCleared = false,
+        public bool $isFinished = false,
         public ?float $handsMin = null,
         public ?float $grams = null,
         public ?float $laterMin = null,
@@ -60,6 +64,7 @@ final readonly class WayOut extends Content implements Targets
             Entry::text('zone', 40)->orEmpty(), Entry::number('patch_cm2', 0.0, 1e6), Entry::whole('coats', 0.0, 6.0),
             Entry::number('deeper_um', 0.0, 2000.0), Entry::whole('from', choices: $papers), Entry::whole('to', choices: $papers),
             Entry::whole('level', choices: $papers), Entry::number('celsius', 0.0, 150.0), Entry::whole('hours', 0.0, 200.0),
+            Entry::flag('is_cleared')->optional(), Entry::flag('is_finished')->optional(),
             Entry::number('hands_min')->optional(), Entry::number('grams')->optional(), Entry::number('later_min')->optional(),
         ];
     }
@@ -97,11 +102,13 @@ final readonly class WayOut extends Content implements Targets
             $this->patchCm2 / 1e4,
             $this->coats,
             $this->deeperUm,
-            $this->from === 0 ? 240 : $this->from,
-            $this->to === 0 ? 320 : $this->to,
+            $this->from,
+            $this->to,
             $this->level,
             $this->celsius,
             $this->hours,
+            $this->isCleared,
+            $this->isFinished,
             $under,
         );
     }
