@@ -33,7 +33,9 @@ return Application::configure(basePath: dirname(__DIR__))
                     : null,
         );
         // What is larger than the server takes arrives without its form: it is said on a page of its own.
-        $exceptions->render(fn (PostTooLargeException $e) => response()->view('errors.words', ['words' => [__('inspect.photo.large')]], 413));
+        $exceptions->render(
+            fn (PostTooLargeException $e) => response()->view('errors.words', ['words' => [__('inspect.photo.large')]], 413),
+        );
         $exceptions->dontReport(UnplannablePart::class);
         $exceptions->render(fn (UnplannablePart $e) => response()->view(
             'parts.unplannable',

@@ -13,6 +13,7 @@ use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DefectController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
+use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JoinController;
@@ -73,6 +74,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
+    Route::get('/parts/habits', HabitsController::class)->name('habits');
     Route::get('/parts/choose', ChooseController::class)->name('parts.choose')->can('run', 'App\Models\Shop');
     Route::get('/parts/new', [PartController::class, 'create'])->name('parts.create')->can('run', 'App\Models\Shop');
     // The form of a part that exists sends itself as PUT.
@@ -107,7 +109,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
             Route::post('/parts/{part}/defects/{fact}/way', [DefectController::class, 'take'])->name('defects.take');
         });
     });
-    Route::get('/parts/{part}/defects/{fact}', [DefectController::class, 'show'])->scopeBindings()->name('defects.show')->can('see', 'part');
+    Route::get('/parts/{part}/defects/{fact}', [DefectController::class, 'show'])->scopeBindings()
+        ->name('defects.show')->can('see', 'part');
     Route::get('/photos/{photo}', PhotoController::class)->name('photos.show')->can('see', 'photo');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');

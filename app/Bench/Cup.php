@@ -195,6 +195,12 @@ final readonly class Cup
         return $error !== null && $error > Batch::TOLERANCE && $this->pour->hardenerG > $this->batch->hardenerG;
     }
 
+    /** Whether anything is in it. */
+    public function isBegun(): bool
+    {
+        return $this->planned->plan->log->weighedG($this->step->step->key, 'resin') > 0.0;
+    }
+
     /** When hardener first met resin, minutes; null before. */
     public function mixedAtMin(): ?float
     {

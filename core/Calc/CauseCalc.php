@@ -27,7 +27,9 @@ final class CauseCalc implements Calculation
         'weave_over_shows' => 'weaveOverShows',
     ];
 
-    private const FLAGS = ['dust_left' => 'dustLeft', 'is_edge' => 'isEdge', 'is_in_corner' => 'isInCorner', 'has_uv_guard' => 'hasUvGuard'];
+    private const FLAGS = [
+        'dust_left' => 'dustLeft', 'is_edge' => 'isEdge', 'is_in_corner' => 'isInCorner', 'has_uv_guard' => 'hasUvGuard',
+    ];
 
     public function run(Fields $in): array
     {

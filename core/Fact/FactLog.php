@@ -193,7 +193,8 @@ final readonly class FactLog
         $lost = $this->lastLoss($step);
 
         return array_sum(array_map(
-            fn (Fact $f): float => $f->content->component === $component && ($lost === null || $lost->isBefore($f)) ? $f->content->grams : 0.0,
+            fn (Fact $f): float => $f->content->component === $component && ($lost === null || $lost->isBefore($f))
+                ? $f->content->grams : 0.0,
             $this->of($step, Weighed::class),
         ));
     }

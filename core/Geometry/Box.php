@@ -67,7 +67,8 @@ final readonly class Box implements Shape
             $outward = $i === 2 || $i === 3 ? ['top edge' => $band, 'sides' => $this->heightMm, 'rim' => $band]
                 : ['rim' => $band, 'sides' => $this->heightMm, 'top edge' => $band];
             foreach ($outward as $zone => $deep) {
-                $plates[] = $isFlat ? new Plate($zone, $x, $y, $run, $deep, $from[$zone]) : new Plate($zone, $x, $y, $deep, $run, $from[$zone]);
+                [$w, $h] = $isFlat ? [$run, $deep] : [$deep, $run];
+                $plates[] = new Plate($zone, $x, $y, $w, $h, $from[$zone]);
                 $from[$zone] += $isFlat ? $run : $deep;
                 [$x, $y] = $isFlat ? [$x, $y + $deep] : [$x + $deep, $y];
             }

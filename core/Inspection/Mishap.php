@@ -13,4 +13,13 @@ enum Mishap: string
     case PartDropped = 'part_dropped';
     /** Something fell or was wiped into a fresh film. */
     case FilmTouched = 'film_touched';
+
+    public function habit(): Habit
+    {
+        return match ($this) {
+            self::CupKicked, self::WrongJar => Habit::Mix,
+            self::ClothCreased => Habit::Cloth,
+            self::PartDropped, self::FilmTouched => Habit::Clean,
+        };
+    }
 }

@@ -24,9 +24,7 @@ final class Signs
             ],
             Cause::TrappedAir => [self::ramp('restMin', $on->restMin, 3.0, 9.0, 2.5, 0.4)],
             Cause::CupOld => [self::ramp('cupAgeShare', $on->cupAgeShare, 0.5, 1.0, 0.25, 8.0)],
-            Cause::Cold => [
-                self::ramp('airC', $on->airC === null || $on->minC === null ? null : $on->airC - $on->minC, -1.0, 5.0, 5.0, 0.3),
-            ],
+            Cause::Cold => [self::cold($on)],
             Cause::Warm => [self::ramp('airC', $on->airC, 21.0, 30.0, 0.4, 4.0)],
             Cause::Damp => [self::ramp('dewMarginC', $on->dewMarginC, 2.0, 8.0, 7.0, 0.2)],
             Cause::TooEarly => [self::ramp('belowOverTack', $on->belowOverTack, 0.7, 1.1, 9.0, 0.15)],
@@ -48,9 +46,7 @@ final class Signs
             Cause::Skipped => [self::ramp('ladderGap', $on->ladderGap, 2.0, 3.5, 0.2, 8.0)],
             Cause::DirtyWater => [self::ramp('waterShare', $on->waterShare, 0.3, 1.0, 3.0, 0.3)],
             Cause::Dust => [self::yes('dustLeft', $on->dustLeft, 6.0, 0.3)],
-            Cause::RatioOff => [
-                self::ramp('ratioOffPercent', $on->ratioOffPercent === null ? null : abs($on->ratioOffPercent), 1.5, 6.0, 0.15, 12.0),
-            ],
+            Cause::RatioOff => [self::ratio($on)],
             Cause::MixedShort => [self::ramp('restMin', $on->restMin, 1.5, 5.0, 3.0, 0.5)],
             Cause::LotOld => [self::ramp('lotOpenDays', $on->lotOpenDays, 60.0, 365.0, 0.3, 4.0)],
             Cause::Unsettled => [
@@ -73,6 +69,23 @@ final class Signs
     public static function told(bool $isSo): Sign
     {
         return new Sign('told', $isSo ? self::TOLD : 1.0 / self::TOLD, $isSo ? 1.0 : 0.0);
+    }
+
+    /** By how far the air was over the coldest that the sheet bears; said is the air. */
+    private static function cold(Evidence $on): ?Sign
+    {
+        $over = $on->airC === null || $on->minC === null ? null : $on->airC - $on->minC;
+        $sign = self::ramp('airC', $over, -1.0, 5.0, 5.0, 0.3);
+
+        return $sign === null ? null : new Sign('airC', $sign->factor, (float) $on->airC);
+    }
+
+    /** By how far it is off, whichever way; said is the way too. */
+    private static function ratio(Evidence $on): ?Sign
+    {
+        $sign = self::ramp('ratioOffPercent', $on->ratioOffPercent === null ? null : abs($on->ratioOffPercent), 1.5, 6.0, 0.15, 12.0);
+
+        return $sign === null ? null : new Sign('ratioOffPercent', $sign->factor, (float) $on->ratioOffPercent);
     }
 
     private static function ramp(string $of, float|int|null $figure, float $from, float $to, float $below, float $above): ?Sign

@@ -76,7 +76,9 @@ final readonly class Mend
         return match ($this->remedy) {
             Remedy::Accept, Remedy::Bury, Remedy::NewCup => [],
             Remedy::WorkWet => [$this->of(Role::MendWet, 'wet')->taking($this->placeMin())],
-            Remedy::HotAir => [$this->of(Role::MendWet, 'air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job))],
+            Remedy::HotAir => [
+                $this->of(Role::MendWet, 'air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job)),
+            ],
             Remedy::Shift => [$this->of(Role::MendWet, 'shift')->named('mend_shift')->taking(5.0 + 5.0 * $job->areaM2)],
             Remedy::WashOff => [$this->of(Role::MendWet, 'off')->named('mend_wash_off')->taking(8.0 + 20.0 * $this->areaM2($job))],
             Remedy::Wash => [
@@ -87,7 +89,9 @@ final readonly class Mend
             Remedy::SandOut => [$this->flat($this->from, $this->to), ...$this->wiped($job)],
             Remedy::Finer => [$this->flat($this->from, $this->to), ...($this->isFinished ? [$this->polish($job)] : $this->wiped($job))],
             Remedy::Flood => [...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job)],
-            Remedy::SandAndCoat => [$this->flat($this->from, $this->to), ...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job)],
+            Remedy::SandAndCoat => [
+                $this->flat($this->from, $this->to), ...$this->wiped($job), ...$this->coats($job), ...$this->levelled($job),
+            ],
             Remedy::SpotFill => [
                 $this->sand('key', 'mend_key')->after($this->once('onceSandable')), ...$this->wiped($job),
                 ...$this->coats($job), ...$this->levelled($job),
@@ -129,7 +133,8 @@ final readonly class Mend
     {
         return match ($this->remedy) {
             Remedy::CoatNow => "{$this->prefix}-coat-1",
-            Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill, Remedy::Cover, Remedy::Inject, Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
+            Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill, Remedy::Cover, Remedy::Inject,
+            Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
             default => null,
         };
     }
@@ -159,8 +164,10 @@ final readonly class Mend
     {
         $isInClear = $this->lies === Lies::InClear;
 
+        $driven = $from < 320 ? SandingMethod::DryBlock : SandingMethod::WetBlock;
+
         return $this->of(Role::MendFlat, 'flat')->taking(3.0)->after($isInClear ? Follow::freely() : $this->once('onceSandable'))
-            ->sandedWith(new Grits($from, $to, $from < 320 ? SandingMethod::DryBlock : SandingMethod::WetBlock, $isInClear, only: $this->only()))
+            ->sandedWith(new Grits($from, $to, $driven, $isInClear, only: $this->only()))
             ->lowering($isInClear ? 0.0 : $this->deeperUm);
     }
 

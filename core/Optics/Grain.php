@@ -142,9 +142,8 @@ final class Grain
             while ($open !== [] && count($pixels) <= $most) {
                 $at = array_pop($open);
                 $pixels[] = $at;
-                [$x, $y] = [$at % $w, intdiv($at, $w)];
-                foreach ([$x > 0 ? $at - 1 : -1, $x < $w - 1 ? $at + 1 : -1, $y > 0 ? $at - $w : -1, $y < $h - 1 ? $at + $w : -1] as $next) {
-                    if ($next >= 0 && ! $seen[$next] && ($v[$next] > 0.0) === ($height > 0.0) && abs($v[$next]) >= $least) {
+                foreach (self::around($at, $w, $h) as $next) {
+                    if (! $seen[$next] && ($v[$next] > 0.0) === ($height > 0.0) && abs($v[$next]) >= $least) {
                         $seen[$next] = true;
                         $open[] = $next;
                     }
@@ -205,15 +204,23 @@ final class Grain
         }
     }
 
+    /** @return list<int> the pixels beside one */
+    private static function around(int $i, int $w, int $h): array
+    {
+        [$x, $y] = [$i % $w, intdiv($i, $w)];
+        $beside = [$x > 0 ? $i - 1 : -1, $x < $w - 1 ? $i + 1 : -1, $y > 0 ? $i - $w : -1, $y < $h - 1 ? $i + $w : -1];
+
+        return array_values(array_filter($beside, fn (int $p): bool => $p >= 0));
+    }
+
     /** From a seed up to the top of its dot. */
     private function climbed(int $i): int
     {
         [$v, $w, $h] = [$this->image->v, $this->image->width, $this->image->height];
         for ($steps = 0; $steps < 200; $steps++) {
             $best = $i;
-            [$x, $y] = [$i % $w, intdiv($i, $w)];
-            foreach ([$x > 0 ? $i - 1 : -1, $x < $w - 1 ? $i + 1 : -1, $y > 0 ? $i - $w : -1, $y < $h - 1 ? $i + $w : -1] as $next) {
-                $best = $next >= 0 && ($v[$next] > 0.0) === ($v[$i] > 0.0) && abs($v[$next]) > abs($v[$best]) ? $next : $best;
+            foreach (self::around($i, $w, $h) as $next) {
+                $best = ($v[$next] > 0.0) === ($v[$i] > 0.0) && abs($v[$next]) > abs($v[$best]) ? $next : $best;
             }
             if ($best === $i) {
                 break;

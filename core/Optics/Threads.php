@@ -92,7 +92,8 @@ final readonly class Threads
         foreach ([2, 3] as $part) {
             $lower = self::peak($spectrum, 0.93 * $at / $part, 1.07 * $at / $part, null);
             $low = hypot($lower[0], $lower[1]);
-            if ($low > $least && self::powerAt($spectrum, $lower) > 3.0 * self::STANDS_OUT * self::noise($spectrum, 0.8 * $low, 1.25 * $low)) {
+            $above = 3.0 * self::STANDS_OUT * self::noise($spectrum, 0.8 * $low, 1.25 * $low);
+            if ($low > $least && self::powerAt($spectrum, $lower) > $above) {
                 [$first, $at] = [$lower, $low];
             }
         }

@@ -194,7 +194,7 @@ final readonly class WeavePrint
         $scale = $w / $image->width;
         $mean = max(1.0, $image->mean());
         [$flat, $edge] = $image->flattened(1.6 * $pitch / $scale);
-        $grain = (new Grain($flat, $edge))->withoutLines(array_map(fn (array $f): array => [$f[0] * $scale, $f[1] * $scale], $lines), $pitch / $scale);
+        $grain = (new Grain($flat, $edge))->withoutLines(self::scaled($lines, $scale), $pitch / $scale);
         $grain->findDots(0.5 / $mean);
         $fine = $grain->finerThan((int) round(1.0 / max(self::GRAIN_MM, $mmPerPx)));
 
@@ -214,7 +214,7 @@ final readonly class WeavePrint
         $image = $photo->piece(0, 0, $photo->width(), $photo->height(), $w, $h);
         $scale = $photo->width() / $w;
         [$flat, $edge] = $image->flattened(1.6 * $pitch / $scale);
-        $grain = (new Grain($flat, $edge))->withoutLines(array_map(fn (array $f): array => [$f[0] * $scale, $f[1] * $scale], $lines), $pitch / $scale)
+        $grain = (new Grain($flat, $edge))->withoutLines(self::scaled($lines, $scale), $pitch / $scale)
             ->findDots(0.5 / max(1.0, $image->mean()));
 
         return ['share' => $grain->dotsShare(), 'dots' => array_map(fn (array $d): array => [
@@ -234,7 +234,8 @@ final readonly class WeavePrint
     {
         $side = min(200, $photo->width(), $photo->height());
         foreach ([[0.5, 0.5], [0.25, 0.3], [0.75, 0.7]] as [$x, $y]) {
-            $piece = $photo->piece((int) ($x * ($photo->width() - $side)), (int) ($y * ($photo->height() - $side)), $side, $side, $side, $side);
+            [$left, $top] = [(int) ($x * ($photo->width() - $side)), (int) ($y * ($photo->height() - $side))];
+            $piece = $photo->piece($left, $top, $side, $side, $side, $side);
             if (Sharpness::ofGrain($piece)) {
                 return true;
             }
@@ -249,6 +250,16 @@ final readonly class WeavePrint
         }
 
         return false;
+    }
+
+    /**
+     * @param list<array{float, float}> $lines cycles a pixel of the photo
+     *
+     * @return list<array{float, float}> cycles a pixel of one that is so much smaller
+     */
+    private static function scaled(array $lines, float $scale): array
+    {
+        return array_map(fn (array $f): array => [$f[0] * $scale, $f[1] * $scale], $lines);
     }
 
     /** What averaging over so many pixels leaves of a frequency, cycles a pixel of the smaller image. */

@@ -18,8 +18,13 @@ final readonly class LookDue
      * @param non-empty-list<Look> $looks
      * @param list<Look>           $made  nothing was found in them
      */
-    private function __construct(public PlannedStep $step, public Moment $moment, public array $looks, public array $made, public bool $isFound)
-    {
+    private function __construct(
+        public PlannedStep $step,
+        public Moment $moment,
+        public array $looks,
+        public array $made,
+        public bool $isFound,
+    ) {
     }
 
     /** After the newest coat, flatting or end of it; null before the first one. */

@@ -277,7 +277,8 @@ final class WaysOut
         $isOn = $this->isDone(StepKind::Spray);
         $to = $remedy === Remedy::Reclear ? 800 : 2500;
         $takes = $clear === null ? 0.0
-            : $clear->clear->sprayed->peelUm() + SandingMethod::WetBlock->scratchUm(Grit::p($from)) + ($clear->polish?->totalCutUm() ?? 0.0);
+            : $clear->clear->sprayed->peelUm() + SandingMethod::WetBlock->scratchUm(Grit::p($from))
+                + ($clear->polish?->totalCutUm() ?? 0.0);
         $left = ($clear?->remainsUm() ?? 0.0) - ($remedy === Remedy::Reclear ? 0.0 : $takes);
 
         return new RemedyOffer(

@@ -23,7 +23,7 @@ final readonly class ZoneVerdict
 
     /**
      * @param list<DefectState>                         $open
-     * @param float|null                                $leftUm  of clear where it is cleared, else over the crowns; null before there is any
+     * @param float|null                                $leftUm  of clear where it is cleared, else over the crowns; null before
      * @param float|null                                $glossGu read last
      * @param list<array{string, array<string, float>}> $because codes and figures of what stands against it
      * @param Fact<Passed>|null                         $kept    what was said of it last

@@ -100,8 +100,15 @@ final class OnRecord
      * @param list<array{float, float, float|null}> $readings minute, air °C, humidity %
      * @param int                                   $hands    pairs of hands in the shop
      */
-    public static function of(FinishPlan $plan, CoatClocks $clocks, AirCurve $air, array $readings, Found $found, float $atMin, int $hands): Evidence
-    {
+    public static function of(
+        FinishPlan $plan,
+        CoatClocks $clocks,
+        AirCurve $air,
+        array $readings,
+        Found $found,
+        float $atMin,
+        int $hands,
+    ): Evidence {
         $on = new self($plan, $clocks, $air, $readings, $found, $atMin, $hands);
 
         return Evidence::read($on->ofCoat() + $on->ofBelow() + $on->ofSanding() + $on->ofPlace());
@@ -160,13 +167,14 @@ final class OnRecord
     /** @return array<string, float|null> */
     private function ofWetOut(): array
     {
+        $density = $this->plan->materials->skinResin->rheology->densityGCm3;
         $wet = $this->plan->first(Role::WetOut);
         $base = $this->plan->first(Role::Base);
         $area = $this->plan->brief->clothAreaM2();
 
         return [
             'wetOverDrink' => $wet?->isDone() !== true || $wet->usedG === null ? null
-                : ($wet->laidGM2 ?? 0.0) / $this->plan->materials->cloth->weave->saturationGM2($this->plan->materials->skinResin->rheology->densityGCm3),
+                : ($wet->laidGM2 ?? 0.0) / $this->plan->materials->cloth->weave->saturationGM2($density),
             'baseOverPlan' => $base?->isDone() !== true || $base->usedG === null
                 ? null : ($base->laidGM2 ?? 0.0) / ($base->step->layer->gM2 ?? 1.0),
             'm2PerHand' => $this->plan->first(Role::Lay)?->isDone() === true ? $area / max(1, $this->hands) : null,
@@ -310,7 +318,8 @@ final class OnRecord
             return null;
         }
         $driven = $last->how ?? SandingMethod::WetBlock;
-        $check = ScratchCheck::of($driven->scratchUm($last->grit()), $this->coat->step->kind === StepKind::Spray ? 'clear' : 'resin', $driven);
+        $over = $this->coat->step->kind === StepKind::Spray ? 'clear' : 'resin';
+        $check = ScratchCheck::of($driven->scratchUm($last->grit()), $over, $driven);
 
         return $check->scratchUm / $check->mostUm;
     }

@@ -108,7 +108,8 @@ final class DemoSeeder extends Seeder
         $part = new Part(array_diff_key(
             $row,
             array_flip([
-                'state', 'begun_days_ago', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler', 'gel_coat', 'mould_resin', 'mould_cloth',
+                'state', 'begun_days_ago', 'found', 'base_resin', 'skin_resin', 'cloth', 'clear', 'filler', 'gel_coat', 'mould_resin',
+                'mould_cloth',
             ]),
         ) + ['shop_id' => $this->shop->id]);
         $part->save();
@@ -120,6 +121,7 @@ final class DemoSeeder extends Seeder
             $fact->save();
         }
         $this->readings($part, $state);
+        (new FoundOnPart($this->planner, $this->floor, $this->user->id))->record($part, $row['found'] ?? []);
         $this->recorder->settle($part, $this->floor);
     }
 

@@ -14,6 +14,7 @@ return [
 
     'look' => 'Look it over',
     'look_after' => ['coat' => 'After the coat: :step', 'flatting' => 'After the flatting: :step', 'end' => 'At the end: :step'],
+    'look_first' => 'look along it :look.',
     'look_done' => 'Looked over after :step. Nothing is due until the next coat or flatting.',
     'look_none' => 'There is nothing to look over until a coat is on.',
     'look_do' => [
@@ -25,7 +26,7 @@ return [
     ],
     'looked' => 'done',
     'nothing' => 'Nothing found',
-    'nothing_all' => 'Nothing found in any of them',
+    'nothing_all' => 'Nothing found in any of them', 'something' => 'Something found', 'one_by_one' => 'Look by look',
     'kept_look' => 'Kept: nothing found :look.',
 
     'found' => 'What was found',
@@ -246,7 +247,7 @@ return [
     ],
     'weave_columns' => ['Read', 'Weave', 'Haze', 'Dots', 'Against the pass before'],
     'compare' => ['better' => 'better', 'same' => 'the same', 'worse' => 'worse', 'first' => 'the first'],
-    'weave_stop' => 'The weave shows at :percent %: stop sanding, it is under the film again.',
+    'weave_stop_on' => '<b>:zone:</b> the weave shows at :percent %: stop sanding, it is under the film again.',
     'weave_kept' => 'Read: weave :percent %, haze :haze %, dots :dots %.',
     'bound' => 'at least',
     'dot' => 'dot',
@@ -258,7 +259,8 @@ return [
     'habits_title' => 'Defects by cause over the last :n weeks',
     'habits_text' => 'Each bar is a week; its height the defects found in it, by what they most likely come of.',
     'habits_columns' => ['Habit', 'Defects', 'Hands', 'Resin', 'Days later', 'Most often'],
-    'habits_save' => ':habit would save most: :n defects cost :hands of hands, :grams of resin and :days of waiting.',
+    'habits_save' => ':habit would save most: :n defect cost :hands of hands, :grams of resin and :days of waiting.'
+        .'|:habit would save most: :n defects cost :hands of hands, :grams of resin and :days of waiting.',
     'habits_most' => ':cause, :n of them',
     'habits_of' => ':n times',
     'habits_week' => 'week of :day',

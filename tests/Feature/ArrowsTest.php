@@ -30,11 +30,12 @@ final class ArrowsTest extends TestCase
         'Practice' => [],
         'Acts' => ['Clock', 'Models', 'Planning'],
         'Bench' => ['Models', 'Planning', 'Time', 'Words'],
-        'View' => ['Bench', 'Models', 'Planning', 'Shelf', 'Time', 'Words'],
+        'Inspection' => ['Models', 'Planning', 'Time', 'Words'],
+        'View' => ['Bench', 'Inspection', 'Models', 'Planning', 'Shelf', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
-        'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],
-        'Console' => ['Backup', 'Devices', 'Load', 'Models', 'People', 'Planning', 'Shelf'],
+        'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Time', 'View', 'Words'],
+        'Console' => ['Backup', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf'],
         'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf', 'Words'],
     ];
 

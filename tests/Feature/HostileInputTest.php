@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Feed;
 use App\Models\HourException;
+use App\Models\Photo;
 use App\Models\PlanOffer;
 use App\Models\PracticeRun;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -34,7 +35,9 @@ final class HostileInputTest extends ShopCase
         'parts.choice' => ['field' => 'build_coats', 'value' => '4'], 'ways.take' => ['way' => 'stay'],
         'parts.film' => [], 'film.store' => ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'unit' => 'mm', 'um' => '0.2', 'n' => '3', 'part_g' => '800'],
         'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
-        'parts.clear' => [], 'gloss.store' => ['by' => 'hand', 'gu' => '80'], 'parts.record' => [],
+        'parts.clear' => [], 'gloss.store' => ['by' => 'hand', 'gu' => '80'], 'parts.record' => [], 'habits' => [], 'parts.inspect' => [], 'defects.show' => [], 'photos.show' => [],
+        'inspect.found' => ['defect' => 'runs', 'zone' => 'top', 'along' => '10', 'across' => '10', 'size' => '4', 'count' => '2', 'depth' => '20', 'photo' => 'x'], 'inspect.looked' => ['look' => 'raking'], 'inspect.passed' => ['zone' => 'top', 'passes' => '1'],
+        'inspect.wrong' => ['mishap' => 'part_dropped', 'zone' => 'top'], 'weave.read' => ['weave_zone' => 'top', 'pitch' => '4', 'scale' => '0.1', 'weave_photo' => 'x', 'weave_other' => 'x'], 'defects.told' => ['cause' => 'cold', 'is_so' => '1'], 'defects.take' => ['remedy' => 'accept'],
         'facts.store' => ['along' => '10', 'across' => '10', 'radius' => '5', 'kind' => 'coat_on', 'step' => 'build-2', 'touch' => 'print', 'paper' => 'dusts', 'grit' => '240', 'zone' => 'top', 'how' => 'orbital', 'minutes' => '3', 'end' => 'matt', 'at' => '16:00', 'days_ago' => '0', 'short' => '1', 'to' => 'bench'],
         'facts.strike' => ['reason' => 'slip'], 'facts.judge' => ['counts' => '0', 'reason' => 'x'],
         'weigh' => [], 'weigh.store' => ['component' => 'resin', 'grams' => '20'],
@@ -68,6 +71,7 @@ final class HostileInputTest extends ShopCase
         config(['oak.demo' => true]);
         RateLimiter::for('acts', fn (): Limit => Limit::none());
         RateLimiter::for('sign-ins', fn (): Limit => Limit::none());
+        RateLimiter::for('photos', fn (): Limit => Limit::none());
         $routes = Route::getRoutes()->getRoutesByName();
         self::assertSame([], array_diff(array_keys($routes), array_keys(self::FIELDS)), 'routes whose fields are not known');
         $values = $this->values();
@@ -138,7 +142,7 @@ final class HostileInputTest extends ShopCase
     }
 
     /** Where the form of a route comes back. */
-    private const SHOWN = ['parts' => ['/parts/new', '/parts/choose'], 'shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
+    private const SHOWN = ['parts' => ['/parts/new', '/parts/choose'], 'shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'inspect' => ['/parts/{part}/inspect'], 'weave' => ['/parts/{part}/inspect'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
 
     /** @return array<string, int|string> by parameter */
     private function values(): array
@@ -148,11 +152,12 @@ final class HostileInputTest extends ShopCase
         $this->keep();
 
         return [
-            'step' => 'build-2', 'part' => $part->id, 'fact' => (int) $part->facts()->where('kind', 'coat_on')->latest('id')->value('id'),
+            'step' => 'build-2', 'part' => $part->id, 'fact' => $this->fact($part, 'found', 'build-1', self::NOW, ['defect' => 'runs', 'zone' => 'flank', 'count' => 1])->id,
             'kind' => 'cloths', 'id' => (int) $part->getAttribute('cloth_id'), 'person' => $this->makeUser($this->shop, 'zoe@sample.example')->id,
             'run' => PracticeRun::query()->create(['user_id' => $this->user->id, 'lesson' => 'dust', 'seed' => 4, 'acts' => []])->id,
             'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => 'x', 'made_at' => now()])->id,
+            'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $this->user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,
             'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $this->user->id])->id,
             'token' => str_repeat('a', 48),
         ];

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Feed;
 use App\Models\HourException;
 use App\Models\Part;
+use App\Models\Photo;
 use App\Models\PlanOffer;
 use App\Models\PracticeRun;
 use App\Models\Role;
@@ -20,8 +21,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class PolicyTest extends ShopCase
 {
     private const GUESTS = ['login', 'login.store', 'join', 'join.store', 'feed'];
-    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shop.edit', 'air', 'feeds.revoke'];
-    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store',
+    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shop.edit', 'air', 'feeds.revoke'];
+    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store',
         'practice', 'practice.begin', 'practice.show', 'practice.act', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
         'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip'];
     private const OWNERS = ['shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
@@ -31,7 +32,7 @@ final class PolicyTest extends ShopCase
 
     /** Named for nobody's shop: what they reach is the own. */
     private const OF_NO_SHOP = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'audit',
-        'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shop.edit', 'air'];
+        'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'habits', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shop.edit', 'air'];
 
     public function testEveryRouteIsInTheTable(): void
     {
@@ -116,6 +117,7 @@ final class PolicyTest extends ShopCase
             'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'token_hash' => bin2hex(random_bytes(8)), 'made_at' => now()])->id,
             'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $user->id])->id,
+            'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,
             'token' => str_repeat('a', 48),
         ];
     }

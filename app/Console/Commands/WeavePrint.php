@@ -57,7 +57,10 @@ final class WeavePrint extends Command
     private function refuse(string $field, string $message): int
     {
         $this->output->writeln(
-            (string) json_encode(['error' => ['field' => $field, 'message' => $message]], JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE),
+            (string) json_encode(
+                ['error' => ['field' => $field, 'message' => $message]],
+                JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
             OutputInterface::OUTPUT_RAW,
         );
 

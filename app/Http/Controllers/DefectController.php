@@ -80,7 +80,8 @@ final class DefectController
         }
         $coat = $way->offer->remedy === Remedy::WashOff ? WaysOutOfIt::coatToWashOff($planned, $of) : null;
         if ($coat !== null) {
-            $recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, lcfirst($format->word('mishap', 'wrong_jar'))));
+            $why = lcfirst($format->word('mishap', 'wrong_jar'));
+            $recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, $why));
         }
         $recorder->record(
             $part,

@@ -114,7 +114,8 @@ final class InspectController
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $step = FactOf::cupStep($planned, $request->mishap());
-        $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), FactOf::lostG($planned, $step, $request->mishap()));
+        $lostG = FactOf::lostG($planned, $step, $request->mishap());
+        $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), $lostG);
         if ($content->zone !== '') {
             self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $content->zone, null, null);
         }

@@ -82,7 +82,9 @@ final class WeavePrintController
         }
         $print = WeavePrint::of(GdPhoto::of($native, GdPhoto::qualityIn($file->getContent())), $pitch, $scale);
         if ($print->why !== null) {
-            throw ValidationException::withMessages([$field => __('inspect.weave_unusable', ['why' => __("inspect.weave_why.{$print->why}")])]);
+            $why = __("inspect.weave_why.{$print->why}");
+
+            throw ValidationException::withMessages([$field => __('inspect.weave_unusable', ['why' => $why])]);
         }
         $width = $image->width();
 

@@ -49,6 +49,8 @@ final class FoundRequest extends FormRequest
 
     public function content(?int $photoId): Found
     {
-        return Found::read(array_filter($this->safe()->except('photo'), fn (mixed $v): bool => $v !== null) + ['count' => 1, 'photo_id' => $photoId]);
+        $typed = array_filter($this->safe()->except('photo'), fn (mixed $v): bool => $v !== null);
+
+        return Found::read($typed + ['count' => 1, 'photo_id' => $photoId]);
     }
 }

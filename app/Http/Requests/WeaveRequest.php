@@ -44,6 +44,8 @@ final class WeaveRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['pitch' => lcfirst(__('inspect.weave_pitch')), 'scale' => lcfirst(__('inspect.weave_scale')), 'weave_zone' => lcfirst(__('inspect.form.zone'))];
+        return array_map(lcfirst(...), [
+            'pitch' => __('inspect.weave_pitch'), 'scale' => __('inspect.weave_scale'), 'weave_zone' => __('inspect.form.zone'),
+        ]);
     }
 }

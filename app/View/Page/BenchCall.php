@@ -9,6 +9,7 @@ use App\Planning\PlannedPart;
 use App\Words\Formatter;
 use OakGloss\Finding\Finding;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\LookDue;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
@@ -22,6 +23,9 @@ final readonly class BenchCall
 
     /** Reminded so long before the sure part of a window ends, minutes. */
     private const REMIND_MIN = 15.0;
+
+    /** A look is asked for so long after what it looks at, minutes. */
+    private const LOOK_WITHIN_MIN = 1440.0;
 
     public NextAct $next;
 
@@ -62,6 +66,20 @@ final readonly class BenchCall
     public function cue(): ?string
     {
         return $this->is('open', 'key_first') ? null : $this->format->cue($this->step->step);
+    }
+
+    /** The look that the part's newest coat or flatting asks for, while that is of today. */
+    public function look(): ?LookDue
+    {
+        $look = LookDue::of($this->planned->plan);
+        $since = $this->planned->floor->nowMin - ($look->step->doneAtMin ?? -INF);
+
+        return $look === null || $look->next() === null || $look->isFound || $since > self::LOOK_WITHIN_MIN ? null : $look;
+    }
+
+    public function lookTitle(LookDue $look): string
+    {
+        return (string) __("inspect.look_after.{$look->moment->value}", ['step' => lcfirst($this->format->step($look->step->step))]);
     }
 
     public function isLay(): bool

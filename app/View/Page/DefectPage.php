@@ -16,6 +16,7 @@ use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\CauseRanking;
+use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Inspection\Sign;
 use OakGloss\Plan\DefectState;
@@ -171,6 +172,16 @@ final readonly class DefectPage
             $content->zone === '' => (string) __('inspect.whole'),
             default => (string) __('inspect.all_of', ['zone' => $content->zone]),
         };
+    }
+
+    /** What stays of film or clear at the place. */
+    public function leftBy(PricedWay $way): string
+    {
+        $left = $way->offer->leftUm;
+
+        return $left === null ? '' : (string) __($way->offer->content->lies === Lies::InClear ? 'inspect.left_clear' : 'inspect.left', [
+            'um' => $this->format->um($left),
+        ]);
     }
 
     public function price(PricedWay $way): string

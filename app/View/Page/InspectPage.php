@@ -64,7 +64,9 @@ final readonly class InspectPage
     /** @return array<string, string> */
     public function mishapNames(): array
     {
-        return array_column(array_map(fn (Mishap $m): array => [$m->value, $this->format->word('mishap', $m->value)], Mishap::cases()), 1, 0);
+        $named = array_map(fn (Mishap $m): array => [$m->value, $this->format->word('mishap', $m->value)], Mishap::cases());
+
+        return array_column($named, 1, 0);
     }
 
     /** @return array<string, string> */

@@ -29,7 +29,10 @@ final readonly class Told extends Content implements Targets
 
     public static function phrases(): array
     {
-        return ['label' => 'Looked for a cause', 'so' => 'looked for a cause, and it shows: :cause', 'not_so' => 'looked for a cause, and it does not show: :cause'];
+        return [
+            'label' => 'Looked for a cause', 'so' => 'looked for a cause, and it shows: :cause',
+            'not_so' => 'looked for a cause, and it does not show: :cause',
+        ];
     }
 
     public function record(Words $words): string

@@ -88,7 +88,9 @@ final readonly class WayOut extends Content implements Targets
     /** With what it costs. */
     public function costing(float $handsMin, float $grams, float $laterMin): self
     {
-        return self::read(['hands_min' => round($handsMin, 1), 'grams' => round($grams, 1), 'later_min' => round($laterMin)] + $this->data());
+        $costs = ['hands_min' => round($handsMin, 1), 'grams' => round($grams, 1), 'later_min' => round($laterMin)];
+
+        return self::read($costs + $this->data());
     }
 
     /** @param string|null $under key of the newest coat below */

@@ -103,6 +103,15 @@
                         <button class="btn">{{ __('bench.keep') }}</button>
                     </x-act>
                 @endforeach
+                <form method="post" action="{{ route('inspect.wrong', $part) }}" class="late">
+                    @marks
+                    <label for="wrong-{{ $part->id }}">{{ __('inspect.wrong') }}</label>
+                    <select id="wrong-{{ $part->id }}" name="mishap">
+                        @foreach (OakGloss\Inspection\Mishap::cases() as $mishap)<option value="{{ $mishap->value }}">{{
+                            $format->word('mishap', $mishap) }}</option>@endforeach
+                    </select>
+                    <button class="btn">{{ __('bench.keep') }}</button>
+                </form>
                 @if ($fact = $lastFact())
                     <form method="post" action="{{ route('facts.strike', [$part, $fact->id]) }}">
                         @marks

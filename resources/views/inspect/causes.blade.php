@@ -8,7 +8,8 @@
             @marks
             <input type="hidden" name="cause" value="{{ $look->value }}">
             <h3>{{ __('inspect.tell') }}</h3>
-            <p>{{ __("inspect.tells.{$look->value}") }} <span class="soft">{{ __('inspect.tell_why', ['other' => lcfirst($page->other())]) }}</span></p>
+            <p>{{ __("inspect.tells.{$look->value}") }}
+                <span class="soft">{{ __('inspect.tell_why', ['other' => lcfirst($page->other())]) }}</span></p>
             <div class="acts">
                 <button class="btn" name="is_so" value="1">{{ __('inspect.yes') }}</button>
                 <button class="btn" name="is_so" value="0">{{ __('inspect.no') }}</button>
@@ -26,7 +27,8 @@
                     <p><b>{{ __('inspect.speaks_for') }}:</b> {{ implode('; ', array_map($page->sign(...), $suspect->for())) }}</p>
                 @endif
                 @if ($suspect->against() !== [])
-                    <p class="soft"><b>{{ __('inspect.speaks_against') }}:</b> {{ implode('; ', array_map($page->sign(...), $suspect->against())) }}</p>
+                    <p class="soft"><b>{{ __('inspect.speaks_against') }}:</b>
+                        {{ implode('; ', array_map($page->sign(...), $suspect->against())) }}</p>
                 @endif
                 @if ($suspect->for() === [] && $suspect->against() === [])
                     <p class="soft">{{ __('inspect.on_record_nothing', ['prior' => round($suspect->prior)]) }}</p>
@@ -37,8 +39,12 @@
     </ol>
     <x-why :what="__('inspect.cause_of')"><p>{{ __('inspect.why') }}</p>
         <ul>@foreach ($page->ranking->suspects as $suspect)
-            <li>{{ $format->word('cause', $suspect->cause) }}: {{ __('inspect.prior', ['prior' => round($suspect->prior)]) }}@foreach ($suspect->signs as $sign) · {{
-                $page->sign($sign) }} {{ __('inspect.factor', ['factor' => number_format($sign->factor, 2)]) }}@endforeach</li>
+            <li>
+                {{ $format->word('cause', $suspect->cause) }}: {{ __('inspect.prior', ['prior' => round($suspect->prior)]) }}
+                @foreach ($suspect->signs as $sign)
+                    · {{ $page->sign($sign) }} {{ __('inspect.factor', ['factor' => number_format($sign->factor, 2)]) }}
+                @endforeach
+            </li>
         @endforeach</ul>
     </x-why>
 </section>

@@ -10,8 +10,11 @@
             @if ($page->isJar())<p class="caution">{{ __('inspect.bin_jar') }}</p>@endif
             @if ($page->taken())<p><b>{{ ucfirst($page->taken()) }}</b></p>@endif
         </div>
-        @if ($photo)<a href="{{ route('photos.show', $photo) }}"><img src="{{ route('photos.show', $photo) }}" loading="lazy"
-            width="{{ $photo->width }}" height="{{ $photo->height }}" alt="{{ __('inspect.photo.alt', ['what' => lcfirst($page->title())]) }}"></a>@endif
+        @if ($photo)
+            <a href="{{ route('photos.show', $photo) }}"><img src="{{ route('photos.show', $photo) }}" loading="lazy"
+                width="{{ $photo->width }}" height="{{ $photo->height }}"
+                alt="{{ __('inspect.photo.alt', ['what' => lcfirst($page->title())]) }}"></a>
+        @endif
         <a class="btn" href="{{ route('parts.inspect', $part) }}">{{ __('inspect.back') }}</a>
     </section>
     <div @class(['defect-grid' => $page->ranking])>
@@ -19,7 +22,9 @@
             <section class="card" aria-labelledby="ways-head">
                 <div class="card-head">
                     <h2 id="ways-head">{{ __('inspect.ways') }}</h2>
-                    <p class="soft">{{ $page->of->content->zone === '' ? '' : __('inspect.ways_for', ['zone' => $page->of->content->zone]) }}</p>
+                    @if ($page->of->content->zone !== '')
+                        <p class="soft">{{ __('inspect.ways_for', ['zone' => $page->of->content->zone]) }}</p>
+                    @endif
                 </div>
                 @foreach ($page->best() as $way)
                     @include('inspect.way', ['isBest' => $loop->first])
@@ -30,7 +35,8 @@
                         <summary>{{ __('inspect.more_ways') }}</summary>
                         <ul class="not-fitting">
                             @foreach ($page->rest() as $way)
-                                <li><b>{{ $format->word('remedy', $way->offer->remedy) }}</b>: {{ $way->fits() ? $page->price($way) : $page->why($way) }}</li>
+                                <li><b>{{ $format->word('remedy', $way->offer->remedy) }}</b>:
+                                    {{ $way->fits() ? $page->price($way) : $page->why($way) }}</li>
                             @endforeach
                         </ul>
                     </details>

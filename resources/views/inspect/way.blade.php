@@ -7,14 +7,14 @@
         <p class="soft">{{ implode(' · ', array_filter([
             $offer->content->coats > 0 ? trans_choice('inspect.coats', $offer->content->coats, ['n' => $offer->content->coats]) : '',
             $offer->papers === [] ? '' : __('inspect.papers', ['papers' => implode(', ', array_map(fn ($p) => "P{$p}", $offer->papers))]),
-            $offer->leftUm === null ? '' : __('inspect.'.($offer->content->lies === OakGloss\Inspection\Lies::InClear ? 'left_clear' : 'left'), [
-                'um' => $format->um($offer->leftUm),
-            ]),
+            $page->leftBy($way),
             $way->othersLaterMin > 1 ? __('inspect.later', ['span' => $format->span($way->othersLaterMin)])
                 : ($offer->remedy->isLeaving() ? '' : __('inspect.sooner')),
         ])) }}</p>
         @if ($way->steps !== [])
-            <details><summary>{{ __('inspect.steps') }}<span class="visually-hidden">: {{ $format->word('remedy', $offer->remedy) }}</span></summary>
+            <details>
+                <summary>{{ __('inspect.steps') }}<span class="visually-hidden">: {{
+                    $format->word('remedy', $offer->remedy) }}</span></summary>
                 <ol>@foreach ($way->steps as $step)<li>{{ $step }}</li>@endforeach</ol></details>
         @endif
     </div>

@@ -43,7 +43,9 @@
     </dl>
     <nav class="tabs" aria-label="{{ __('parts.one') }}">
         @foreach (array_intersect_key(__('parts.rooms'), array_flip(App\View\Page\PartRooms::of($plan))) as $room => $name)
-            <a href="{{ route("parts.{$room}", $part) }}" @class(['on' => request()->routeIs("parts.{$room}") || ($room === 'inspect' && request()->routeIs('defects.show'))])
+            <a href="{{ route("parts.{$room}", $part) }}" @class([
+                    'on' => request()->routeIs("parts.{$room}", $room === 'inspect' ? 'defects.show' : "parts.{$room}"),
+                ])
                 @if (request()->routeIs("parts.{$room}")) aria-current="page" @endif>{{ $name }}</a>
         @endforeach
     </nav>

@@ -3,6 +3,7 @@
 <div class="page">
     <header class="page-head">
         <h1>{{ __('app.rooms.parts') }}</h1>
+        <a class="btn quiet" href="{{ route('habits') }}">{{ __('inspect.habits') }}</a>
         @can('run', App\Models\Shop::class)<a class="btn go" data-key="n"
             href="{{ route('parts.choose') }}">{{ __('parts.new') }}</a>@endcan
     </header>

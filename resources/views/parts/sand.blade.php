@@ -12,6 +12,11 @@
         @if ($answer->choice)<a class="btn" href="{{ route('parts.film', $part) }}">{{ __('sand.one_more') }}</a>@endif
     </section>
 @endif
+@if ($stop = App\Inspection\WeaveReadings::stops($plan->log))
+    <p class="notice is-stop" role="status">@say('inspect.weave_stop_on', [
+        'zone' => $stop->content->zone, 'percent' => number_format(100 * $stop->content->telegraph, 1),
+    ])</p>
+@endif
 @foreach ($flats as $n => $flat)
     @include('parts.ladder', ['step' => $flat->step, 'ladder' => $flat->ladder])
 @endforeach
