@@ -29,7 +29,7 @@ final class VersionBeforeTest extends TestCase
     /** The same shop as versions kept it, the newest last. */
     private const DUMPS = [
         '2027-06' => ['tests/fixtures/shop-2027-06.sql.gz'], '2027-07' => ['tests/fixtures/shop-2027-07.sql.gz'],
-        '2027-08' => ['tests/fixtures/shop-2027-08.sql.gz'],
+        '2027-08' => ['tests/fixtures/shop-2027-08.sql.gz'], '2027-09' => ['tests/fixtures/shop-2027-09.sql.gz'],
     ];
 
     private string $file;
