@@ -12,10 +12,10 @@ use OakGloss\Fact\Kind\Told;
 use OakGloss\Inspection\CauseRanking;
 use OakGloss\Schedule\OnRecord;
 
-/** What a finding comes of, by what this shop has on record of its part. */
+/** What a defect comes of, by what this shop has on record of its part. */
 final class CausesOf
 {
-    /** Readings from so long before a finding on, minutes: a skin lies no longer open than that. */
+    /** Readings from so long before a defect was found on, minutes: a skin lies no longer open than that. */
     private const BACK_MIN = 30 * 1440.0;
 
     /**

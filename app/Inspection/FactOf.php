@@ -16,11 +16,11 @@ use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Plan\DefectState;
 
-/** What a finding is recorded of, and findings as they stand. */
+/** What a defect is recorded of, and defects as they stand. */
 final class FactOf
 {
     /**
-     * The step that a finding lies on: what was done last, or what comes first.
+     * The step that a defect lies on: what was done last, or what comes first.
      *
      * @throws ValidationException If the part has no step at all.
      */

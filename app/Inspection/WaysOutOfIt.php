@@ -23,7 +23,7 @@ use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\RemedyOffer;
 use OakGloss\Plan\WaysOut;
 
-/** The ways out of a finding or a mishap, each tried on the plan and priced, the best first. */
+/** The ways out of a defect or a mishap, each tried on the plan and priced, the best first. */
 final class WaysOutOfIt
 {
     /** A way out that goes wrong costs about a day and a half more, minutes (ours). */

@@ -11,7 +11,7 @@ use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Inspection\Remedy;
 
-/** A finding with the way out that was taken of it last, and whether that is through. */
+/** A defect that was found, with the way out that was taken of it last, and whether that is through. */
 final readonly class DefectState
 {
     /**
@@ -36,7 +36,7 @@ final readonly class DefectState
         return new self($found, $way, $way !== null && self::through($plan, $way));
     }
 
-    /** @return Fact<WayOut>|null the newest way out of a finding or a mishap */
+    /** @return Fact<WayOut>|null the newest way out of a defect or a mishap */
     public static function wayOf(FactLog $log, int $target): ?Fact
     {
         $ways = array_values(array_filter($log->all(WayOut::class), fn (Fact $f): bool => $f->content->target === $target));

@@ -62,7 +62,7 @@ final class WaysOut
     }
 
     /**
-     * @param int            $target number of the finding
+     * @param int            $target number of the defect
      * @param FreshFilm|null $film   of the newest coat; null where none is under way
      *
      * @return list<RemedyOffer> those that fit and those that do not

@@ -33,7 +33,7 @@ use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Temperature;
 
 /**
- * The evidence of one finding: what was recorded of the coat that it lies in, of the coat below, of what was done between
+ * The evidence of one defect: what was recorded of the coat that it lies in, of the coat below, of what was done between
  * them and of the flatting since. What nobody recorded stays unknown.
  */
 final class OnRecord

@@ -29,7 +29,7 @@ final class EveryViewTest extends BrowserCase
     public function testDarkIsAsReadableAsLight(): void
     {
         $views = $this->views();
-        foreach (['bench', 'plan', 'flat sheet', 'sand room', 'film', 'top', 'a lesson', 'weigh', 'run sheet', 'air'] as $name) {
+        foreach (['bench', 'inspect', 'a defect', 'what goes wrong', 'plan', 'flat sheet', 'sand room', 'film', 'top', 'a lesson', 'weigh', 'run sheet', 'air'] as $name) {
             $this->visit($views[$name]);
             $this->shop->emulateDark();
             self::assertSame('dark', $this->script('return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light"'));
@@ -62,6 +62,8 @@ final class EveryViewTest extends BrowserCase
         foreach (['W', 'H', 'R'] as $letter) {
             $this->visit('/parts/'.$this->partId($letter));
             $this->assertFits("plan of {$letter}");
+            $this->visit('/parts/'.$this->partId($letter).'/inspect');
+            $this->assertFits("inspection of {$letter}");
         }
     }
 
@@ -118,11 +120,18 @@ final class EveryViewTest extends BrowserCase
         return [
             'flat sheet' => "/parts/{$sheet}", 'rescue' => "/parts/{$rescue}", 'rescue in the sand room' => "/parts/{$rescue}/sand",
             'choosing' => '/parts/choose?form=deep', 'mould' => '/parts/'.$this->partId('L'), 'two-sided piece' => '/parts/'.$this->partId('P'),
-            'bench' => '/', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
+            'bench' => '/', 'inspect' => '/parts/'.$this->partId('N').'/inspect', 'inspect what is finished' => '/parts/'.$this->partId('D').'/inspect', 'a defect' => $this->defect(), 'what goes wrong' => '/parts/habits', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
             'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-5", 'run sheet' => '/run-sheet', 'a step on the run sheet' => "/run-sheet?span=1d&step={$w}:build-5", 'turned window' => '/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+19%3A00+to+21%3A00', 'air' => '/air', 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
             'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account',
             'film' => "/parts/{$w}/film", 'sand room' => '/parts/'.$this->partId('Q').'/sand', 'top' => "/parts/{$w}/clear", 'practice' => '/practice', 'a lesson' => $this->lesson(),
         ];
+    }
+
+    private function defect(): string
+    {
+        $this->visit('/parts/'.$this->partId('N').'/inspect');
+
+        return (string) parse_url((string) $this->one('.defects a')->getAttribute('href'), PHP_URL_PATH);
     }
 
     private function lesson(): string

@@ -40,7 +40,7 @@ $take = function (int $width, int $height, array $views) use ($folder): void {
     }
 };
 $script = fn (string $javascript): Closure => fn (RemoteWebDriver $browser) => $browser->executeScript($javascript);
-$part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5, 'mould' => 8];
+$part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' => 5];
 
 $take(1280, 800, [
     'bench' => ['/', null],
@@ -58,6 +58,8 @@ $take(1280, 800, [
         }
     }],
     'record' => ["/parts/{$part['finished']}/record", null],
+    'inspect' => ["/parts/{$part['curing']}/inspect", null],
+    'defect' => [null, $script('document.querySelector(".defects a").click()')],
     'new-part' => ['/parts/new', $script(<<<'JS'
         const form = document.querySelector('.new-part');
         const values = { name: 'Tiller housing', 'sizes[length]': 360, 'sizes[top]': 180, 'sizes[flank]': 95, 'sizes[bend_deg]': 58, 'sizes[bend_radius]': 9, 'sizes[edge_radius]': 3 };
@@ -65,7 +67,6 @@ $take(1280, 800, [
         form.dispatchEvent(new Event('change'));
         JS)],
     'choosing' => ['/parts/choose?form=deep', null],
-    'mould' => ["/parts/{$part['mould']}", null],
     'run-sheet' => ['/run-sheet', null],
     'air' => ['/air', null],
     'shelf' => ['/shelf', null],
@@ -74,6 +75,5 @@ $take(1280, 800, [
     'people' => ['/people', null],
 ]);
 $take(390, 844, [
-    'phone-bench' => ['/', null],
     'phone-weigh' => ["/parts/{$part['open']}/weigh/build-5", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
 ]);

@@ -28,7 +28,7 @@ final class InspectTest extends ShopCase
         $this->putDefect($part, ['along' => '120', 'across' => '40', 'size' => '8', 'count' => '3', 'depth' => '25'])->assertSessionHasNoErrors();
         $page = $this->get("/parts/{$part->id}/inspect")->assertOk();
         $page->assertSee('top, 120 mm from its left, 40 mm from its top');
-        $page->assertSee('class="mark"', false)->assertDontSee('is-somewhere');
+        $page->assertSee('class="defect-mark"', false)->assertDontSee('is-somewhere');
         $this->get("/parts/{$part->id}/record")->assertSee('found Runs, sags on top, 3 of them, 8 mm, 25 µm deep');
     }
 

@@ -17,7 +17,7 @@ final readonly class Told extends Content implements Targets
 
     public const IS_WORK = false;
 
-    /** @param int $target the finding */
+    /** @param int $target the defect that was found */
     public function __construct(public int $target, public Cause $cause, public bool $isSo)
     {
     }

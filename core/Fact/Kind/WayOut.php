@@ -23,7 +23,7 @@ final readonly class WayOut extends Content implements Targets
     public const IS_DECISION = true;
 
     /**
-     * @param int        $target     the finding, or the mishap
+     * @param int        $target     the defect that was found, or the mishap
      * @param string     $zone       empty for the whole part
      * @param float      $patchCm2   0 for all of the zone
      * @param int        $from       paper, P; 0 where none is needed

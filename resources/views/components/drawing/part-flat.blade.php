@@ -17,7 +17,7 @@
     @endforeach
     @foreach ($marks as $mark)
         <a href="{{ route('defects.show', [$part, $mark['state']->found->id]) }}"
-            aria-label="{{ $mark['n'] }}" @class(['mark', 'is-through' => $mark['state']->isThrough, 'is-somewhere' => ! $mark['isExact']])>
+            aria-label="{{ $mark['n'] }}" @class(['defect-mark', 'is-through' => $mark['state']->isThrough, 'is-somewhere' => ! $mark['isExact']])>
             <circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ max(12, $mark['r']) }}" class="hit"/>
             <circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ $mark['r'] }}" class="ring"/>
             <text x="{{ $mark['x'] }}" y="{{ $mark['y'] - max(9, $mark['r']) - 4 }}" text-anchor="middle">{{ $mark['n'] }}</text>
