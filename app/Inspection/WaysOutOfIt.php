@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Inspection;
 
 use App\Planning\PlannedPart;
+use App\Planning\Planner;
 use App\Planning\Trials;
 use App\Words\Formatter;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Cure\CoatState;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Fact;
@@ -34,16 +36,34 @@ final class WaysOutOfIt
 
     public const SHOWN = 3;
 
-    public function __construct(private readonly Trials $trials, private readonly Formatter $format)
-    {
+    public function __construct(
+        private readonly Trials $trials,
+        private readonly Planner $planner,
+        private readonly Formatter $format,
+    ) {
     }
 
     /**
+     * Kept for as long as nothing that they rest on changes.
+     *
      * @param Fact<Found|WentWrong> $of
      *
      * @return list<PricedWay> those that fit first
      */
     public function of(PlannedPart $planned, Fact $of): array
+    {
+        $state = $this->planner->state($planned->part->shop);
+        $name = implode('-', ['ways-out', $state, $planned->part->id, (int) $planned->part->facts->max('id'), $of->id]);
+
+        return Cache::remember($name, 3600, fn (): array => $this->reckoned($planned, $of));
+    }
+
+    /**
+     * @param Fact<Found|WentWrong> $of
+     *
+     * @return list<PricedWay>
+     */
+    private function reckoned(PlannedPart $planned, Fact $of): array
     {
         $film = self::filmNow($planned);
         $offers = $of->content instanceof Found

@@ -6,12 +6,14 @@ namespace App\Load;
 
 use App\Database\SqliteConnection;
 use App\Models\Part;
+use App\Models\PartFact;
 use App\Models\PracticeRun;
 use App\Models\User;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use OakGloss\Fact\Kind\Found;
 
 /** Pages of the demo's shop, asked for as its owner does: how long each takes, what it reads and holds. */
 final class PageTimer
@@ -28,10 +30,18 @@ final class PageTimer
             "/parts/{$id('W')}", "/parts/{$id('L')}", "/parts/{$id('P')}", "/parts/{$id('E')}",
             "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film",
             "/parts/{$id('W')}/clear",
+            "/parts/{$id('N')}/inspect", "/parts/{$id('N')}/defects/".self::defect(), '/parts/habits',
             "/parts/{$finished}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet',
             '/run-sheet?span=2w', '/air',
             '/practice', '/practice/'.self::lessonUnderWay(), '/people', '/people/audit',
         ];
+    }
+
+    private static function defect(): int
+    {
+        $open = Part::query()->where('letter', 'N')->whereNull('finished_at')->select('id');
+
+        return (int) PartFact::query()->whereIn('part_id', $open)->where('kind', Found::KIND)->value('id');
     }
 
     /** @return array{ms: float, rows: int, mb: float, kb: float} */

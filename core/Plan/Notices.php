@@ -175,7 +175,7 @@ final class Notices
         $worst = Runs::worst(
             $plan->brief->coatedZones(),
             $plan->materials->resinFor($coat->step)->rheology,
-            new Coat($coat->laidGM2, Temperature::fromCelsius($plan->shop->workingAirC)),
+            new Coat($coat->laidGM2, Temperature::fromCelsius($plan->shop->workingAirC), only: $coat->step->layer?->only),
         );
 
         return $worst?->runs() !== true ? [] : [new Finding(Severity::Note, 'film.runs', [

@@ -879,7 +879,7 @@ return [
         'cue' => 'Matt all round.',
     ],
     'mend_coat' => [
-        'title' => 'Resin on :zone',
+        'title' => 'Resin coat on :zone',
         'do' => 'Brush it on along and across, a little proud on a place of its own; tip off.',
         'cue' => 'A closed film in raking light.',
     ],

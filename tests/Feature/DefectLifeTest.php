@@ -101,7 +101,7 @@ final class DefectLifeTest extends ShopCase
         self::assertSame([], $part->facts()->whereNull('role')->pluck('step')->all(), 'what was recorded knows its role');
     }
 
-    /** @return iterable<string, array{string, string, string|null}> */
+    /** @return iterable<string, array{string}> */
     public static function mishaps(): iterable
     {
         foreach (Mishap::cases() as $mishap) {
@@ -152,7 +152,7 @@ final class DefectLifeTest extends ShopCase
     private function livedUntil(string $key): Part
     {
         $part = $this->makePart();
-        while (($planned = $this->planned($part))->plan->step($key)?->isDone() !== true) {
+        for ($planned = $this->planned($part); $planned->plan->step($key)?->isDone() !== true; $planned = $this->planned($part)) {
             self::assertLessThan(self::MOST_ACTS, $this->acts, "{$key} is never done");
             $this->doNext($planned);
         }

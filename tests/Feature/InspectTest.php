@@ -94,6 +94,13 @@ final class InspectTest extends ShopCase
         self::assertLessThanOrEqual(16 * 1024, PhotoFile::MOST_KILOBYTES);
     }
 
+    public function testWhatIsLargerThanTheServerTakesIsSaidOnAPageOfItsOwn(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->call('POST', "/parts/{$part->id}/found", server: ['CONTENT_LENGTH' => (string) (80 * 1024 * 1024)])
+            ->assertStatus(413)->assertSee(__('inspect.photo.large'));
+    }
+
     public function testTheBenchAsksForTheLookAndOnePressKeepsIt(): void
     {
         $part = $this->partWithBuildCoat();
