@@ -43,6 +43,7 @@ final readonly class Mend
      * @param int         $hours      of it
      * @param bool        $isCleared  clear lay over it: it is cleared again
      * @param bool        $isFinished clear is flatted and polished again, no step ahead does it
+     * @param float|null  $withinMin  of the coat, while it is wet; null where it may wait
      * @param string|null $under      the newest coat below
      */
     public function __construct(
@@ -60,6 +61,7 @@ final readonly class Mend
         public int $hours = 0,
         public bool $isCleared = false,
         public bool $isFinished = false,
+        public ?float $withinMin = null,
         public ?string $under = null,
     ) {
     }
@@ -75,12 +77,12 @@ final readonly class Mend
     {
         return match ($this->remedy) {
             Remedy::Accept, Remedy::Bury, Remedy::NewCup => [],
-            Remedy::WorkWet => [$this->of(Role::MendWet, 'wet')->taking($this->placeMin())],
+            Remedy::WorkWet => [$this->wet('wet')->taking($this->placeMin())],
             Remedy::HotAir => [
-                $this->of(Role::MendWet, 'air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job)),
+                $this->wet('air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job)),
             ],
-            Remedy::Shift => [$this->of(Role::MendWet, 'shift')->named('mend_shift')->taking(5.0 + 5.0 * $job->areaM2)],
-            Remedy::WashOff => [$this->of(Role::MendWet, 'off')->named('mend_wash_off')->taking(8.0 + 20.0 * $this->areaM2($job))],
+            Remedy::Shift => [$this->wet('shift')->named('mend_shift')->taking(5.0 + 5.0 * $job->areaM2)],
+            Remedy::WashOff => [$this->wet('off')->named('mend_wash_off')->taking(8.0 + 20.0 * $this->areaM2($job))],
             Remedy::Wash => [
                 $this->of(Role::Wipe, 'wash')->named('mend_wash')->after($this->once('onceSet'))
                     ->taking(3.0 + 2.0 * $job->pace->wiping($this->areaM2($job))),
@@ -148,6 +150,12 @@ final readonly class Mend
     private function of(Role $role, string $key): Step
     {
         return Step::of($role, "{$this->prefix}-{$key}");
+    }
+
+    /** Into a film that is wet: it can't wait. */
+    private function wet(string $key): Step
+    {
+        return $this->of(Role::MendWet, $key)->after($this->withinMin === null ? Follow::freely() : Follow::minutes(0.0, $this->withinMin));
     }
 
     /** A wait for the coat below, where there is one. */

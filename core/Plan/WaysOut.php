@@ -170,7 +170,7 @@ final class WaysOut
     {
         return new RemedyOffer(
             $remedy,
-            $this->content($remedy, patch: $remedy->isLocal()),
+            $this->content($remedy, patch: $remedy->isLocal(), withinMin: round($untilMin, 1)),
             $isWet ? null : ($this->film === null ? 'set' : 'late'),
             ['until' => $untilMin],
             again: 0.15,
@@ -331,6 +331,7 @@ final class WaysOut
         ?Lies $lies = null,
         bool $patch = false,
         bool $wholePart = false,
+        ?float $withinMin = null,
     ): WayOut {
         return new WayOut(
             $this->target,
@@ -347,6 +348,7 @@ final class WaysOut
             $hours,
             $this->isDone(StepKind::Spray) && (self::goesThroughClear($remedy) || ($remedy === Remedy::Hold && $to > 0)),
             ! $this->isAhead(StepKind::Polish) && $this->isDone(StepKind::Polish),
+            $withinMin,
         );
     }
 

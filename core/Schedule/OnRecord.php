@@ -159,7 +159,8 @@ final class OnRecord
             'ratioOffPercent' => $this->ratioOff($coat),
             'cupAgeShare' => $resin === null || $mixed === null
                 ? null : $mixed / $resin->potLifeAt(Temperature::fromCelsius($coat->airC)),
-            'restMin' => $mixed === null ? null : max(0.0, $mixed - $coat->handsMin),
+            // Less than the brush itself takes: how long it rested nobody can tell.
+            'restMin' => $mixed === null || $mixed < $coat->handsMin ? null : $mixed - $coat->handsMin,
             'coatOverLimit' => $limit === null ? null : ($coat->laidGM2 ?? 0.0) / ($limit->holdsGM2 ?? 1000.0),
         ] + $this->ofWetOut();
     }

@@ -49,6 +49,7 @@ final readonly class WayOut extends Content implements Targets
         public int $hours = 0,
         public bool $isCleared = false,
         public bool $isFinished = false,
+        public ?float $withinMin = null,
         public ?float $handsMin = null,
         public ?float $grams = null,
         public ?float $laterMin = null,
@@ -65,6 +66,7 @@ final readonly class WayOut extends Content implements Targets
             Entry::number('deeper_um', 0.0, 2000.0), Entry::whole('from', choices: $papers), Entry::whole('to', choices: $papers),
             Entry::whole('level', choices: $papers), Entry::number('celsius', 0.0, 150.0), Entry::whole('hours', 0.0, 200.0),
             Entry::flag('is_cleared')->optional(), Entry::flag('is_finished')->optional(),
+            Entry::number('within_min', 0.0, 600.0)->optional(),
             Entry::number('hands_min')->optional(), Entry::number('grams')->optional(), Entry::number('later_min')->optional(),
         ];
     }
@@ -111,6 +113,7 @@ final readonly class WayOut extends Content implements Targets
             $this->hours,
             $this->isCleared,
             $this->isFinished,
+            $this->withinMin,
             $under,
         );
     }
