@@ -28,8 +28,8 @@ final readonly class WayOut extends Content implements Targets
      * @param float      $patchCm2   0 for all of the zone
      * @param int        $from       paper, P; 0 where none is needed
      * @param int        $level      paper to which fresh resin is levelled; 0 for none
-     * @param bool       $isCleared  clear lay over it: it is cleared again
-     * @param bool       $isFinished clear is flatted and polished again, no step ahead does it
+     * @param bool|null  $isCleared  clear lay over it: it is cleared again
+     * @param bool|null  $isFinished clear is flatted and polished again, no step ahead does it
      * @param float|null $handsMin   that it takes, as reckoned when it was taken
      * @param float|null $grams      of resin
      * @param float|null $laterMin   by which the part is ready later
@@ -47,8 +47,8 @@ final readonly class WayOut extends Content implements Targets
         public int $level = 0,
         public float $celsius = 0.0,
         public int $hours = 0,
-        public bool $isCleared = false,
-        public bool $isFinished = false,
+        public ?bool $isCleared = null,
+        public ?bool $isFinished = null,
         public ?float $withinMin = null,
         public ?float $handsMin = null,
         public ?float $grams = null,
@@ -111,8 +111,8 @@ final readonly class WayOut extends Content implements Targets
             $this->level,
             $this->celsius,
             $this->hours,
-            $this->isCleared,
-            $this->isFinished,
+            $this->isCleared === true,
+            $this->isFinished === true,
             $this->withinMin,
             $under,
         );
