@@ -30,6 +30,7 @@ final readonly class WayOut extends Content implements Targets
      * @param int        $level      paper to which fresh resin is levelled; 0 for none
      * @param bool|null  $isCleared  clear lay over it: it is cleared again
      * @param bool|null  $isFinished clear is flatted and polished again, no step ahead does it
+     * @param float|null $withinMin  of the coat, while it is wet; null where it may wait
      * @param float|null $handsMin   that it takes, as reckoned when it was taken
      * @param float|null $grams      of resin
      * @param float|null $laterMin   by which the part is ready later
@@ -62,7 +63,7 @@ final readonly class WayOut extends Content implements Targets
 
         return [
             Entry::whole('target'), Entry::choice('remedy', Remedy::class), Entry::choice('lies', Lies::class),
-            Entry::text('zone', 40)->orEmpty(), Entry::number('patch_cm2', 0.0, 1e6), Entry::whole('coats', 0.0, 6.0),
+            Entry::text('zone', 40)->orEmpty(), Entry::number('patch_cm2', 0.0, 1e6), Entry::whole('coats', 0.0, 8.0),
             Entry::number('deeper_um', 0.0, 2000.0), Entry::whole('from', choices: $papers), Entry::whole('to', choices: $papers),
             Entry::whole('level', choices: $papers), Entry::number('celsius', 0.0, 150.0), Entry::whole('hours', 0.0, 200.0),
             Entry::flag('is_cleared')->optional(), Entry::flag('is_finished')->optional(),
