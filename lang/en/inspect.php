@@ -257,7 +257,7 @@ return [
     'habits' => 'What goes wrong here',
     'habits_none' => 'Nothing was found yet.',
     'habits_title' => 'Defects by cause over the last :n weeks',
-    'habits_text' => 'Each bar is a week; its height the defects found in it, by what they most likely come of.',
+    'habits_text' => 'Each column is a week, each row a cause; a square is as large as the defects of that week that most likely come of it, and says how many.',
     'habits_columns' => ['Habit', 'Defects', 'Hands', 'Resin', 'Days later', 'Most often'],
     'habits_save' => ':habit would save most: :n defect cost :hands of hands, :grams of resin and :days of waiting.'
         .'|:habit would save most: :n defects cost :hands of hands, :grams of resin and :days of waiting.',

@@ -5,42 +5,46 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\Time\ShopTime;
-use OakGloss\Inspection\Habit;
 
-/** Habits against weeks: in each cell as large a square as there were defects, with their number. */
+/** Causes against weeks, the most frequent first: in each cell as large a square as there were defects, with their number. */
 final readonly class HabitChart
 {
-    public const LEFT = 150.0;
+    public const LEFT = 250.0;
+
+    /** Rarer ones stand in the table alone. */
+    private const MOST_ROWS = 10;
 
     private const CELL = 46.0;
 
     private const TOP = 8.0;
 
     /**
-     * @param list<array{habit: Habit, y: float, cells: list<array{n: int, x: float, y: float, side: float}>}> $rows
-     * @param list<string>                                                                                     $weeks first day of each
+     * @param list<array{cause: string, y: float, cells: list<array{n: int, x: float, y: float, side: float}>}> $rows
+     * @param list<string>                                                                                      $weeks first day of each
      */
     private function __construct(public array $rows, public array $weeks)
     {
     }
 
-    /** @param list<array{atMin: float, habit: Habit}> $cases */
+    /** @param list<array{atMin: float, cause: string}> $cases */
     public static function of(array $cases, ShopTime $time, float $nowMin, int $weeks): self
     {
         $monday = $time->local($nowMin)->startOfWeek()->subWeeks($weeks - 1);
         $counts = [];
         foreach ($cases as $case) {
             $week = (int) floor(($case['atMin'] - ShopTime::minutes($monday)) / (7.0 * 1440.0) + 0.01);
-            [$habit, $week] = [$case['habit']->value, max(0, min($weeks - 1, $week))];
-            $counts[$habit][$week] = ($counts[$habit][$week] ?? 0) + 1;
+            [$cause, $week] = [$case['cause'], max(0, min($weeks - 1, $week))];
+            $counts[$cause][$week] = ($counts[$cause][$week] ?? 0) + 1;
         }
+        uasort($counts, fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
+        $counts = array_slice($counts, 0, self::MOST_ROWS, true);
         $most = max([1, ...array_merge(...array_map(array_values(...), array_values($counts)))]);
         $rows = [];
-        foreach (Habit::cases() as $r => $habit) {
+        foreach (array_keys($counts) as $r => $cause) {
             $y = self::TOP + self::CELL * $r;
             $cells = [];
             for ($w = 0; $w < $weeks; $w++) {
-                $n = $counts[$habit->value][$w] ?? 0;
+                $n = $counts[$cause][$w] ?? 0;
                 $side = $n === 0 ? 0.0 : (self::CELL - 8.0) * sqrt($n / $most);
                 $cells[] = [
                     'n' => $n,
@@ -49,7 +53,7 @@ final readonly class HabitChart
                     'side' => round($side, 1),
                 ];
             }
-            $rows[] = ['habit' => $habit, 'y' => $y, 'cells' => $cells];
+            $rows[] = ['cause' => $cause, 'y' => $y, 'cells' => $cells];
         }
 
         return new self($rows, array_map(

@@ -25,7 +25,7 @@
                 @foreach ($chart->rows as $row)
                     <path d="M{{ App\View\Drawing\HabitChart::LEFT }} {{ $row['y'] + 45 }}H{{ $chart->width() }}" class="tick-line"/>
                     <text x="{{ App\View\Drawing\HabitChart::LEFT - 10 }}" y="{{ $row['y'] + 28 }}" text-anchor="end" class="zone-name">{{
-                        $format->word('habit', $row['habit']) }}</text>
+                        $format->word(...explode('.', $row['cause'])) }}</text>
                     @foreach ($row['cells'] as $cell)
                         @continue($cell['n'] === 0)
                         <rect x="{{ $cell['x'] }}" y="{{ $cell['y'] }}" width="{{ $cell['side'] }}" height="{{ $cell['side'] }}"
