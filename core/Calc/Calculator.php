@@ -27,6 +27,7 @@ final class Calculator
         'laminate' => LaminateCalc::class,
         'levelling' => LevellingCalc::class,
         'mix' => MixCalc::class,
+        'quote' => QuoteCalc::class,
         'run-sheet' => RunSheetCalc::class,
         'shop-sheet' => ShopSheetCalc::class,
     ];

@@ -20,6 +20,7 @@ final class ArchitectureTest extends TestCase
         'Safety' => [],
         'Inspection' => ['Geometry'],
         'Uncertainty' => [],
+        'Cost' => ['Quantity'],
         'Infusion' => ['Quantity'],
         'Climate' => ['Quantity'],
         'Cloth' => ['Quantity'],
@@ -37,7 +38,7 @@ final class ArchitectureTest extends TestCase
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Infusion', 'Inspection', 'Method', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
         'Schedule' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Method', 'Optics', 'Plan', 'Quantity'],
-        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cure', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
+        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cost', 'Cure', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
     #[DataProvider('files')]
