@@ -205,7 +205,11 @@ final readonly class Cup
     public function mixedAtMin(): ?float
     {
         $weighed = $this->planned->plan->log->of($this->step->step->key, Weighed::class);
-        $hardener = array_values(array_filter($weighed, fn (Fact $f): bool => $f->content->component === 'hardener'));
+        $lost = $this->planned->plan->log->lastLoss($this->step->step->key);
+        $hardener = array_values(array_filter(
+            $weighed,
+            fn (Fact $f): bool => $f->content->component === 'hardener' && ($lost === null || $lost->isBefore($f)),
+        ));
 
         return $hardener === [] ? null : $hardener[0]->atMin;
     }

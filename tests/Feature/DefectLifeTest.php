@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Cup;
 use App\Inspection\WaysOutOfIt;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -142,6 +143,22 @@ final class DefectLifeTest extends ShopCase
             $this->planned($part)->plan->ahead(),
             fn ($s): bool => str_starts_with($s->step->key, 'mend-'),
         ), 'its steps are through');
+    }
+
+    /** A cup that was lost has no clock any more: the new one runs from its own hardener. */
+    public function testANewCupHasItsOwnClock(): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 13:50');
+        foreach ([['ready', '16:20', []], ['weighed', '16:21', ['component' => 'resin', 'grams' => 18.0]], ['weighed', '16:22', ['component' => 'hardener', 'grams' => 6.1]],
+            ['went_wrong', '16:25', ['mishap' => 'cup_kicked', 'grams' => 24.1]]] as [$kind, $at, $data]) {
+            $this->fact($part, $kind, 'build-2', "2027-03-10 {$at}", $data);
+        }
+        self::assertNull(Cup::forStep($this->planned($part), 'build-2')?->mixedAtMin());
+        $this->fact($part, 'weighed', 'build-2', '2027-03-10 16:30', ['component' => 'hardener', 'grams' => 6.1]);
+        app()->forgetScopedInstances();
+        $cup = Cup::forStep($this->planned($part->fresh() ?? self::fail()), 'build-2') ?? self::fail();
+        self::assertEqualsWithDelta(4.0, $cup->planned->floor->nowMin - ($cup->mixedAtMin() ?? 0.0), 0.01);
+        self::assertEqualsWithDelta(6.1, $cup->pour->totalG(), 0.01, 'what was lost is in no cup');
     }
 
     private function stateOf(Part $part): DefectState
