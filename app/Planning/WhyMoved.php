@@ -8,6 +8,14 @@ use App\Models\KeptPlan;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Time\ShopTime;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\Looked;
+use OakGloss\Fact\Kind\Passed;
+use OakGloss\Fact\Kind\PrintRead;
+use OakGloss\Fact\Kind\Ready;
+use OakGloss\Fact\Kind\Remark;
+use OakGloss\Fact\Kind\Told;
+use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Schedule\Breach;
 use OakGloss\Schedule\KeptPart;
@@ -15,6 +23,11 @@ use OakGloss\Schedule\KeptPart;
 /** Names what moved a part: what of all that its places rest on is other than when they were kept. */
 final readonly class WhyMoved
 {
+    /** Kinds of fact that move no step. */
+    private const MOVE_NOTHING = [
+        Weighed::KIND, Ready::KIND, Remark::KIND, Looked::KIND, Found::KIND, Told::KIND, PrintRead::KIND, Passed::KIND,
+    ];
+
     /** Mean air of the next day that moved this much explains a change, °C (ours). */
     private const AIR_MOVED_C = 0.3;
 
@@ -65,7 +78,7 @@ final readonly class WhyMoved
             'id',
             '>',
             $this->newestFact($id),
-        )->whereNotIn('kind', ['weighed', 'ready'])->orderByDesc('id')->first();
+        )->whereNotIn('kind', self::MOVE_NOTHING)->orderByDesc('id')->first();
 
         return $fact === null
             ? null

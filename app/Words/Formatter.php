@@ -198,6 +198,8 @@ final class Formatter implements Words
         $name = (string) preg_replace('/-\d+$/', '', $key);
         $title = (string) __('steps.'.strtr($name, '-', '_').'.title');
 
-        return str_starts_with($title, 'steps.') ? $name.$n : (string) Str::of($title)->before('|')->before(', one ')->before(' on :zone')->before(' :').$n;
+        return str_starts_with($title, 'steps.')
+            ? $name.$n
+            : (string) Str::of($title)->before('|')->before(', one ')->before(' on :zone')->before(' :').$n;
     }
 }

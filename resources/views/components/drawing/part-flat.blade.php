@@ -1,4 +1,5 @@
 @props(['drawing', 'part', 'mayPut' => false, 'title' => null])
+@inject('format', 'App\Words\Formatter')
 @php($marks = $drawing->marks)
 <svg viewBox="0 0 {{ App\View\Drawing\PartLaidFlat::WIDTH }} {{ $drawing->height() }}" class="part-flat" role="group"
     aria-labelledby="flat-title flat-desc" data-px-per-mm="{{ $drawing->pxPerMm }}" @if ($mayPut) data-place @endif>
@@ -17,7 +18,8 @@
     @endforeach
     @foreach ($marks as $mark)
         <a href="{{ route('defects.show', [$part, $mark['state']->found->id]) }}"
-            aria-label="{{ $mark['n'] }}" @class(['defect-mark', 'is-through' => $mark['state']->isThrough, 'is-somewhere' => ! $mark['isExact']])>
+            aria-label="{{ $mark['n'] }}: {{ $format->word('defect', $mark['state']->found->content->defect) }}"
+            @class(['defect-mark', 'is-through' => $mark['state']->isThrough, 'is-somewhere' => ! $mark['isExact']])>
             <circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ max(12, $mark['r']) }}" class="hit"/>
             <circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="{{ $mark['r'] }}" class="ring"/>
             <text x="{{ $mark['x'] }}" y="{{ $mark['y'] - max(9, $mark['r']) - 4 }}" text-anchor="middle">{{ $mark['n'] }}</text>
