@@ -29,7 +29,10 @@ final class WaysOut
     /** Places that come to more than this share of their face are no places: the face is done (ours). */
     private const PLACE_SHARE = 0.30;
 
-    /** Fewest and most coats of a way out. */
+    /** The run sheet's starts lie five minutes apart: what has to be at once gets so much more, minutes. */
+    private const GRID_MIN = 10.0;
+
+    /** Most coats of a way out. */
     private const MOST_COATS = 3;
 
     /** A warm hold that brings a soft film on, hours (planning value). */
@@ -170,16 +173,17 @@ final class WaysOut
     {
         return new RemedyOffer(
             $remedy,
-            $this->content($remedy, patch: $remedy->isLocal(), withinMin: round($untilMin, 1)),
+            $this->content($remedy, patch: $remedy->isLocal(), withinMin: round($untilMin + self::GRID_MIN)),
             $isWet ? null : ($this->film === null ? 'set' : 'late'),
             ['until' => $untilMin],
-            again: 0.15,
+            // Where it does not help, the film is as it was.
+            again: 0.05,
         );
     }
 
     private function coatNow(): RemedyOffer
     {
-        return $this->plain(Remedy::CoatNow, $this->isWet() ? null : 'closed', coats: 1, again: 0.10);
+        return $this->plain(Remedy::CoatNow, $this->isWet() ? null : 'closed', coats: 1, again: 0.06);
     }
 
     /** A flatted face holds resin as it is. */
