@@ -45,7 +45,7 @@ final class Habits
         foreach (Part::query()->with(Part::PLAN_NEEDS)->findMany($parts) as $part) {
             $part->setRelation('shop', $shop);
             $cases = [...$cases, ...Cache::remember(
-                implode('-', ['habits', ModelVersion::NOW, $part->id, (int) $part->facts->max('id')]),
+                implode('-', ['habits', ModelVersion::NOW, $part->id, $part->recorded()]),
                 86400,
                 fn (): array => $this->of($part),
             )];

@@ -53,7 +53,7 @@ final class WaysOutOfIt
     public function of(PlannedPart $planned, Fact $of): array
     {
         $state = $this->planner->state($planned->part->shop);
-        $name = implode('-', ['ways-out', $state, $planned->part->id, (int) $planned->part->facts->max('id'), $of->id]);
+        $name = implode('-', ['ways-out', $state, $planned->part->id, $planned->part->recorded(), $of->id]);
 
         return Cache::remember($name, 3600, fn (): array => $this->reckoned($planned, $of));
     }

@@ -178,6 +178,12 @@ final class Part extends Model
         return self::query()->whereKey($this->id)->unbegun()->doesntExist();
     }
 
+    /** What was recorded of it, in short: no other part, and no other shop's copy, has the same. */
+    public function recorded(): string
+    {
+        return md5($this->facts->count().$this->facts->sortByDesc('id')->first()?->token);
+    }
+
     /** @return HasMany<PartFact, $this> */
     public function facts(): HasMany
     {

@@ -12,6 +12,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Photo;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Inspection\Habit;
 use OakGloss\Inspection\Remedy;
@@ -230,6 +231,21 @@ final class InspectTest extends ShopCase
         $dark = self::file('dark.jpg', RenderedPatch::asJpeg(RenderedPatch::of(300, 200, 0.1, 4.0, [0.02, 0.02], mean: 6.0), 92));
         $this->post("/parts/{$part->id}/weave", ['weave_zone' => 'top', 'pitch' => '4', 'weave_photo' => $dark])
             ->assertSessionHasErrors(['weave_photo' => 'It can\'t be used: too dark.'])->assertSessionHasInput('pitch', '4');
+    }
+
+    /** A copy of the shop that was put back has the same numbers of rows and other facts in them. */
+    public function testWhatIsKeptInTheCacheIsOfTheseVeryFacts(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $seen = [];
+        foreach ([['runs', Habit::Coat], ['scratch', Habit::Ladder]] as [$defect, $habit]) {
+            DB::beginTransaction();
+            $this->putDefect($part->fresh() ?? self::fail(), ['defect' => $defect])->assertSessionHasNoErrors();
+            $seen[] = [$this->found()->id, Habits::byHabit(app(Habits::class)->cases($this->shop->refresh()))[0]['habit'] === $habit];
+            DB::rollBack();
+        }
+        self::assertSame($seen[0][0], $seen[1][0], 'the number is the same');
+        self::assertSame([true, true], array_column($seen, 1));
     }
 
     public function testWhatGoesWrongMostIsCountedWithItsCost(): void
