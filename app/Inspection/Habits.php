@@ -15,6 +15,7 @@ use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Habit;
+use OakGloss\Inspection\Remedy;
 use OakGloss\Plan\DefectState;
 use OakGloss\Plan\ModelVersion;
 
@@ -108,7 +109,8 @@ final class Habits
                 'habit' => $what instanceof WentWrong ? $what->mishap->habit() : ($cause?->habit() ?? Habit::Clean),
                 'cause' => $what instanceof WentWrong ? "mishap.{$what->mishap->value}" : 'cause.'.($cause->value ?? ''),
                 'handsMin' => $way instanceof WayOut ? (float) $way->handsMin : 0.0,
-                'grams' => $lost + ($way instanceof WayOut ? (float) $way->grams : 0.0),
+                // A new cup costs what the old one held: once.
+                'grams' => $lost + ($way instanceof WayOut && $way->remedy !== Remedy::NewCup ? (float) $way->grams : 0.0),
                 'laterMin' => $way instanceof WayOut ? (float) $way->laterMin : 0.0,
             ];
         }

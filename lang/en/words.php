@@ -265,7 +265,7 @@ return [
         'shed' => 'Brush or roller shed it',
     ],
     'habit' => [
-        'clean' => 'Wipe and water', 'mix' => 'The cup', 'climate' => 'Air and heat', 'window' => 'The window', 'coat' => 'Weight of a coat',
+        'clean' => 'Wipe and water', 'mix' => 'The cup', 'climate' => 'Air and heat', 'window' => 'The window', 'coat' => 'Laying a coat',
         'ladder' => 'The ladder', 'cloth' => 'Laying the cloth',
     ],
     'mishap' => [

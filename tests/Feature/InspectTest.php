@@ -233,6 +233,16 @@ final class InspectTest extends ShopCase
             ->assertSessionHasErrors(['weave_photo' => 'It can\'t be used: too dark.'])->assertSessionHasInput('pitch', '4');
     }
 
+    public function testACupThatWasLostIsCountedOnce(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $lost = $this->fact($part, 'went_wrong', 'build-2', '2027-03-10 16:20', ['mishap' => 'cup_kicked', 'grams' => 31.0]);
+        $this->post("/parts/{$part->id}/defects/{$lost->id}/way", ['remedy' => 'new_cup'])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $rows = Habits::byHabit(app(Habits::class)->cases($this->shop->refresh()));
+        self::assertSame([[Habit::Mix, 1, 31.0]], array_map(fn (array $r): array => [$r['habit'], $r['n'], $r['grams']], $rows));
+    }
+
     /** A copy of the shop that was put back has the same numbers of rows and other facts in them. */
     public function testWhatIsKeptInTheCacheIsOfTheseVeryFacts(): void
     {
