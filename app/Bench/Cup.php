@@ -26,6 +26,9 @@ use OakGloss\Schedule\MixAhead;
 /** What a coat's cup should hold, what it holds, and what goes in next. */
 final readonly class Cup
 {
+    /** Across a shallow tray, mm (planning value). */
+    public const TRAY_MM = 200.0;
+
     private function __construct(
         public PlannedPart $planned,
         public PlannedStep $step,
@@ -224,6 +227,28 @@ final readonly class Cup
     public function heat(): BatchHeat
     {
         return $this->resin->cupHeat()->batch(max(0.1, $this->gramsEach()), Temperature::fromCelsius($this->planned->floor->airNowC()));
+    }
+
+    /** The same in a shallow tray on the bench. */
+    public function trayHeat(): BatchHeat
+    {
+        return $this->resin->cupHeat()->batch(
+            max(0.1, $this->gramsEach()),
+            Temperature::fromCelsius($this->planned->floor->airNowC()),
+            self::TRAY_MM,
+        );
+    }
+
+    /** The cups by so many pairs of hands, or in trays; null where no number of them is spread in time. */
+    public function spreadBy(int $hands, bool $inTrays): ?Cups
+    {
+        return CupNotices::cups(
+            $this->planned->plan,
+            $this->step,
+            $this->planned->floor->airNowC(),
+            $hands,
+            $inTrays ? self::TRAY_MM : CupHeat::SHEET_CUP_MM,
+        );
     }
 
     /** What one of these cups holds in the end. */

@@ -54,8 +54,13 @@ final class CupNotices
     }
 
     /** The cups that a coat is mixed in at an air; null where no number of them is spread in time. */
-    public static function cups(FinishPlan $plan, PlannedStep $step, ?float $airC = null, int $hands = 1): ?Cups
-    {
+    public static function cups(
+        FinishPlan $plan,
+        PlannedStep $step,
+        ?float $airC = null,
+        int $hands = 1,
+        float $diameterMm = CupHeat::SHEET_CUP_MM,
+    ): ?Cups {
         return self::cupsOf(
             $plan->materials->resinFor($step->step),
             $step->batch?->totalG() ?? 0.1,
@@ -63,6 +68,7 @@ final class CupNotices
             $plan->shop,
             $airC ?? $plan->shop->workingAirC,
             $hands,
+            $diameterMm,
         );
     }
 
@@ -73,8 +79,15 @@ final class CupNotices
     }
 
     /** The same of any resin and weight. */
-    public static function cupsOf(Resin $resin, float $grams, float $gM2, Workshop $shop, float $airC, int $hands = 1): ?Cups
-    {
+    public static function cupsOf(
+        Resin $resin,
+        float $grams,
+        float $gM2,
+        Workshop $shop,
+        float $airC,
+        int $hands = 1,
+        float $diameterMm = CupHeat::SHEET_CUP_MM,
+    ): ?Cups {
         $cups = Cups::fewest(
             $resin->cupHeat(),
             max(0.1, min(20000.0, $grams)),
@@ -84,6 +97,7 @@ final class CupNotices
             $shop->pace->mixMin,
             Temperature::fromCelsius($airC),
             $resin->potMassG,
+            $diameterMm,
         );
 
         // The sheet's mass may ask for more; but nobody mixes a thimble at a time.

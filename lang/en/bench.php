@@ -135,4 +135,7 @@ return [
     // What is answered to a form.
     'not_open' => 'That way is not open any more; the card shows what is.',
     'taken' => 'Taken. :way.',
+    'cup_until' => 'The cup is mixed: on the part by <b>:at</b>,',
+    'cup_over' => 'The cup is past its time since :at. Put it outside on mineral ground, in no bin; then bin it and weigh anew.',
+    'remind_cup' => ':letter: the mixed cup has to be on the part by :at',
 ];

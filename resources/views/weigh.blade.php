@@ -14,6 +14,7 @@
         @else
             @include('weigh.cup')
             @include($page->next === null ? 'weigh.mixed' : 'weigh.pour')
+            @include('weigh.curve')
             @includeWhen($cup->isBegun(), 'weigh.wrong')
         @endif
     @endif

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bench\Cup;
 use App\Models\Part;
+use App\View\Drawing\CupCurve;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use OakGloss\Cure\CupHeat;
@@ -169,5 +170,35 @@ final class WeighTest extends ShopCase
     private function cup(string $step = 'build-2'): Cup
     {
         return Cup::forStep($this->planned($this->part), $step) ?? throw new \LogicException('no cup');
+    }
+
+    /** From the hardener on the bench counts the cup down; past its time it goes outside. */
+    public function testAMixedCupHasItsClockOnTheBench(): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 13:50');
+        $this->fact($part, 'ready', 'build-2', '2027-03-10 16:29');
+        $this->fact($part, 'weighed', 'build-2', '2027-03-10 16:30', ['component' => 'resin', 'grams' => 18.0]);
+        $this->get('/')->assertDontSee('The cup is mixed');
+        $this->fact($part, 'weighed', 'build-2', '2027-03-10 16:31', ['component' => 'hardener', 'grams' => 6.1]);
+        app()->forgetScopedInstances();
+        $this->get('/')->assertSee('The cup is mixed');
+        $page = $this->get("/parts/{$part->id}/weigh/build-2")->assertOk();
+        $page->assertSee(__('weigh.curve.title'))->assertSeeInOrder(['in cups, one pair of hands', 'in shallow trays', 'in cups, two pairs of hands'])->assertSee('now-line', false);
+        config(['oak.frozen_at' => '2027-03-10T18:45:00Z']);
+        app()->forgetScopedInstances();
+        $this->get('/')->assertSee('Put it outside on mineral ground')->assertDontSee('bench.', false);
+    }
+
+    /** More resin in the same vessel never lives longer, and a tray never shorter than a cup. */
+    public function testWhatTheCurveSaysOfCupAndTray(): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 13:50');
+        $cup = Cup::forStep($this->planned($part), 'build-2') ?? self::fail();
+        self::assertGreaterThan($cup->heat()->potLifeMin, $cup->trayHeat()->potLifeMin);
+        self::assertLessThan($cup->heat()->peakC, $cup->trayHeat()->peakC);
+        $curve = CupCurve::of($cup);
+        self::assertNull($curve->nowX, 'nothing is mixed yet');
+        self::assertGreaterThan(40.0, $curve->gelX);
+        self::assertLessThan(CupCurve::WIDTH, $curve->gelX);
     }
 }

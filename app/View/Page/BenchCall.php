@@ -21,6 +21,9 @@ final readonly class BenchCall
     /** A step that the run sheet has sooner than this is not said to be later, minutes. */
     private const SOON_MIN = 10.0;
 
+    /** And before a mixed cup gels. */
+    private const CUP_REMIND_MIN = 5.0;
+
     /** Reminded so long before the sure part of a window ends, minutes. */
     private const REMIND_MIN = 15.0;
 
@@ -120,6 +123,20 @@ final readonly class BenchCall
         return $this->isMixed() ? Cup::forStep($this->planned, $this->step->step->key) : null;
     }
 
+    /** Until when a cup that is mixed has to be on the part, minute; null where none is. */
+    public function cupUseBy(): ?float
+    {
+        $cup = $this->cup();
+
+        return $cup?->mixedAtMin() === null ? null : $cup->useByMin();
+    }
+
+    /** Whether a mixed cup is past its time: it goes outside. */
+    public function isCupOver(): bool
+    {
+        return $this->cupUseBy() !== null && $this->cupUseBy() <= $this->planned->floor->nowMin;
+    }
+
     /** How sure an open window still is, after its end. */
     public function sureWords(): string
     {
@@ -183,6 +200,10 @@ final readonly class BenchCall
     /** When to be reminded, minute; null where nothing is awaited. */
     public function remindAtMin(): ?float
     {
+        $mixed = $this->cupUseBy();
+        if ($mixed !== null) {
+            return max($this->planned->floor->nowMin, $mixed - self::CUP_REMIND_MIN);
+        }
         $changes = $this->is('waiting', 'missed_wait', 'open') ? $this->next->changesAtMin() : null;
 
         return $changes === null || ! $this->is('open')
@@ -192,6 +213,10 @@ final readonly class BenchCall
 
     public function reminder(): string
     {
+        if ($this->cupUseBy() !== null) {
+            return (string) __('bench.remind_cup', ['letter' => $this->planned->part->letter, 'at' => $this->format->when($this->cupUseBy())]);
+        }
+
         return (string) __($this->is('open') ? 'bench.remind_ends' : 'bench.remind_due', [
             'letter' => $this->planned->part->letter,
             'step' => $this->format->step($this->step->step),

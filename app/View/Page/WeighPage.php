@@ -69,6 +69,27 @@ final readonly class WeighPage
         return $this->cup->planned->next?->state === ActState::KeyFirst;
     }
 
+    /**
+     * The cups of this coat as they are, in a shallow tray, and with a second pair of hands: what each comes to.
+     *
+     * @return list<array{name: string, cups: string, grams: string, spread: string, gels: string, peak: string}>
+     */
+    public function cupWays(): array
+    {
+        return array_map(function (string $way): array {
+            $cups = $this->cup->spreadBy($way === 'hands' ? 2 : 1, $way === 'tray');
+            $none = ['cups' => (string) __('weigh.curve.none'), 'grams' => '–', 'spread' => '–', 'gels' => '–', 'peak' => '–'];
+
+            return ['name' => (string) __("weigh.curve.ways.{$way}")] + ($cups === null ? $none : [
+                'cups' => (string) $cups->cups,
+                'grams' => $this->format->grams($cups->cupG),
+                'spread' => $this->format->span($cups->spreadMin),
+                'gels' => $cups->heat->potLifeMin === null ? '–' : $this->format->span($cups->heat->potLifeMin),
+                'peak' => $this->format->celsius($cups->heat->peakC),
+            ]);
+        }, ['cup', 'tray', 'hands']);
+    }
+
     /** @return array{closed: string, key: string} */
     public function lateTimes(): array
     {

@@ -16,6 +16,7 @@
                 @say('bench.was_to_begin', ['what' => $part->letter.' '.$format->step($step->step), 'at' => $format->when($was)])
             </p>
         @endif
+        @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         @includeWhen($call->look() !== null, 'bench.look')
         <p class="do">{{ $call->do() }}</p>
         @if ($cue = $call->cue())<p class="cue">{{ $cue }}</p>@endif

@@ -8,6 +8,7 @@
             $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null,
             $call->leavesOnWorst(),
         ])) }}</p>
+        @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
     </div>
     <p class="row-when num">
         @switch($next->state->value)
