@@ -18,6 +18,9 @@ return [
     // Where the stand-in gloss meter answers, if it was started.
     'demo_meter_url' => env('OAK_METER_URL'),
 
+    // Where the stand-in bench scale answers, if it was started.
+    'demo_scale_url' => env('OAK_SCALE_URL'),
+
     'demo_login' => ['email' => 'ines@hollowquay.example', 'password' => 'oak-and-resin'],
 
     // The made-up workshop opens its eyes at this local time on a Wednesday.

@@ -26,6 +26,7 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RunSheetController;
 use App\Http\Controllers\SandController;
+use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\TurnController;
@@ -124,6 +125,9 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     )->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
+    Route::get('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'show'])->withoutMiddleware('throttle:acts')
+        ->middleware('throttle:scale')->name('weigh.scale')->can('work', 'part');
+    Route::post('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'countFromHere'])->name('weigh.from_here')->can('work', 'part');
 
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice')->can('run', 'App\Models\Shop');
     Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin')->can('run', 'App\Models\Shop');

@@ -20,10 +20,13 @@ final class ScaleLines
 
     private const OVER = '/^(?:=|~|ST|US|S|M)?[,;: ]*(?:OVER|OL|UNDER|UL|-{3,}|E{3,})[,;: ]*(?:g|kg)?$/i';
 
-    private string $half = '';
-
     /** Lines that were none. */
     public int $noise = 0;
+
+    /** @param string|null $half a line whose rest has not come yet; null in the middle of one whose beginning is lost */
+    public function __construct(public ?string $half = '')
+    {
+    }
 
     /**
      * @param float $atS when these bytes came, seconds
@@ -33,9 +36,17 @@ final class ScaleLines
     public function read(string $bytes, float $atS): array
     {
         $lines = preg_split('/[\r\n]+/', $this->half.$bytes) ?: [''];
-        $this->half = (string) array_pop($lines);
-        if (strlen($this->half) > self::LONGEST) {
-            $this->half = '';
+        $rest = (string) array_pop($lines);
+        if ($this->half === null) {
+            // The end of a line is a number too, and a wrong one.
+            if ($lines === []) {
+                return [];
+            }
+            array_shift($lines);
+        }
+        $this->half = $rest;
+        if (strlen($rest) > self::LONGEST) {
+            $this->half = null;
             $this->noise++;
         }
 

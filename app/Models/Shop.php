@@ -25,6 +25,7 @@ use OakGloss\Method\PrintThrough;
  * @property float                $part_scale_step_g
  * @property float                $calliper_step_mm
  * @property string|null          $meter_url
+ * @property string|null          $scale_url
  * @property float                $target_burn_through
  * @property int                  $clock_offset_s
  * @property PrintThrough         $print_through        the shop's usual way
@@ -112,6 +113,12 @@ final class Shop extends Model
     public function deviceRanges(): array
     {
         return [...$this->device_ranges, ...(config('oak.demo') === true ? ['loopback'] : [])];
+    }
+
+    /** Where its bench scale answers; the demo's has the stand-in. */
+    public function scaleAddress(): ?string
+    {
+        return $this->scale_url ?? (config('oak.demo') === true ? config('oak.demo_scale_url') : null);
     }
 
     /** Where its gloss meter answers; the demo's has the stand-in. */

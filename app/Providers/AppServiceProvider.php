@@ -11,6 +11,8 @@ use App\Devices\AirProbe;
 use App\Devices\GlossMeter;
 use App\Devices\HttpAirProbe;
 use App\Devices\HttpGlossMeter;
+use App\Devices\HttpScale;
+use App\Devices\Scale;
 use App\Models\PartFact;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
@@ -51,6 +53,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(AirProbe::class, HttpAirProbe::class);
         $this->app->bind(GlossMeter::class, HttpGlossMeter::class);
+        $this->app->bind(Scale::class, HttpScale::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class] as $ofOneRequest) {
@@ -84,6 +87,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('feeds', fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('sign-ins', fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         RateLimiter::for('acts', fn (Request $request): Limit => Limit::perMinute(240)->by((string) $request->user()?->id));
+        // A scale is looked at three times a second, which is no act.
+        RateLimiter::for('scale', fn (Request $request): Limit => Limit::perMinute(600)->by('scale '.$request->user()?->id));
         RateLimiter::for('photos', fn (Request $request): Limit => Limit::perMinute(20)->by('photos '.$request->user()?->id));
     }
 }

@@ -51,6 +51,7 @@ return [
     'ranges' => 'Devices may be',
     'range' => ['private' => 'in this building\'s own network', 'loopback' => 'on this machine'],
     'no_range' => 'Without either, only addresses of the open net are asked.',
+    'scale' => 'Bench scale answers at',
     'meter' => 'Gloss meter answers at',
     'unrest' => 'Moving a part that was told another time costs',
     'unrest_why' => 'A better plan is offered only where it gains more than this for every part that it moves.',

@@ -54,6 +54,32 @@ return [
     'ratio' => 'ratio 100 : :wanted by weight',
     'ratio_is' => 'ratio 100 : :is, wanted 100 : :wanted · <b class=":class">:off</b>',
 
+    'scale' => [
+        'title' => 'on the scale: :jar',
+        'of' => 'g of <b>:grams</b>',
+        'take' => 'Keep :grams g',
+        'from_here' => 'Count from here',
+        'not_at_rest' => 'The scale was not at rest on this jar. Wait until it is, or type what it shows.',
+        'what' => 'when a weight counts',
+        'says' => [
+            'lost' => 'The scale is silent. Type what its display shows.',
+            'overloaded' => 'The scale shows no weight: too much on it, or too little. Nothing is kept.',
+            'jumped' => 'It leapt: bumped, or something was put on it. Let it rest.',
+            'settling' => 'Cup on the scale. It counts from its next rest.',
+            'negative' => 'Less than where it began. Put the cup back; or, where it was tared, count from here.',
+            'doubted' => 'It shows :grams g, but it leapt or was silent meanwhile. Is that what was poured? Keep it, or count from here.',
+            'over' => 'Over the mark by :more g. Let it rest and keep it: the next mark moves with it.',
+            'right' => 'On the mark.',
+            'stop' => 'Stop.',
+            'slow' => 'Slowly now.',
+            'pour' => 'Pour.',
+        ],
+        'why' => 'At rest is what stays within one and a half of the scale\'s steps (at least 0.05 g) for a second, over three readings or '
+            .'more, and what the scale itself does not call moving. Slow is from :grams on, the last tenth of the mark, at least 2 g. '
+            .'On the mark and at rest it is kept by itself, with the moment when it came to rest; over :over, or after a leap of more '
+            .'than 25 g or a silence of two seconds, only by your press.',
+    ],
+
     'overpoured' => '<b>Too much hardener.</b> Add :grams resin, then the ratio is right again. <span>The cup will hold :total.</span>',
     'ran_over' => '<b>Resin ran over by :grams.</b> The hardener\'s mark has moved with it.',
     'as_shown' => 'All as shown: <span class="num">:jars</span>',

@@ -12,6 +12,7 @@ import { startPlaces } from './place';
 import { pour } from './pour';
 import { startReckoning } from './reckon';
 import { startReminders } from './remind';
+import { startScale } from './scale';
 import { startSheet } from './sheet';
 
 window.htmx = htmx;
@@ -26,6 +27,7 @@ startReminders();
 startReckoning();
 startPatches();
 startPlaces();
+startScale();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

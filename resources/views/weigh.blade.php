@@ -12,6 +12,7 @@
         @if (! $cup->isReady())
             @include('weigh.ready')
         @else
+            @includeWhen($scale !== null, 'weigh.scale')
             @include('weigh.cup')
             @include($page->next === null ? 'weigh.mixed' : 'weigh.pour')
             @include('weigh.curve')

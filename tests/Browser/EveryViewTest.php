@@ -142,22 +142,6 @@ final class EveryViewTest extends BrowserCase
         return $this->path();
     }
 
-    /** @return list<string> serious and critical findings */
-    private function axe(): array
-    {
-        // What is folded away is read by somebody too.
-        $this->script('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
-        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->shop->browser->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations
-                .filter((v) => ['serious', 'critical'].includes(v.impact))
-                .flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.target.join(' ')}: ${n.failureSummary.split('\n')[1] ?? ''}`))), (e) => done([String(e)]));
-            JS);
-
-        return $found;
-    }
-
     private function assertFits(string $view): void
     {
         self::assertLessThanOrEqual(390, $this->script('return document.documentElement.scrollWidth'), "{$view} is wider than the phone");

@@ -81,6 +81,11 @@ final class ServedShop
         return $this->startDevice('stand-in-meter.php', ['OAK_METER_SURFACE' => $surface]);
     }
 
+    public function startScale(): string
+    {
+        return $this->startDevice('stand-in-scale.php', []);
+    }
+
     /** @param array<string, string> $environment */
     private function startDevice(string $script, array $environment): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Devices\ScaleLines;
+use OakGloss\Mixing\ScaleMark;
 use OakGloss\Mixing\ScaleReading;
 use OakGloss\Mixing\ScaleState;
 use OakGloss\Mixing\ScaleWatch;
@@ -55,8 +56,30 @@ final class ScaleTest extends TestCase
         for ($i = 0; $i < 50; $i++) {
             self::assertSame([], $lines->read(str_repeat("\x93", 200), 1.0));
         }
-        self::assertGreaterThan(10, $lines->noise);
-        self::assertCount(1, $lines->read("\n5.0 g\n", 2.0), 'and the next line is read');
+        self::assertSame(1, $lines->noise);
+        self::assertSame([], $lines->read('132.4 ', 2.0));
+        $read = $lines->read("g\n5.0 g\n", 2.0);
+        self::assertSame([5.0], array_map(fn (ScaleReading $r): ?float => $r->grams, $read), 'its end is no weight, the next line is one');
+    }
+
+    public function testTheEndOfALineIsNoWeight(): void
+    {
+        foreach (['132.4 g', '2.4 g', ' g', ''] as $end) {
+            $read = (new ScaleLines(null))->read("{$end}\r\n132.6 g\r\n", 1.0);
+            self::assertSame([132.6], array_map(fn (ScaleReading $r): ?float => $r->grams, $read));
+        }
+    }
+
+    public function testAMarkIsRightFromHalfAStepUnderToAQuarterOfWhatTheRatioBears(): void
+    {
+        $mark = new ScaleMark(132.4, 0.1);
+        self::assertEqualsWithDelta(119.16, $mark->slowFromG(), 1e-9);
+        foreach ([[132.3, false, false], [132.35, true, false], [133.0, true, false], [133.1, false, true]] as [$g, $right, $over]) {
+            self::assertSame([$right, $over], [$mark->isRight($g), $mark->isOver($g)], (string) $g);
+        }
+        $few = new ScaleMark(4.0, 0.1);
+        self::assertSame([2.0, 4.1], [$few->slowFromG(), $few->overFromG()], 'two grams at least, one step at least');
+        self::assertSame(0.0, (new ScaleMark(1.2, 0.1))->slowFromG());
     }
 
     /** @return iterable<string, array{list<array{float, float|null}>, float, ScaleState}> seconds and grams, now, what it is */

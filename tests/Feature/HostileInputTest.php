@@ -40,7 +40,7 @@ final class HostileInputTest extends ShopCase
         'inspect.wrong' => ['mishap' => 'part_dropped', 'zone' => 'top'], 'weave.read' => ['weave_zone' => 'top', 'pitch' => '4', 'scale' => '0.1', 'weave_photo' => 'x', 'weave_other' => 'x'], 'defects.told' => ['cause' => 'cold', 'is_so' => '1'], 'defects.take' => ['remedy' => 'accept'],
         'facts.store' => ['along' => '10', 'across' => '10', 'radius' => '5', 'kind' => 'coat_on', 'step' => 'build-2', 'touch' => 'print', 'paper' => 'dusts', 'grit' => '240', 'zone' => 'top', 'how' => 'orbital', 'minutes' => '3', 'end' => 'matt', 'at' => '16:00', 'days_ago' => '0', 'short' => '1', 'to' => 'bench'],
         'facts.strike' => ['reason' => 'slip'], 'facts.judge' => ['counts' => '0', 'reason' => 'x'],
-        'weigh' => [], 'weigh.store' => ['component' => 'resin', 'grams' => '20'],
+        'weigh' => [], 'weigh.store' => ['component' => 'resin', 'grams' => '20'], 'weigh.scale' => [], 'weigh.from_here' => [],
         'practice' => [], 'practice.begin' => ['lesson' => 'dust', 'seed' => '7'], 'practice.show' => ['zone' => 'top'], 'practice.act' => ['kind' => 'mix', 'after' => '0', 'mix_amount' => '20', 'zone' => 'top', 'grit' => '240', 'how' => 'orbital', 'shown' => 'top'], 'practice.finish' => [],
         'offers.look' => [], 'offers.take' => [], 'offers.refuse' => [],
         'run-sheet' => ['span' => '3d', 'from' => '30000000', 'step' => '1:build-2'], 'run-sheet.reckon' => [], 'run-sheet.range' => ['span' => '3d', 'from' => '30000000'],
@@ -50,7 +50,7 @@ final class HostileInputTest extends ShopCase
         'calendar.file' => [], 'feeds.open' => [], 'feeds.revoke' => [],
         'shelf' => [], 'shelf.create' => [], 'shelf.edit' => [],
         'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
-        'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
+        'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
         'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
     ];

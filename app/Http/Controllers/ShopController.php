@@ -69,6 +69,7 @@ final class ShopController
             'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
             'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
             'meter_url' => $given['meter_url'] ?? null,
+            'scale_url' => array_key_exists('scale_url', $given) ? $given['scale_url'] : $shop->scale_url,
             'device_ranges' => array_key_exists('device_ranges', $given)
                 ? array_values(array_unique($given['device_ranges'] ?? []))
                 : $shop->device_ranges,

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Bench\Cup;
 use App\Bench\Recorder;
+use App\Bench\ScaleFollow;
+use App\Bench\Scales;
 use App\Http\Requests\PourRequest;
 use App\Models\Part;
 use App\Models\User;
@@ -23,14 +25,25 @@ final class WeighController
 {
     private const LARGEST_CUP_G = 20000.0;
 
-    public function show(Part $part, string $step, Planner $planner, Formatter $format): View|RedirectResponse
-    {
+    public function show(
+        Part $part,
+        string $step,
+        Planner $planner,
+        Formatter $format,
+        Scales $scales,
+        #[CurrentUser] User $user,
+    ): View|RedirectResponse {
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
         if ($cup === null) {
             return redirect()->route('parts.show', $part)->with('notice', __('weigh.nothing_mixed'));
         }
 
-        return view('weigh', ['part' => $part, 'cup' => $cup, 'page' => new WeighPage($cup, $format)]);
+        return view('weigh', [
+            'part' => $part,
+            'cup' => $cup,
+            'page' => new WeighPage($cup, $format),
+            'scale' => $scales->follow($user, $part, $cup),
+        ]);
     }
 
     public function store(
@@ -39,6 +52,7 @@ final class WeighController
         string $step,
         Planner $planner,
         Recorder $recorder,
+        Scales $scales,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $given = $request->validated();
@@ -47,9 +61,12 @@ final class WeighController
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
-        $poured = $given['component'] === PourRequest::ALL_AS_SHOWN
-            ? $this->asShown($cup)
-            : [$given['component'] => $this->grams($given, $cup)];
+        $rest = isset($given['by']) ? $this->atRest($scales->of($user, $part, $step), $given['component'], $cup) : null;
+        $poured = match (true) {
+            $rest !== null => [$given['component'] => $rest['grams']],
+            $given['component'] === PourRequest::ALL_AS_SHOWN => $this->asShown($cup),
+            default => [$given['component'] => $this->grams($given, $cup)],
+        };
         if (isset($poured['hardener']) && $cup->isTooLate()) {
             throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
         }
@@ -57,10 +74,36 @@ final class WeighController
             throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);
         }
         foreach ($poured as $component => $grams) {
-            $recorder->record($part, $user, $cup->planned->floor, $step, new Weighed((string) $component, $grams));
+            $recorder->record(
+                $part,
+                $user,
+                $cup->planned->floor,
+                $step,
+                new Weighed((string) $component, $grams, $rest === null ? null : 'scale'),
+                $rest === null ? null : $cup->planned->floor->nowMin - $rest['ago_s'] / 60.0,
+            );
         }
+        $scales->poured($user, $part, $step, $rest['grams'] ?? null);
 
         return redirect()->route('weigh', [$part, $step]);
+    }
+
+    /**
+     * What the scale under this cup rests on, and for how long.
+     *
+     * @return array{grams: float, ago_s: float}
+     *
+     * @throws ValidationException If nothing rests, or it is another jar's.
+     */
+    private function atRest(?ScaleFollow $follow, string $component, Cup $cup): array
+    {
+        $now = Scales::nowS();
+        $since = $follow?->component === $component && $cup->next() === $component ? $follow->restsSince($now) : null;
+        if ($follow === null || $since === null) {
+            throw ValidationException::withMessages(['scale' => __('weigh.scale.not_at_rest')]);
+        }
+
+        return ['grams' => (float) $follow->pouredG($now), 'ago_s' => $now - $since];
     }
 
     /**

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What was poured into a cup: one jar, or all as the page shows them. */
+/** What was poured into a cup: one jar, typed or by the scale, or all as the page shows them. */
 final class PourRequest extends FormRequest
 {
     public const ALL_AS_SHOWN = 'all';
@@ -18,10 +18,11 @@ final class PourRequest extends FormRequest
         return [
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [
-                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->has('drops')),
+                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->has('drops') && ! $this->has('by')),
                 'numeric',
                 'between:0.01,20000',
             ],
+            'by' => ['sometimes', 'required', Rule::in(['scale'])],
             'drops' => ['sometimes', 'required', 'integer', 'between:1,500'],
         ];
     }

@@ -20,6 +20,16 @@ final class ShopRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(DeviceClient $client): array
     {
+        $address = [
+            'nullable',
+            'string',
+            'max:200',
+            $client->rule(array_values(array_filter(
+                (array) ($this->exists('device_ranges') ? $this->input('device_ranges') : $this->user()?->shop->device_ranges),
+                is_string(...),
+            ))),
+        ];
+
         return [
             'hours' => ['required', 'array'],
             'hours.*' => ['array'],
@@ -47,15 +57,8 @@ final class ShopRequest extends FormRequest
             'calliper_step_mm' => ['sometimes', 'numeric', 'between:0.001,1'],
             'device_ranges' => ['sometimes', 'nullable', 'array'],
             'device_ranges.*' => [Rule::in(array_keys(DeviceClient::RANGES))],
-            'meter_url' => [
-                'nullable',
-                'string',
-                'max:200',
-                $client->rule(array_values(array_filter(
-                    (array) ($this->exists('device_ranges') ? $this->input('device_ranges') : $this->user()?->shop->device_ranges),
-                    is_string(...),
-                ))),
-            ],
+            'meter_url' => $address,
+            'scale_url' => ['sometimes', ...$address],
             'target_percent' => ['required', 'numeric', 'between:0.01,20'],
             'unrest_min' => ['sometimes', 'numeric', 'between:0,10000'],
             'leak_mbar' => ['sometimes', 'numeric', 'between:0.1,100'],

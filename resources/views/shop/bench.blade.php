@@ -13,6 +13,7 @@
             @endforeach
             <p class="more">{{ __('shop.no_range') }}</p>
         </div>
+        <x-field name="scale_url" :label="__('shop.scale')" type="url" :value="$shop->scale_url" />
         <x-field name="meter_url" :label="__('shop.meter')" type="url" :value="$shop->meter_url" />
         <x-field name="unrest_min" :label="__('shop.unrest')" unit="min" type="number" :value="$shop->unrest_min"
             :hint="__('shop.unrest_why')" />

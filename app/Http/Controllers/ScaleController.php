@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Scales;
+use App\Models\Part;
+use App\Models\User;
+use App\View\Page\ScalePage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Session\Storage\Handler\NullSessionHandler;
+
+/** What the scale under a cup shows, several times a second. */
+final class ScaleController
+{
+    public function show(Request $request, Part $part, string $step, Scales $scales, #[CurrentUser] User $user): JsonResponse
+    {
+        // Such an answer under way must not write the session back over what a form kept meanwhile.
+        $request->session()->setHandler(new NullSessionHandler());
+        $follow = $scales->hear($user, $part, $step);
+
+        return response()->json($follow === null ? ['state' => 'none'] : (new ScalePage($follow, Scales::nowS()))->shown());
+    }
+
+    /** The cup was changed, or the scale tared: what it shows at its next rest is where this jar begins. */
+    public function countFromHere(Part $part, string $step, Scales $scales, #[CurrentUser] User $user): RedirectResponse
+    {
+        $scales->poured($user, $part, $step, null);
+
+        return redirect()->route('weigh', [$part, $step]);
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\Cup;
+use App\Bench\Scales;
+use App\Devices\Scale;
+use App\Devices\ScaleText;
+use App\Models\Part;
+use App\Models\PartFact;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\Repository;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** The weigh page with a scale under the cup: what is kept of it, and what never is. */
+final class ScaleTest extends ShopCase
+{
+    private Part $part;
+
+    private string $written = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $kept = new Repository(new ArrayStore(true));
+        $this->app->when(Scales::class)->needs(\Illuminate\Contracts\Cache\Repository::class)->give(fn (): Repository => $kept);
+        $this->part = $this->partWithBuildCoat();
+        $this->act($this->part, 'ready', 'build-2');
+        $this->shop->update(['scale_url' => 'http://meter.example/lines']);
+        $this->user->refresh();
+    }
+
+    public function testAJarOnTheMarkAndAtRestIsKeptAndTheNextCountsFromThere(): void
+    {
+        $this->scale();
+        $this->get($this->path())->assertSee('on the scale: resin');
+        $mark = $this->cup()->toAdd()['resin'];
+        $this->rests(18.2);
+        self::assertSame('pour', $this->shows()['state']);
+        $this->writes(18.2 + 0.5 * $mark);
+        self::assertSame(number_format(round(18.2 + 0.5 * $mark, 1) - 18.2, 1), $this->shows()['grams']);
+        $this->writes(18.2 + 0.95 * $mark);
+        self::assertTrue($this->shows()['isSlow']);
+        $this->take()->assertSessionHasErrors('scale');
+        $resin = round($mark + 0.1, 1);
+        $this->rests(18.2 + $resin);
+        self::assertTrue($this->shows()['isRight']);
+        $this->take()->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($resin, $this->cup()->pour->resinG, 0.051);
+        $fact = PartFact::query()->where('kind', 'weighed')->sole();
+        self::assertSame('scale', $fact->data['by']);
+        self::assertTrue($fact->happened_at <= $fact->recorded_at, 'when it came to rest');
+        $this->get("/parts/{$this->part->id}/record")->assertSee('by the scale');
+
+        $this->get($this->path())->assertSee('on the scale: hardener');
+        $this->take()->assertSessionHasErrors('scale');
+        self::assertSame('0.0', $this->shows()['grams'], 'the hardener begins where the resin ended');
+        $hardener = $this->cup()->toAdd()['hardener'];
+        $this->rests(18.2 + $resin + $hardener);
+        $this->take('hardener')->assertSessionHasNoErrors();
+        self::assertNull($this->cup()->next());
+        $this->get($this->path())->assertSee('Mix two minutes')->assertDontSee('on the scale:');
+    }
+
+    public function testWhatLeaptOrWasLostIsKeptByAPressAlone(): void
+    {
+        $this->scale();
+        $this->get($this->path());
+        $mark = $this->cup()->toAdd()['resin'];
+        $this->rests(0.0);
+        $this->writes(0.4 * $mark);
+        $this->writes(0.4 * $mark + 80.0);
+        self::assertSame('jumped', $this->shows()['state']);
+        $this->writes(0.4 * $mark);
+        $this->past();
+        $this->rests($mark);
+        $shown = $this->shows();
+        self::assertSame(['doubted', false], [$shown['state'], $shown['isRight']]);
+        self::assertNotSame('', $shown['take'], 'a press takes it');
+        $this->post("{$this->path()}/scale", ['token' => Str::random(12)])->assertRedirect($this->path());
+        $this->rests($mark);
+        self::assertSame('0.0', $this->shows()['grams'], 'counted from here');
+        $this->writes(0.0);
+        self::assertSame('negative', $this->shows()['state']);
+        $this->written .= "OL\r\n";
+        self::assertSame('overloaded', $this->shows()['state']);
+        $this->take()->assertSessionHasErrors('scale');
+        self::assertSame(0.0, $this->cup()->pour->totalG());
+    }
+
+    public function testASilentScaleSaysSoAndTypingGoesOn(): void
+    {
+        Http::fake(['meter.example/*' => Http::response('junk', 503)]);
+        $this->get($this->path())->assertSee('on the scale: resin')->assertSee('name="grams"', false);
+        $shown = $this->shows();
+        self::assertSame(['lost', ''], [$shown['state'], $shown['take']]);
+        $this->take()->assertSessionHasErrors('scale');
+        $this->post($this->path(), ['component' => 'resin', 'grams' => '10', 'token' => Str::random(12)])->assertSessionHasNoErrors();
+        self::assertSame(10.0, $this->cup()->pour->resinG);
+        self::assertArrayNotHasKey('by', array_filter(PartFact::query()->where('kind', 'weighed')->sole()->data));
+    }
+
+    public function testAnAnswerOfTheScaleIsReadOnlyWhereItIsOne(): void
+    {
+        Http::fake(['meter.example/*' => Http::sequence()
+            ->push(['from' => 0, 'next' => -1, 'text' => ''])->push(['from' => 0, 'next' => 7])->push(['from' => '0', 'next' => 7, 'text' => '1.0 g'])
+            ->push(['from' => 4, 'next' => 11, 'text' => "5.0 g\r\n"])->push(['from' => 11, 'next' => 19, 'text' => "15.0 g\r\n"])]);
+        $this->get($this->path());
+        foreach (['lost', 'lost', 'lost', 'lost', 'settling'] as $n => $state) {
+            self::assertSame($state, $this->shows()['state'], "answer {$n}: the end of a line is no weight");
+        }
+    }
+
+    public function testWithoutAScaleNothingOfItIsShown(): void
+    {
+        $this->shop->update(['scale_url' => null]);
+        $this->user->refresh();
+        $this->get($this->path())->assertDontSee('on the scale');
+        self::assertSame(['state' => 'none'], $this->shows());
+        $this->take()->assertSessionHasErrors('scale');
+    }
+
+    /** A scale that has written what this test wrote. */
+    private function scale(): void
+    {
+        $this->app->bind(Scale::class, fn (): Scale => new class (fn (): string => $this->written) implements Scale {
+            public function __construct(private readonly \Closure $written)
+            {
+            }
+
+            public function since(?int $since): ScaleText
+            {
+                $all = (string) ($this->written)();
+
+                return new ScaleText($since ?? 0, strlen($all), substr($all, $since ?? 0));
+            }
+        });
+    }
+
+    private function writes(float $grams): void
+    {
+        $this->written .= sprintf("US,%+8.1f g\r\n", $grams);
+    }
+
+    /** It shows the same for over a second, looked at several times. */
+    private function rests(float $grams): void
+    {
+        foreach ([1, 2, 3] as $ignored) {
+            $this->written .= sprintf("ST,%+8.1f g\r\n", $grams);
+            $this->shows();
+            $this->travel(530)->milliseconds();
+        }
+        $this->written .= sprintf("ST,%+8.1f g\r\n", $grams);
+        $this->shows();
+    }
+
+    /** Until no leap is remembered. */
+    private function past(): void
+    {
+        $this->travel(3100)->milliseconds();
+    }
+
+    /** @return array<string, mixed> */
+    private function shows(): array
+    {
+        app()->forgetScopedInstances();
+
+        return $this->getJson("{$this->path()}/scale")->assertOk()->json();
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function take(string $component = 'resin'): TestResponse
+    {
+        return $this->post($this->path(), ['component' => $component, 'by' => 'scale', 'token' => Str::random(12)]);
+    }
+
+    private function cup(): Cup
+    {
+        app()->forgetScopedInstances();
+
+        return Cup::forStep($this->planned(Part::query()->findOrFail($this->part->id)), 'build-2') ?? throw new \LogicException('no cup');
+    }
+
+    private function path(): string
+    {
+        return "/parts/{$this->part->id}/weigh/build-2";
+    }
+}
