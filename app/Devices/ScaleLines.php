@@ -16,7 +16,8 @@ final class ScaleLines
     /** No line is longer: what is, is noise. */
     private const LONGEST = 80;
 
-    private const LINE = '/^(?<word>=|~|ST|US|S|M)?[,;: ]*(?<sign>[+-]?) *(?<number>\d{1,6}(?:[.,]\d{1,4})?) *(?<unit>g|kg)[,;: ]*(?<after>=|~|ST|US|S|M)?$/i';
+    private const LINE = '/^(?<word>=|~|ST|US|S|M)?[,;: ]*(?<sign>[+-]?) *(?<number>\d{1,6}(?:[.,]\d{1,4})?)'
+        .' *(?<unit>g|kg)[,;: ]*(?<after>=|~|ST|US|S|M)?$/i';
 
     private const OVER = '/^(?:=|~|ST|US|S|M)?[,;: ]*(?:OVER|OL|UNDER|UL|-{3,}|E{3,})[,;: ]*(?:g|kg)?$/i';
 
