@@ -68,11 +68,12 @@ final class ScaleLines
             return null;
         }
         $grams = (float) strtr($found['number'], ',', '.') * (strtolower($found['unit']) === 'kg' ? 1000.0 : 1.0);
-
-        return new ScaleReading($atS, $found['sign'] === '-' ? -$grams : $grams, match (strtoupper($found['word'].($found['after'] ?? ''))) {
+        $isAtRest = match (strtoupper($found['word'].($found['after'] ?? ''))) {
             '=', 'ST', 'S' => true,
             '~', 'US', 'M' => false,
             default => null,
-        });
+        };
+
+        return new ScaleReading($atS, $found['sign'] === '-' ? -$grams : $grams, $isAtRest);
     }
 }

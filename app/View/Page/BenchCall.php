@@ -214,7 +214,10 @@ final readonly class BenchCall
     public function reminder(): string
     {
         if ($this->cupUseBy() !== null) {
-            return (string) __('bench.remind_cup', ['letter' => $this->planned->part->letter, 'at' => $this->format->when($this->cupUseBy())]);
+            return (string) __('bench.remind_cup', [
+                'letter' => $this->planned->part->letter,
+                'at' => $this->format->when($this->cupUseBy()),
+            ]);
         }
 
         return (string) __($this->is('open') ? 'bench.remind_ends' : 'bench.remind_due', [
