@@ -121,6 +121,14 @@ final class Shop extends Model
         return $this->scale_url ?? (config('oak.demo') === true ? config('oak.demo_scale_url') : null);
     }
 
+    /** The stand-in's page to pour on, where that is the scale; null where it is a real one. */
+    public function standInScale(): ?string
+    {
+        $address = $this->scale_url === null ? $this->scaleAddress() : null;
+
+        return $address === null ? null : dirname($address).'/';
+    }
+
     /** Where its gloss meter answers; the demo's has the stand-in. */
     public function meterAddress(): ?string
     {

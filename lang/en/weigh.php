@@ -59,6 +59,7 @@ return [
         'of' => 'g of <b>:grams</b>',
         'take' => 'Keep :grams g',
         'from_here' => 'Count from here',
+        'stand_in' => 'Pour on the stand-in scale',
         'not_at_rest' => 'The scale was not at rest on this jar. Wait until it is, or type what it shows.',
         'what' => 'when a weight counts',
         'says' => [

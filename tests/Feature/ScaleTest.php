@@ -124,6 +124,15 @@ final class ScaleTest extends ShopCase
         $this->take()->assertSessionHasErrors('scale');
     }
 
+    public function testTheDemoLeadsToItsStandIn(): void
+    {
+        $this->get($this->path())->assertDontSee('Pour on the stand-in');
+        config(['oak.demo' => true, 'oak.demo_scale_url' => 'http://127.0.0.1:8101/lines']);
+        $this->shop->update(['scale_url' => null]);
+        $this->user->refresh();
+        $this->get($this->path())->assertSee('href="http://127.0.0.1:8101/"', false);
+    }
+
     /** A scale that has written what this test wrote. */
     private function scale(): void
     {
