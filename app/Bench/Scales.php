@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Devices\DeviceSilent;
 use App\Devices\Scale;
+use App\Devices\StreamScale;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
@@ -21,12 +22,13 @@ final readonly class Scales
     {
     }
 
-    /** What the page of this cup is to follow from now on; null where the shop has no scale or this jar is counted in drops. */
+    /** What the page of this cup is to follow from now on; null where the shop has no scale. */
     public function follow(User $user, Part $part, Cup $cup): ?ScaleFollow
     {
         $key = $this->key($user, $part, $cup->step->step->key);
         $next = $cup->isReady() ? $cup->next() : null;
-        if ($part->shop->scaleAddress() === null || $next === null || ($next === 'hardener' && $cup->isDropped())) {
+        // Several cups are several marks, and drops are counted.
+        if ($this->scale($part->shop) === null || $next === null || $cup->cups() > 1 || ($next === 'hardener' && $cup->isDropped())) {
             $this->kept->forget($key);
 
             return null;
@@ -44,12 +46,12 @@ final readonly class Scales
     public function hear(User $user, Part $part, string $step): ?ScaleFollow
     {
         $asked = $this->of($user, $part, $step);
-        $url = $part->shop->scaleAddress();
-        if ($asked === null || $url === null) {
+        $scale = $this->scale($part->shop);
+        if ($asked === null || $scale === null) {
             return null;
         }
         try {
-            $text = $this->scale($part->shop, $url)->since($asked->next);
+            $text = $scale->since($asked->next);
         } catch (DeviceSilent) {
             $text = null;
         }
@@ -88,9 +90,16 @@ final readonly class Scales
         return now()->getTimestampMs() / 1000.0;
     }
 
-    private function scale(Shop $shop, string $url): Scale
+    /** By its address; without one what is read from a line of this machine, if anything is. */
+    private function scale(Shop $shop): ?Scale
     {
-        return app()->makeWith(Scale::class, ['url' => $url, 'allowed' => $shop->deviceRanges()]);
+        $url = $shop->scaleAddress();
+        if ($url !== null) {
+            return app()->makeWith(Scale::class, ['url' => $url, 'allowed' => $shop->deviceRanges()]);
+        }
+        $stream = new StreamScale($this->kept, $shop->id);
+
+        return $stream->isHeard() ? $stream : null;
     }
 
     private function key(User $user, Part $part, string $step): string

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bench\Cup;
-use App\Bench\Scales;
 use App\Devices\Scale;
 use App\Devices\ScaleText;
+use App\Devices\StreamScale;
 use App\Models\Part;
 use App\Models\PartFact;
 use Illuminate\Cache\ArrayStore;
@@ -26,8 +26,7 @@ final class ScaleTest extends ShopCase
     protected function setUp(): void
     {
         parent::setUp();
-        $kept = new Repository(new ArrayStore(true));
-        $this->app->when(Scales::class)->needs(\Illuminate\Contracts\Cache\Repository::class)->give(fn (): Repository => $kept);
+        $this->app->instance('cache.store', new Repository(new ArrayStore(true)));
         $this->part = $this->partWithBuildCoat();
         $this->act($this->part, 'ready', 'build-2');
         $this->shop->update(['scale_url' => 'http://meter.example/lines']);
@@ -122,6 +121,42 @@ final class ScaleTest extends ShopCase
         $this->get($this->path())->assertDontSee('on the scale');
         self::assertSame(['state' => 'none'], $this->shows());
         $this->take()->assertSessionHasErrors('scale');
+    }
+
+    public function testAScaleOnASerialLineIsFollowedAlike(): void
+    {
+        $this->shop->update(['scale_url' => null]);
+        $this->user->refresh();
+        $line = (string) tempnam(sys_get_temp_dir(), 'scale');
+        $sends = function (string $text) use ($line): void {
+            file_put_contents($line, $text);
+            $this->artisan('oak:read-scale', ['stream' => $line])->assertSuccessful();
+        };
+        $sends("\xFF\x00 4 g\r\nST,+  0.0 g\r\nST,+  0.0 g\r\n");
+        $this->get($this->path())->assertSee('on the scale: resin');
+        foreach (['ST,+  0.', "0 g\r\nST,+  0.0 g\r\n", "ST,+  0.0 g\r\n", "US,+  7.5 g\r\n"] as $text) {
+            $this->shows();
+            $this->travel(530)->milliseconds();
+            $sends($text);
+        }
+        self::assertSame('7.5', $this->shows()['grams']);
+        unlink($line);
+        $this->artisan('oak:read-scale', ['stream' => $line])->assertFailed();
+        $this->artisan('oak:read-scale', ['stream' => __FILE__, '--shop' => 999])->assertFailed();
+    }
+
+    public function testAStreamKeepsItsNewestBytesAndSaysWhatIsLost(): void
+    {
+        $stream = new StreamScale(new Repository(new ArrayStore()), 1);
+        self::assertFalse($stream->isHeard());
+        $stream->write(str_repeat('y', 4000));
+        $stream->write(str_repeat('x', 4096));
+        $asked = fn (?int $since): array => [$stream->since($since)->from, $stream->since($since)->next, $stream->since($since)->bytes];
+        self::assertSame([4000, 8096, str_repeat('x', 4096)], $asked(3));
+        self::assertSame([8090, 8096, 'xxxxxx'], $asked(8090));
+        self::assertSame([8096, 8096, ''], $asked(8096));
+        self::assertSame([4000, 8096], array_slice($asked(9000), 0, 2), 'it began anew');
+        self::assertSame(8032, $asked(null)[0]);
     }
 
     public function testTheDemoLeadsToItsStandIn(): void
