@@ -26,7 +26,9 @@
             <button class="btn">{{ __('weigh.scale.from_here') }}</button>
         </form>
     </div>
-    @if ($standIn = $part->shop->standInScale())<p><a href="{{ $standIn }}" target="_blank" rel="noopener">{{ __('weigh.scale.stand_in') }}</a></p>@endif
+    @if ($standIn = $part->shop->standInScale())
+        <p><a href="{{ $standIn }}" target="_blank" rel="noopener">{{ __('weigh.scale.stand_in') }}</a></p>
+    @endif
     @error('scale')<p class="finding is-stop" role="alert">{{ $message }}</p>@enderror
     <x-why :what="__('weigh.scale.what')"><p>{{ __('weigh.scale.why', [
         'grams' => $format->grams($scale->mark->slowFromG()), 'over' => $format->grams($scale->mark->overFromG()),
