@@ -29,7 +29,7 @@ final class ArrowsTest extends TestCase
         'Calendar' => ['Planning', 'Words'],
         'Practice' => [],
         'Acts' => ['Clock', 'Models', 'Planning'],
-        'Bench' => ['Models', 'Planning', 'Time', 'Words'],
+        'Bench' => ['Devices', 'Models', 'Planning', 'Time', 'Words'],
         'Inspection' => ['Models', 'Planning', 'Time', 'Words'],
         'View' => ['Bench', 'Inspection', 'Models', 'Planning', 'Shelf', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
