@@ -57,6 +57,7 @@ return [
     'scale' => [
         'title' => 'on the scale: :jar',
         'of' => 'g of <b>:grams</b>',
+        'keep' => 'Keep',
         'take' => 'Keep :grams g',
         'from_here' => 'Count from here',
         'stand_in' => 'Pour on the stand-in scale',

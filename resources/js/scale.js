@@ -21,6 +21,8 @@ export function startScale() {
         }
         const button = take.querySelector('button');
         button.disabled = now.take === '';
+        // Under the mark the next act is to pour, not to keep.
+        button.classList.toggle('go', now.isWrong);
         button.textContent = now.take || button.textContent;
         if (now.isRight && !kept) {
             take.requestSubmit();

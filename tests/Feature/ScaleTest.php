@@ -55,7 +55,7 @@ final class ScaleTest extends ShopCase
         self::assertTrue($fact->happened_at <= $fact->recorded_at, 'when it came to rest');
         $this->get("/parts/{$this->part->id}/record")->assertSee('by the scale');
 
-        $this->get($this->path())->assertSee('on the scale: hardener');
+        $this->get($this->path())->assertSee('on the scale: hardener')->assertDontSee('autofocus', false);
         $this->take()->assertSessionHasErrors('scale');
         self::assertSame('0.0', $this->shows()['grams'], 'the hardener begins where the resin ended');
         $hardener = $this->cup()->toAdd()['hardener'];

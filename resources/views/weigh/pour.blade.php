@@ -29,7 +29,8 @@
             @php($typed = $page->countsDrops() ? 'drops' : 'grams')
             <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\Old::of($typed) }}"
                 @if ($page->countsDrops()) inputmode="numeric" @else inputmode="decimal" x-on:input="typed" @endif
-                @if ($pour->totalG() > 0) autofocus @endif
+                {{-- With a scale its figure is what is looked at, above. --}}
+                @if ($pour->totalG() > 0 && $scale === null) autofocus @endif
                 @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
             @error('drops')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror

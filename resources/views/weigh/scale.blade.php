@@ -19,7 +19,7 @@
             @marks
             <input type="hidden" name="component" value="{{ $page->next }}">
             <input type="hidden" name="by" value="scale">
-            <button class="btn go" disabled>{{ __('weigh.scale.take', ['grams' => '–']) }}</button>
+            <button class="btn" disabled>{{ __('weigh.scale.keep') }}</button>
         </form>
         <form method="post" action="{{ route('weigh.from_here', [$part, $page->key]) }}">
             @marks
