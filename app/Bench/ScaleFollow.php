@@ -23,6 +23,9 @@ final class ScaleFollow
     /** What it showed where this jar begins: the cup and all that is in it. Null until it has rested. */
     public ?float $fromG = null;
 
+    /** Somebody said that the cup is on it: an empty pan and a tared cup show the same. */
+    public bool $isBegun = false;
+
     /** It leapt or was lost since it counts: what it shows is taken by a press, never by itself. */
     public bool $isDoubted = false;
 
@@ -98,7 +101,7 @@ final class ScaleFollow
     {
         $watch = $this->watch($nowS);
         if ($this->fromG === null) {
-            $this->fromG = $watch->state === ScaleState::AtRest ? $watch->grams : null;
+            $this->fromG = $this->isBegun && $watch->state === ScaleState::AtRest ? $watch->grams : null;
 
             return;
         }

@@ -73,6 +73,17 @@ final readonly class Scales
         return $follow instanceof ScaleFollow ? $follow : null;
     }
 
+    /** The cup is on it, as whoever stands there says. */
+    public function begin(User $user, Part $part, string $step): void
+    {
+        $follow = $this->of($user, $part, $step);
+        if ($follow !== null) {
+            $follow->isBegun = true;
+            $follow->countFrom(null);
+            $this->kept->put($this->key($user, $part, $step), $follow, self::KEPT_S);
+        }
+    }
+
     /** What was poured is kept: the next jar counts from there, or, where it was typed, from the scale's next rest. */
     public function poured(User $user, Part $part, string $step, ?float $byScaleG): void
     {

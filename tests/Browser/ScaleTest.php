@@ -30,6 +30,8 @@ final class ScaleTest extends BrowserCase
         $this->visit('/parts/'.$this->partId('W').'/weigh/build-5');
         $this->script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; })");
         $this->press('Ready, weigh');
+        $this->waitForText('Put the cup on', '.scale');
+        $this->press('Count from here');
         $this->waitForText('Pour.', '.scale');
         self::assertSame('0.0', $this->text('[data-scale-grams]'));
         self::assertLessThanOrEqual($width, (int) $this->script('return document.documentElement.scrollWidth'));

@@ -38,6 +38,7 @@ final class ScaleTest extends ShopCase
         $this->scale();
         $this->get($this->path())->assertSee('on the scale: resin');
         $mark = $this->cup()->toAdd()['resin'];
+        $this->begin();
         $this->rests(18.2);
         self::assertSame('pour', $this->shows()['state']);
         $this->writes(18.2 + 0.5 * $mark);
@@ -65,11 +66,30 @@ final class ScaleTest extends ShopCase
         $this->get($this->path())->assertSee('Mix two minutes')->assertDontSee('on the scale:');
     }
 
+    /** An empty pan and a cup that was tared both show nothing: which it is, only who stands there knows. */
+    public function testACupThatIsPutOnIsNoPour(): void
+    {
+        $this->scale();
+        $this->get($this->path());
+        $mark = $this->cup()->toAdd()['resin'];
+        foreach ([0.0, 18.2, $mark] as $grams) {
+            $this->rests($grams);
+            $shown = $this->shows();
+            self::assertSame(['begin', false, '', '–'], [$shown['state'], $shown['isRight'], $shown['take'], $shown['grams']]);
+        }
+        $this->take()->assertSessionHasErrors('scale');
+        self::assertSame(0.0, $this->cup()->pour->totalG());
+        $this->post($this->path(), ['component' => 'resin', 'grams' => '10', 'token' => Str::random(12)])->assertSessionHasNoErrors();
+        $this->rests(18.2);
+        self::assertSame('begin', $this->shows()['state'], 'weighed elsewhere so far');
+    }
+
     public function testWhatLeaptOrWasLostIsKeptByAPressAlone(): void
     {
         $this->scale();
         $this->get($this->path());
         $mark = $this->cup()->toAdd()['resin'];
+        $this->begin();
         $this->rests(0.0);
         $this->writes(0.4 * $mark);
         $this->writes(0.4 * $mark + 80.0);
@@ -80,7 +100,7 @@ final class ScaleTest extends ShopCase
         $shown = $this->shows();
         self::assertSame(['doubted', false], [$shown['state'], $shown['isRight']]);
         self::assertNotSame('', $shown['take'], 'a press takes it');
-        $this->post("{$this->path()}/scale", ['token' => Str::random(12)])->assertRedirect($this->path());
+        $this->begin();
         $this->rests($mark);
         self::assertSame('0.0', $this->shows()['grams'], 'counted from here');
         $this->writes(0.0);
@@ -109,6 +129,7 @@ final class ScaleTest extends ShopCase
             ->push(['from' => 0, 'next' => -1, 'text' => ''])->push(['from' => 0, 'next' => 7])->push(['from' => '0', 'next' => 7, 'text' => '1.0 g'])
             ->push(['from' => 4, 'next' => 11, 'text' => "5.0 g\r\n"])->push(['from' => 11, 'next' => 19, 'text' => "15.0 g\r\n"])]);
         $this->get($this->path());
+        $this->begin();
         foreach (['lost', 'lost', 'lost', 'lost', 'settling'] as $n => $state) {
             self::assertSame($state, $this->shows()['state'], "answer {$n}: the end of a line is no weight");
         }
@@ -134,6 +155,7 @@ final class ScaleTest extends ShopCase
         };
         $sends("\xFF\x00 4 g\r\nST,+  0.0 g\r\nST,+  0.0 g\r\n");
         $this->get($this->path())->assertSee('on the scale: resin');
+        $this->begin();
         foreach (['ST,+  0.', "0 g\r\nST,+  0.0 g\r\n", "ST,+  0.0 g\r\n", "US,+  7.5 g\r\n"] as $text) {
             $this->shows();
             $this->travel(530)->milliseconds();
@@ -183,6 +205,11 @@ final class ScaleTest extends ShopCase
                 return new ScaleText($since ?? 0, strlen($all), substr($all, $since ?? 0));
             }
         });
+    }
+
+    private function begin(): void
+    {
+        $this->post("{$this->path()}/scale", ['token' => Str::random(12)])->assertRedirect($this->path());
     }
 
     private function writes(float $grams): void

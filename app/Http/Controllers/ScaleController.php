@@ -26,10 +26,10 @@ final class ScaleController
         return response()->json($follow === null ? ['state' => 'none'] : (new ScalePage($follow, Scales::nowS()))->shown());
     }
 
-    /** The cup was changed, or the scale tared: what it shows at its next rest is where this jar begins. */
+    /** The cup is on, was changed, or tared: what the scale shows at its next rest is where this jar begins. */
     public function countFromHere(Part $part, string $step, Scales $scales, #[CurrentUser] User $user): RedirectResponse
     {
-        $scales->poured($user, $part, $step, null);
+        $scales->begin($user, $part, $step);
 
         return redirect()->route('weigh', [$part, $step]);
     }

@@ -55,6 +55,7 @@ final readonly class ScalePage
             $state === ScaleState::Lost => 'lost',
             $state === ScaleState::Over => 'overloaded',
             $state === ScaleState::Jumped => 'jumped',
+            ! $this->follow->isBegun => 'begin',
             $poured === null => 'settling',
             $poured < -3.0 * $mark->stepG => 'negative',
             $this->follow->isDoubted => 'doubted',

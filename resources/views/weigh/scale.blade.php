@@ -13,7 +13,8 @@
         <rect y="3" width="0" height="6" class="jar-fill" data-scale-fill/>
         <rect x="{{ $mark - 0.25 }}" width="0.5" height="12" class="pour-mark"/>
     </svg>
-    <p class="scale-says" data-scale-says role="status">{{ __('weigh.scale.says.settling') }}</p>
+    <p class="scale-says" data-scale-says role="status"
+        >{{ __($scale->isBegun ? 'weigh.scale.says.settling' : 'weigh.scale.says.begin') }}</p>
     <div class="acts">
         <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" data-scale-take>
             @marks
@@ -23,7 +24,7 @@
         </form>
         <form method="post" action="{{ route('weigh.from_here', [$part, $page->key]) }}">
             @marks
-            <button class="btn">{{ __('weigh.scale.from_here') }}</button>
+            <button @class(['btn', 'go' => ! $scale->isBegun])>{{ __('weigh.scale.from_here') }}</button>
         </form>
     </div>
     @if ($standIn = $part->shop->standInScale())
