@@ -193,7 +193,7 @@ return [
     'more_ways' => 'What does not fit, and why',
     'price' => 'ready :ready · :hands hands · :grams · risk :risk',
     'price_leave' => 'ready :ready · nothing to do · risk :risk',
-    'later' => 'the others :span later, taken together',
+    'later' => 'the others up to :span later, taken together',
     'sooner' => 'nothing moves for the others',
     'steps' => 'Steps',
     'papers' => 'papers :papers',
