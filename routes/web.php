@@ -18,6 +18,7 @@ use App\Http\Controllers\HoursController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LoginController;
+use App\Http\Controllers\LotController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PeopleController;
@@ -29,6 +30,7 @@ use App\Http\Controllers\SandController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\ShoppingController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WayController;
 use App\Http\Controllers\WeavePrintController;
@@ -162,9 +164,13 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke')->can('revoke', 'feed');
 
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
+    Route::get('/shelf/to-buy', [ShoppingController::class, 'show'])->name('shelf.shopping');
+    Route::get('/shelf/to-buy.csv', [ShoppingController::class, 'csv'])->name('shelf.shopping.csv');
     Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create')->can('own', 'App\Models\Shop');
     Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store')->can('own', 'App\Models\Shop');
     Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->name('shelf.edit');
+    Route::post('/shelf/{kind}/{id}/lots', [LotController::class, 'store'])->name('lots.store')->can('run', 'App\Models\Shop');
+    Route::post('/lots/{lot}', [LotController::class, 'change'])->name('lots.change')->can('work', 'lot');
     Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->name('shelf.update')->can('own', 'App\Models\Shop');
 
     Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit');

@@ -10,18 +10,25 @@ use App\Models\User;
 use App\Planning\Letters;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
+use App\Stock\Ledger;
+use App\Stock\TakenFrom;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OakGloss\Fact\Content;
+use OakGloss\Fact\Kind\Struck;
 
 /** Writes facts. Called under the write lock of the act that they belong to. */
 final class Recorder
 {
     private int $written = 0;
 
-    public function __construct(private readonly Planner $planner, private readonly Request $request)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly Request $request,
+        private readonly TakenFrom $takenFrom,
+        private readonly Ledger $ledger,
+    ) {
     }
 
     public function record(Part $part, User $user, ShopFloor $floor, string $step, Content $content, ?float $atMin = null): PartFact
@@ -30,7 +37,9 @@ final class Recorder
 
         $ref = $this->planner->ref($part, $step, $floor);
 
-        return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at, $ref): PartFact {
+        $before = $this->takes($content) ? $this->planner->plan($part->loadMissing(Part::PLAN_NEEDS)) : null;
+
+        return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at, $ref, $before): PartFact {
             $fact = PartFact::query()->create([
                 'part_id' => $part->id,
                 'token' => $this->token(),
@@ -44,11 +53,24 @@ final class Recorder
                 'air_c' => round($floor->air->at($at), 1),
                 'data' => $content->data(),
             ]);
+            if ($before !== null) {
+                $this->ledger->take($fact, $part->shop_id, $this->takenFrom->byFact($before, $fact));
+            }
+            if ($content instanceof Struck) {
+                $struck = PartFact::query()->where('part_id', $part->id)->find($content->target);
+                $struck === null ?: $this->ledger->giveBack($struck, $user, $fact->recorded_at);
+            }
             $this->planner->forget();
             $this->settle($part, $floor);
 
             return $fact;
         });
+    }
+
+    /** Whether something may go from the shelf with it; what only looks, decides or strikes takes nothing. */
+    private function takes(Content $content): bool
+    {
+        return $content::IS_WORK && ! $content instanceof Struck;
     }
 
     /** By the mark of the form and the order of its facts: a name that no form can send. */

@@ -26,6 +26,7 @@ use OakGloss\Method\PrintThrough;
  * @property float                $calliper_step_mm
  * @property string|null          $meter_url
  * @property string|null          $scale_url
+ * @property mixed                $money                as ShopMoney reads it
  * @property float                $target_burn_through
  * @property int                  $clock_offset_s
  * @property PrintThrough         $print_through        the shop's usual way
@@ -67,6 +68,7 @@ final class Shop extends Model
     {
         return [
             'print_through' => PrintThrough::class,
+            'money' => 'array',
             'working_hours' => 'array',
             'day_curves' => 'array',
             'typed_air' => 'array',
@@ -101,6 +103,11 @@ final class Shop extends Model
         usort($points, fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
         return $points;
+    }
+
+    public function money(): ShopMoney
+    {
+        return ShopMoney::read($this->money);
     }
 
     /** Where its probe answers; the demo's has the stand-in. */

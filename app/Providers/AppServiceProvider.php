@@ -22,8 +22,10 @@ use App\Planning\PlanMemo;
 use App\Planning\Planner;
 use App\Planning\ShopFloors;
 use App\Policies\ShelfItemPolicy;
+use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Stock\TakenFrom;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -56,7 +58,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Scale::class, HttpScale::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class] as $ofOneRequest) {
+        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class] as $ofOneRequest) {
             $this->app->scoped($ofOneRequest);
         }
     }
@@ -79,7 +81,7 @@ final class AppServiceProvider extends ServiceProvider
         // What a check says of its resin is kept as it is recorded.
         PartFact::created(fn (PartFact $fact) => $this->app->make(PaceBook::class)->follow($fact));
         // A longer number is no row's.
-        foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id'] as $number) {
+        foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id', 'lot', 'quote', 'file'] as $number) {
             Route::pattern($number, '[0-9]{1,15}');
         }
         Route::bind('kind', fn (string $name): ShelfKind => ShelfKinds::named($name) ?? abort(404));

@@ -27,6 +27,15 @@ abstract class ShelfKind
 
     public const ORDER = 'name';
 
+    /** In which its lots are counted. */
+    public const UNIT = 'pieces';
+
+    /** @var string|null the field that its deliveries are counted in, once there are any */
+    public const COUNTED_IN = null;
+
+    /** Fields that its row says where the kind has no words of its own. */
+    private const SAID = 3;
+
     /** Whether its sheet has rows of temperature and time, and so a curve. */
     public const HAS_SHEET = false;
 
@@ -40,8 +49,32 @@ abstract class ShelfKind
      */
     abstract public function groups(): array;
 
-    /** What a row of the shelf says of an item, in short. */
-    abstract public function line(ShelfItem $item, Formatter $format): string;
+    /** What a row of the shelf says of an item, in short: where a kind says nothing else, its first fields. */
+    public function line(ShelfItem $item, Formatter $format): string
+    {
+        $says = function (Field $field) use ($item): string {
+            $value = $item->getAttribute($field->name);
+
+            return match (true) {
+                $value === null => '',
+                $field->type === 'choice' => $field->choices[(string) $value] ?? (string) $value,
+                $field->type === 'flag' => $value ? mb_strtolower($field->label) : '',
+                default => trim($value.' '.$field->unit),
+            };
+        };
+
+        return implode(' · ', array_filter(array_map($says, array_slice($this->fields(), 0, self::SAID))));
+    }
+
+    /**
+     * What it is kept in, each counted for itself: a resin has a jar and its hardener's.
+     *
+     * @return list<string> names of the jars; one without a name where there is one
+     */
+    public function jars(ShelfItem $item): array
+    {
+        return [''];
+    }
 
     public function title(ShelfItem $item): string
     {
@@ -52,6 +85,12 @@ abstract class ShelfKind
     public function grainRadius(ShelfItem $item): ?float
     {
         return null;
+    }
+
+    /** What its part of the shelf is called. */
+    public static function heading(): string
+    {
+        return ucfirst(str_replace('-', ' ', static::NAME));
     }
 
     /** Whether it is at its end. */

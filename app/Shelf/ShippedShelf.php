@@ -12,7 +12,8 @@ final class ShippedShelf
     public static function stock(Shop $shop): void
     {
         foreach (ShelfKinds::all() as $name => $kind) {
-            $rows = json_decode((string) file_get_contents(database_path("catalogue/{$name}.json")), true, 32, JSON_THROW_ON_ERROR);
+            $file = database_path("catalogue/{$name}.json");
+            $rows = is_file($file) ? json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR) : [];
             foreach ($rows as $row) {
                 $kind->make($row + ['shop_id' => $shop->id])->save();
             }

@@ -25,6 +25,17 @@ trait SaysFigures
         return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
     }
 
+    /** A quantity of the shelf in the unit of its kind. */
+    public function stock(float $quantity, string $unit): string
+    {
+        return match ($unit) {
+            'g' => $this->grams($quantity),
+            'm' => number_format($quantity, 2)."\u{A0}m",
+            'ml' => number_format($quantity, $quantity < 100.0 ? 1 : 0, '.', ' ')."\u{A0}ml",
+            default => rtrim(rtrim(number_format($quantity, 1, '.', ' '), '0'), '.')."\u{A0}{$unit}",
+        };
+    }
+
     /** `1 can`, `3 cans`. */
     public function count(int $n, string $noun): string
     {

@@ -20,6 +20,8 @@ use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\Shelf\ShippedShelf;
+use App\Stock\Ledger;
+use App\Stock\TakenFrom;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -79,14 +81,16 @@ final class DemoSeeder extends Seeder
             ]);
         }
         $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
+        $stock = new DemoStock(app(Ledger::class), app(TakenFrom::class), $this->planner, $this->shop, $this->user);
+        $stock->deliver(self::json('demo/lots.json'), $now);
         foreach ($workshop['parts'] as $row) {
-            $this->part($row, $time);
+            $stock->taken($this->part($row, $time), $this->floor);
         }
         $this->keeper->keep($this->shop);
     }
 
     /** @param array<string, mixed> $row */
-    private function part(array $row, ShopTime $time): void
+    private function part(array $row, ShopTime $time): Part
     {
         $state = (string) $row['state'];
         $begunDaysAgo = (float) ($row['begun_days_ago'] ?? 0.0);
@@ -123,6 +127,8 @@ final class DemoSeeder extends Seeder
         $this->readings($part, $state);
         (new FoundOnPart($this->planner, $this->floor, $this->user->id))->record($part, $row['found'] ?? []);
         $this->recorder->settle($part, $this->floor);
+
+        return $part;
     }
 
     /**

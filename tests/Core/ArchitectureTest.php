@@ -18,6 +18,7 @@ final class ArchitectureTest extends TestCase
         'Finding' => [],
         'Quantity' => [],
         'Safety' => [],
+        'Stock' => ['Quantity'],
         'Inspection' => ['Geometry'],
         'Uncertainty' => [],
         'Cost' => ['Quantity'],

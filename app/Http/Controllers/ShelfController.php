@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ShelfRequest;
 use App\Models\AuditEntry;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PartSlot;
 use App\Models\Resin;
 use App\Models\ShelfItem;
+use App\Models\StockMove;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\PaceBook;
@@ -17,11 +19,17 @@ use App\Planning\PartSteps;
 use App\Planning\Planner;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
+use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Stock\Jar;
+use App\Stock\Ledger;
+use App\Stock\ShopStock;
+use App\Stock\TakenFrom;
 use App\View\Drawing\CoatLife;
 use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
+use App\View\Page\StockRow;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -32,12 +40,25 @@ use OakGloss\Quantity\OakGlossFault;
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */
 final class ShelfController
 {
-    public function index(Planner $planner, PartSteps $chains, #[CurrentUser] User $user): View
-    {
+    /** Lots and moves of one item that its page lists, the ones that matter first. */
+    private const MOST_LOTS = 40;
+    private const MOST_MOVES = 30;
+
+    public function index(
+        Planner $planner,
+        PartSteps $chains,
+        TakenFrom $takenFrom,
+        Lineage $lineage,
+        #[CurrentUser] User $user,
+    ): View {
         $shop = $user->shop;
-        $items = [];
+        [$items, $rows] = [[], []];
+        $stock = ShopStock::of($shop, $planner, $takenFrom, $lineage);
         foreach (ShelfKinds::all() as $name => $kind) {
             $items[$name] = $kind->of($shop);
+            foreach ($items[$name] as $item) {
+                $rows["{$name}-{$item->id}"] = StockRow::of($stock, $kind, $item);
+            }
         }
         $airC = $planner->floor($shop)->airNowC();
 
@@ -45,6 +66,8 @@ final class ShelfController
             'kinds' => ShelfKinds::all(),
             'items' => $items,
             'airC' => $airC,
+            'rows' => $rows,
+            'toBuy' => count($stock->shopping()),
             'lives' => $items['resins']->mapWithKeys(
                 fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($chains, $r, $airC)] : [],
             ),
@@ -88,9 +111,25 @@ final class ShelfController
             PartSlot::query()->where($kind::SLOT_COLUMN, $old->id)->whereIn('part_id', Part::query()->unbegun()->select('id'))
                 ->update([$kind::SLOT_COLUMN => $new->id]);
         }
+        app(Lineage::class)->forget();
+        app(Ledger::class)->mirror(new Jar($kind::NAME, $new->id), $user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
+    }
+
+    /** @return array{rows: list<StockRow>, lots: list<Lot>, moves: list<StockMove>} */
+    private function stockOf(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): array
+    {
+        $lineage = app(Lineage::class);
+        $stock = ShopStock::of($user->shop, $planner, app(TakenFrom::class), $lineage);
+        $ids = $lineage->all($kind::NAME, $item->id);
+        $lots = Lot::query()->where('shop_id', $user->shop_id)->where('kind', $kind::NAME)->whereIn('item_id', $ids)
+            ->orderByRaw('left <= 0')->orderByRaw('use_by is null')->orderBy('use_by')->orderBy('id')->limit(self::MOST_LOTS)->get();
+        $moves = StockMove::query()->with(['lot', 'user', 'part'])->where('shop_id', $user->shop_id)->where('kind', $kind::NAME)
+            ->whereIn('item_id', $ids)->orderByDesc('id')->limit(self::MOST_MOVES)->get();
+
+        return ['rows' => StockRow::of($stock, $kind, $item), 'lots' => array_values($lots->all()), 'moves' => array_values($moves->all())];
     }
 
     /** Null for a kept sheet that makes no sense. */
@@ -149,6 +188,7 @@ final class ShelfController
 
         return view('shelf.form', [
             'kind' => $kind,
+            'stock' => $item->exists ? $this->stockOf($kind, $item, $planner, $user) : null,
             'item' => $item,
             'curve' => $item instanceof Resin && $item->exists
                 ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC())

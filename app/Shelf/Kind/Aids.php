@@ -16,6 +16,7 @@ final class Aids extends ShelfKind
 {
     public const NAME = 'aids';
     public const SINGULAR = 'aid';
+    public const UNIT = 'g';
     public const SLOT_COLUMN = 'item_id';
 
     public function groups(): array

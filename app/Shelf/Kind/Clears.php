@@ -16,6 +16,7 @@ final class Clears extends ShelfKind
 {
     public const NAME = 'clears';
     public const SINGULAR = 'clear';
+    public const UNIT = 'ml';
     public const MODEL = Clear::class;
     public const SLOT_COLUMN = 'clear_id';
 
@@ -76,6 +77,12 @@ final class Clears extends ShelfKind
                 Field::number('min_c', 'Coldest air to lay it in', '°C', -10, 40),
             ],
         ];
+    }
+
+    public function jars(ShelfItem $item): array
+    {
+        return ['clear', ...($item instanceof Clear && $item->hardener_parts > 0.0 ? ['hardener'] : []),
+            ...($item instanceof Clear && $item->reducer_parts > 0.0 ? ['reducer'] : [])];
     }
 
     public function check(ShelfItem $item): void

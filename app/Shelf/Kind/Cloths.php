@@ -16,6 +16,7 @@ final class Cloths extends ShelfKind
 {
     public const NAME = 'cloths';
     public const SINGULAR = 'cloth';
+    public const UNIT = 'm';
     public const MODEL = Cloth::class;
     public const SLOT_COLUMN = 'cloth_id';
 

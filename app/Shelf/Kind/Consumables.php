@@ -14,6 +14,7 @@ final class Consumables extends ShelfKind
 {
     public const NAME = 'consumables';
     public const SINGULAR = 'consumable';
+    public const COUNTED_IN = 'at_hand';
 
     public function groups(): array
     {

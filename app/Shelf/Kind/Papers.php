@@ -19,6 +19,7 @@ final class Papers extends ShelfKind
     public const SINGULAR = 'paper';
     public const MODEL = Paper::class;
     public const ORDER = 'grit';
+    public const COUNTED_IN = 'sheets';
 
     public function grainRadius(ShelfItem $item): float
     {

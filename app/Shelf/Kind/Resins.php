@@ -16,6 +16,7 @@ final class Resins extends ShelfKind
 {
     public const NAME = 'resins';
     public const SINGULAR = 'resin';
+    public const UNIT = 'g';
     public const MODEL = Resin::class;
     public const HAS_SHEET = true;
     public const SLOT_COLUMN = 'resin_id';
@@ -124,6 +125,12 @@ final class Resins extends ShelfKind
             fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']],
             $rows,
         )] + parent::typed($given);
+    }
+
+    public function jars(ShelfItem $item): array
+    {
+        return $item instanceof Resin && $item->pigment_fraction > 0.0
+            ? ['resin', 'hardener', 'pigment'] : ['resin', 'hardener'];
     }
 
     public function check(ShelfItem $item): void

@@ -1,7 +1,10 @@
+@inject('format', 'App\Words\Formatter')
+@php($now = app(App\Clock\ShopClock::class)->now())
 @php($title = $item->exists ? $item->name : __('shelf.new', ['kind' => $kind::SINGULAR]))
 <x-layouts.app :title="$title">
 <div class="page shelf-form">
     <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
+    @includeWhen($stock !== null, 'shelf.lots')
     <div @class(['split' => $curve])>
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}"
         novalidate>
@@ -17,7 +20,14 @@
             @foreach ($kind->groups() as $group => $fields)
                 <fieldset class="card"><legend>{{ $group }}</legend>
                     <div class="grid-3">
-                        @foreach ($fields as $field)<x-shelf-field :field="$field" :value="$item->{$field->name} ?? null" />@endforeach
+                        @foreach ($fields as $field)
+                            @if ($field->name === $kind::COUNTED_IN && ($stock['lots'] ?? []) !== [])
+                                <input type="hidden" name="{{ $field->name }}" value="{{ $item->{$field->name} }}">
+                                <p class="field"><span class="label">{{ $field->label }}</span>
+                                    {{ $item->{$field->name} }} <span class="soft">{{ __('stock.by_deliveries') }}</span></p>
+                                @continue
+                            @endif
+                            <x-shelf-field :field="$field" :value="$item->{$field->name} ?? null" />@endforeach
                     </div>
                 </fieldset>
             @endforeach

@@ -1,11 +1,12 @@
 @inject('format', 'App\Words\Formatter')
 <x-layouts.app :title="__('app.rooms.shelf')">
 <div class="page shelf">
-    <header class="page-head"><h1>{{ __('app.rooms.shelf') }}</h1><p class="soft">{{ __('shelf.made_up') }}</p></header>
+    <header class="page-head"><h1>{{ __('app.rooms.shelf') }}</h1><p class="soft">{{ __('shelf.made_up') }}</p>
+        <p><a class="btn" href="{{ route('shelf.shopping') }}">{{ __('stock.shopping.link') }} <b class="num">{{ $toBuy }}</b></a></p></header>
     @foreach ($kinds as $name => $kind)
         <section class="card" aria-labelledby="shelf-{{ $name }}">
             <div class="card-head">
-                <h2 id="shelf-{{ $name }}">{{ ucfirst($name) }}</h2>
+                <h2 id="shelf-{{ $name }}">{{ $kind::heading() }}</h2>
                 @can('own', App\Models\Shop::class)
                     <a class="btn quiet" href="{{ route('shelf.create', $name) }}">{{ __('shelf.add', ['kind' => $kind::SINGULAR]) }}</a>
                 @endcan
@@ -19,6 +20,7 @@
                             @endif
                             <b>{{ $kind->title($item) }}</b>
                             <span class="soft num">{{ $kind->line($item, $format) }}</span>
+                            @foreach ($rows["{$name}-{$item->id}"] as $row)@include('shelf.stock-row')@endforeach
                             @if ($kind::HAS_SHEET)@include('shelf.life', ['life' => $lives[$item->id] ?? null])@endif
                         </a>
                     </li>

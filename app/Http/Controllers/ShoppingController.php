@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Planning\Planner;
+use App\Shelf\Lineage;
+use App\Stock\ShopStock;
+use App\Stock\TakenFrom;
+use App\View\Page\ShoppingLine;
+use App\Words\Formatter;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** What to buy: by supplier, by the day that it is missed; on screen, on paper and as a file. */
+final class ShoppingController
+{
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly TakenFrom $takenFrom,
+        private readonly Lineage $lineage,
+        private readonly Formatter $format,
+    ) {
+    }
+
+    public function show(#[CurrentUser] User $user): View
+    {
+        $bySupplier = [];
+        foreach ($this->lines($user) as $line) {
+            $bySupplier[$line->toBuy->supplier][] = $line;
+        }
+        // Whom nobody named comes last.
+        uksort($bySupplier, fn (string $a, string $b): int => [$a === '', $a] <=> [$b === '', $b]);
+
+        return view('shelf.shopping', ['bySupplier' => $bySupplier, 'money' => $user->shop->money()]);
+    }
+
+    public function csv(#[CurrentUser] User $user): Response
+    {
+        $file = new \SplTempFileObject();
+        $file->setCsvControl(',', '"', '');
+        $file->fputcsv(ShoppingLine::COLUMNS);
+        foreach ($this->lines($user) as $line) {
+            $file->fputcsv($line->cells());
+        }
+        $size = $file->ftell();
+        $file->rewind();
+
+        return response((string) $file->fread(max(1, (int) $size)), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => 'attachment; filename="to-buy.csv"',
+        ]);
+    }
+
+    /** @return list<ShoppingLine> */
+    private function lines(User $user): array
+    {
+        $stock = ShopStock::of($user->shop, $this->planner, $this->takenFrom, $this->lineage);
+
+        return ShoppingLine::all($stock->shopping(), $user->shop, $this->format);
+    }
+}

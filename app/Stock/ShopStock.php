@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Models\Lot;
+use App\Models\Shop;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use App\Shelf\Lineage;
+use App\Time\ShopTime;
+use OakGloss\Stock\Lot as CoreLot;
+use OakGloss\Stock\Need;
+use OakGloss\Stock\Outlook;
+
+/** All jars of a shop: what is left, what the open parts will take and when, what will be missing, what expires. */
+final class ShopStock
+{
+    /** So long before its date a lot is called expiring, days (ours). */
+    public const EXPIRING_DAYS = 30;
+
+    /** Down to this share of what came last, something is low (ours). */
+    private const LOW_SHARE = 0.1;
+
+    /** @var array<string, list<\stdClass>> lots with something left, by jar */
+    private array $lots = [];
+
+    /** @var array<string, list<Need>> by jar */
+    private array $needs = [];
+
+    /** @var array<string, Jar> */
+    private array $jars = [];
+
+    /** @param array<string, array{quantity: float, price: int|null, supplier: string}> $last delivery of each jar */
+    private function __construct(private readonly float $nowMin, private readonly array $last)
+    {
+    }
+
+    public static function of(Shop $shop, Planner $planner, TakenFrom $takenFrom, Lineage $lineage): self
+    {
+        $rows = Lot::query()->where('shop_id', $shop->id)->where('left', '>', 0)->orderBy('id')->toBase()
+            ->get(['id', 'kind', 'item_id', 'jar', 'left', 'use_by', 'width_mm', 'mark', 'opened_at']);
+        $stock = new self($planner->floor($shop)->nowMin, self::lastDeliveries($shop, $lineage));
+        foreach ($rows as $row) {
+            $jar = new Jar($row->kind, $lineage->newest($row->kind, (int) $row->item_id), $row->jar);
+            $stock->jars[$jar->key()] = $jar;
+            $stock->lots[$jar->key()][] = $row;
+        }
+        foreach ($planner->all($shop) as $planned) {
+            $stock->addNeeds($planned, $takenFrom);
+        }
+
+        return $stock;
+    }
+
+    private function addNeeds(PlannedPart $planned, TakenFrom $takenFrom): void
+    {
+        foreach ($takenFrom->ahead($planned) as ['step' => $step, 'used' => $used]) {
+            $key = $used->jar->key();
+            $this->jars[$key] = $used->jar;
+            $this->needs[$key][] = new Need(
+                $planned->schedule->slot($step->step->key)->startMin ?? $this->nowMin,
+                $used->quantity,
+                $planned->part->letter,
+                $used->widthMm,
+            );
+        }
+    }
+
+    /**
+     * The last delivery of each jar: by it packs, price and supplier are known.
+     *
+     * @return array<string, array{quantity: float, price: int|null, supplier: string}>
+     */
+    private static function lastDeliveries(Shop $shop, Lineage $lineage): array
+    {
+        $newest = Lot::query()->where('shop_id', $shop->id)->whereNull('cut_from_id')->selectRaw('max(id)')->groupBy('kind', 'item_id', 'jar');
+        $last = [];
+        foreach (Lot::query()->whereIn('id', $newest)->orderBy('id')->toBase()->get() as $row) {
+            $jar = new Jar($row->kind, $lineage->newest($row->kind, (int) $row->item_id), $row->jar);
+            $price = $row->price_minor === null ? null : (int) $row->price_minor;
+            $last[$jar->key()] = ['quantity' => (float) $row->quantity, 'price' => $price, 'supplier' => (string) $row->supplier];
+        }
+
+        return $last;
+    }
+
+    public function outlook(Jar $jar): Outlook
+    {
+        return Outlook::of(
+            array_map(self::core(...), $this->lots[$jar->key()] ?? []),
+            $this->needs[$jar->key()] ?? [],
+            $this->nowMin,
+            $this->nowMin + self::EXPIRING_DAYS * 1440.0,
+        );
+    }
+
+    /** Whether anything is known of it: a lot lies there, or lay there once. */
+    public function isKept(Jar $jar): bool
+    {
+        return isset($this->lots[$jar->key()]) || isset($this->last[$jar->key()]);
+    }
+
+    /** @return list<Need> of open parts */
+    public function needs(Jar $jar): array
+    {
+        return $this->needs[$jar->key()] ?? [];
+    }
+
+    public function isLow(Jar $jar): bool
+    {
+        $last = $this->last[$jar->key()]['quantity'] ?? null;
+
+        return $last !== null && $this->outlook($jar)->free() <= self::LOW_SHARE * $last;
+    }
+
+    /** The lot that is poured from next; null where none is left. */
+    public function next(Jar $jar): ?\stdClass
+    {
+        $lots = $this->lots[$jar->key()] ?? [];
+        $rank = fn (\stdClass $l): array => [! self::core($l)->isGoodAt($this->nowMin), self::core($l)->useByMin ?? INF, $l->id];
+        usort($lots, fn (\stdClass $a, \stdClass $b): int => $rank($a) <=> $rank($b));
+
+        return $lots[0] ?? null;
+    }
+
+    /**
+     * What to buy, by the day on which it is missed: more is asked for than is good then, or it is low.
+     *
+     * @return list<ToBuy>
+     */
+    public function shopping(): array
+    {
+        $list = [];
+        foreach ($this->jars + $this->onceKept() as $key => $jar) {
+            $outlook = $this->outlook($jar);
+            if (! $this->isKept($jar) || ($outlook->missing <= 0.0 && ! $this->isLow($jar))) {
+                continue;
+            }
+            $last = $this->last[$key] ?? null;
+            $pack = $last['quantity'] ?? null;
+            $packs = $pack === null ? null : max(1, (int) ceil($outlook->missing / $pack - 1e-9));
+            $list[] = new ToBuy($jar, $outlook, $outlook->firstMiss?->atMin, $packs, $pack, $last['price'] ?? null, $last['supplier'] ?? '');
+        }
+        usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->byMin ?? INF, $a->jar->key()] <=> [$b->byMin ?? INF, $b->jar->key()]);
+
+        return $list;
+    }
+
+    /** @return array<string, Jar> jars of which a lot was there once */
+    private function onceKept(): array
+    {
+        return array_map(function (string $key): Jar {
+            [$kind, $id, $jar] = explode(':', $key);
+
+            return new Jar($kind, (int) $id, $jar);
+        }, array_combine(array_keys($this->last), array_keys($this->last)));
+    }
+
+    private static function core(\stdClass $row): CoreLot
+    {
+        return new CoreLot(
+            (int) $row->id,
+            (float) $row->left,
+            $row->use_by === null ? null : ShopTime::minutesOfColumn(substr((string) $row->use_by, 0, 10).' 23:59:59'),
+            $row->width_mm === null ? null : (float) $row->width_mm,
+        );
+    }
+}

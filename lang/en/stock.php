@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'jars' => [
+        'resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment', 'clear' => 'clear', 'reducer' => 'reducer', '' => 'all',
+    ],
+    'says' => [
+        'unknown' => 'no delivery typed in yet',
+        'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part',
+        'low' => 'low', 'old' => ':old past its date', 'wasted' => ':wasted expires unused',
+    ],
+    'drawing' => 'What is left, and what of it open parts will take',
+    'lots' => 'Deliveries',
+    'none' => 'No delivery is typed in: what is left, what it costs and when it expires is not known.',
+    'columns' => [
+        'mark' => 'Lot', 'jar' => 'Jar', 'left' => 'Left', 'of' => 'Came', 'use_by' => 'Use by', 'opened' => 'Opened', 'store' => 'Store at most',
+        'price' => 'Price', 'from' => 'From', 'act' => 'Counted, taken, thrown',
+    ],
+    'by_deliveries' => 'by its deliveries',
+    'sealed' => 'sealed',
+    'past' => 'past its date',
+    'wide' => ':mm mm wide',
+    'directions' => ['along' => 'weave along it', 'across' => 'weave across it', 'bias' => 'weave at 45°'],
+    'received' => 'It is on the shelf.',
+    'kept' => [
+        'counted' => 'The count stands.', 'taken' => 'Taken off the shelf.', 'thrown' => 'Written off.', 'cut' => 'The offcut lies on the shelf.',
+    ],
+    'not_so_much' => 'There is not so much of it left.',
+    'not_so_wide' => 'An offcut is no wider than what it is cut from.',
+    'take_in' => 'Take in a delivery',
+    'fields' => [
+        'jar' => 'Jar', 'mark' => 'Lot number', 'quantity' => 'How much', 'price' => 'Price of it all', 'supplier' => 'From',
+        'use_by' => 'Use by', 'storage_c' => 'Store at most at', 'width_mm' => 'Width of the roll',
+    ],
+    'mark_hint' => 'as the label has it, or your own',
+    'take_in_do' => 'Put it on the shelf',
+    'what' => ['counted' => 'Counted', 'taken' => 'Taken', 'thrown' => 'Thrown away', 'cut' => 'Cut off, and kept'],
+    'quantity' => 'How much',
+    'note' => 'Why',
+    'do' => 'Keep',
+    'of_lot' => 'Of lot :mark',
+    'cut_width' => 'Width',
+    'cut_direction' => 'Its weave',
+    'moves' => 'What came and went',
+    'move' => ['received' => 'came', 'used' => 'used', 'given_back' => 'given back', 'counted' => 'counted', 'thrown' => 'thrown away',
+        'taken' => 'taken', 'cut' => 'cut off'],
+    'move_columns' => ['at' => 'When', 'lot' => 'Lot', 'why' => 'What', 'quantity' => 'How much', 'for' => 'For', 'who' => 'Who'],
+    'no_lot' => 'no lot had it',
+    'shopping' => [
+        'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
+        'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',
+        'no_supplier' => 'Nobody noted from where', 'why' => 'Each need of the run sheet in the order of time takes from the lots that '
+            .'are good then, the first to expire first. What no lot covers is missing from that step on. A pack is what came last. '
+            .'Low is a tenth of that, or less.',
+        'csv' => 'As CSV', 'print' => 'Print', 'packs_of' => ':n × :pack', 'unknown' => '–', 'sum' => 'Together at the last prices',
+    ],
+    'short' => [
+        'title' => 'What will be missing',
+        'says' => '<b>:what</b> :missing short from :at, part :part',
+        'more' => 'and :n more',
+    ],
+    'weigh' => [
+        'title' => 'From the shelf',
+        'left' => '<b>:jar</b> lot :mark: :left left', 'no_lot' => '<b>:jar</b> no lot left on the shelf',
+        'open' => 'Open coats still need :all of it, this cup included', 'short' => ':missing more than there is',
+        'old' => 'past its date', 'unknown' => '<b>:jar</b> no delivery typed in',
+    ],
+];
