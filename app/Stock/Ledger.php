@@ -149,7 +149,8 @@ final class Ledger
         $field = $kind === null ? null : $kind::COUNTED_IN;
         if ($kind !== null && $field !== null && $this->isKept($jar, $shopId)) {
             $item = $kind->find($jar->itemId);
-            $item->setAttribute($field, (int) round(array_sum($this->lots($shopId, $jar)->map(fn (Lot $l): float => $l->left)->all())));
+            $left = $this->lots($shopId, $jar)->map(fn (Lot $l): float => $l->left)->all();
+            $item->setAttribute($field, (int) round(array_sum($left)));
             $item->save();
         }
     }

@@ -84,7 +84,8 @@ final class StockTest extends ShopCase
         $resin->update(['superseded_by_id' => $new->id]);
         $part = $this->makePart(['base_resin_id' => $new->id, 'skin_resin_id' => $new->id]);
         $fact = $this->fact($part, 'weighed', 'wet-out', '2027-03-10 14:00', ['component' => 'resin', 'grams' => 10.0]);
-        app(Ledger::class)->take($fact, $this->shop->id, app(\App\Stock\TakenFrom::class)->byFact($this->planned($part), $fact));
+        $planned = $this->planned($part);
+        app(Ledger::class)->take($fact, $this->shop->id, app(\App\Stock\TakenFrom::class)->byFact($planned, $fact));
         self::assertSame(90.0, $lot->refresh()->left);
     }
 
