@@ -34,6 +34,7 @@ final readonly class Step
      * @param ExistingFilm|null  $bares    the film over the weave of the face that it brings to light
      * @param string|null        $where    zone that it is named with; empty for all of the part
      * @param float              $lowersUm film that goes besides what its papers take
+     * @param bool               $isMend   of a way out of a defect
      */
     private function __construct(
         public Role $role,
@@ -53,6 +54,7 @@ final readonly class Step
         ?Stage $stage = null,
         public float $lowersUm = 0.0,
         public ?string $where = null,
+        public bool $isMend = false,
     ) {
         $this->stage = $stage ?? $role->stage();
         $this->kind = $role->kind();
@@ -128,6 +130,12 @@ final readonly class Step
         return $this->but(lowersUm: $um);
     }
 
+    /** Of a way out of a defect, not of the job as it was ordered. */
+    public function mending(): self
+    {
+        return $this->but(isMend: true);
+    }
+
     /** A coat that the piece is turned over onto, for the coat of its other face. */
     public function lainOn(): self
     {
@@ -198,6 +206,7 @@ final readonly class Step
         ?Stage $stage = null,
         ?float $lowersUm = null,
         ?string $where = null,
+        ?bool $isMend = null,
     ): self {
         return new self(
             $this->role,
@@ -217,6 +226,7 @@ final readonly class Step
             $stage ?? $this->stage,
             $lowersUm ?? $this->lowersUm,
             $where ?? $this->where,
+            $isMend ?? $this->isMend,
         );
     }
 }

@@ -15,6 +15,7 @@
             @includeWhen($scale !== null, 'weigh.scale')
             @include('weigh.cup')
             @include($page->next === null ? 'weigh.mixed' : 'weigh.pour')
+            @include('weigh.stock')
             @include('weigh.curve')
             @includeWhen($cup->isBegun(), 'weigh.wrong')
         @endif

@@ -12,7 +12,11 @@ use App\Http\Requests\PourRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Shelf\Lineage;
+use App\Stock\ShopStock;
+use App\Stock\TakenFrom;
 use App\View\Page\WeighPage;
+use App\View\Page\WeighStock;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -31,6 +35,8 @@ final class WeighController
         Planner $planner,
         Formatter $format,
         Scales $scales,
+        TakenFrom $takenFrom,
+        Lineage $lineage,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
@@ -43,6 +49,7 @@ final class WeighController
             'cup' => $cup,
             'page' => new WeighPage($cup, $format),
             'scale' => $scales->follow($user, $part, $cup),
+            'stock' => new WeighStock($cup, ShopStock::of($part->shop, $planner, $takenFrom, $lineage), $takenFrom, $format),
         ]);
     }
 
