@@ -19,6 +19,7 @@ use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LoginController;
 use App\Http\Controllers\LotController;
+use App\Http\Controllers\MoneyController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PeopleController;
@@ -115,6 +116,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/parts/{part}/defects/{fact}', [DefectController::class, 'show'])->scopeBindings()
         ->name('defects.show')->can('see', 'part');
     Route::get('/photos/{photo}', PhotoController::class)->name('photos.show')->can('see', 'photo');
+    Route::get('/parts/{part}/money', [MoneyController::class, 'show'])->name('parts.money')->can('work', 'part');
+    Route::post('/parts/{part}/quotes', [MoneyController::class, 'store'])->name('quotes.store')->can('work', 'part');
+    Route::delete('/parts/{part}/customer', [MoneyController::class, 'forget'])->name('quotes.forget')->can('work', 'part');
+    Route::get('/quotes/{quote}.pdf', [MoneyController::class, 'pdf'])->name('quotes.pdf')->can('see', 'quote');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
     Route::post(
@@ -174,6 +179,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->name('shelf.update')->can('own', 'App\Models\Shop');
 
     Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit');
+    Route::get('/shop/money', [MoneyController::class, 'edit'])->name('shop.money')->can('own', 'App\Models\Shop');
+    Route::put('/shop/money', [MoneyController::class, 'update'])->name('shop.money.update')->can('own', 'App\Models\Shop');
     Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('own', 'App\Models\Shop');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');

@@ -13,7 +13,9 @@ use App\Devices\HttpAirProbe;
 use App\Devices\HttpGlossMeter;
 use App\Devices\HttpScale;
 use App\Devices\Scale;
+use App\Models\KeptQuote;
 use App\Models\PartFact;
+use App\Money\PriceBook;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
 use App\Planning\PaceBook;
@@ -21,6 +23,7 @@ use App\Planning\PartSteps;
 use App\Planning\PlanMemo;
 use App\Planning\Planner;
 use App\Planning\ShopFloors;
+use App\Policies\KeptQuotePolicy;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
@@ -58,7 +61,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Scale::class, HttpScale::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class] as $ofOneRequest) {
+        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class] as $ofOneRequest) {
             $this->app->scoped($ofOneRequest);
         }
     }
@@ -75,6 +78,7 @@ final class AppServiceProvider extends ServiceProvider
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         Model::shouldBeStrict(! $this->app->isProduction());
+        Gate::policy(KeptQuote::class, KeptQuotePolicy::class);
         foreach (ShelfKinds::all() as $kind) {
             Gate::policy($kind::MODEL, ShelfItemPolicy::class);
         }

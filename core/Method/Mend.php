@@ -149,7 +149,7 @@ final readonly class Mend
 
     private function of(Role $role, string $key): Step
     {
-        return Step::of($role, "{$this->prefix}-{$key}");
+        return Step::of($role, "{$this->prefix}-{$key}")->mending();
     }
 
     /** Into a film that is wet: it can't wait. */

@@ -20,5 +20,6 @@ return [
     'exported' => 'took out :file',
     'feed_opened' => 'opened a private calendar address',
     'feed_revoked' => 'revoked a private calendar address',
+    'customer_erased' => 'erased whom :for is for',
     'restored' => 'The data was restored from :file',
 ];

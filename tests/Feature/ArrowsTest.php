@@ -27,6 +27,7 @@ final class ArrowsTest extends TestCase
         'Shelf' => ['Models', 'Words'],
         'Stock' => ['Models', 'Planning', 'Shelf', 'Time'],
         'Planning' => ['Clock', 'Models', 'Shelf', 'Time', 'Words'],
+        'Money' => ['Models', 'Planning', 'Shelf', 'Stock'],
         'Calendar' => ['Planning', 'Words'],
         'Practice' => [],
         'Acts' => ['Clock', 'Models', 'Planning'],
@@ -35,9 +36,9 @@ final class ArrowsTest extends TestCase
         'View' => ['Bench', 'Inspection', 'Models', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
-        'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
+        'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
         'Console' => ['Backup', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf'],
-        'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Shelf', 'Stock', 'Words'],
+        'Providers' => ['Acts', 'Clock', 'Database', 'Devices', 'Models', 'Money', 'People', 'Planning', 'Policies', 'Shelf', 'Stock', 'Words'],
     ];
 
     protected static function folder(): string

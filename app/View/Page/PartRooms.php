@@ -33,6 +33,7 @@ final class PartRooms
             ...(in_array(Slot::Clear, $slots, true) ? ['clear'] : []),
             'inspect',
             'record',
+            'money',
         ];
     }
 }

@@ -43,6 +43,7 @@
     </dl>
     <nav class="tabs" aria-label="{{ __('parts.one') }}">
         @foreach (array_intersect_key(__('parts.rooms'), array_flip(App\View\Page\PartRooms::of($plan))) as $room => $name)
+            @continue($room === 'money' && Gate::denies('work', $part))
             <a href="{{ route("parts.{$room}", $part) }}" @class([
                     'on' => request()->routeIs("parts.{$room}", $room === 'inspect' ? 'defects.show' : "parts.{$room}"),
                 ])

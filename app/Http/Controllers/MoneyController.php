@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clock\ShopClock;
+use App\Http\Requests\MoneyRequest;
+use App\Http\Requests\QuoteRequest;
+use App\Models\Customer;
+use App\Models\KeptQuote;
+use App\Models\Part;
+use App\Models\User;
+use App\Money\Billing;
+use App\Money\Charging;
+use App\People\Audit;
+use App\Planning\Planner;
+use App\View\Page\MoneyPage;
+use App\Words\Formatter;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** What a part is to cost, what it has cost, and why the two differ. */
+final class MoneyController
+{
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly Billing $billing,
+        private readonly ShopClock $clock,
+        private readonly Formatter $format,
+    ) {
+    }
+
+    public function show(Part $part): View
+    {
+        $planned = $this->planner->plan($part->load(Part::PLAN_NEEDS));
+        $kept = KeptQuote::query()->where('part_id', $part->id)->orderBy('id')->get();
+        $quoted = $this->billing->quoted($planned);
+
+        return view('parts.money', [
+            'planned' => $planned,
+            'page' => new MoneyPage(
+                $part->shop,
+                $quoted,
+                $part->facts->isEmpty() ? null : $this->billing->actual($planned),
+                $kept->last(fn (KeptQuote $q): bool => $q->isQuote()),
+                $this->format,
+            ),
+            'kept' => $kept,
+            'customer' => Customer::query()->where('part_id', $part->id)->first(),
+            'charging' => $kept->isEmpty() && $part->finished_at === null
+                ? Charging::of($planned, $quoted, $this->planner, $this->billing) : null,
+            'unpriced' => $this->billing->unpriced($quoted),
+        ]);
+    }
+
+    public function store(QuoteRequest $request, Part $part, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validated();
+        $planned = $this->planner->plan($part->load(Part::PLAN_NEEDS));
+        $isQuote = $given['kind'] === 'quote';
+        if (! $isQuote && $part->finished_at === null) {
+            throw ValidationException::withMessages(['act' => __('money.not_finished')]);
+        }
+        $bill = $isQuote ? $this->billing->quoted($planned) : $this->billing->actual($planned);
+        $money = $part->shop->money();
+        $number = 1 + (int) KeptQuote::query()->where('shop_id', $part->shop_id)->where('kind', $given['kind'])->max('number');
+        KeptQuote::query()->create([
+            'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => $given['kind'], 'number' => $number,
+            'bill' => $bill->data(), 'terms' => get_object_vars($money), 'made_at' => $this->clock->now(),
+            'valid_until' => $isQuote ? $this->clock->now()->addDays($money->validDays)->toDateString() : null,
+        ]);
+        if (trim((string) ($given['customer'] ?? '')) !== '') {
+            Customer::query()->updateOrCreate(['part_id' => $part->id, 'shop_id' => $part->shop_id], ['name' => trim($given['customer'])]);
+        }
+
+        return redirect()->route('parts.money', $part)->with('notice', __("money.kept.{$given['kind']}", ['n' => $number]));
+    }
+
+    /** The name of whom a part is made for is forgotten everywhere; what was quoted stands. */
+    public function forget(Part $part, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        Customer::query()->where('part_id', $part->id)->delete();
+        $audit->note($part->shop_id, 'customer_erased', $user, ['for' => $part->letter]);
+
+        return redirect()->route('parts.money', $part)->with('notice', __('money.erased'));
+    }
+
+    public function pdf(KeptQuote $quote): Response
+    {
+        $quote->load('part.shop', 'user');
+        $html = view('pdf.quote', [
+            'quote' => $quote,
+            'bill' => $quote->bill(),
+            'money' => $quote->money(),
+            'customer' => Customer::query()->where('part_id', $quote->part_id)->first(),
+            'format' => $this->format,
+        ])->render();
+        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
+        $pdf->loadHtml($html);
+        $pdf->setPaper('A4');
+        $pdf->render();
+
+        return response((string) $pdf->output(), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"{$quote->kind}-{$quote->number}.pdf\"",
+        ]);
+    }
+
+    public function edit(#[CurrentUser] User $user): View
+    {
+        return view('shop.money', ['money' => $user->shop->money()]);
+    }
+
+    public function update(MoneyRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $user->shop->update(['money' => $request->kept()]);
+        $audit->note($user->shop_id, 'settings_changed', $user, ['fields' => ['money']]);
+
+        return redirect()->route('shop.money')->with('notice', __('money.settings_kept'));
+    }
+}

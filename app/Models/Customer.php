@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Whom a part is made for: a name, the only personal datum beside the shop's own people. Erased by deleting it.
+ *
+ * @property int    $id
+ * @property int    $part_id
+ * @property string $name
+ */
+final class Customer extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+}

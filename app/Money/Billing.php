@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money;
+
+use App\Models\Lot;
+use App\Models\ShelfItem;
+use App\Models\StockMove;
+use App\Models\Why;
+use App\Planning\PlannedPart;
+use App\Shelf\Lineage;
+use App\Shelf\ShelfKinds;
+use App\Stock\Jar;
+use App\Stock\TakenFrom;
+use OakGloss\Climate\ClimateKind;
+use OakGloss\Cost\Bill;
+use OakGloss\Cost\BillLine;
+use OakGloss\Cost\CostKind;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\Takes;
+
+/** A part's plan as a bill, and what was really taken and worked as another of the same lines. */
+final class Billing
+{
+    public function __construct(
+        private readonly TakenFrom $takenFrom,
+        private readonly PriceBook $prices,
+        private readonly Lineage $lineage,
+    ) {
+    }
+
+    /** What the job as it is planned comes to: materials at their last prices, hands and places at the shop's rates. */
+    public function quoted(PlannedPart $planned): Bill
+    {
+        $materials = [];
+        foreach ($planned->plan->steps as $step) {
+            foreach ($step->skipped ? [] : Takes::of($planned->plan, $step) as $taken) {
+                $key = $step->step->key;
+                foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $key, [$taken]) as $used) {
+                    $at = self::key($used->jar, $step->step->isMend);
+                    $materials[$at] ??= [$used->jar, 0.0, $step->step->isMend];
+                    $materials[$at][1] += $used->quantity;
+                }
+            }
+        }
+        $lines = [];
+        foreach ($materials as $key => [$jar, $quantity, $isRescue]) {
+            $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, $this->prices->last($planned->part->shop_id, $jar));
+        }
+
+        return $this->bill($planned, [
+            ...$lines,
+            ...$this->hands($planned, fn (PlannedStep $s): ?float => $s->skipped ? null : $s->handsMin),
+            ...$this->places($planned, true),
+            ...$this->coats($planned, fn (PlannedStep $s): bool => ! $s->skipped),
+        ]);
+    }
+
+    /** What it has come to by now: what was taken at the price of its lot, minutes as they were logged where they were. */
+    public function actual(PlannedPart $planned): Bill
+    {
+        $moves = StockMove::query()->with('lot')->where('part_id', $planned->part->id)
+            ->whereIn('why', [Why::Used->value, Why::GivenBack->value])->orderBy('id')->get();
+        $mends = $planned->part->facts->mapWithKeys(
+            fn ($f): array => [$f->id => $planned->plan->step($f->step)?->step->isMend === true],
+        );
+        $taken = [];
+        foreach ($moves as $move) {
+            $jar = new Jar($move->kind, $this->lineage->newest($move->kind, $move->item_id), $move->jar);
+            $isRescue = $mends[$move->fact_id] ?? false;
+            $price = self::priceOf($move->lot) ?? $this->prices->last($planned->part->shop_id, $jar);
+            $at = self::key($jar, $isRescue);
+            // A dearer lot in between: the line takes the mean price of what was taken.
+            $taken[$at] ??= [$jar, 0.0, 0.0, $isRescue, false];
+            $taken[$at][1] -= $move->quantity;
+            $taken[$at][2] -= $price === null ? 0.0 : $move->quantity * $price[1] / $price[0];
+            $taken[$at][4] = $taken[$at][4] || $price !== null;
+        }
+        $lines = [];
+        foreach ($taken as $key => [$jar, $quantity, $minor, $isRescue, $isPriced]) {
+            if ($quantity > 1e-6) {
+                $pack = $isPriced ? [round($quantity, 6), (int) round($minor)] : null;
+                $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, $pack);
+            }
+        }
+        $done = fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped;
+
+        return $this->bill($planned, [
+            ...$lines,
+            ...$this->hands($planned, fn (PlannedStep $s): ?float => $done($s) ? LoggedMinutes::of($planned, $s) : null),
+            ...$this->places($planned, false),
+            ...$this->coats($planned, $done),
+        ]);
+    }
+
+    /** @return list<string> materials that the bill could not price */
+    public function unpriced(Bill $bill): array
+    {
+        return array_values(array_map(
+            fn (BillLine $l): string => $l->name,
+            array_filter($bill->of(CostKind::Material), fn (BillLine $l): bool => $l->priceMinor === 0),
+        ));
+    }
+
+    /** @param list<BillLine> $lines */
+    private function bill(PlannedPart $planned, array $lines): Bill
+    {
+        $money = $planned->part->shop->money();
+
+        return new Bill($lines, $money->waste, $money->margin, $money->tax);
+    }
+
+    /** @param array{float, int}|null $price */
+    private function material(PlannedPart $planned, string $key, Jar $jar, float $quantity, bool $isRescue, ?array $price): BillLine
+    {
+        $kind = ShelfKinds::named($jar->kind) ?? throw new \LogicException("no kind {$jar->kind}");
+        $item = $this->item($jar);
+        $name = ($item === null ? $jar->kind : $item->name).($jar->jar === '' ? '' : ', '.__("stock.jars.{$jar->jar}"));
+        $rounded = round($quantity, 3);
+
+        return new BillLine(CostKind::Material, $key, $name, $rounded, $kind::UNIT, $price[0] ?? 1.0, $price[1] ?? 0, $isRescue);
+    }
+
+    private function item(Jar $jar): ?ShelfItem
+    {
+        return ShelfKinds::named($jar->kind)?->find($jar->itemId);
+    }
+
+    /**
+     * Hands by the part of the job.
+     *
+     * @param \Closure(PlannedStep): (float|null) $minutes
+     *
+     * @return list<BillLine>
+     */
+    private function hands(PlannedPart $planned, \Closure $minutes): array
+    {
+        $sums = [];
+        foreach ($planned->plan->steps as $step) {
+            $min = $minutes($step);
+            if ($min !== null) {
+                $sums[$step->step->stage->value.($step->step->isMend ? ':rescue' : '')] ??= [0.0, $step->step];
+                $sums[$step->step->stage->value.($step->step->isMend ? ':rescue' : '')][0] += $min;
+            }
+        }
+        $lines = [];
+        foreach ($sums as $key => [$min, $of]) {
+            $lines[] = $this->hour($planned, CostKind::Hands, "hands:{$key}", (string) __("money.stages.{$of->stage->value}"), $min, $of->isMend);
+        }
+
+        return $lines;
+    }
+
+    /** @return list<BillLine> booth and warm box */
+    private function places(PlannedPart $planned, bool $isPlanned): array
+    {
+        $booth = $box = 0.0;
+        foreach ($planned->plan->steps as $step) {
+            $clear = $planned->plan->clearOf($step);
+            if ($clear !== null && ! $step->skipped && ($isPlanned || $step->isDone())) {
+                $at = $clear->coatsAtMin($step->handsMin / max(1, $clear->coats));
+                $booth += $at[count($at) - 1] + $step->handsMin / max(1, $clear->coats);
+            }
+            $box += $isPlanned && ! $step->skipped ? 60.0 * (float) ($step->step->args['hours'] ?? 0) : 0.0;
+        }
+        if (! $isPlanned) {
+            foreach ($planned->plan->log->climateChanges() as $change) {
+                $until = min($change->untilMin, $planned->floor->nowMin);
+                $box += $change->kind === ClimateKind::CoolPlace ? 0.0 : max(0.0, $until - $change->fromMin);
+            }
+        }
+        $line = fn (string $what, float $min): BillLine => $this->hour(
+            $planned,
+            CostKind::Place,
+            "place:{$what}",
+            (string) __("money.places.{$what}"),
+            $min,
+        );
+
+        return [...($booth > 0.0 ? [$line('booth', $booth)] : []), ...($box > 0.0 ? [$line('box', $box)] : [])];
+    }
+
+    private function hour(PlannedPart $planned, CostKind $kind, string $key, string $name, float $min, bool $isRescue = false): BillLine
+    {
+        $money = $planned->part->shop->money();
+        $rate = match (true) {
+            $kind === CostKind::Hands => $money->handMinor,
+            $key === 'place:booth' => $money->boothMinor,
+            default => $money->boxMinor,
+        };
+
+        return new BillLine($kind, $key, $name, round($min, 1), 'min', 60.0, $rate, $isRescue);
+    }
+
+    /**
+     * @param \Closure(PlannedStep): bool $counts
+     *
+     * @return list<BillLine> cups, brushes and gloves
+     */
+    private function coats(PlannedPart $planned, \Closure $counts): array
+    {
+        $n = ['' => 0, ':rescue' => 0];
+        foreach ($planned->plan->steps as $step) {
+            $n[$step->step->isMend ? ':rescue' : ''] += $step->batch !== null && $counts($step) ? 1 : 0;
+        }
+        $price = $planned->part->shop->money()->coatMinor;
+
+        return array_map(fn (string $rescue, int $coats): BillLine => new BillLine(
+            CostKind::Coat,
+            "coats{$rescue}",
+            (string) __('money.coats'),
+            (float) $coats,
+            (string) __('money.unit_coats'),
+            1.0,
+            $price,
+            $rescue !== '',
+        ), array_keys(array_filter($n)), array_filter($n));
+    }
+
+    /** @return array{float, int}|null */
+    private static function priceOf(?Lot $lot): ?array
+    {
+        return $lot?->price_minor === null ? null : [$lot->quantity, $lot->price_minor];
+    }
+
+    private static function key(Jar $jar, bool $isRescue): string
+    {
+        return $jar->key().($isRescue ? ':rescue' : '');
+    }
+}

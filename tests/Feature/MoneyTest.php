@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Customer;
+use App\Models\KeptQuote;
+use App\Models\Part;
+use App\Models\ShopMoney;
+use App\Money\Billing;
+use App\Stock\Ledger;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use OakGloss\Cost\BillLine;
+use OakGloss\Cost\CostKind;
+use OakGloss\Method\Slot;
+
+/** Quote before, actual after, and what stands on paper. */
+final class MoneyTest extends ShopCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->shop->update(['money' => ['currency' => 'EUR', 'digits' => 2, 'handMinor' => 4000, 'coatMinor' => 100, 'waste' => 10.0, 'margin' => 20.0, 'tax' => 20.0, 'validDays' => 14, 'terms' => 'Half on order.', 'excluded' => 'Fitting <b>and</b> carriage.']]);
+        $this->user->unsetRelation('shop');
+    }
+
+    private function lot(Part $part, string $jar, float $quantity, int $price): void
+    {
+        app(Ledger::class)->receive(['shop_id' => $this->shop->id, 'kind' => 'resins', 'item_id' => $part->resin(Slot::Skin)->id, 'jar' => $jar, 'mark' => 'L', 'quantity' => $quantity, 'price_minor' => $price, 'received_at' => CarbonImmutable::parse('2027-03-01')], $this->user);
+    }
+
+    private function page(Part $part): TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->get("/parts/{$part->id}/money")->assertOk();
+    }
+
+    public function testAQuoteIsThePlanAtLastPricesAndWhatHasNone(): void
+    {
+        $part = $this->makePart();
+        $this->lot($part, 'resin', 1000.0, 2700);
+        $this->page($part)->assertSee('What should I charge?')->assertSee('No price known')->assertSee('hardener');
+        $bill = app(Billing::class)->quoted($planned = $this->planned($part));
+        $resin = array_values(array_filter($bill->lines, fn (BillLine $l): bool => str_ends_with($l->key, ':resin')));
+        $grams = array_sum(array_map(fn ($s): float => $s->batch->resinG ?? 0.0, $planned->plan->steps));
+        self::assertCount(1, $resin);
+        self::assertEqualsWithDelta($grams, $resin[0]->quantity, 0.01);
+        self::assertSame((int) round($resin[0]->quantity * 2.7 + 1e-9), $resin[0]->minor());
+        self::assertEqualsWithDelta(array_sum(array_map(fn ($s): float => $s->handsMin, $planned->plan->steps)), $bill->handsMin(), 1.0);
+    }
+
+    public function testAKeptQuoteStandsAsItWasGivenAndItsCustomerCanBeForgotten(): void
+    {
+        $part = $this->makePart();
+        $this->lot($part, 'resin', 1000.0, 2700);
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote', 'customer' => 'Nell <Ferryman>'])->assertSessionHasNoErrors();
+        $quote = KeptQuote::query()->sole();
+        $total = $quote->bill()->sums->totalMinor;
+        self::assertSame('2027-03-24', $quote->valid_until?->toDateString());
+        $this->shop->update(['money' => ['handMinor' => 9900]]);
+        $this->lot($part, 'resin', 500.0, 9000);
+        self::assertSame($total, $quote->refresh()->bill()->sums->totalMinor);
+        $this->page($part)->assertSee('Quote 1')->assertSee('Nell &lt;Ferryman&gt;', false)->assertDontSee('What should I charge?');
+        $pdf = (string) $this->get("/quotes/{$quote->id}.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+        $this->delete("/parts/{$part->id}/customer")->assertSessionHasNoErrors();
+        self::assertSame(0, Customer::query()->count());
+        self::assertSame(1, KeptQuote::query()->count());
+        foreach (['quotes', 'audit_entries', 'facts'] as $table) {
+            self::assertStringNotContainsString('Ferryman', (string) json_encode(\DB::table($table)->get()));
+        }
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'settlement'])->assertSessionHasErrors('act');
+    }
+
+    public function testTheActualIsWhatTheRecordTookAtThePriceOfTheVeryLot(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->lot($part, 'resin', 20.0, 200);
+        $this->lot($part, 'resin', 1000.0, 3000);
+        $this->act($part, 'ready', 'build-2');
+        app()->forgetScopedInstances();
+        $this->post("/parts/{$part->id}/weigh/build-2", ['component' => 'resin', 'grams' => '26'])->assertSessionHasNoErrors();
+        $bill = app(Billing::class)->actual($this->planned($part));
+        $resin = $bill->of(CostKind::Material);
+        self::assertCount(1, $resin);
+        // 20 g at 10 cents, 6 g at 3.
+        self::assertSame(218, $resin[0]->minor());
+        self::assertSame($bill->sums->costMinor, $bill->sums->wasteMinor + array_sum(array_map(fn (BillLine $l): int => $l->minor(), $bill->lines)));
+        $fact = $part->facts()->where('kind', 'weighed')->firstOrFail();
+        $this->post("/parts/{$part->id}/facts/{$fact->id}/strike", ['reason' => 'wrong'])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        self::assertSame([], app(Billing::class)->actual($this->planned($part))->of(CostKind::Material));
+    }
+
+    public function testRatesAreTypedInTheShopsOwnUnitsAndRefusedAtTheirField(): void
+    {
+        $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'coat' => '120', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];
+        $this->put('/shop/money', $form)->assertSessionHasNoErrors();
+        self::assertSame(5500, $this->shop->refresh()->money()->handMinor);
+        self::assertSame('5 500 JPY', strtr($this->shop->money()->say(5500), ["\u{202F}" => ' ', "\u{A0}" => ' ']));
+        $this->put('/shop/money', ['hand' => '55.5', 'currency' => 'yen'] + $form)->assertSessionHasErrors(['hand', 'currency']);
+        $this->get('/shop/money')->assertOk()->assertSee('yen')->assertSee('55.5');
+        self::assertSame(5500, $this->shop->refresh()->money()->handMinor);
+        self::assertNull((new ShopMoney())->minor('12.345'));
+        self::assertSame(1230, (new ShopMoney())->minor('12,3'));
+        self::assertNull((new ShopMoney())->minor('-1'));
+        self::assertSame('−1 234.50', strtr((new ShopMoney())->amount(-123450), ["\u{202F}" => ' ']));
+    }
+
+    public function testNobodySeesAnotherShopsQuotes(): void
+    {
+        $part = $this->makePart();
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote'])->assertSessionHasNoErrors();
+        $other = $this->makeShop('Other Works');
+        $this->actingAs($this->makeUser($other, 'bo@other.example'));
+        $this->get('/quotes/'.KeptQuote::query()->sole()->id.'.pdf')->assertForbidden();
+        $this->get("/parts/{$part->id}/money")->assertForbidden();
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote'])->assertForbidden();
+    }
+}
