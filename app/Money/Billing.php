@@ -35,7 +35,7 @@ final class Billing
     {
         $materials = [];
         foreach ($planned->plan->steps as $step) {
-            foreach ($step->skipped ? [] : Takes::of($planned->plan, $step) as $taken) {
+            foreach ($step->skipped ? [] : Takes::whole($planned->plan, $step) as $taken) {
                 $key = $step->step->key;
                 foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $key, [$taken]) as $used) {
                     $at = self::key($used->jar, $step->step->isMend);
@@ -107,6 +107,11 @@ final class Billing
     private function bill(PlannedPart $planned, array $lines): Bill
     {
         $money = $planned->part->shop->money();
+        $kinds = array_flip(array_keys(ShelfKinds::all()));
+        $rank = fn (BillLine $l): array => $l->kind === CostKind::Material
+            ? [0, $kinds[explode(':', $l->key)[0]] ?? 99, $l->isRescue, $l->name] : [1, 0, false, ''];
+        // PHP sorts stably: lines that are no material keep the order of the job.
+        usort($lines, fn (BillLine $a, BillLine $b): int => $rank($a) <=> $rank($b));
 
         return new Bill($lines, $money->waste, $money->margin, $money->tax);
     }

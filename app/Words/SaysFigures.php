@@ -32,6 +32,7 @@ trait SaysFigures
             'g' => $this->grams($quantity),
             'm' => number_format($quantity, 2)."\u{A0}m",
             'ml' => number_format($quantity, $quantity < 100.0 ? 1 : 0, '.', ' ')."\u{A0}ml",
+            'pieces', 'pairs' => $quantity === 1.0 ? "1\u{A0}".Str::singular($unit) : number_format($quantity, 0, '.', ' ')."\u{A0}{$unit}",
             default => rtrim(rtrim(number_format($quantity, 1, '.', ' '), '0'), '.')."\u{A0}{$unit}",
         };
     }

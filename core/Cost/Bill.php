@@ -50,6 +50,30 @@ final readonly class Bill
         return (int) array_sum(array_map(fn (BillLine $l): int => $l->minor(), $this->of($kind)));
     }
 
+    /**
+     * What a customer is asked, without the shop's own reckoning: each kind of line with its share of waste and margin. The
+     * shares are whole minor units by the greatest rest, so that they sum up to the net.
+     *
+     * @return array<string, int> net minor units by kind
+     */
+    public function asked(): array
+    {
+        $costs = [];
+        foreach (CostKind::cases() as $kind) {
+            $cost = $this->minorOf($kind) + ($kind === CostKind::Material ? $this->sums->wasteMinor : 0);
+            $costs += $cost === 0 ? [] : [$kind->value => $cost];
+        }
+        $net = $this->sums->netMinor;
+        $exact = array_map(fn (int $cost): float => $net * $cost / max(1, $this->sums->costMinor), $costs);
+        $asked = array_map(fn (float $x): int => (int) floor($x), $exact);
+        uasort($exact, fn (float $a, float $b): int => ($b - floor($b)) <=> ($a - floor($a)));
+        foreach (array_slice(array_keys($exact), 0, $asked === [] ? 0 : max(0, $net - (int) array_sum($asked))) as $kind) {
+            $asked[$kind]++;
+        }
+
+        return $asked;
+    }
+
     public function handsMin(): float
     {
         return array_sum(array_map(fn (BillLine $l): float => $l->quantity, $this->of(CostKind::Hands)));

@@ -20,6 +20,12 @@ final class Takes
         return [...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step)];
     }
 
+    /** @return list<Taken> all that the step takes, and took: papers that are through too */
+    public static function whole(FinishPlan $plan, PlannedStep $step): array
+    {
+        return [...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step, true)];
+    }
+
     /** @return list<Taken> what is weighed */
     public static function resin(PlannedStep $step): array
     {
@@ -70,13 +76,14 @@ final class Takes
     }
 
     /** @return list<Taken> papers that a flatting will wear out; those that are through are not asked for */
-    public static function papers(FinishPlan $plan, PlannedStep $step): array
+    public static function papers(FinishPlan $plan, PlannedStep $step, bool $alsoThrough = false): array
     {
         $ladder = $step->ladder;
         if ($ladder === null) {
             return [];
         }
-        $rungs = array_values(array_filter($ladder->steps, fn (LadderStep $r): bool => ! in_array($r->grit->number, $step->passes, true)));
+        $isAsked = fn (LadderStep $r): bool => $alsoThrough || ! in_array($r->grit->number, $step->passes, true);
+        $rungs = array_values(array_filter($ladder->steps, $isAsked));
 
         return array_map(fn (LadderStep $r): Taken => Taken::paper(
             $ladder->method,

@@ -47,7 +47,7 @@ return [
     'keep_quote' => 'Keep it as a quote',
     'erase' => 'Erase :name',
     'settle' => 'Settle it',
-    'difference' => 'Cost against the quote: :by',
+    'difference' => ['quote' => 'Cost against the quote: :by', 'plan' => 'Cost against the plan: :by'],
     'against_plan' => 'No quote was kept: held against the plan as it is now.',
     'against_quote' => 'Held against quote :n.',
     'causes' => [
@@ -64,7 +64,11 @@ return [
         'why_guess' => 'This plan\'s net, give or take 20 %: fewer than two parts made the same way are finished, so little is known of how '
             .'plans come out here.',
     ],
-    'pdf' => ['for' => 'for :name', 'assumptions' => 'Reckoned so', 'excluded' => 'Not included', 'terms' => 'Terms'],
+    'pdf' => [
+        'quote' => 'From the plan of this part: its measured faces, the coats, the papers and the hours that they take.',
+        'settlement' => 'From the record of this part: what was taken, and what was done.',
+        'for' => 'for :name', 'assumptions' => 'Reckoned so', 'excluded' => 'Not included', 'terms' => 'Terms',
+    ],
     'settings' => 'Hours and money',
     'to_shop' => 'To the shop',
     'rates' => 'Rates',
@@ -79,6 +83,5 @@ return [
         'currency' => 'three letters', 'digits' => '2 for cents, 0 where there is none', 'hand' => '0 while you don\'t know', 'booth' => 'with its filters',
         'box' => 'with its current', 'coat' => 'all of it', 'waste' => 'on materials', 'margin' => 'on cost', 'tax' => 'on net',
     ],
-    'costs' => ':sum of it',
-    'night' => 'costs about :sum',
+    'costs' => 'costs :sum more',
 ];

@@ -61,6 +61,7 @@ final class BillTest extends TestCase
             }, [0, 1]);
             $difference = Difference::between(...$bills);
             self::assertSame($difference->costMinor, array_sum($difference->byCause));
+            self::assertSame($bills[0]->sums->costMinor === 0 ? 0 : $bills[0]->sums->netMinor, array_sum($bills[0]->asked()), 'what is asked sums up to the net');
         }
         self::assertSame([], Difference::between($bills[0], $bills[0])->byCause);
     }

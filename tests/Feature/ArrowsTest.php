@@ -33,7 +33,7 @@ final class ArrowsTest extends TestCase
         'Acts' => ['Clock', 'Models', 'Planning'],
         'Bench' => ['Devices', 'Models', 'Planning', 'Stock', 'Time', 'Words'],
         'Inspection' => ['Models', 'Planning', 'Time', 'Words'],
-        'View' => ['Bench', 'Inspection', 'Models', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
+        'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],

@@ -13,6 +13,7 @@ use App\Inspection\WaysOutOfIt;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
+use App\Money\PriceBook;
 use App\Planning\Planner;
 use App\View\Page\DefectPage;
 use App\Words\Formatter;
@@ -28,13 +29,19 @@ use OakGloss\Inspection\Remedy;
 /** One defect, or one mishap: what it comes of by this part's own record, and the ways out as they are priced now. */
 final class DefectController
 {
-    public function show(Part $part, PartFact $fact, Planner $planner, WaysOutOfIt $ways, Formatter $format): View
-    {
+    public function show(
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        WaysOutOfIt $ways,
+        Formatter $format,
+        PriceBook $prices,
+    ): View {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
 
         return view('inspect.defect', [
             'planned' => $planned,
-            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format),
+            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format, $prices),
         ]);
     }
 

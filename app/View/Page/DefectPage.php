@@ -9,7 +9,10 @@ use App\Inspection\FactOf;
 use App\Inspection\PricedWay;
 use App\Inspection\WaysOutOfIt;
 use App\Models\Photo;
+use App\Money\PriceBook;
 use App\Planning\PlannedPart;
+use App\Shelf\Kind\Resins;
+use App\Stock\Jar;
 use App\Words\Formatter;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\Found;
@@ -19,6 +22,7 @@ use OakGloss\Inspection\CauseRanking;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Inspection\Sign;
+use OakGloss\Method\Slot;
 use OakGloss\Plan\DefectState;
 
 /** One defect, or one mishap, with its causes and its ways out. */
@@ -36,7 +40,7 @@ final readonly class DefectPage
      * @param Fact<Found|WentWrong>                                         $of
      * @param \Closure(PlannedPart, Fact<Found|WentWrong>): list<PricedWay> $ways
      */
-    public function __construct(public PlannedPart $planned, public Fact $of, \Closure $ways, private Formatter $format)
+    public function __construct(public PlannedPart $planned, public Fact $of, \Closure $ways, private Formatter $format, private PriceBook $prices)
     {
         $this->told = $of->content instanceof Found ? CausesOf::told($planned, $of->id) : [];
         $this->ranking = $of->content instanceof Found ? CausesOf::of($planned, $of->content, $of->atMin, $this->told) : null;
@@ -184,6 +188,16 @@ final readonly class DefectPage
         ]);
     }
 
+    /** What hands and resin of it cost, where the shop knows what they do. */
+    private function cost(PricedWay $way): string
+    {
+        $part = $this->planned->part;
+        $hands = PriceBook::hands($part->shop, $way->handsMin);
+        $resin = $this->prices->minor($part->shop_id, new Jar(Resins::NAME, $part->resin(Slot::Skin)->id, 'resin'), $way->grams);
+
+        return $hands === null || $way->offer->remedy->isLeaving() ? '' : ' · '.PriceBook::say($part->shop, $hands + (int) $resin);
+    }
+
     public function price(PricedWay $way): string
     {
         return (string) __($way->offer->remedy->isLeaving() ? 'inspect.price_leave' : 'inspect.price', [
@@ -191,7 +205,7 @@ final readonly class DefectPage
             'hands' => $this->format->span(max(0.0, $way->handsMin)),
             'grams' => $this->format->grams($way->grams),
             'risk' => $this->format->percent($way->offer->risk()),
-        ]);
+        ]).$this->cost($way);
     }
 
     private static function plain(float $figure): string

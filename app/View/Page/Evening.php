@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Bench\WindowOption;
+use App\Money\PriceBook;
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
+use OakGloss\Fact\Kind\AirChanged;
 
 /** What the bench says before the shop closes: windows that fall into closed hours, and what each way out of it costs. */
 final readonly class Evening
@@ -81,6 +83,21 @@ final readonly class Evening
             $hands,
             __($stays ? 'bench.ready_stays' : 'bench.ready', ['at' => $this->format->day($way->readyMin)]),
             $others,
+            $this->cost($way, $planned),
         ]));
+    }
+
+    /** Hands more than planned, and hours of a box: what they cost where the shop knows; null where that is nothing. */
+    private function cost(WindowOption $way, PlannedPart $planned): ?string
+    {
+        $shop = $planned->part->shop;
+        $warm = 0.0;
+        foreach ($way->facts as $draft) {
+            $warm += $draft->content instanceof AirChanged && $way->code === 'warm' ? $draft->content->until - $draft->content->from : 0.0;
+        }
+        $more = max(0.0, $way->handsMin - $planned->plan->handsAheadMin()) + $way->overMin;
+        $minor = (int) PriceBook::hands($shop, $more) + (int) PriceBook::box($shop, $warm);
+
+        return $minor === 0 ? null : (string) __('money.costs', ['sum' => $shop->money()->say($minor)]);
     }
 }

@@ -12,6 +12,7 @@ use OakGloss\Cost\Bill;
 use OakGloss\Cost\BillLine;
 use OakGloss\Cost\CostKind;
 use OakGloss\Cost\Difference;
+use OakGloss\Cost\Material;
 
 /** A part's money as its page shows it. */
 final readonly class MoneyPage
@@ -53,13 +54,16 @@ final readonly class MoneyPage
         };
     }
 
-    /** `54.80 EUR for 2 000 g`: the price that a line is reckoned by. */
+    /** `2.74 EUR for 100 g`: the price that a line is reckoned by. */
     public function price(BillLine $line): string
     {
+        $pack = in_array($line->unit, ['g', 'ml'], true) ? 100.0 : 1.0;
+
         return match (true) {
             $line->kind === CostKind::Material && $line->priceMinor === 0 => (string) __('money.no_price'),
             $line->kind === CostKind::Material => (string) __('money.price_for', [
-                'price' => $this->money->say($line->priceMinor), 'pack' => $this->format->stock($line->pack, $line->unit),
+                'price' => $this->money->say((new Material($pack, $line->pack, $line->priceMinor))->minor()),
+                'pack' => $this->format->stock($pack, $line->unit),
             ]),
             $line->kind === CostKind::Coat => (string) __('money.price_each', ['price' => $this->money->say($line->priceMinor)]),
             default => (string) __('money.price_hour', ['price' => $this->money->say($line->priceMinor)]),

@@ -9,25 +9,6 @@
     @if ($unpriced !== [])
         <p class="finding is-warn">@say('money.unpriced', ['what' => implode(', ', $unpriced)])</p>
     @endif
-    @if ($charging !== null)
-        <section class="card" aria-labelledby="charge-title">
-            <h2 id="charge-title">{{ __('money.charge.title') }}</h2>
-            <p class="huge num">{{ $page->say($charging->netMinor) }}</p>
-            <p class="num">{{ __('money.charge.range', [
-                'least' => $page->say($charging->leastMinor), 'most' => $page->say($charging->mostMinor),
-            ]) }}</p>
-            @foreach ($charging->like as $like)
-                <p class="num soft">@say('money.charge.like', [
-                    'part' => $like['part']->letter.' '.$like['part']->name, 'net' => $page->say($like['netMinor']),
-                    'hours' => $format->span($like['hoursMin']), 'planned' => $format->span($like['plannedMin']),
-                ])</p>
-            @endforeach
-            <p class="num">{{ __('money.charge.this', [
-                'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
-            ]) }}</p>
-            <x-why :what="__('money.charge.title')"><p>{{ __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
-        </section>
-    @endif
     <div class="split">
         <section class="card" aria-labelledby="quoted-title">
             <h2 id="quoted-title">{{ __('money.planned') }}</h2>
@@ -53,6 +34,25 @@
             @endif
         </section>
         <div>
+    @if ($charging !== null)
+        <section class="card" aria-labelledby="charge-title">
+            <h2 id="charge-title">{{ __('money.charge.title') }}</h2>
+            <p class="huge num">{{ $page->say($charging->netMinor) }}</p>
+            <p class="num">{{ __('money.charge.range', [
+                'least' => $page->say($charging->leastMinor), 'most' => $page->say($charging->mostMinor),
+            ]) }}</p>
+            @foreach ($charging->like as $like)
+                <p class="num soft">@say('money.charge.like', [
+                    'part' => $like['part']->letter.' '.$like['part']->name, 'net' => $page->say($like['netMinor']),
+                    'hours' => $format->span($like['hoursMin']), 'planned' => $format->span($like['plannedMin']),
+                ])</p>
+            @endforeach
+            <p class="num">{{ __('money.charge.this', [
+                'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
+            ]) }}</p>
+            <x-why :what="__('money.charge.title')"><p>{{ __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
+        </section>
+    @endif
             @if ($page->actual !== null)
                 <section class="card" aria-labelledby="actual-title">
                     <h2 id="actual-title">{{ __($planned->next === null ? 'money.actual' : 'money.so_far') }}</h2>
@@ -73,7 +73,7 @@
             @endif
             @if ($page->actual !== null && $planned->next === null)
                 <section class="card" aria-labelledby="difference-title">
-                    <h2 id="difference-title">{{ __('money.difference', [
+                    <h2 id="difference-title">{{ __($page->kept === null ? 'money.difference.plan' : 'money.difference.quote', [
                         'by' => ($page->difference->costMinor > 0 ? '+' : '').$page->say($page->difference->costMinor),
                     ]) }}</h2>
                     <p class="soft">{{ $page->kept === null ? __('money.against_plan') : __('money.against_quote', ['n' => $page->kept->number]) }}</p>

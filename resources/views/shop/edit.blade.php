@@ -1,7 +1,8 @@
 @inject('format', 'App\Words\Formatter')
 <x-layouts.app :title="__('app.rooms.shop')">
 <div class="page">
-    <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1></header>
+    <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1>
+        @can('own', $shop)<a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a>@endcan</header>
     @include('bench.left-out')
     <form method="post" action="{{ route('shop.update') }}" novalidate>
         @marks @method('PUT')
