@@ -15,6 +15,7 @@ use App\Devices\HttpScale;
 use App\Devices\Scale;
 use App\Models\KeptQuote;
 use App\Models\PartFact;
+use App\Models\SheetFile;
 use App\Money\PriceBook;
 use App\People\PrehashedBcrypt;
 use App\Planning\OpenParts;
@@ -24,6 +25,7 @@ use App\Planning\PlanMemo;
 use App\Planning\Planner;
 use App\Planning\ShopFloors;
 use App\Policies\KeptQuotePolicy;
+use App\Policies\SheetFilePolicy;
 use App\Policies\ShelfItemPolicy;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
@@ -78,6 +80,7 @@ final class AppServiceProvider extends ServiceProvider
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         Model::shouldBeStrict(! $this->app->isProduction());
+        Gate::policy(SheetFile::class, SheetFilePolicy::class);
         Gate::policy(KeptQuote::class, KeptQuotePolicy::class);
         foreach (ShelfKinds::all() as $kind) {
             Gate::policy($kind::MODEL, ShelfItemPolicy::class);

@@ -141,10 +141,56 @@ abstract class ShelfKind
     {
         $typed = ['name' => $given['name']];
         foreach ($this->fields() as $field) {
-            $typed[$field->name] = $field->type === 'flag' ? (bool) ($given[$field->name] ?? false) : ($given[$field->name] ?? null);
+            $value = $given[$field->name] ?? null;
+            $typed[$field->name] = match (true) {
+                $field->type === 'flag' => (bool) ($value ?? false),
+                $field->type === 'number' && is_numeric($value) => $value + 0,
+                default => $value,
+            };
         }
 
         return $typed;
+    }
+
+    /** @return list<string> what a sheet holds beside its fields */
+    public function besides(): array
+    {
+        return [];
+    }
+
+    /**
+     * A sheet as a file has it: its fields by name, numbers as numbers.
+     *
+     * @return array<string, mixed>
+     */
+    final public function row(ShelfItem $item): array
+    {
+        $row = ['name' => $item->name];
+        foreach ($this->fields() as $field) {
+            $value = $item->getAttribute($field->name);
+            $row[$field->name] = match (true) {
+                $field->type === 'flag' => (bool) $value,
+                $field->type === 'number' && is_numeric($value) => $value + 0,
+                default => $value,
+            };
+        }
+        foreach ($this->besides() as $name) {
+            $row[$name] = $item->getAttribute($name);
+        }
+
+        return $row;
+    }
+
+    /**
+     * A file's sheet as its form would send it.
+     *
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    public function form(array $row): array
+    {
+        return array_diff_key($row, array_flip($this->besides()));
     }
 
     /** @param array<string, mixed> $values */
@@ -163,7 +209,13 @@ abstract class ShelfKind
     /** @return Collection<int, ShelfItem> of a shop, as they stand now */
     final public function of(Shop $shop): Collection
     {
-        return $this->query()->where('shop_id', $shop->id)->whereNull('superseded_by_id')->orderBy(static::ORDER)->get();
+        return $this->ofShop($shop->id);
+    }
+
+    /** @return Collection<int, ShelfItem> */
+    final public function ofShop(int $shopId): Collection
+    {
+        return $this->query()->where('shop_id', $shopId)->whereNull('superseded_by_id')->orderBy(static::ORDER)->get();
     }
 
     /**
@@ -194,10 +246,13 @@ abstract class ShelfKind
      *
      * @return array<string, mixed>
      */
-    final public function schema(): array
+    public function schema(): array
     {
         $properties = ['name' => ['type' => 'string', 'maxLength' => 80]];
         $required = ['name'];
+        foreach ($this->besides() as $name) {
+            $properties[$name] = (object) [];
+        }
         foreach ($this->fields() as $field) {
             $properties[$field->name] = $field->schema();
             $required = in_array('required', $field->rules, true) ? [...$required, $field->name] : $required;

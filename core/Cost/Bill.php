@@ -67,8 +67,9 @@ final readonly class Bill
         $exact = array_map(fn (int $cost): float => $net * $cost / max(1, $this->sums->costMinor), $costs);
         $asked = array_map(fn (float $x): int => (int) floor($x), $exact);
         uasort($exact, fn (float $a, float $b): int => ($b - floor($b)) <=> ($a - floor($a)));
-        foreach (array_slice(array_keys($exact), 0, $asked === [] ? 0 : max(0, $net - (int) array_sum($asked))) as $kind) {
-            $asked[$kind]++;
+        $open = $net - (int) array_sum($asked);
+        foreach (array_keys($exact) as $kind) {
+            $asked[$kind] = ($asked[$kind] ?? 0) + ($open-- > 0 ? 1 : 0);
         }
 
         return $asked;

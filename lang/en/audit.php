@@ -20,6 +20,8 @@ return [
     'exported' => 'took out :file',
     'feed_opened' => 'opened a private calendar address',
     'feed_revoked' => 'revoked a private calendar address',
+    'materials_in' => 'took in sheets from a file: :added added, :changed changed',
+    'sheet_file' => 'kept the file :name',
     'customer_erased' => 'erased whom :for is for',
     'restored' => 'The data was restored from :file',
 ];

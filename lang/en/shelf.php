@@ -29,6 +29,18 @@ return [
     'sheet' => [
         'title' => 'Rows of the sheet: time to tack',
         'why' => 'Two or more temperatures let the app fit how warmth hastens this resin.',
+        'one' => '<b>One temperature is known.</b> How warmth hastens it is assumed: ten degrees off the sheet\'s own a window may '
+            .'open a sixth sooner or later than shown. <span>A second row of the sheet, or a tack check on a cold and a warm day, settles it.</span>',
+        'guide' => 'Which figures of a data sheet go where',
+        'figures' => [
+            'Tack, or set to touch' => 'Its minutes at each temperature are the rows here: two temperatures give the slope, a third shows whether it holds.',
+            'Recoat, or overcoat, window' => '“Tacky from” and “Bonds until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
+            'Sandable, and full cure' => 'Hours or days there, minutes here: 16 h are 960.',
+            'Pot life' => 'With the grams and the temperature it was measured with: 150 g at 25 °C says something else than 100 g at 20.',
+            'Mixing ratio' => 'By weight or by volume as it is stated; both densities, so that each follows from the other.',
+            'Viscosity' => 'Of the mix, in Pa s: 900 mPa s or cP are 0.9.',
+            'Glass transition, or heat deflection' => '“Softens at last at”, of the fully cured resin.',
+        ],
         'row' => 'Row :n',
         'until' => 'until tack',
     ],

@@ -48,6 +48,17 @@ return [
         'taken' => 'taken', 'cut' => 'cut off'],
     'move_columns' => ['at' => 'When', 'lot' => 'Lot', 'why' => 'What', 'quantity' => 'How much', 'for' => 'For', 'who' => 'Who'],
     'no_lot' => 'no lot had it',
+    'file' => [
+        'title' => 'The sheets as files', 'json' => 'All of them as JSON', 'schema' => 'its schema', 'csv' => 'as CSV:',
+        'in' => 'Take in a file', 'what' => 'JSON or CSV as it comes out here, up to 2 MB. A name that is on the shelf gets the new sheet.',
+        'do' => 'Take it in', 'none' => 'A file is needed, JSON or CSV.', 'large' => 'Up to 2 MB.',
+        'nothing' => 'Nothing of the file was taken.', 'took' => ':added added, :changed changed, :same as they were.',
+    ],
+    'sheet_file' => [
+        'title' => 'The maker\'s data sheet', 'add' => 'Keep a file with it', 'what' => 'PDF, picture or plain text, up to 8 MB.',
+        'type' => 'This is no PDF, picture or plain text, whatever its name says.', 'large' => 'Up to 8 MB.', 'none' => 'A file is needed.',
+        'kept' => 'The file is kept with it.', 'open' => 'Data sheet: :name',
+    ],
     'shopping' => [
         'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
         'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',

@@ -24,7 +24,7 @@ final class ArrowsTest extends TestCase
         'Words' => ['Clock', 'Models', 'Time'],
         'People' => ['Models'],
         'Devices' => ['Clock', 'Models'],
-        'Shelf' => ['Models', 'Words'],
+        'Shelf' => ['Files', 'Models', 'Words'],
         'Stock' => ['Models', 'Planning', 'Shelf', 'Time'],
         'Planning' => ['Clock', 'Models', 'Shelf', 'Time', 'Words'],
         'Money' => ['Models', 'Planning', 'Shelf', 'Stock'],

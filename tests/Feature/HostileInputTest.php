@@ -6,9 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\Feed;
 use App\Models\HourException;
+use App\Models\KeptQuote;
+use App\Models\Lot;
 use App\Models\Photo;
 use App\Models\PlanOffer;
 use App\Models\PracticeRun;
+use App\Models\SheetFile;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route as LaravelRoute;
@@ -48,7 +51,10 @@ final class HostileInputTest extends ShopCase
         'run-sheet.climate' => ['kind' => 'warm_box', 'from' => '2027-03-10T17:00', 'until' => '2027-03-10T20:00', 'c' => '28', 'span' => '3d'],
         'changes.seen' => [], 'turn' => ['part' => '1', 'free' => 'tomorrow 13:00 to 14:30', 'pool' => '1'], 'turn.take' => ['free' => 'tomorrow 13:00 to 14:30', 'part' => '1', 'pool' => '1', 'way' => '0'],
         'calendar.file' => [], 'feeds.open' => [], 'feeds.revoke' => [],
-        'shelf' => [], 'shelf.create' => [], 'shelf.edit' => [],
+        'shelf' => [], 'shelf.create' => [], 'shelf.edit' => [], 'shelf.shopping' => [], 'shelf.shopping.csv' => [], 'shelf.json' => [], 'shelf.schema' => [], 'shelf.csv' => [], 'shelf.import' => ['materials' => 'x'], 'sheet-files.store' => ['sheet_file' => 'x'], 'sheet-files.show' => [],
+        'lots.store' => ['jar' => '', 'mark' => 'A1', 'quantity' => '10', 'price' => '12.50', 'supplier' => 'x', 'use_by' => '2027-09-01', 'storage_c' => '20', 'width_mm' => '1000'], 'lots.change' => ['what' => 'cut', 'quantity' => '1', 'width_mm' => '200', 'direction' => 'along', 'note' => 'x'],
+        'parts.money' => [], 'quotes.store' => ['kind' => 'quote', 'customer' => 'Nell'], 'quotes.forget' => [], 'quotes.pdf' => [],
+        'shop.money' => [], 'shop.money.update' => ['currency' => 'EUR', 'digits' => '2', 'hand' => '44', 'booth' => '0', 'box' => '0', 'coat' => '1.9', 'waste' => '5', 'margin' => '10', 'tax' => '20', 'validDays' => '30', 'terms' => 'x', 'excluded' => 'x', 'footer' => 'x'],
         'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
         'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
@@ -134,7 +140,7 @@ final class HostileInputTest extends ShopCase
         $this->note($answer, $what);
         if (session('errors') !== null) {
             foreach (self::SHOWN[explode('.', $name)[0]] ?? ['/parts/new'] as $page) {
-                $again = $this->get($page === '{sheet}' ? "/run-sheet?step={$values['part']}:build-2" : str_replace('{part}', (string) $values['part'], $page));
+                $again = $this->get($page === '{sheet}' ? "/run-sheet?step={$values['part']}:build-2" : strtr($page, ['{part}' => (string) $values['part'], '{cloth}' => (string) $values['id']]));
                 $this->note($again, "{$what}, shown on {$page}");
             }
         }
@@ -142,7 +148,7 @@ final class HostileInputTest extends ShopCase
     }
 
     /** Where the form of a route comes back. */
-    private const SHOWN = ['parts' => ['/parts/new', '/parts/choose'], 'shop' => ['/shop'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'inspect' => ['/parts/{part}/inspect'], 'weave' => ['/parts/{part}/inspect'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
+    private const SHOWN = ['parts' => ['/parts/new', '/parts/choose'], 'shop' => ['/shop', '/shop/money'], 'quotes' => ['/parts/{part}/money'], 'lots' => ['/shelf/cloths/{cloth}'], 'sheet-files' => ['/shelf/cloths/{cloth}'], 'hours' => ['/shop'], 'air' => ['/air', '/'], 'shelf' => ['/shelf/cloths/new', '/shelf/resins/new', '/shelf'], 'people' => ['/people'], 'account' => ['/account'], 'run-sheet' => ['{sheet}'], 'turn' => ['/run-sheet/turn'], 'facts' => ['/', '/parts/{part}/sand'], 'film' => ['/parts/{part}/film'], 'gloss' => ['/parts/{part}/clear'], 'inspect' => ['/parts/{part}/inspect'], 'weave' => ['/parts/{part}/inspect'], 'weigh' => ['/parts/{part}/weigh/build-2'], 'practice' => ['/practice'], 'login' => ['/login'], 'sand' => ['/parts/{part}/sand']];
 
     /** @return array<string, int|string> by parameter */
     private function values(): array
@@ -159,6 +165,9 @@ final class HostileInputTest extends ShopCase
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => 'x', 'made_at' => now()])->id,
             'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $this->user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,
             'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $this->user->id])->id,
+            'lot' => Lot::query()->create(['shop_id' => $this->shop->id, 'kind' => 'cloths', 'item_id' => (int) $part->getAttribute('cloth_id'), 'mark' => 'L', 'quantity' => 5, 'left' => 5, 'width_mm' => 1000, 'received_at' => now()])->id,
+            'quote' => KeptQuote::query()->create(['shop_id' => $this->shop->id, 'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => 'quote', 'number' => 7, 'bill' => ['waste' => 0, 'margin' => 0, 'tax' => 0, 'lines' => []], 'terms' => [], 'made_at' => now()])->id,
+            'file' => SheetFile::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'kind' => 'cloths', 'item_id' => 1, 'name' => 'x', 'type' => 'text/plain', 'bytes' => 'x', 'kept_at' => now()])->id,
             'token' => str_repeat('a', 48),
         ];
     }

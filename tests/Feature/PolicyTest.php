@@ -6,11 +6,14 @@ namespace Tests\Feature;
 
 use App\Models\Feed;
 use App\Models\HourException;
+use App\Models\KeptQuote;
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\Photo;
 use App\Models\PlanOffer;
 use App\Models\PracticeRun;
 use App\Models\Role;
+use App\Models\SheetFile;
 use App\Models\User;
 use Illuminate\Routing\Route as LaravelRoute;
 use Illuminate\Support\Facades\Auth;
@@ -21,18 +24,18 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class PolicyTest extends ShopCase
 {
     private const GUESTS = ['login', 'login.store', 'join', 'join.store', 'feed'];
-    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shop.edit', 'air', 'feeds.revoke'];
-    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store', 'weigh.scale', 'weigh.from_here',
+    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shelf.shopping', 'shelf.shopping.csv', 'shelf.json', 'shelf.schema', 'shelf.csv', 'sheet-files.show', 'shop.edit', 'air', 'feeds.revoke'];
+    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store', 'weigh.scale', 'weigh.from_here', 'parts.money', 'quotes.store', 'quotes.forget', 'quotes.pdf', 'lots.store', 'lots.change',
         'practice', 'practice.begin', 'practice.show', 'practice.act', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
         'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip'];
-    private const OWNERS = ['shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
+    private const OWNERS = ['shop.money', 'shop.money.update', 'shelf.import', 'sheet-files.store', 'shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
 
     /** Of each only the maker's own. */
     private const OWN = ['practice.show', 'practice.act', 'practice.finish', 'feeds.revoke'];
 
     /** Named for nobody's shop: what they reach is the own. */
     private const OF_NO_SHOP = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'audit',
-        'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'habits', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shop.edit', 'air'];
+        'logout', 'account', 'account.password', 'account.everywhere', 'bench', 'parts.index', 'habits', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shelf.shopping', 'shelf.shopping.csv', 'shelf.json', 'shelf.schema', 'shelf.csv', 'shelf.import', 'shop.edit', 'shop.money', 'shop.money.update', 'air'];
 
     public function testEveryRouteIsInTheTable(): void
     {
@@ -118,6 +121,9 @@ final class PolicyTest extends ShopCase
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'token_hash' => bin2hex(random_bytes(8)), 'made_at' => now()])->id,
             'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $user->id])->id,
             'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,
+            'lot' => Lot::query()->create(['shop_id' => $this->shop->id, 'kind' => 'cloths', 'item_id' => $part->getAttribute('cloth_id'), 'mark' => 'L', 'quantity' => 5, 'left' => 5, 'width_mm' => 1000, 'received_at' => now()])->id,
+            'quote' => KeptQuote::query()->create(['shop_id' => $this->shop->id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => 'quote', 'number' => random_int(1, 1 << 30), 'bill' => ['waste' => 0, 'margin' => 0, 'tax' => 0, 'lines' => []], 'terms' => [], 'made_at' => now()])->id,
+            'file' => SheetFile::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'kind' => 'cloths', 'item_id' => 1, 'name' => 'x', 'type' => 'text/plain', 'bytes' => 'x', 'kept_at' => now()])->id,
             'token' => str_repeat('a', 48),
         ];
     }

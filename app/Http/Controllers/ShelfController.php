@@ -7,9 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ShelfRequest;
 use App\Models\AuditEntry;
 use App\Models\Lot;
-use App\Models\Part;
-use App\Models\PartSlot;
 use App\Models\Resin;
+use App\Models\SheetFile;
 use App\Models\ShelfItem;
 use App\Models\StockMove;
 use App\Models\User;
@@ -20,10 +19,12 @@ use App\Planning\Planner;
 use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\Lineage;
+use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
 use App\Stock\Jar;
 use App\Stock\Ledger;
+use App\Stock\SheetFiles;
 use App\Stock\ShopStock;
 use App\Stock\TakenFrom;
 use App\View\Drawing\CoatLife;
@@ -104,13 +105,9 @@ final class ShelfController
         $old = $kind->find($id);
         $this->refuseWhereChangedMeanwhile($kind, $old);
         $new = $request->item($user->shop_id);
-        $new->save();
-        $old->update(['superseded_by_id' => $new->id]);
-        // Parts that nothing was done to yet follow the new sheet.
-        if ($kind::SLOT_COLUMN !== null) {
-            PartSlot::query()->where($kind::SLOT_COLUMN, $old->id)->whereIn('part_id', Part::query()->unbegun()->select('id'))
-                ->update([$kind::SLOT_COLUMN => $new->id]);
-        }
+        // What the form does not ask is not lost with it.
+        $new->fill(array_diff_key($old->only($kind->besides()), array_flip(['sheet', 'catalyst'])));
+        Renewal::of($kind, $old, $new);
         app(Lineage::class)->forget();
         app(Ledger::class)->mirror(new Jar($kind::NAME, $new->id), $user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
@@ -118,7 +115,7 @@ final class ShelfController
         return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
     }
 
-    /** @return array{rows: list<StockRow>, lots: list<Lot>, moves: list<StockMove>} */
+    /** @return array{rows: list<StockRow>, files: list<SheetFile>, lots: list<Lot>, moves: list<StockMove>} */
     private function stockOf(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): array
     {
         $lineage = app(Lineage::class);
@@ -129,7 +126,9 @@ final class ShelfController
         $moves = StockMove::query()->with(['lot', 'user', 'part'])->where('shop_id', $user->shop_id)->where('kind', $kind::NAME)
             ->whereIn('item_id', $ids)->orderByDesc('id')->limit(self::MOST_MOVES)->get();
 
-        return ['rows' => StockRow::of($stock, $kind, $item), 'lots' => array_values($lots->all()), 'moves' => array_values($moves->all())];
+        $files = app(SheetFiles::class)->newest($user->shop_id, $kind::NAME, $item->id);
+
+        return ['rows' => StockRow::of($stock, $kind, $item), 'files' => array_values($files->all()), 'lots' => array_values($lots->all()), 'moves' => array_values($moves->all())];
     }
 
     /** Null for a kept sheet that makes no sense. */

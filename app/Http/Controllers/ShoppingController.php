@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Table;
 use App\Models\User;
 use App\Planning\Planner;
 use App\Shelf\Lineage;
@@ -40,16 +41,9 @@ final class ShoppingController
 
     public function csv(#[CurrentUser] User $user): Response
     {
-        $file = new \SplTempFileObject();
-        $file->setCsvControl(',', '"', '');
-        $file->fputcsv(ShoppingLine::COLUMNS);
-        foreach ($this->lines($user) as $line) {
-            $file->fputcsv($line->cells());
-        }
-        $size = $file->ftell();
-        $file->rewind();
+        $rows = array_map(fn (ShoppingLine $l): array => $l->cells(), $this->lines($user));
 
-        return response((string) $file->fread(max(1, (int) $size)), 200, [
+        return response(Table::write([ShoppingLine::COLUMNS, ...$rows]), 200, [
             'Content-Type' => 'text/csv; charset=UTF-8',
             'Content-Disposition' => 'attachment; filename="to-buy.csv"',
         ]);

@@ -133,6 +133,42 @@ final class Resins extends ShelfKind
             ? ['resin', 'hardener', 'pigment'] : ['resin', 'hardener'];
     }
 
+    public function besides(): array
+    {
+        return ['sheet', 'catalyst', 'system', 'blend_least', 'blend_most'];
+    }
+
+    public function form(array $row): array
+    {
+        $catalyst = is_array($row['catalyst'] ?? null) ? $row['catalyst'] : null;
+
+        return parent::form($row) + ['sheet' => $row['sheet'] ?? []] + ($catalyst === null ? [] : [
+            'catalyst_rows' => $catalyst['rows'] ?? null,
+            'catalyst_density' => $catalyst['density'] ?? null,
+            'catalyst_drops' => $catalyst['drops_per_ml'] ?? null,
+        ]);
+    }
+
+    public function schema(): array
+    {
+        $number = fn (float $least, float $most): array => ['type' => 'number', 'minimum' => $least, 'maximum' => $most];
+        $rows = fn (string $what, array $of): array => ['type' => 'array', 'maxItems' => self::ROWS, 'items' => [
+            'type' => 'object', 'required' => ['c', $what], 'properties' => ['c' => $number(-20, 80), $what => $of],
+        ]];
+        $schema = parent::schema();
+        $schema['properties'] = [
+            'sheet' => $rows('minutes', $number(0.1, 100000)),
+            'catalyst' => ['type' => ['object', 'null'], 'required' => ['rows', 'density', 'drops_per_ml'], 'properties' => [
+                'rows' => $rows('percent', $number(0.1, 10)), 'density' => $number(0.5, 2), 'drops_per_ml' => $number(5, 100),
+            ]],
+            'system' => ['type' => ['string', 'null'], 'maxLength' => 80],
+            'blend_least' => ['type' => ['number', 'null'], 'minimum' => 0, 'maximum' => 1],
+            'blend_most' => ['type' => ['number', 'null'], 'minimum' => 0, 'maximum' => 1],
+        ] + $schema['properties'];
+
+        return $schema;
+    }
+
     public function check(ShelfItem $item): void
     {
         $item instanceof Resin && FromShelf::resin($item);

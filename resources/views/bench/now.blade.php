@@ -31,6 +31,7 @@
         <x-findings :of="$call->beforeTheMix()" />
         <x-step-acts :call="$planned" primary />
         <x-cautions :step="$step->step" />
+        <x-sheet-files :planned="$planned" :step="$step" />
     </div>
     <div class="now-figures">
         @if ($call->is('open'))

@@ -5,6 +5,7 @@
 <div class="page shelf-form">
     <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
     @includeWhen($stock !== null, 'shelf.lots')
+    @includeWhen($stock !== null, 'shelf.files', ['files' => $stock['files'] ?? []])
     <div @class(['split' => $curve])>
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}"
         novalidate>

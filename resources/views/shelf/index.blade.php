@@ -28,5 +28,6 @@
             </ul>
         </section>
     @endforeach
+    @include('shelf.import')
 </div>
 </x-layouts.app>

@@ -7,4 +7,5 @@
                 @if ($jar['short'])<span class="is-over">{{ __('stock.weigh.short', ['missing' => $jar['short']]) }}</span>@endif</li>
         @endforeach
     </ul>
+    <x-sheet-files :planned="$cup->planned" :step="$cup->step" />
 </section>
