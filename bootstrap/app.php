@@ -6,6 +6,7 @@ use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\TypedMeasures;
 use App\Planning\UnplannablePart;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
-        $middleware->web(append: [PlainInput::class], replace: [LaravelStartSession::class => StartSession::class]);
+        $middleware->web(append: [PlainInput::class, TypedMeasures::class], replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
     })

@@ -65,6 +65,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->name('account.password');
+    Route::put('/account/measures', [AccountController::class, 'measures'])->name('account.measures');
     Route::post('/account/everywhere', [AccountController::class, 'everywhere'])->name('account.everywhere');
     Route::middleware('can:own,App\Models\Shop')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people');

@@ -23,6 +23,7 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable|null   $left_at       a person who left can't sign in; acts stay theirs
  * @property int                    $sign_ins_void sessions of an earlier count are over
  * @property CarbonImmutable|null   $signed_in_at
+ * @property string                 $measures      metric or us: what figures are read in
  * @property Shop                   $shop
  */
 final class User extends Authenticatable
@@ -32,7 +33,7 @@ final class User extends Authenticatable
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0];
+    protected $attributes = ['at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0, 'measures' => 'metric'];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -31,6 +31,8 @@ use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
 use App\Stock\TakenFrom;
+use App\Words\MeasuredTranslator;
+use App\Words\Measures;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -41,6 +43,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
@@ -58,6 +61,13 @@ final class AppServiceProvider extends ServiceProvider
                 fn (): PrehashedBcrypt => new PrehashedBcrypt(['rounds' => (int) config('hashing.bcrypt.rounds')]),
             ),
         );
+        $this->app->extend('translator', function (Translator $usual): MeasuredTranslator {
+            $translator = new MeasuredTranslator($usual->getLoader(), $usual->getLocale());
+            $translator->setFallback($usual->getFallback());
+            $translator->measuredBy($this->app->make(Measures::class));
+
+            return $translator;
+        });
         $this->app->bind(AirProbe::class, HttpAirProbe::class);
         $this->app->bind(GlossMeter::class, HttpGlossMeter::class);
         $this->app->bind(Scale::class, HttpScale::class);

@@ -30,7 +30,7 @@ final class Formatter implements Words
     use SaysFigures;
     use SaysTimes;
 
-    public function __construct(private readonly ShopClock $clock, private readonly Guard $guard)
+    public function __construct(private readonly ShopClock $clock, private readonly Guard $guard, private readonly Measures $measures)
     {
     }
 

@@ -13,6 +13,7 @@ use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\ZoneState;
+use OakGloss\Quantity\Unit;
 
 /** Figures with their units, rounded as a bench reads them. */
 trait SaysFigures
@@ -22,7 +23,7 @@ trait SaysFigures
 
     public function grams(float $grams): string
     {
-        return number_format($grams, $grams < 100.0 ? 1 : 0, '.', ' ').' g';
+        return $this->measures->say($grams, Unit::Gram, $grams < 100.0 ? 1 : 0);
     }
 
     /** A quantity of the shelf in the unit of its kind. */
@@ -30,8 +31,8 @@ trait SaysFigures
     {
         return match ($unit) {
             'g' => $this->grams($quantity),
-            'm' => number_format($quantity, 2)."\u{A0}m",
-            'ml' => number_format($quantity, $quantity < 100.0 ? 1 : 0, '.', ' ')."\u{A0}ml",
+            'm' => $this->measures->say($quantity, Unit::Metre, 2, "\u{A0}"),
+            'ml' => $this->measures->say($quantity, Unit::Millilitre, $quantity < 100.0 ? 1 : 0, "\u{A0}"),
             'pieces', 'pairs' => $quantity === 1.0 ? "1\u{A0}".Str::singular($unit) : number_format($quantity, 0, '.', ' ')."\u{A0}{$unit}",
             default => rtrim(rtrim(number_format($quantity, 1, '.', ' '), '0'), '.')."\u{A0}{$unit}",
         };
@@ -45,7 +46,7 @@ trait SaysFigures
 
     public function weight(float $gramsASquareMetre): string
     {
-        return (string) round($gramsASquareMetre).' g/m²';
+        return $this->measures->say($gramsASquareMetre, Unit::GramsASquareMetre, 0);
     }
 
     /** `12.4 g resin + 5.1 g hardener`, with what tints it. */
@@ -61,24 +62,39 @@ trait SaysFigures
     {
         $jars = array_filter($clear->mixMl(), fn (float $ml, string $jar): bool => $jar === 'clear' || $ml > 0.0, ARRAY_FILTER_USE_BOTH);
 
-        return implode(' + ', array_map(fn (string $jar, float $ml): string => round($ml)." ml {$jar}", array_keys($jars), $jars));
+        return implode(' + ', array_map(fn (string $jar, float $ml): string => $this->measures->say($ml, Unit::Millilitre, 0)." {$jar}", array_keys($jars), $jars));
     }
 
     public function um(float $micrometres): string
     {
-        return (string) round($micrometres).' µm';
+        return $this->measures->say($micrometres, Unit::Micrometre, 0);
     }
 
     /** `0.4 mm`, or `none` where a tenth would read as nothing. */
     public function orNone(float $value, string $unit): string
     {
-        return $value < 0.05 ? (string) __('film.no') : number_format($value, 1)." {$unit}";
+        return $value < 0.05 ? (string) __('film.no') : $this->measured($value, $unit);
+    }
+
+    /** `0.4 mm`, as it is; of a unit that is no measure too. */
+    public function measured(float $value, string $unit, int $digits = 1): string
+    {
+        $of = Unit::tryFrom($unit);
+
+        return $of === null ? number_format($value, $digits)." {$unit}" : $this->measures->say($value, $of, $digits);
+    }
+
+    public function mm(float $mm, int $digits = 0): string
+    {
+        $text = $this->measures->say($mm, Unit::Millimetre, $digits);
+
+        return (string) preg_replace('/\.0 mm$/', ' mm', $text);
     }
 
     /** `0.250 m²`, on one line. */
     public function area(float $squareMetres): string
     {
-        return number_format($squareMetres, $squareMetres < 1.0 ? 3 : 2)."\u{A0}m²";
+        return $this->measures->say($squareMetres, Unit::SquareMetre, $squareMetres < 1.0 ? 3 : 2, "\u{A0}");
     }
 
     public function percent(float $share): string
@@ -113,7 +129,7 @@ trait SaysFigures
 
     public function celsius(float $c): string
     {
-        return number_format($c, 1).' °C';
+        return $this->measures->say($c, Unit::Celsius, 1);
     }
 
     /** `rising 0.4/h`; null where the air is steady. */
@@ -121,14 +137,17 @@ trait SaysFigures
     {
         return abs($celsiusPerHour) < self::STEADY_C ? null : (string) __(
             $celsiusPerHour > 0.0 ? 'app.rising' : 'app.falling',
-            ['by' => number_format(abs($celsiusPerHour), 1)],
+            ['by' => number_format(abs($celsiusPerHour) * ($this->measures->isUs() ? 1.8 : 1.0), 1)],
         );
     }
 
     /** `580 × 380 mm`. */
     public function piece(Piece $piece): string
     {
-        return round($piece->lengthMm).' × '.round($piece->widthMm).' mm';
+        $shown = $this->measures->shown(Unit::Millimetre);
+        $side = fn (float $mm): string => $shown === Unit::Millimetre ? (string) round($mm) : (string) round(Unit::Millimetre->to($shown, $mm), 1);
+
+        return "{$side($piece->lengthMm)} × {$side($piece->widthMm)} {$shown->value}";
     }
 
     public function slope(Zone $zone): string
@@ -140,7 +159,7 @@ trait SaysFigures
     public function zone(Zone $zone): string
     {
         return $zone->name.match ($zone->kind) {
-            ZoneKind::Edge => ' · r '.round((float) $zone->radiusMm, 1).' mm',
+            ZoneKind::Edge => ' · r '.$this->mm((float) $zone->radiusMm, 1),
             ZoneKind::Lap => ' · lap',
             ZoneKind::Bare => ' · bare',
             default => ' · '.$this->slope($zone),

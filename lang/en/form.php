@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 // The brief of a part.
 return [
+    'measure' => [
+        'no_number' => '“:what” is no figure with a unit. Units here: :units.',
+        'no_unit' => '“:what” is no :measure that is known. Units here: :units.',
+        'other_measure' => '“:what” is no :measure. Units here: :units.',
+        'two_ways' => '“:what” can be read in two ways: leave the comma out, or write a point.',
+    ],
+    'measures' => [
+        'length' => 'length', 'area' => 'area', 'mass' => 'weight', 'volume' => 'volume', 'temperature' => 'temperature',
+        'areal_weight' => 'weight by area',
+    ],
     'change' => 'Change the brief',
     'change_of' => 'Change :part',
     'not_kept' => 'Not kept yet.',

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'measures' => 'Measures', 'measures_read' => 'I read', 'measured' => 'Kept. What is stored stays metric.',
+    'measures_kept' => 'a typed figure may carry its own unit anywhere: 4 oz, 3 fl oz, 18 1/2 in, 65 F, 3 mil',
+    'measure' => ['metric' => 'metric: mm, g, ml, °C', 'us' => 'US: in, ft², oz by weight, fl oz, °F, mil'],
     'account' => 'Your sign-in',
     'present' => 'Present password',
     'new_password' => 'New password',

@@ -3,8 +3,8 @@ export function pour() {
     return {
         preview: '',
         typed() {
-            const { component, resin, hardener, ratio } = this.$root.dataset;
-            const grams = Number(this.$root.querySelector('[name=grams]').value.replace(',', '.'));
+            const { component, resin, hardener, ratio, unit, unitG } = this.$root.dataset;
+            const grams = Number(unitG) * Number(this.$root.querySelector('[name=grams]').value.replace(',', '.'));
             if (!(grams > 0) || component === 'pigment') {
                 this.preview = '';
 
@@ -13,7 +13,7 @@ export function pour() {
             const r = Number(resin) + (component === 'resin' ? grams : 0);
             const h = Number(hardener) + (component === 'hardener' ? grams : 0);
             if (h === 0) {
-                this.preview = `asks for ${(r * Number(ratio)).toFixed(1)} g hardener`;
+                this.preview = `asks for ${(r * Number(ratio) / Number(unitG)).toFixed(unit === 'g' ? 1 : 3)} ${unit} hardener`;
 
                 return;
             }

@@ -28,7 +28,7 @@ final class HostileInputTest extends ShopCase
     private const FIELDS = [
         'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
         'join' => [], 'join.store' => ['password' => 'four plain brown words', 'password_confirmation' => 'x'], 'feed' => [],
-        'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [],
+        'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'measured.measures' => 'oz|g|1|2'],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
         'people.role' => ['role' => 'owner'], 'people.link' => [], 'people.leave' => [], 'people.back' => [],
         'bench' => [], 'parts.index' => [], 'parts.create' => [], 'parts.choose' => ['lies' => 'bare_part', 'purpose' => 'cosmetic', 'substrate' => 'abs', 'form' => 'flat', 'pieces' => '2', 'finish' => 'gloss', 'skill' => 'some', 'length' => '400', 'width' => '200', 'sun' => '1'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MeasuresRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Models\User;
 use App\People\Audit;
@@ -31,6 +32,14 @@ final class AccountController
             'notice',
             __('people.changed'),
         );
+    }
+
+    /** What is kept stays as it is: it is read in other units. */
+    public function measures(MeasuresRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $user->update($request->validated());
+
+        return redirect()->route('account')->with('notice', __('people.measured'));
     }
 
     public function everywhere(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse

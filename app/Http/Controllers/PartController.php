@@ -19,6 +19,7 @@ use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\Old;
 use App\View\Page\CoatRow;
+use App\View\Page\NewUnit;
 use App\View\Page\PartRooms;
 use App\View\Page\Proposals;
 use App\View\Page\WithWhat;
@@ -81,6 +82,7 @@ final class PartController
     /** What follows from what is typed so far; the same fragment that the page begins with. */
     public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
+        NewUnit::turn($request);
         $method = Methods::orFirst($request->string('method')->toString());
         $shape = Shapes::fitting($method, $request->string('shape')->toString());
         $with = $this->with($request, $user->shop);

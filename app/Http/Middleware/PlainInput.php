@@ -18,7 +18,7 @@ final class PlainInput
 {
     /** Fields of forms that come in groups. */
     private const GROUPS = [
-        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools',
+        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools', 'measured',
     ];
 
     private const LONGEST = 4000;

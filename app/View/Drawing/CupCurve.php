@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\View\Drawing;
 
 use App\Bench\Cup;
+use App\Words\Measures;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\CupHeat;
+use OakGloss\Quantity\Unit;
 
 /** Warmth of one of this coat's cups against minutes from the hardener, here and now, beside the same in a shallow tray. */
 final readonly class CupCurve
@@ -72,7 +74,7 @@ final readonly class CupCurve
             $mixed === null ? null : $x(max(0.0, $cup->planned->floor->nowMin - $mixed)),
             $most > CupHeat::WARM_C ? $y(CupHeat::WARM_C) : null,
             array_map(fn (float $m): array => ['x' => $x($m), 'label' => (string) round($m)], range(0.0, $until, $stepMin)),
-            array_map(fn (float $c): array => ['y' => $y($c), 'label' => round($c).' °C'], range($least, $most, $stepC)),
+            array_map(fn (float $c): array => ['y' => $y($c), 'label' => app(Measures::class)->say($c, Unit::Celsius, 0)], range($least, $most, $stepC)),
         );
     }
 }

@@ -1,3 +1,5 @@
+@inject('measures', 'App\Words\Measures')
+@php($air = $measures->field('°C', null))
 @inject('format', 'App\Words\Formatter')
 @php([$reading, $bag] = [$floor->lastReading, $errors->getBag('air')])
 <section class="card" aria-labelledby="air-title">
@@ -24,7 +26,8 @@
     <form class="air-form" method="post" action="{{ route('air.store') }}" hx-disable>
         @marks
         <div @class(['field', 'is-wrong' => $bag->has('air_c')])>
-            <label for="air_c">{{ __('bench.air_now') }}<span class="unit">°C</span></label>
+            <label for="air_c">{{ __('bench.air_now') }}<span class="unit">{{ $air['unit'] }}</span></label>
+            <input type="hidden" name="measured[air_c]" value="{{ $air['sent'] }}">
             <input id="air_c" name="air_c" inputmode="decimal" value="{{ App\View\Old::of('air_c') }}" required
                 @if ($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif>
         </div>

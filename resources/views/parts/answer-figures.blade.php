@@ -86,7 +86,7 @@
                 <th scope="row">{{ $format->zone($state->zone) }}</th>
                 <td>{{ OakGloss\Plan\CoatsNeeded::of($plan, $state->zone)
                     ?? __($plan->brief->film ? 'answer.as_rounds' : 'answer.over_ten') }}</td>
-                <td>{{ $format->um($state->left()->inMicrometres()) }} <small>± {{ round($state->doubtUm()) }}</small></td>
+                <td>{{ $format->um($state->left()->inMicrometres()) }} <small>± {{ $format->um($state->doubtUm()) }}</small></td>
                 <td><span class="risk is-{{ App\View\Drawing\RiskClass::of($state->risk(), $plan->shop->targetBurnThrough) }}"
                     >{{ $format->percent($state->risk()) }}</span></td>
             </tr>

@@ -37,7 +37,7 @@
         </div>
         <div>
             <dt>{{ __('clear.peel') }}</dt>
-            <dd>{{ number_format($clear->clear->sprayed->peelUm(), 1) }} µm
+            <dd>{{ $format->measured($clear->clear->sprayed->peelUm(), 'µm', 1) }}
                 <small>{{ __($clear->polish ? 'clear.peel_taken' : 'clear.peel_stays') }}</small></dd>
         </div>
         <div>

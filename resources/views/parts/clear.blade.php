@@ -24,8 +24,8 @@
                         <tr>
                             <th scope="row">{{ $format->word('compound', $rung['compound']->value) }}</th>
                             <td>{{ $rung['compound']->mostRpm() }} /min</td>
-                            <td>{{ number_format($rung['cutUm'], 2) }} µm</td>
-                            <td>{{ number_format($rung['leftUm'], 2) }} µm</td>
+                            <td>{{ $format->measured($rung['cutUm'], 'µm', 2) }}</td>
+                            <td>{{ $format->measured($rung['leftUm'], 'µm', 2) }}</td>
                             <td>{{ $format->span($rung['minutes']) }}</td>
                             <td>{{ round($rung['gloss']->gu) }}
                                 <small>{{ __('clear.from_to', [

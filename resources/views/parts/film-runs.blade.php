@@ -15,7 +15,7 @@
                     <td>{{ number_format($risk->gPerEdgeM, 1) }} g/m</td>
                     <td>{{ $format->orNone($risk->beadMm, 'mm') }}
                         @if ($risk->runs())<span class="risk is-stop">{{ __('film.does_run') }}</span>@endif</td>
-                    <td>{{ number_format($turned->beadMm, 1) }} mm</td>
+                    <td>{{ $format->measured($turned->beadMm, 'mm', 1) }}</td>
                 @else
                     <td colspan="3">{{ __('film.runs_on', ['zone' => $zone->face->below[0]->name]) }}</td>
                 @endif

@@ -1,7 +1,7 @@
 @inject('format', 'App\Words\Formatter')
 @use('App\View\Old')
 @php($shape = App\Planning\Shapes::fitting($method, Old::of('shape', $part?->shape ?? '')))
-@php($unit = Old::of('unit', $part?->unit ?? 'mm'))
+@php($unit = Old::of('unit', $part?->unit ?? (auth()->user()->measures === 'us' ? 'in' : 'mm')))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate

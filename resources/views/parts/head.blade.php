@@ -16,7 +16,7 @@
         @if ($print = $planned->printShown())
             <div>
                 <dt>{{ __('parts.figures.print') }}</dt>
-                <dd>{{ number_format($print['depthUm'], 1) }} µm <small>{{ $print['step']->isDone()
+                <dd>{{ $format->measured($print['depthUm'], 'µm', 1) }} <small>{{ $print['step']->isDone()
                     ? __('parts.figures.by_cure')
                     : __('parts.figures.none_from', ['at' => $format->date($print['waitUntilMin'])]) }}</small></dd>
             </div>

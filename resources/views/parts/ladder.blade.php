@@ -19,8 +19,8 @@
                 @foreach ($ladder->steps as $r => $rung)
                     <tr @class(['is-done' => $flat->isSanded($rung), 'is-next' => $flat->isNextPaper($rung)])>
                         <th scope="row">P{{ $rung->grit->number }}</th>
-                        <td>{{ number_format($rung->cutUm, 1) }} µm</td>
-                        <td>{{ number_format($ladder->method->scratchUm($rung->grit), 1) }} µm</td>
+                        <td>{{ $format->measured($rung->cutUm, 'µm', 1) }}</td>
+                        <td>{{ $format->measured($ladder->method->scratchUm($rung->grit), 'µm', 1) }}</td>
                         <td>{{ $format->span($rung->minutes) }}</td>
                         <td @class(['is-over' => $flat->papers[$r]['pieces'] > $flat->papers[$r]['has']])>{{ $flat->papers[$r]['pieces'] }}
                             <small>{{ __('sand.of', ['n' => $flat->papers[$r]['has']]) }}</small></td>

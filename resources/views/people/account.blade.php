@@ -2,6 +2,15 @@
 <x-layouts.app :title="__('people.account')">
 <div class="page">
     <header class="page-head"><h1>{{ $user->name }}</h1><p>{{ $user->email }} · {{ __("words.role.{$user->role->value}") }}</p></header>
+    <section class="card" aria-labelledby="measures-title">
+        <h2 id="measures-title">{{ __('people.measures') }}</h2>
+        <form method="post" action="{{ route('account.measures') }}" class="row-fields">
+            @marks @method('PUT')
+            <x-pick name="measures" :label="__('people.measures_read')" :choices="__('people.measure')" :value="$user->measures"
+                :hint="__('people.measures_kept')" />
+            <button class="btn">{{ __('stock.do') }}</button>
+        </form>
+    </section>
     <section class="card" aria-labelledby="password-title">
         <h2 id="password-title">{{ __('app.sign_in.password') }}</h2>
         <form method="post" action="{{ route('account.password') }}" class="grid-3" novalidate>

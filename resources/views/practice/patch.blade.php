@@ -16,7 +16,7 @@
     ]) }}"></canvas>
     <dl class="num patch-figures">
         <div><dt>{{ __('practice.gloss') }}</dt><dd>{{ round($patch->gloss) }} GU</dd></div>
-        <div><dt>{{ __('practice.relief') }}</dt><dd>{{ number_format($patch->textureUm, 1) }} µm</dd></div>
+        <div><dt>{{ __('practice.relief') }}</dt><dd>{{ $format->measured($patch->textureUm, 'µm', 1) }}</dd></div>
         <div>
             <dt>{{ __('practice.scratch') }}</dt>
             <dd>{{ $patch->scratchUm > 0 ? number_format($patch->scratchUm, 1).' µm' : __('practice.none') }}</dd>

@@ -50,8 +50,10 @@
             </div>
         @endforeach
         <div @class(['field', 'is-wrong' => $bag->has('c')])>
-            <label for="climate-c">{{ __('sheet.climate_at') }}<span class="unit">°C</span></label>
-            <input id="climate-c" name="c" inputmode="decimal" value="{{ Old::of('c', 28) }}">
+            @php($warm = app(App\Words\Measures::class)->field('°C', 28))
+            <label for="climate-c">{{ __('sheet.climate_at') }}<span class="unit">{{ $warm['unit'] }}</span></label>
+            <input type="hidden" name="measured[c]" value="{{ $warm['sent'] }}">
+            <input id="climate-c" name="c" inputmode="decimal" value="{{ Old::of('c', $warm['shown']) }}">
         </div>
         <p class="form-foot"><button class="btn">{{ __('sheet.plan_it') }}</button></p>
         @if ($bag->any())<p class="more span-3" role="alert"><strong>{{ $bag->first() }}</strong></p>@endif

@@ -1,3 +1,5 @@
+@inject('measures', 'App\Words\Measures')
+@php($grams = $measures->field('g', null))
 @php([$pour, $next, $jar] = [$cup->pour, $page->next, $page->jar($page->next)])
 <section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
     @if ($cup->isOverpoured())
@@ -19,16 +21,19 @@
         'grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar, 'drops' => $cup->dropsToAdd(),
     ])</h1>
     <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour"
-        data-component="{{ $next }}"
+        data-component="{{ $next }}" data-unit="{{ $grams['unit'] }}"
+        data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}"
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
+        @if (! $page->countsDrops())<input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">@endif
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             @if ($page->countsDrops())<label for="grams">{{ __('weigh.drops_of') }}</label>
-            @else<label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span class="unit">g</span></label>@endif
+            @else<label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span
+                class="unit">{{ $grams['unit'] }}</span></label>@endif
             @php($typed = $page->countsDrops() ? 'drops' : 'grams')
             <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\Old::of($typed) }}"
-                @if ($page->countsDrops()) inputmode="numeric" @else inputmode="decimal" x-on:input="typed" @endif
+                @if ($page->countsDrops()) inputmode="numeric" @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" x-on:input="typed" @endif
                 {{-- With a scale its figure is what is looked at, above. --}}
                 @if ($pour->totalG() > 0 && $scale === null) autofocus @endif
                 @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>

@@ -9,7 +9,7 @@
             <path d="{{ $strip['path'] }}" class="scratch"/>
             <text x="{{ $strip['x'] }}" y="12" class="axis">{{ $strip['label'] }}</text>
             <text x="{{ $strip['x'] + $strip['width'] }}" y="{{ ScratchProfile::HEIGHT - 3 }}" text-anchor="end" class="axis"
-                >{{ number_format($strip['depthUm'], 1) }} µm</text>
+                >{{ $format->measured($strip['depthUm'], 'µm', 1) }}</text>
         @endforeach
         <path d="M4 {{ $profile->limitY }}H{{ ScratchProfile::WIDTH - 4 }}" class="plane-line"/>
     </svg>

@@ -26,7 +26,7 @@
     <x-table :columns="[__('shelf.curve.at'), ...array_values(__('words.event'))]">
         @foreach ($curve->table as $row)
             <tr>
-                <th scope="row">{{ round($row['celsius']) }} °C</th>
+                <th scope="row">{{ $format->measured($row['celsius'], '°C', 0) }}</th>
                 @foreach (array_keys(__('words.event')) as $event)<td>{{ $format->span(60 * $row['hours'][$event]) }}</td>@endforeach
             </tr>
         @endforeach
