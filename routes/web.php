@@ -135,6 +135,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     )->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
+    Route::post('/parts/{part}/weigh/{step}/swap', [WeighController::class, 'swap'])->name('weigh.swap')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'show'])->withoutMiddleware('throttle:acts')
         ->middleware('throttle:scale')->name('weigh.scale')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'countFromHere'])->name('weigh.from_here')->can('work', 'part');

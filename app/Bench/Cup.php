@@ -12,14 +12,17 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\Ready;
 use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\Cups;
 use OakGloss\Mixing\Pour;
+use OakGloss\Mixing\Pump;
 use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Safety\Caution;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
 
@@ -36,6 +39,8 @@ final readonly class Cup
         public Resin $resin,
         public Pour $pour,
         public float $pigmentFraction,
+        /** @var list<self> cups of other parts that are weighed with it, each by itself */
+        public array $with = [],
     ) {
     }
 
@@ -78,6 +83,57 @@ final readonly class Cup
         );
     }
 
+    /** As one cup for several parts: what each needs, less what cup and tool keep back once only. */
+    public function sharedWith(self ...$others): self
+    {
+        $cups = [$this, ...array_values($others)];
+        $workshop = $this->planned->floor->workshop;
+        $all = array_map(fn (self $c): float => $c->batch->totalG(), $cups);
+        $sum = fn (string $jar): float => array_sum(array_map(fn (self $c): float => $c->pour->{$jar}, $cups));
+        $batch = Batch::weighable(
+            array_sum($all) - $workshop->sharedSavesG($all),
+            $this->batch->ratio,
+            $workshop->scaleStepG,
+            $this->pigmentFraction,
+        );
+        $pour = new Pour($batch, $sum('resinG'), $sum('hardenerG'), $sum('pigmentG'), $this->pigmentFraction);
+
+        return new self($this->planned, $this->step, $batch, $this->resin, $pour, $this->pigmentFraction, array_values($others));
+    }
+
+    /**
+     * Grams of one jar as each part's share, which add up to them.
+     *
+     * @return list<float> this part's first, then in the order of the others
+     */
+    public function shares(float $grams): array
+    {
+        $whole = array_sum(array_map(fn (self $c): float => $c->batch->totalG(), [$this->alone(), ...$this->with]));
+        $rest = array_map(fn (self $c): float => round($grams * $c->batch->totalG() / $whole, 3), $this->with);
+
+        return [round($grams - array_sum($rest), 3), ...$rest];
+    }
+
+    private function alone(): self
+    {
+        return self::forStep($this->planned, $this->step->step->key) ?? $this;
+    }
+
+    /** Pumps on the jars, where the shop measured what a stroke gives. */
+    public function pump(): ?Pump
+    {
+        $row = $this->planned->part->resin($this->step->step->layer->slot ?? Slot::Skin);
+
+        return $row->pump_resin_g === null || $row->pump_hardener_g === null || isset($this->planned->plan->materials->mixed[$this->step->step->key])
+            ? null : new Pump($row->pump_resin_g, $row->pump_hardener_g);
+    }
+
+    /** Whether grams were poured by the parts by volume that the sheet states. */
+    public function isVolumesWeighed(): bool
+    {
+        return $this->batch->ratio->isVolumesWeighed($this->pour->resinG, $this->pour->hardenerG);
+    }
+
     /** Whether catalyst is counted in drops: more are weighed. */
     public function isDropped(): bool
     {
@@ -106,13 +162,19 @@ final readonly class Cup
     /** @return list<string> codes of what must stand ready before hardener goes in */
     public function readyCheck(): array
     {
+        $cautions = $this->step->step->cautions;
+        $guards = array_filter([
+            'ventilation' => true,
+            'respirator' => in_array(Caution::Styrene, $cautions, true),
+            'goggles' => in_array(Caution::Catalyst, $cautions, true),
+        ]);
         $role = $this->step->step->role;
         $isBase = $role->takesCloth();
         $large = $this->planned->plan->brief->piece()->people() > 1;
 
         return [
             ...($isBase ? [$role->isPly() ? 'plies' : 'pieces'] : []),
-            ...($this->wasReadyToday() ? [] : ['tools']),
+            ...($this->wasReadyToday() ? [] : ['tools', ...array_keys($guards)]),
             'patch',
             ...($large && $isBase ? ['second_person'] : []),
         ];
@@ -254,7 +316,19 @@ final readonly class Cup
     /** What one of these cups holds in the end. */
     public function gramsEach(): float
     {
-        return max($this->batch->totalG(), $this->pour->totalG()) / $this->cups();
+        return max($this->batch->totalG(), $this->pour->totalG()) * $this->sharedTimes() / $this->cups();
+    }
+
+    /** How many times this part's own the cup is that it was weighed in. */
+    private function sharedTimes(): float
+    {
+        foreach ($this->with === [] ? $this->planned->plan->log->of($this->step->step->key, Weighed::class) : [] as $fact) {
+            if ($fact->content->cupG !== null && $fact->content->grams > 0.0) {
+                return max(1.0, $fact->content->cupG / $fact->content->grams);
+            }
+        }
+
+        return 1.0;
     }
 
     public function useByMin(): float

@@ -10,6 +10,7 @@ use App\Words\Formatter;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
+use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\Ready;
 use OakGloss\Method\Role;
@@ -36,6 +37,12 @@ final class Sequence
         $step = $planned->plan->step($key) ?? $this->refuse('no_step');
         if (is_a($kind, ChecksCoat::class, true)) {
             $planned->plan->lastCoat()?->step->key === $key || $this->refuse('not_newest');
+
+            return;
+        }
+        // What a cup kept back is said once its coat is on.
+        if ($kind === CupLeft::class) {
+            $step->isDone() && ! $step->skipped && $step->batch !== null || $this->refuse('not_on_yet');
 
             return;
         }

@@ -37,7 +37,7 @@ final class FactOf
         $isMixed = $next !== null && $planned->plan->log->weighedG($next->step->key, 'resin') > 0.0;
 
         return match (true) {
-            $mishap === Mishap::CupKicked && $next?->batch !== null, $isMixed => $next->step->key,
+            $mishap !== Mishap::WrongJar && $mishap->emptiesCup() && $next?->batch !== null, $isMixed => $next->step->key,
             $mishap === Mishap::WrongJar => $planned->plan->lastCoat()->step->key ?? self::stepNow($planned),
             default => self::stepNow($planned),
         };
@@ -46,7 +46,7 @@ final class FactOf
     /** What of a cup is gone with it, grams. */
     public static function lostG(PlannedPart $planned, string $step, Mishap $mishap): ?float
     {
-        if ($mishap !== Mishap::CupKicked && $mishap !== Mishap::WrongJar) {
+        if (! $mishap->emptiesCup()) {
             return null;
         }
         $grams = array_sum(array_map(

@@ -37,6 +37,8 @@ namespace App\Models;
  * @property bool                                  $uv_stable
  * @property float                                 $pigment_fraction
  * @property string|null                           $system                 hardeners of one system may be blended
+ * @property float|null                            $pump_resin_g           a stroke of its pump, as measured
+ * @property float|null                            $pump_hardener_g
  * @property float|null                            $blend_least            share of this hardener in a blend
  * @property float|null                            $blend_most
  */
@@ -50,7 +52,7 @@ final class Resin extends ShelfItem
             'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
             'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
             'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c',
-            'max_c', 'ultimate_tg_c', 'pigment_fraction', 'blend_least', 'blend_most',
+            'max_c', 'ultimate_tg_c', 'pigment_fraction', 'blend_least', 'blend_most', 'pump_resin_g', 'pump_hardener_g',
         ], 'float');
     }
 }

@@ -90,6 +90,7 @@ final readonly class ShopFloor
             earlier: ShopNumbersBook::earlier($shop),
             hottestC: ($shop->things[ClimateKind::Oven->value] ?? 0) > 0 ? ClimateKind::Oven->warmestC() : ClimateKind::WarmBox->warmestC(),
             leakMbar: $shop->leak_mbar,
+            losses: LossBook::of($shop),
         );
 
         return new self(

@@ -108,6 +108,9 @@ final class MaterialsFile
 
             throw BadLine::at($line, $field, rtrim(lcfirst((string) $checked->errors()->first()), '.'));
         }
+        foreach ($kind->wrong($checked->validated()) as $field => $why) {
+            throw BadLine::at($line, $field, rtrim($why, '.'));
+        }
         $besides = array_diff_key(array_intersect_key($row, array_flip($kind->besides())), $form);
         foreach ($besides as $field => $value) {
             if ($value !== null && ! is_scalar($value) && ! in_array($field, ['sheet', 'catalyst'], true)) {

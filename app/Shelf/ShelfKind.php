@@ -108,6 +108,18 @@ abstract class ShelfKind
     {
     }
 
+    /**
+     * What the fields say together that can't be meant, by field.
+     *
+     * @param array<string, mixed> $given checked one by one
+     *
+     * @return array<string, string>
+     */
+    public function wrong(array $given): array
+    {
+        return [];
+    }
+
     /** @return list<Field> */
     public function fields(): array
     {

@@ -33,6 +33,41 @@ final readonly class SprayedClear
         Bounds::within($setMin, 0.01, 1440.0, 'time to set', 'min');
     }
 
+    /** Of a usual thinner, Pa s and g/cm³ (planning values). */
+    private const THINNER_PA_S = 0.0008;
+    private const THINNER_G_CM3 = 0.87;
+
+    /**
+     * With so much thinner by volume to one of it: fewer solids, thinner by the logarithm of viscosities in their volumes
+     * (Arrhenius 1887), as much longer to set as there is more to leave it.
+     *
+     * @param float $share 0 to 1
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If the share is out of range.
+     */
+    public function thinned(float $share): self
+    {
+        Bounds::within($share, 0.0, 1.0, 'thinner', 'of the clear');
+        $of = 1.0 + $share;
+
+        return new self(
+            $this->wetUm,
+            $this->volumeSolids / $of,
+            $this->transfer,
+            max(0.001, exp((log($this->viscosityPaS) + $share * log(self::THINNER_PA_S)) / $of)),
+            ($this->densityGCm3 + $share * self::THINNER_G_CM3) / $of,
+            min(1440.0, $this->setMin * $this->leavesLonger($share)),
+        );
+    }
+
+    /** How many times as long what has to leave a wet coat takes, with so much thinner more. */
+    public function leavesLonger(float $share): float
+    {
+        $leaves = 1.0 - $this->volumeSolids;
+
+        return $leaves <= 0.0 ? 1.0 : (1.0 - $this->volumeSolids / (1.0 + $share)) / $leaves;
+    }
+
     public function dryPerCoatUm(): float
     {
         return $this->wetUm * $this->volumeSolids;

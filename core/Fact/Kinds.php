@@ -12,6 +12,7 @@ final class Kinds
         Kind\Ready::class,
         Kind\Weighed::class,
         Kind\CoatOn::class,
+        Kind\CupLeft::class,
         Kind\Touched::class,
         Kind\PaperTried::class,
         Kind\Sanded::class,

@@ -40,7 +40,7 @@ final class Remedies
     public static function ofMishap(Mishap $mishap): array
     {
         return match ($mishap) {
-            Mishap::CupKicked => [R::NewCup],
+            Mishap::CupKicked, Mishap::CupBinned => [R::NewCup],
             Mishap::WrongJar => [R::NewCup, R::WashOff, R::SandAndCoat],
             Mishap::ClothCreased => [R::Shift, R::Splice, R::Accept],
             Mishap::PartDropped => [R::SpotFill, R::Splice, R::Accept],

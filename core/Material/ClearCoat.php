@@ -59,6 +59,33 @@ final readonly class ClearCoat
         Bounds::within($canMl ?? 1.0, 1.0, 5000.0, 'can', 'ml');
     }
 
+    /** With so much thinner by volume to one of the mix; the flash grows with what has to leave. */
+    public function thinned(float $share): self
+    {
+        $all = 100.0 + $this->hardenerParts + $this->reducerParts;
+
+        return new self(
+            $this->name,
+            $this->sprayed->thinned($share),
+            $this->sheen,
+            $this->isocyanate,
+            min(1440.0, $this->flashMin * $this->sprayed->leavesLonger($share)),
+            $this->readyAfterMin,
+            $this->finalUm,
+            $this->minC,
+            $this->kind,
+            $this->hardenerParts,
+            min(400.0, $this->reducerParts + $share * $all),
+            $this->potLifeMin,
+            $this->recoatUntilMin === null ? null : max($this->recoatUntilMin, $this->flashMin * $this->sprayed->leavesLonger($share)),
+            $this->referenceC,
+            $this->canMl,
+            $this->sheetGu,
+            $this->sheetGuDoubt,
+            $this->needsReleaseFilm,
+        );
+    }
+
     public function chemistry(): Chemistry
     {
         return match (true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Mixing\Spreader;
 use OakGloss\Safety\Caution;
 
 /**
@@ -234,6 +235,12 @@ enum Role: string
     public function isPoured(): bool
     {
         return $this === self::Pour;
+    }
+
+    /** With what its coat is spread. */
+    public function spreader(): Spreader
+    {
+        return $this->isPoured() ? Spreader::Spatula : Spreader::Brush;
     }
 
     /** Whether it sands a clear, a filler clear or a form, not the resin over the weave. */

@@ -9,7 +9,14 @@ use OakGloss\Quantity\Bounds;
 /** Grams of hardener for each gram of resin. However a sheet states it, a scale needs it by weight. */
 final readonly class MixRatio
 {
-    private function __construct(public float $hardenerPerResin)
+    /** A ratio of weights and one of volumes are told apart where they differ by more. */
+    private const TOLD_APART = 0.02;
+
+    /** A weighed ratio is taken for the stated volumes within so much. */
+    private const TAKEN_FOR = 0.01;
+
+    /** @param float|null $volumes of hardener to one of resin, where the sheet states volumes */
+    private function __construct(public float $hardenerPerResin, public ?float $volumes = null)
     {
     }
 
@@ -35,6 +42,18 @@ final readonly class MixRatio
         Bounds::within($densityResin, 0.5, 3.0, 'density of resin', 'g/cm³');
         Bounds::within($densityHardener, 0.5, 3.0, 'density of hardener', 'g/cm³');
 
-        return new self($hardener * $densityHardener / ($resin * $densityResin));
+        return new self($hardener * $densityHardener / ($resin * $densityResin), $hardener / $resin);
+    }
+
+    /** Whether weights in the proportion of the stated volumes make a ratio that is off by more than it bears. */
+    public function volumesMislead(): bool
+    {
+        return $this->volumes !== null && abs($this->volumes / $this->hardenerPerResin - 1.0) > self::TOLD_APART;
+    }
+
+    /** Whether grams were poured as if the stated volumes were weights. */
+    public function isVolumesWeighed(float $resinG, float $hardenerG): bool
+    {
+        return $this->volumesMislead() && $resinG > 0.0 && abs($hardenerG / $resinG / (float) $this->volumes - 1.0) <= self::TAKEN_FOR;
     }
 }

@@ -55,6 +55,43 @@ final readonly class Pour
         return max(0.0, max($this->wanted->pigmentG, $this->pigmentFraction * ($this->resinG + $this->hardenerG)) - $this->pigmentG);
     }
 
+    /** More pigment than its sheet allows in what is in the cup, g; 0 while resin or hardener is missing. */
+    public function pigmentOverG(): float
+    {
+        $allowed = $this->pigmentFraction * ($this->resinG + $this->hardenerG);
+
+        return $this->resinG > 0.0 && $this->hardenerG > 0.0 && $this->pigmentG > $allowed * (1.0 + Batch::TOLERANCE)
+            ? $this->pigmentG - $allowed : 0.0;
+    }
+
+    /**
+     * What brings too much pigment under what its sheet allows again.
+     *
+     * @return array{resin: float, hardener: float} grams to add
+     */
+    public function forPigment(): array
+    {
+        $both = $this->pigmentFraction > 0.0 ? $this->pigmentG / $this->pigmentFraction : 0.0;
+        $resin = $both / (1.0 + $this->wanted->ratio->hardenerPerResin);
+
+        return [
+            'resin' => max(0.0, $resin - $this->resinG),
+            'hardener' => max(0.0, $both - $resin - $this->hardenerG),
+        ];
+    }
+
+    /** The same with what lay in the two jars the other way round. */
+    public function swapped(): self
+    {
+        return new self($this->wanted, $this->hardenerG, $this->resinG, $this->pigmentG, $this->pigmentFraction);
+    }
+
+    /** Whether putting a cup right takes more than a fresh one would: then it goes to waste. */
+    public function isBetterBinned(): bool
+    {
+        return $this->resinToAddG() + $this->hardenerToAddG() > $this->wanted->totalG();
+    }
+
     /** Resin is in, and hardener within the tolerance of what it asks for. */
     public function keepsRatio(): bool
     {

@@ -46,7 +46,8 @@ final readonly class Approaches
             $coat = new Coat($gM2, $air, $fill);
             $best = self::fewest($plan, $coat, $air);
             $coats = $best['coats'];
-            $perCoat = Mass::fromGrams($gM2 * $plan->brief->coatedAreaM2() + $plan->shop->cupLossG)->inGrams();
+            $onIt = $gM2 * $plan->brief->coatedAreaM2();
+            $perCoat = Mass::fromGrams($onIt + $plan->shop->cupLoss(null, $onIt)->grams)->inGrams();
             [$bead, $runsOn] = self::bead($plan, $gM2, $air);
             // Each coat waits for the tack of the one before.
             $tack = $resin->kinetics->age('tack_from') / $resin->kinetics->activation->rate($air, $resin->kinetics->reference);

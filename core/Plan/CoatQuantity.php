@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Film\Coat;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Layer;
@@ -36,7 +37,9 @@ final readonly class CoatQuantity
             default => $brief->areaOf($on->only ?? $layer->only),
         });
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
-        $loss = $shop->cupLossAt($fact?->atMin);
+        $left = $on === null ? null : $log->last($step->key, CupLeft::class)?->content->grams;
+        $cupG = $on->grams ?? $planned->over($area)->inGrams();
+        $loss = $left ?? $shop->cupLoss($fact?->atMin, $cupG, $step->role->spreader())->grams;
         $most = max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2);
         // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
         $onPart = $on?->grams === null

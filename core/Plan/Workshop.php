@@ -8,6 +8,9 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Infusion\LeakCheck;
 use OakGloss\Method\CoatWeights;
 use OakGloss\Method\Pace;
+use OakGloss\Mixing\CupLoss;
+use OakGloss\Mixing\CupLosses;
+use OakGloss\Mixing\Spreader;
 use OakGloss\Quantity\Bounds;
 
 /** The shop's own numbers. */
@@ -24,6 +27,7 @@ final readonly class Workshop
      * @param float             $partScaleStepG    what the scale for whole parts can tell apart
      * @param float             $hottestC          of the warmest thing that a cured part can be held in
      * @param float             $leakMbar          a bag may lose in ten minutes
+     * @param CupLosses         $losses            what was left in cups, measured
      * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
@@ -39,6 +43,7 @@ final readonly class Workshop
         public array $earlier = [],
         public float $hottestC = 45.0,
         public float $leakMbar = LeakCheck::LIMIT_MBAR,
+        public CupLosses $losses = new CupLosses(),
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
@@ -47,10 +52,26 @@ final readonly class Workshop
         Bounds::within($targetBurnThrough, 0.00001, 0.5, 'burn-through target', '');
     }
 
-    /** Left in cup and brush by a coat that was done then, g; of one that is ahead with null. */
-    public function cupLossAt(?float $minute): float
+    /**
+     * What stays in cup and tool of a coat that was done then, by what was known then; of one that is ahead with null.
+     *
+     * @param float $cupG what the cup holds
+     */
+    public function cupLoss(?float $minute, float $cupG, Spreader $tool = Spreader::Brush): CupLoss
     {
-        return $this->stoodAt($minute)->cupLossG ?? $this->cupLossG;
+        return $this->losses->of($this->stoodAt($minute)->cupLossG ?? $this->cupLossG, $cupG, $tool, $minute);
+    }
+
+    /**
+     * What is saved where coats share one cup: cup and tool keep back once.
+     *
+     * @param list<float> $cupsG each by itself, what stays back included
+     */
+    public function sharedSavesG(array $cupsG): float
+    {
+        $apart = array_sum(array_map(fn (float $g): float => $this->cupLoss(null, $g)->grams, $cupsG));
+
+        return max(0.0, $apart - $this->cupLoss(null, (float) array_sum($cupsG))->grams);
     }
 
     /** Step of the scale that weighed then, g; of one that will with null. */

@@ -59,6 +59,13 @@ return new class () extends Migration {
                 BEGIN SELECT RAISE(ABORT, 'stock moves are append-only'); END",
             );
         }
+        // What was left in cups is looked for in all parts.
+        Schema::table('facts', fn (Blueprint $table) => $table->index(['kind', 'part_id']));
+        // What one stroke of a jar's pump gives, as it was measured here.
+        Schema::table('resins', function (Blueprint $table): void {
+            $table->double('pump_resin_g')->nullable();
+            $table->double('pump_hardener_g')->nullable();
+        });
         Schema::create('sheet_files', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('shop_id')->constrained();

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'not_on_yet' => 'What the cup kept back is weighed once its coat is on.',
     'no_step' => 'The plan has no such step.',
     'not_newest' => 'Only the newest coat can be checked.',
     'kept' => ':step was already kept, at :at.',

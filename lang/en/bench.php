@@ -109,7 +109,10 @@ return [
     'unreadable' => '<b>Can\'t be read</b> :row',
     'unreadable_so' => 'Nobody is taken to be there, and no air is taken from it.',
 
+    'cup_left' => 'Left in the cup',
+    'cup_left_why' => 'Weigh the cup of the :coat with its tool in it, less what both weigh clean. It teaches how much a cup keeps back here.',
     'grams' => [
+        'loss_sheet' => 'by the shop\'s number', 'loss_learnt' => ':least to :most in 95 of 100, by :n leftovers',
         'of' => 'these grams',
         'area' => 'area', 'wrapped' => 'zones and wrap', 'wetted' => 'zones that get resin',
         'weight' => 'weight', 'of_cloth' => 'share of the cloth\'s weight', 'planning' => 'planning value',

@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'thinner' => [
+        'title' => 'With thinner', 'more' => 'Thinner, of the mix', 'hint' => 'by volume', 'look' => 'Reckon it',
+        'columns' => ['', 'By its sheet', 'Thinned'], 'viscosity' => 'Viscosity', 'solids' => 'Solids by volume', 'dry' => 'Dry, a coat',
+        'coats' => 'Coats for the same film', 'flash' => 'Flash now', 'holds' => 'Steepest face holds, wet', 'peel' => 'Peel that stays',
+        'mix' => 'To mix', 'stays' => 'Stays in the end',
+        'sags' => '<b>It would sag</b> on the steepest face at the sheet\'s wet coat: more and thinner coats.',
+        'too_thin' => '<b>Too little stays</b> for the sun, even with the most coats that are reckoned with.',
+        'limit' => 'No more than the product\'s sheet allows.',
+        'why' => 'Solids are shared out over more volume. Viscosity by the logarithms of both in their volumes (Arrhenius 1887), the thinner 0.8 mPa s '
+            .'(planning value). Flash and setting take as much longer as there is more to leave the wet coat.',
+    ],
     'title' => 'Clear of :part',
     'polish_resin' => 'Polish the resin itself',
     'none_chosen' => 'No clear chosen',

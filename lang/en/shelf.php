@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'volumes_typed' => '100 : :typed are the parts by volume; with these densities it is 100 : :right by weight.',
+    'if_by_volume' => '<b>By weight?</b> Were 100 : :typed parts by volume, it would be 100 : :right by weight. <span>Look at the label again: this is the '
+        .'most frequent wrong cup.</span>',
     'by_weight' => '100 : :hardener by weight',
     'by_volume' => ':resin : :hardener by volume',
     'resin' => ':ratio · bonds :opens to :closes at :c °C',

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 // Hours, air and the shop's own numbers.
 return [
+    'losses' => 'What cups keep back here, by what was left in them',
+    'loss_columns' => ['Spread with', 'A cup of', 'Keeps back', 'In 95 of 100', 'Leftovers'],
+    'loss_between' => ':least to :most',
+    'losses_why' => 'On a log scale, beginning with the shop\'s number known to a half; each leftover is known to 0.3, as one cup differs from '
+        .'the next, and counts by how alike its size is (0.7). The widths are planning values of ours.',
     'owners' => 'The shop\'s numbers are the owner\'s to change; days with other hours stand below.',
     'another_look' => 'Some fields need another look; nothing typed is lost.',
     'days' => [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],

@@ -4,6 +4,21 @@ declare(strict_types=1);
 
 // A cup on the scale.
 return [
+    'shared_no_more' => 'That part can\'t share this cup any more: it is coated, or made of another jar.',
+    'shared' => '<b>One cup for both:</b> with :with. <span>Each part gets its share of what is weighed. Typed, the scale is not followed here.</span>',
+    'share' => 'One cup with :part: <span class="num">:grams</span> in all',
+    'shared_on' => 'Coat is on :part too',
+    'pump' => 'By pump: <b>:resin</b> strokes of resin (:resin_g each), <b>:hardener</b> of hardener (:hardener_g each); the ratio is :off off',
+    'pump_off' => '<b class="is-stop">Not by pump:</b> :resin strokes and :hardener would be :off off the ratio. Weigh this one.',
+    'strokes' => 'or strokes of :jar',
+    'pumped' => 'Pumped',
+    'better_binned' => '<span>That is more than a fresh cup of :fresh: bin it.</span>',
+    'volumes_weighed' => '<b>The ratio of volumes was weighed.</b> On a scale it is 100 : :wanted. <span>Put it right before it is mixed, or bin it.</span>',
+    'pigment_over' => '<b>:over pigment too much for its sheet:</b> it stays soft. <span>:resin resin and :hardener hardener bring it right, or bin it.</span>',
+    'swap' => 'The jars were swapped: :resin resin, :hardener hardener',
+    'jars_swapped' => 'the two jars were swapped',
+    'swapped' => 'Kept the other way round.',
+    'bin' => 'Bin it', 'bin_because' => 'Bin it because',
     'title' => 'Weigh',
     'in' => 'in :span',
     'closes' => 'goes into a window that closes :at',

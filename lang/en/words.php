@@ -231,6 +231,9 @@ return [
         'pieces' => 'Piece of :piece cut and marked, weave line drawn; masking down, wiped and dry',
         'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand',
         'patch' => 'Witness patch set out',
+        'ventilation' => 'Ventilation on, or a door open: fresh air at the bench',
+        'respirator' => 'Respirator for styrene on, as the product\'s sheet asks; no sparks near',
+        'goggles' => 'Goggles on: one drop of peroxide blinds',
         'second_person' => 'Second person here: the piece is large',
     ],
     'activation' => ['given' => 'given', 'fitted' => 'fitted through the sheet rows', 'assumed' => 'assumed: halves about every 10 °C'],
@@ -269,7 +272,7 @@ return [
         'ladder' => 'The ladder', 'cloth' => 'Laying the cloth',
     ],
     'mishap' => [
-        'cup_kicked' => 'Cup kicked over', 'wrong_jar' => 'Wrong jar', 'cloth_creased' => 'Cloth creased', 'part_dropped' => 'Part dropped',
+        'cup_kicked' => 'Cup kicked over', 'wrong_jar' => 'Wrong jar', 'cup_binned' => 'Cup binned', 'cloth_creased' => 'Cloth creased', 'part_dropped' => 'Part dropped',
         'film_touched' => 'Fresh film touched',
     ],
     'remedy' => [

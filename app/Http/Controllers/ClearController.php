@@ -9,6 +9,7 @@ use App\Bench\Recorder;
 use App\Devices\DeviceSilent;
 use App\Devices\GlossMeter;
 use App\Http\Requests\GlossRequest;
+use App\Http\Requests\ThinnerRequest;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\User;
@@ -36,7 +37,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
 final class ClearController
 {
-    public function show(Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
+    public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
@@ -50,6 +51,8 @@ final class ClearController
             'canTop' => in_array('clear_id', $open, true) && Gate::allows('work', $part),
             'isResin' => $isResin,
             'clear' => $isResin ? null : $plan->clear,
+            'thinner' => $request->percent(),
+            'thinned' => $isResin || $plan->clear === null ? null : $this->thinned($planned, $request->percent()),
             'scale' => $isResin || $plan->clear === null ? null : ClearScale::of($plan->clear),
             'resinWords' => $isResin ? $this->resinWords($plan, $format) : '',
             'resinRefused' => $this->resinRefused($plan),
@@ -60,6 +63,15 @@ final class ClearController
             'readings' => array_reverse($plan->log->all(GlossRead::class)),
             'hasMeter' => $part->shop->meterAddress() !== null,
         ]);
+    }
+
+    /** The same clear with so much thinner by volume. */
+    private function thinned(PlannedPart $planned, float $percent): ClearPlan
+    {
+        $plan = $planned->plan;
+        $clear = $plan->clear ?? throw new \LogicException('nothing to thin');
+
+        return ClearPlan::of($clear->clear->thinned($percent / 100.0), $plan->brief, $plan->materials, $plan->shop);
     }
 
     /** Why the resin itself can't be the surface; null where it can. */

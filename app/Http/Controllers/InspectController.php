@@ -115,7 +115,7 @@ final class InspectController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $step = FactOf::cupStep($planned, $request->mishap());
         $lostG = FactOf::lostG($planned, $step, $request->mishap());
-        $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), $lostG);
+        $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), $lostG, (string) $request->validated('because'));
         if ($content->zone !== '') {
             self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $content->zone, null, null);
         }

@@ -28,52 +28,50 @@ use Illuminate\View\View;
 /** What a part is to cost, what it has cost, and why the two differ. */
 final class MoneyController
 {
-    public function __construct(
-        private readonly Planner $planner,
-        private readonly Billing $billing,
-        private readonly ShopClock $clock,
-        private readonly Formatter $format,
-    ) {
-    }
-
-    public function show(Part $part): View
+    public function show(Part $part, Planner $planner, Billing $billing, Formatter $format): View
     {
-        $planned = $this->planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $kept = KeptQuote::query()->where('part_id', $part->id)->orderBy('id')->get();
-        $quoted = $this->billing->quoted($planned);
+        $quoted = $billing->quoted($planned);
 
         return view('parts.money', [
             'planned' => $planned,
             'page' => new MoneyPage(
                 $part->shop,
                 $quoted,
-                $part->facts->isEmpty() ? null : $this->billing->actual($planned),
+                $part->facts->isEmpty() ? null : $billing->actual($planned),
                 $kept->last(fn (KeptQuote $q): bool => $q->isQuote()),
-                $this->format,
+                $format,
             ),
             'kept' => $kept,
             'customer' => Customer::query()->where('part_id', $part->id)->first(),
             'charging' => $kept->isEmpty() && $part->finished_at === null
-                ? Charging::of($planned, $quoted, $this->planner, $this->billing) : null,
-            'unpriced' => $this->billing->unpriced($quoted),
+                ? Charging::of($planned, $quoted, $planner, $billing) : null,
+            'unpriced' => $billing->unpriced($quoted),
         ]);
     }
 
-    public function store(QuoteRequest $request, Part $part, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        QuoteRequest $request,
+        Part $part,
+        Planner $planner,
+        Billing $billing,
+        ShopClock $clock,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
-        $planned = $this->planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $isQuote = $given['kind'] === 'quote';
         if (! $isQuote && $part->finished_at === null) {
             throw ValidationException::withMessages(['act' => __('money.not_finished')]);
         }
-        $bill = $isQuote ? $this->billing->quoted($planned) : $this->billing->actual($planned);
+        $bill = $isQuote ? $billing->quoted($planned) : $billing->actual($planned);
         $money = $part->shop->money();
         $number = 1 + (int) KeptQuote::query()->where('shop_id', $part->shop_id)->where('kind', $given['kind'])->max('number');
         KeptQuote::query()->create([
             'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => $given['kind'], 'number' => $number,
-            'bill' => $bill->data(), 'terms' => get_object_vars($money), 'made_at' => $this->clock->now(),
-            'valid_until' => $isQuote ? $this->clock->now()->addDays($money->validDays)->toDateString() : null,
+            'bill' => $bill->data(), 'terms' => get_object_vars($money), 'made_at' => $clock->now(),
+            'valid_until' => $isQuote ? $clock->now()->addDays($money->validDays)->toDateString() : null,
         ]);
         if (trim((string) ($given['customer'] ?? '')) !== '') {
             Customer::query()->updateOrCreate(['part_id' => $part->id, 'shop_id' => $part->shop_id], ['name' => trim($given['customer'])]);
@@ -91,7 +89,7 @@ final class MoneyController
         return redirect()->route('parts.money', $part)->with('notice', __('money.erased'));
     }
 
-    public function pdf(KeptQuote $quote): Response
+    public function pdf(KeptQuote $quote, Formatter $format): Response
     {
         $quote->load('part.shop', 'user');
         $html = view('pdf.quote', [
@@ -99,7 +97,7 @@ final class MoneyController
             'bill' => $quote->bill(),
             'money' => $quote->money(),
             'customer' => Customer::query()->where('part_id', $quote->part_id)->first(),
-            'format' => $this->format,
+            'format' => $format,
         ])->render();
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
         $pdf->loadHtml($html);

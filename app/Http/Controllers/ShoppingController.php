@@ -19,18 +19,15 @@ use Illuminate\View\View;
 /** What to buy: by supplier, by the day that it is missed; on screen, on paper and as a file. */
 final class ShoppingController
 {
-    public function __construct(
-        private readonly Planner $planner,
-        private readonly TakenFrom $takenFrom,
-        private readonly Lineage $lineage,
-        private readonly Formatter $format,
-    ) {
-    }
-
-    public function show(#[CurrentUser] User $user): View
-    {
+    public function show(
+        Planner $planner,
+        TakenFrom $takenFrom,
+        Lineage $lineage,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): View {
         $bySupplier = [];
-        foreach ($this->lines($user) as $line) {
+        foreach (ShoppingLine::all(ShopStock::of($user->shop, $planner, $takenFrom, $lineage)->shopping(), $user->shop, $format) as $line) {
             $bySupplier[$line->toBuy->supplier][] = $line;
         }
         // Whom nobody named comes last.
@@ -39,21 +36,19 @@ final class ShoppingController
         return view('shelf.shopping', ['bySupplier' => $bySupplier, 'money' => $user->shop->money()]);
     }
 
-    public function csv(#[CurrentUser] User $user): Response
-    {
-        $rows = array_map(fn (ShoppingLine $l): array => $l->cells(), $this->lines($user));
+    public function csv(
+        Planner $planner,
+        TakenFrom $takenFrom,
+        Lineage $lineage,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): Response {
+        $lines = ShoppingLine::all(ShopStock::of($user->shop, $planner, $takenFrom, $lineage)->shopping(), $user->shop, $format);
+        $rows = array_map(fn (ShoppingLine $l): array => $l->cells(), $lines);
 
         return response(Table::write([ShoppingLine::COLUMNS, ...$rows]), 200, [
             'Content-Type' => 'text/csv; charset=UTF-8',
             'Content-Disposition' => 'attachment; filename="to-buy.csv"',
         ]);
-    }
-
-    /** @return list<ShoppingLine> */
-    private function lines(User $user): array
-    {
-        $stock = ShopStock::of($user->shop, $this->planner, $this->takenFrom, $this->lineage);
-
-        return ShoppingLine::all($stock->shopping(), $user->shop, $this->format);
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Cup;
-use App\Bench\Recorder;
+use App\Bench\CupDesk;
 use App\Bench\ScaleFollow;
 use App\Bench\Scales;
+use App\Http\Requests\CupRequest;
 use App\Http\Requests\PourRequest;
 use App\Models\Part;
 use App\Models\User;
@@ -22,7 +23,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Fact\Kind\Weighed;
 
 /** The cup on the scale, one component after the other. */
 final class WeighController
@@ -30,45 +30,47 @@ final class WeighController
     private const LARGEST_CUP_G = 20000.0;
 
     public function show(
+        CupRequest $request,
         Part $part,
         string $step,
+        CupDesk $desk,
         Planner $planner,
         Formatter $format,
-        Scales $scales,
         TakenFrom $takenFrom,
         Lineage $lineage,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
-        $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step);
-        if ($cup === null) {
+        $alone = $desk->cup($part, $step);
+        if ($alone === null) {
             return redirect()->route('parts.show', $part)->with('notice', __('weigh.nothing_mixed'));
+        }
+        $cup = $desk->shared->together($alone, $request->with());
+        if ($cup === null) {
+            return redirect()->route('weigh', [$part, $step])->with('notice', __('weigh.shared_no_more'));
         }
 
         return view('weigh', [
             'part' => $part,
             'cup' => $cup,
+            'with' => $request->with(),
+            'partners' => $cup->with === [] ? $desk->shared->partners($cup) : [],
             'page' => new WeighPage($cup, $format),
-            'scale' => $scales->follow($user, $part, $cup),
+            // A scale is followed for one part's marks.
+            'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
             'stock' => new WeighStock($cup, ShopStock::of($part->shop, $planner, $takenFrom, $lineage), $takenFrom, $format),
         ]);
     }
 
-    public function store(
-        PourRequest $request,
-        Part $part,
-        string $step,
-        Planner $planner,
-        Recorder $recorder,
-        Scales $scales,
-        #[CurrentUser] User $user,
-    ): RedirectResponse {
+    public function store(PourRequest $request, Part $part, string $step, CupDesk $desk, #[CurrentUser] User $user): RedirectResponse
+    {
         $given = $request->validated();
-        $cup = Cup::forStep($planner->plan($part->load(Part::PLAN_NEEDS)), $step)
-            ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
+        $alone = $desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
+        $cup = $desk->shared->together($alone, (string) ($given['with'] ?? ''))
+            ?? throw ValidationException::withMessages(['grams' => __('weigh.shared_no_more')]);
         if (! $cup->isReady()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
-        $rest = isset($given['by']) ? $this->atRest($scales->of($user, $part, $step), $given['component'], $cup) : null;
+        $rest = isset($given['by']) ? $this->atRest($desk->scales->of($user, $part, $step), $given['component'], $cup) : null;
         $poured = match (true) {
             $rest !== null => [$given['component'] => $rest['grams']],
             $given['component'] === PourRequest::ALL_AS_SHOWN => $this->asShown($cup),
@@ -81,18 +83,19 @@ final class WeighController
             throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);
         }
         foreach ($poured as $component => $grams) {
-            $recorder->record(
-                $part,
-                $user,
-                $cup->planned->floor,
-                $step,
-                new Weighed((string) $component, $grams, $rest === null ? null : 'scale'),
-                $rest === null ? null : $cup->planned->floor->nowMin - $rest['ago_s'] / 60.0,
-            );
+            $desk->keep($cup, $user, (string) $component, $grams, $rest === null ? null : $rest['ago_s'] / 60.0);
         }
-        $scales->poured($user, $part, $step, $rest['grams'] ?? null);
+        $desk->scales->poured($user, $part, $step, $rest['grams'] ?? null);
 
-        return redirect()->route('weigh', [$part, $step]);
+        return redirect()->route('weigh', array_filter([$part, $step, 'with' => $given['with'] ?? null]));
+    }
+
+    /** The two jars stood the other way round: what was recorded of them is struck out, and kept as it is. */
+    public function swap(Part $part, string $step, CupDesk $desk, #[CurrentUser] User $user): RedirectResponse
+    {
+        $desk->swap($desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]), $user);
+
+        return redirect()->route('weigh', [$part, $step])->with('notice', __('weigh.swapped'));
     }
 
     /**
@@ -129,9 +132,14 @@ final class WeighController
             : $shown;
     }
 
-    /** @param array<string, mixed> $given grams, or drops of a catalyst */
+    /** @param array<string, mixed> $given grams, strokes of a pump, or drops of a catalyst */
     private function grams(array $given, Cup $cup): float
     {
+        $stroke = isset($given['strokes']) ? $cup->pump()?->strokeG((string) $given['component']) : null;
+        if ($stroke !== null) {
+            return round((int) $given['strokes'] * $stroke, 3);
+        }
+
         return isset($given['drops']) && $cup->resin->catalyst !== null
             ? round((int) $given['drops'] * $cup->resin->catalyst->dropG(), 3)
             : (float) ($given['grams'] ?? throw ValidationException::withMessages(['grams' => __('weigh.grams_only')]));

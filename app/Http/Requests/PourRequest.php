@@ -18,11 +18,13 @@ final class PourRequest extends FormRequest
         return [
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [
-                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->has('drops') && ! $this->has('by')),
+                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->hasAny(['drops', 'strokes', 'by'])),
                 'numeric',
                 'between:0.01,20000',
             ],
             'by' => ['sometimes', 'required', Rule::in(['scale'])],
+            'with' => CupRequest::WITH,
+            'strokes' => ['sometimes', 'required', 'integer', 'between:1,500'],
             'drops' => ['sometimes', 'required', 'integer', 'between:1,500'],
         ];
     }

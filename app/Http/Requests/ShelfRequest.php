@@ -38,6 +38,10 @@ final class ShelfRequest extends FormRequest
     public function item(int $shopId): ShelfItem
     {
         $kind = $this->kind();
+        $wrong = $kind->wrong($this->validated());
+        if ($wrong !== []) {
+            throw ValidationException::withMessages($wrong);
+        }
         $item = $kind->make($kind->typed($this->validated()) + ['shop_id' => $shopId]);
         try {
             $kind->check($item);

@@ -10,6 +10,7 @@ use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Mixing\MixRatio;
 
 /** Resins with their hardeners: how they are mixed, flow, and cure. */
 final class Resins extends ShelfKind
@@ -65,6 +66,10 @@ final class Resins extends ShelfKind
                     0.5,
                     'as the pigment\'s sheet allows, 0.02 is 2 %',
                 ),
+            ],
+            'Pump' => [
+                Field::number('pump_resin_g', 'A stroke of resin', 'g', 0.05, 500, 'ten strokes weighed, by ten; empty without a pump')->optional(),
+                Field::number('pump_hardener_g', 'A stroke of hardener', 'g', 0.05, 500)->optional(),
             ],
             'Cup' => [
                 Field::number('pot_life_min', 'Pot life', 'min', 0.5, 10000),
@@ -131,6 +136,31 @@ final class Resins extends ShelfKind
     {
         return $item instanceof Resin && $item->pigment_fraction > 0.0
             ? ['resin', 'hardener', 'pigment'] : ['resin', 'hardener'];
+    }
+
+    /** Parts by volume that were typed as grams: caught where densities make more of it than a ratio bears. */
+    public function wrong(array $given): array
+    {
+        $volumes = array_map(fn (string $of): float => (float) ($given[$of] ?? 0.0), ['volume_resin', 'volume_hardener']);
+        if (($given['ratio_kind'] ?? '') !== 'weight' || min($volumes) <= 0.0) {
+            return [];
+        }
+        $ratio = MixRatio::byVolume(...[...$volumes, (float) $given['density_resin_g_cm3'], (float) $given['density_hardener_g_cm3']]);
+
+        return $ratio->isVolumesWeighed(100.0, (float) $given['hardener_phr']) ? ['hardener_phr' => (string) __('shelf.volumes_typed', [
+            'typed' => round((float) $given['hardener_phr'], 1), 'right' => round(100.0 * $ratio->hardenerPerResin, 1),
+        ])] : [];
+    }
+
+    /** What a ratio by weight would be, were its figures of volumes; null where that is much the same. */
+    public static function ifByVolume(Resin $resin): ?float
+    {
+        if ($resin->ratio_kind !== 'weight' || $resin->hardener_phr === null || $resin->catalyst !== null) {
+            return null;
+        }
+        $ratio = MixRatio::byVolume(100.0, $resin->hardener_phr, $resin->density_resin_g_cm3, $resin->density_hardener_g_cm3);
+
+        return $ratio->volumesMislead() ? 100.0 * $ratio->hardenerPerResin : null;
     }
 
     public function besides(): array

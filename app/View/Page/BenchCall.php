@@ -7,6 +7,7 @@ namespace App\View\Page;
 use App\Bench\Cup;
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
+use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Finding\Finding;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\LookDue;
@@ -27,6 +28,9 @@ final readonly class BenchCall
     /** Reminded so long before the sure part of a window ends, minutes. */
     private const REMIND_MIN = 15.0;
 
+    /** A cup is weighed empty before it is thrown away: so long after its coat, minutes (ours). */
+    private const LEFTOVER_WITHIN_MIN = 90.0;
+
     /** A look is asked for so long after what it looks at, minutes. */
     private const LOOK_WITHIN_MIN = 1440.0;
 
@@ -41,6 +45,17 @@ final readonly class BenchCall
         $this->next = $planned->next ?? throw new \InvalidArgumentException('a finished part is not called');
         $this->step = $this->next->step;
         $this->coat = $planned->plan->lastCoat();
+    }
+
+    /** The coat whose cup may still be weighed: on for a short while, and nobody said yet what stayed in it. */
+    public function leftoverOf(): ?PlannedStep
+    {
+        $log = $this->planned->plan->log;
+        $on = $this->coat?->doneAtMin;
+
+        return $this->coat === null || $on === null || $this->planned->floor->nowMin - $on > self::LEFTOVER_WITHIN_MIN
+            || $log->weighedG($this->coat->step->key, 'resin') <= 0.0 || $log->last($this->coat->step->key, CupLeft::class) !== null
+            ? null : $this->coat;
     }
 
     public function is(string ...$states): bool

@@ -9,6 +9,7 @@ use App\Time\ShopTime;
 use App\Words\Formatter;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
@@ -186,6 +187,66 @@ final readonly class WeighPage
         $isCatalyst = $component === 'hardener' && $this->cup->resin->catalyst !== null;
 
         return $this->format->word('component', $isCatalyst ? 'catalyst' : $component);
+    }
+
+    /**
+     * What of the strokes of a pump there is to say; null without one.
+     *
+     * @return array<string, string|int>|null
+     */
+    public function pump(): ?array
+    {
+        $pump = $this->cup->pump();
+        $strokes = $pump?->strokesFor($this->cup->batch);
+
+        return $pump === null || $strokes === null ? null : [
+            'resin' => $strokes['resin'], 'hardener' => $strokes['hardener'], 'resin_g' => $this->format->grams($pump->resinG),
+            'hardener_g' => $this->format->grams($pump->hardenerG),
+            'off' => ($strokes['error'] > 0.0 ? '+' : '−').$this->format->percent(abs($strokes['error'])),
+            'key' => abs($strokes['error']) > Batch::TOLERANCE ? 'weigh.pump_off' : 'weigh.pump',
+        ];
+    }
+
+    /** Strokes of the next jar that are still to press; null where it has no pump. */
+    public function strokesNext(): ?int
+    {
+        $pump = $this->cup->pump();
+        $strokes = $pump?->strokesFor($this->cup->batch);
+        $gram = $this->next === null ? null : $pump?->strokeG($this->next);
+        $in = $this->next === 'resin' ? $this->cup->pour->resinG : $this->cup->pour->hardenerG;
+
+        return $gram === null || $strokes === null
+            ? null : max(1, ($this->next === 'resin' ? $strokes['resin'] : $strokes['hardener']) - (int) round($in / $gram));
+    }
+
+    /** @return array<string, string>|null too much pigment, and what brings it right */
+    public function pigmentOver(): ?array
+    {
+        $over = $this->cup->pour->pigmentOverG();
+        $add = $this->cup->pour->forPigment();
+
+        return $over <= 0.0 ? null : [
+            'over' => $this->format->grams($over), 'resin' => $this->format->grams($add['resin']),
+            'hardener' => $this->format->grams($add['hardener']),
+        ];
+    }
+
+    /** Both jars are in it: they may stand the other way round. */
+    public function mayBeSwapped(): bool
+    {
+        return $this->cup->with === [] && $this->cup->batch->drops === null && $this->cup->pour->resinG > 0.0 && $this->cup->pour->hardenerG > 0.0;
+    }
+
+    /** Putting it right takes more than a fresh cup. */
+    public function isBetterBinned(): bool
+    {
+        return $this->cup->pour->isBetterBinned();
+    }
+
+    /** `Q Stage breastplate, W Sidecar mudguard`: with whom it is shared. */
+    public function sharedWith(): string
+    {
+        return implode(', ', array_map(fn (Cup $c): string => "{$c->planned->part->letter} {$c->planned->part->name}", $this->cup->with));
     }
 
     /** Whether drops are counted next. */

@@ -13,8 +13,11 @@ final readonly class Weighed extends Content
 {
     public const KIND = 'weighed';
 
-    /** @param string|null $by scale, where it was taken from there; null where it was typed */
-    public function __construct(public string $component, public float $grams, public ?string $by = null)
+    /**
+     * @param string|null $by   scale, where it was taken from there; null where it was typed
+     * @param float|null  $cupG of this jar in the whole cup, where parts share it; null where the cup is of one part
+     */
+    public function __construct(public string $component, public float $grams, public ?string $by = null, public ?float $cupG = null)
     {
     }
 
@@ -24,12 +27,13 @@ final readonly class Weighed extends Content
             Entry::text('component', 20),
             Entry::number('grams', 0.0, 100000.0),
             Entry::choice('by', ['scale'])->optional()->reckoned(),
+            Entry::number('cup_g', 0.0)->optional()->reckoned(),
         ];
     }
 
     public static function phrases(): array
     {
-        return ['label' => 'Weighed', 'record' => ':grams :component', 'scale' => ', by the scale'];
+        return ['label' => 'Weighed', 'record' => ':grams :component', 'scale' => ', by the scale', 'shared' => ', of :cup in a shared cup'];
     }
 
     public function record(Words $words): string
@@ -38,6 +42,7 @@ final readonly class Weighed extends Content
             $this,
             'record',
             ['grams' => $words->grams($this->grams), 'component' => $words->word('component', $this->component)],
-        ).($this->by === null ? '' : $words->phrase($this, 'scale'));
+        ).($this->by === null ? '' : $words->phrase($this, 'scale'))
+            .($this->cupG === null ? '' : $words->phrase($this, 'shared', ['cup' => $words->grams($this->cupG)]));
     }
 }

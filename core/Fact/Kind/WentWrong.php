@@ -17,10 +17,11 @@ final readonly class WentWrong extends Content
     public const IS_WORK = false;
 
     /**
-     * @param string     $zone  empty where it is of no face
-     * @param float|null $grams of the cup that is lost
+     * @param string     $zone    empty where it is of no face
+     * @param float|null $grams   of the cup that is lost
+     * @param string     $because why it was given up, where somebody did
      */
-    public function __construct(public Mishap $mishap, public string $zone = '', public ?float $grams = null)
+    public function __construct(public Mishap $mishap, public string $zone = '', public ?float $grams = null, public string $because = '')
     {
     }
 
@@ -28,13 +29,14 @@ final readonly class WentWrong extends Content
     {
         return [
             Entry::choice('mishap', Mishap::class), Entry::text('zone', 40)->orEmpty(), Entry::number('grams', 0.0)->optional()->reckoned(),
+            Entry::text('because', 120)->orEmpty(),
         ];
     }
 
     public static function phrases(): array
     {
         return [
-            'label' => 'That went wrong', 'record' => 'went wrong: :mishap', 'on' => ', on :zone', 'lost' => ', :grams lost',
+            'label' => 'That went wrong', 'record' => 'went wrong: :mishap', 'on' => ', on :zone', 'lost' => ', :grams lost', 'why' => ': :because',
             'no_zone' => 'This part has no zone called :zone.',
         ];
     }
@@ -43,12 +45,13 @@ final readonly class WentWrong extends Content
     {
         return $words->phrase($this, 'record', ['mishap' => lcfirst($words->word('mishap', $this->mishap->value))])
             .($this->zone === '' ? '' : $words->phrase($this, 'on', ['zone' => $this->zone]))
-            .($this->grams > 0.0 ? $words->phrase($this, 'lost', ['grams' => $words->grams((float) $this->grams)]) : '');
+            .($this->grams > 0.0 ? $words->phrase($this, 'lost', ['grams' => $words->grams((float) $this->grams)]) : '')
+            .($this->because === '' ? '' : $words->phrase($this, 'why', ['because' => $this->because]));
     }
 
     /** Whether what was in the cup is gone. */
     public function emptiesCup(): bool
     {
-        return $this->mishap === Mishap::CupKicked || $this->mishap === Mishap::WrongJar;
+        return $this->mishap->emptiesCup();
     }
 }

@@ -17,6 +17,7 @@
             </p>
         @endif
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
+        @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
         @includeWhen($call->look() !== null, 'bench.look')
         <p class="do">{{ $call->do() }}</p>
         @if ($cue = $call->cue())<p class="cue">{{ $cue }}</p>@endif

@@ -9,6 +9,7 @@
             $call->leavesOnWorst(),
         ])) }}</p>
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
+        @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
     </div>
     <p class="row-when num">
         @switch($next->state->value)

@@ -9,7 +9,10 @@
         <dd>{{ $format->weight($layer->gM2) }}
             <i>{{ __($step->step->role->isByCloth() ? 'bench.grams.of_cloth' : 'bench.grams.planning') }}</i></dd>
         <dt>{{ __('bench.grams.loss') }}</dt>
-        <dd>{{ $format->grams($plan->shop->cupLossG) }} <i>{{ __('bench.grams.shop') }}</i></dd>
+        @php($loss = $plan->shop->cupLoss(null, $step->batch->totalG(), $step->step->role->spreader()))
+        <dd>{{ $format->grams($loss->grams) }} <i>{{ __($loss->measured === 0 ? 'bench.grams.loss_sheet' : 'bench.grams.loss_learnt', [
+            'least' => $format->grams($loss->least()), 'most' => $format->grams($loss->most()), 'n' => $loss->measured,
+        ]) }}</i></dd>
         <dt>{{ __('bench.grams.ratio') }}</dt>
         <dd>{{ __('bench.grams.by_weight', ['hardener' => $format->hardener($resin->ratio)]) }} <i>{{ __('bench.grams.sheet') }}</i></dd>
         @foreach ($resin->hardenerParts as $what => $share)

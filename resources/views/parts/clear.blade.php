@@ -40,6 +40,7 @@
         </section>
         @include('parts.gloss')
     </div>
+    @includeWhen($thinned !== null, 'parts.thinner')
     <section class="card" aria-labelledby="choose-title">
         <h2 id="choose-title">{{ __('clear.other_tops') }}</h2>
         <div class="tops">

@@ -18,6 +18,11 @@
             @endif
             <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
             @if ($kind::HAS_SHEET)@include('shelf.sheet')@include('shelf.catalyst')@endif
+            @if ($item instanceof App\Models\Resin && $item->exists && ($byVolume = App\Shelf\Kind\Resins::ifByVolume($item)) !== null)
+                <p class="finding is-warn">@say('shelf.if_by_volume', [
+                    'typed' => round($item->hardener_phr, 1), 'right' => round($byVolume, 1),
+                ])</p>
+            @endif
             @foreach ($kind->groups() as $group => $fields)
                 <fieldset class="card"><legend>{{ $group }}</legend>
                     <div class="grid-3">

@@ -31,4 +31,20 @@
         <x-pick name="print_through" :label="__('shop.print_through')" :hint="__('shop.print_through_why')" :value="$shop->print_through"
             :choices="$format->choices('print_through', OakGloss\Method\PrintThrough::cases())" />
     </div>
+    @if (! $floor->workshop->losses->isEmpty())
+        <h3>{{ __('shop.losses') }}</h3>
+        <x-table :columns="__('shop.loss_columns')" :scroll="__('shop.losses')">
+            @foreach (OakGloss\Mixing\Spreader::cases() as $tool)
+                @foreach ([30.0, 100.0, 300.0] as $cup)
+                    @php($loss = $floor->workshop->cupLoss(null, $cup, $tool))
+                    @continue($loss->measured === 0)
+                    <tr><th scope="row">{{ __("facts.cup_left.tool_{$tool->value}") }}</th><td>{{ $format->grams($cup) }}</td>
+                        <td>{{ $format->grams($loss->grams) }}</td>
+                        <td>{{ __('shop.loss_between', ['least' => $format->grams($loss->least()), 'most' => $format->grams($loss->most())]) }}</td>
+                        <td>{{ $loss->measured }}</td></tr>
+                @endforeach
+            @endforeach
+        </x-table>
+        <x-why :what="__('shop.losses')"><p>{{ __('shop.losses_why') }}</p></x-why>
+    @endif
 </fieldset>

@@ -1,5 +1,12 @@
 @php($heat = $cup->heat())
 <section class="weigh-total card">
+    @if ($cup->with !== [])<p class="finding is-note">@say('weigh.shared', ['with' => $page->sharedWith()])</p>@endif
+    @foreach ($partners as $partner)
+        <p class="shared"><a class="btn" href="{{ route('weigh', [$part, $page->key, 'with' => App\Bench\SharedCups::name($partner)]) }}">@say(
+            'weigh.share', ['part' => $partner->planned->part->letter.' '.$partner->planned->part->name,
+                'grams' => $format->grams($cup->sharedWith($partner)->batch->totalG())],
+        )</a></p>
+    @endforeach
     <p class="label">{{ __('weigh.in_cup') }}</p>
     <p class="huge num">@say('weigh.grams_of', [
         'grams' => $format->grams($cup->pour->totalG()), 'of' => $format->grams($cup->batch->totalG()),
@@ -33,6 +40,7 @@
             </li>
         @endforeach
     </ol>
+    @if ($pump = $page->pump())<p class="num blend">@say($pump['key'], $pump)</p>@endif
     @if ($blend = $page->blend())<p class="num blend">@say('weigh.blend', ['parts' => $blend])</p>@endif
     @if ($drops = $page->drops())
         <p class="num blend">@say('weigh.drops', $drops)

@@ -5,14 +5,18 @@
     @if ($cup->isOverpoured())
         <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
             'grams' => $format->grams($pour->resinToAddG()), 'total' => $format->grams($pour->totalG() + $pour->resinToAddG()),
-        ])</p>
+        ])
+            @if ($page->isBetterBinned())@say('weigh.better_binned', ['fresh' => $format->grams($cup->batch->totalG())])@endif</p>
     @elseif ($over = $page->resinOverG())
         <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->grams($over)])</p>
     @endif
+    @if ($cup->isVolumesWeighed())<p class="finding is-stop" role="alert">@say('weigh.volumes_weighed', $page->ratio())</p>@endif
+    @if ($over = $page->pigmentOver())<p class="finding is-stop" role="alert">@say('weigh.pigment_over', $over)</p>@endif
     @if ($pour->totalG() <= 0)
         <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="all-shown">
             @marks
             <input type="hidden" name="component" value="all">
+            @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
             <button class="btn go wide-btn"><span>@say('weigh.as_shown', ['jars' => $page->toAdd()])</span></button>
             <p class="soft">{{ __('weigh.as_shown_for') }}</p>
         </form>
@@ -26,6 +30,7 @@
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
+        @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
         @if (! $page->countsDrops())<input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">@endif
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             @if ($page->countsDrops())<label for="grams">{{ __('weigh.drops_of') }}</label>
@@ -43,5 +48,16 @@
         <button @class(['btn', 'go' => $pour->totalG() > 0])>{{ __('weigh.poured') }}</button>
         <p class="num preview" x-text="preview" aria-live="polite"></p>
     </form>
+    @if ($strokes = $page->strokesNext())
+        <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form">
+            @marks
+            <input type="hidden" name="component" value="{{ $next }}">
+            @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
+            <div class="field">
+                <label for="strokes">{{ __('weigh.strokes', ['jar' => $jar]) }}</label>
+                <input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
+            <button class="btn">{{ __('weigh.pumped') }}</button>
+        </form>
+    @endif
     <p class="soft">{{ __('weigh.type') }}</p>
 </section>
