@@ -124,7 +124,9 @@ final readonly class Cup
     {
         $row = $this->planned->part->resin($this->step->step->layer->slot ?? Slot::Skin);
 
-        return $row->pump_resin_g === null || $row->pump_hardener_g === null || isset($this->planned->plan->materials->mixed[$this->step->step->key])
+        return $row->pump_resin_g === null || $row->pump_hardener_g === null || isset(
+            $this->planned->plan->materials->mixed[$this->step->step->key],
+        )
             ? null : new Pump($row->pump_resin_g, $row->pump_hardener_g);
     }
 
@@ -164,7 +166,7 @@ final readonly class Cup
     {
         $cautions = $this->step->step->cautions;
         $guards = array_filter([
-            'ventilation' => true,
+            'ventilation' => in_array(Caution::Styrene, $cautions, true),
             'respirator' => in_array(Caution::Styrene, $cautions, true),
             'goggles' => in_array(Caution::Catalyst, $cautions, true),
         ]);

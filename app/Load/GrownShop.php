@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\DB;
 final class GrownShop
 {
     public const PARTS = 500;
-    public const FACTS = 40_000;
+    public const FACTS = 50_000;
+    public const LOTS = 5_000;
     public const READINGS = 200_000;
 
     /** Days between two finished parts. */
@@ -28,6 +29,7 @@ final class GrownShop
         DB::transaction(function () use ($shop, $times): void {
             self::parts($shop, self::PARTS * $times);
             self::readings($shop, self::READINGS * $times);
+            self::lots($shop, self::LOTS * $times);
             // Copied rows told nobody: paces are learnt anew.
             DB::table('judged_checks')->delete();
             DB::table('resin_paces')->delete();
@@ -82,6 +84,24 @@ final class GrownShop
             'kept_plan_id' => $newest,
         ] + (array) $p)->all();
         array_map(DB::table('kept_places')->insert(...), array_chunk($places, self::CHUNK));
+    }
+
+    /** Deliveries of years, every second with something left, each with ten moves. */
+    private static function lots(Shop $shop, int $count): void
+    {
+        $like = DB::table('lots')->where('shop_id', $shop->id)->orderBy('id')->get()->map(fn (\stdClass $l): array => (array) $l)->all();
+        $move = (array) DB::table('stock_moves')->where('shop_id', $shop->id)->whereNotNull('lot_id')->first();
+        foreach (array_chunk(range(1, $count), 50) as $chunk) {
+            $first = (int) DB::table('lots')->max('id');
+            DB::table('lots')->insert(array_map(fn (int $n): array => [
+                'id' => null, 'mark' => "grown {$n}", 'left' => $n % 2 === 0 ? 0.0 : $like[$n % count($like)]['quantity'],
+            ] + $like[$n % count($like)], $chunk));
+            $moves = [];
+            foreach (array_keys($chunk) as $i) {
+                $moves = [...$moves, ...array_fill(0, 10, ['id' => null, 'lot_id' => $first + 1 + $i] + $move)];
+            }
+            DB::table('stock_moves')->insert($moves);
+        }
     }
 
     private static function readings(Shop $shop, int $count): void

@@ -31,7 +31,8 @@ final class PageTimer
             "/parts/{$id('Q')}/sand", "/parts/{$id('Q')}/film",
             "/parts/{$id('W')}/clear",
             "/parts/{$id('N')}/inspect", "/parts/{$id('N')}/defects/".self::defect(), '/parts/habits',
-            "/parts/{$finished}/record", "/parts/{$id('E')}/edit", '/shelf', '/shelf/resins/1', '/shop', '/run-sheet',
+            "/parts/{$finished}/record", "/parts/{$id('E')}/edit",
+            '/shelf', '/shelf/to-buy', '/shelf/resins/1', "/parts/{$id('E')}/money", "/parts/{$finished}/money", '/shop', '/run-sheet',
             '/run-sheet?span=2w', '/air',
             '/practice', '/practice/'.self::lessonUnderWay(), '/people', '/people/audit',
         ];

@@ -36,7 +36,13 @@ final class KeptQuote extends Model
 
     protected function casts(): array
     {
-        return ['bill' => 'array', 'terms' => 'array', 'number' => 'integer', 'made_at' => 'immutable_datetime', 'valid_until' => 'immutable_datetime'];
+        return [
+            'bill' => 'array',
+            'terms' => 'array',
+            'number' => 'integer',
+            'made_at' => 'immutable_datetime',
+            'valid_until' => 'immutable_datetime',
+        ];
     }
 
     public function bill(): Bill

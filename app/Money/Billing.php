@@ -151,7 +151,14 @@ final class Billing
         }
         $lines = [];
         foreach ($sums as $key => [$min, $of]) {
-            $lines[] = $this->hour($planned, CostKind::Hands, "hands:{$key}", (string) __("money.stages.{$of->stage->value}"), $min, $of->isMend);
+            $lines[] = $this->hour(
+                $planned,
+                CostKind::Hands,
+                "hands:{$key}",
+                (string) __("money.stages.{$of->stage->value}"),
+                $min,
+                $of->isMend,
+            );
         }
 
         return $lines;

@@ -25,8 +25,13 @@ final readonly class Charging
      * @param list<array{part: Part, hoursMin: float, plannedMin: float, share: float, netMinor: int}> $like  the newest first
      * @param float                                                                                    $share of its plan's cost
      */
-    private function __construct(public array $like, public float $share, public int $netMinor, public int $leastMinor, public int $mostMinor)
-    {
+    private function __construct(
+        public array $like,
+        public float $share,
+        public int $netMinor,
+        public int $leastMinor,
+        public int $mostMinor,
+    ) {
     }
 
     public static function of(PlannedPart $planned, Bill $bill, Planner $planner, Billing $billing): self

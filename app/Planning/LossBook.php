@@ -42,7 +42,8 @@ final class LossBook
     private static function rows(Shop $shop): iterable
     {
         $parts = Part::query()->where('shop_id', $shop->id)->select('id');
-        $facts = PartFact::query()->where('kind', CupLeft::KIND)->whereIn('part_id', $parts)->orderByDesc('happened_at')->limit(self::MOST)->get();
+        $facts = PartFact::query()->where('kind', CupLeft::KIND)->whereIn('part_id', $parts)->orderByDesc('happened_at')
+            ->limit(self::MOST)->get();
         $struck = $facts->isEmpty() ? [] : PartFact::query()->where('kind', Struck::KIND)
             ->whereIn('part_id', $facts->pluck('part_id')->unique()->all())->get()->map(fn (PartFact $f): int => $f->target())->all();
 

@@ -98,7 +98,9 @@ final class WindowFitting
             $grams = array_sum(array_map(
                 fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0,
                 $pairs,
-            )) - $floor->workshop->sharedSavesG(array_map(fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0, array_values($pairs)));
+            )) - $floor->workshop->sharedSavesG(
+                array_map(fn (array $pair): float => $pair[0]->batch?->totalG() ?? 0.0, array_values($pairs)),
+            );
             $airC = $floor->air->at($way->starts[0]);
             $cups = CupNotices::cupsOf($resin, $grams, $first->plan->buildGM2(), $floor->workshop, $airC);
             $count = $cups->cups ?? $resin->cupsFor($grams);

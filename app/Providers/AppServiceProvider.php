@@ -73,8 +73,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Scale::class, HttpScale::class);
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        foreach ([ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class] as $ofOneRequest) {
-            $this->app->scoped($ofOneRequest);
+        $ofOneRequest = [
+            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class,
+        ];
+        foreach ($ofOneRequest as $class) {
+            $this->app->scoped($class);
         }
     }
 

@@ -111,7 +111,12 @@ final class Ledger
 
     public static function core(Lot $lot): CoreLot
     {
-        return new CoreLot($lot->id, $lot->left, $lot->use_by === null ? null : ShopTime::minutes($lot->use_by->endOfDay()), $lot->width_mm);
+        return new CoreLot(
+            $lot->id,
+            $lot->left,
+            $lot->use_by === null ? null : ShopTime::minutes($lot->use_by->endOfDay()),
+            $lot->width_mm,
+        );
     }
 
     /** Who counted later has seen what was taken before: it is told of the part, and the count stands. */

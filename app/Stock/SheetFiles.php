@@ -34,6 +34,8 @@ final readonly class SheetFiles
     public function newest(int $shopId, string $kind, int $itemId): Collection
     {
         return SheetFile::query()->where('shop_id', $shopId)->where('kind', $kind)
-            ->whereIn('item_id', $this->lineage->all($kind, $itemId))->orderByDesc('id')->get(['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at']);
+            ->whereIn('item_id', $this->lineage->all($kind, $itemId))->orderByDesc('id')->get(
+                ['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at'],
+            );
     }
 }

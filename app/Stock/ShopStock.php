@@ -75,7 +75,8 @@ final class ShopStock
      */
     private static function lastDeliveries(Shop $shop, Lineage $lineage): array
     {
-        $newest = Lot::query()->where('shop_id', $shop->id)->whereNull('cut_from_id')->selectRaw('max(id)')->groupBy('kind', 'item_id', 'jar');
+        $newest = Lot::query()->where('shop_id', $shop->id)->whereNull('cut_from_id')->selectRaw('max(id)')
+            ->groupBy('kind', 'item_id', 'jar');
         $last = [];
         foreach (Lot::query()->whereIn('id', $newest)->orderBy('id')->toBase()->get() as $row) {
             $jar = new Jar($row->kind, $lineage->newest($row->kind, (int) $row->item_id), $row->jar);
@@ -141,7 +142,15 @@ final class ShopStock
             $last = $this->last[$key] ?? null;
             $pack = $last['quantity'] ?? null;
             $packs = $pack === null ? null : max(1, (int) ceil($outlook->missing / $pack - 1e-9));
-            $list[] = new ToBuy($jar, $outlook, $outlook->firstMiss?->atMin, $packs, $pack, $last['price'] ?? null, $last['supplier'] ?? '');
+            $list[] = new ToBuy(
+                $jar,
+                $outlook,
+                $outlook->firstMiss?->atMin,
+                $packs,
+                $pack,
+                $last['price'] ?? null,
+                $last['supplier'] ?? '',
+            );
         }
         usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->byMin ?? INF, $a->jar->key()] <=> [$b->byMin ?? INF, $b->jar->key()]);
 

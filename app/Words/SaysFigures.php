@@ -62,7 +62,14 @@ trait SaysFigures
     {
         $jars = array_filter($clear->mixMl(), fn (float $ml, string $jar): bool => $jar === 'clear' || $ml > 0.0, ARRAY_FILTER_USE_BOTH);
 
-        return implode(' + ', array_map(fn (string $jar, float $ml): string => $this->measures->say($ml, Unit::Millilitre, 0)." {$jar}", array_keys($jars), $jars));
+        return implode(
+            ' + ',
+            array_map(
+                fn (string $jar, float $ml): string => $this->measures->say($ml, Unit::Millilitre, 0)." {$jar}",
+                array_keys($jars),
+                $jars,
+            ),
+        );
     }
 
     public function um(float $micrometres): string
@@ -145,7 +152,10 @@ trait SaysFigures
     public function piece(Piece $piece): string
     {
         $shown = $this->measures->shown(Unit::Millimetre);
-        $side = fn (float $mm): string => $shown === Unit::Millimetre ? (string) round($mm) : (string) round(Unit::Millimetre->to($shown, $mm), 1);
+        $side = fn (float $mm): string => $shown === Unit::Millimetre ? (string) round($mm) : (string) round(
+            Unit::Millimetre->to($shown, $mm),
+            1,
+        );
 
         return "{$side($piece->lengthMm)} × {$side($piece->widthMm)} {$shown->value}";
     }

@@ -26,12 +26,15 @@ final readonly class SprayedClear
         public float $setMin,
     ) {
         Bounds::within($wetUm, 1.0, 1000.0, 'wet coat', 'µm');
-        Bounds::within($volumeSolids, 0.01, 1.0, 'volume solids', '');
+        Bounds::within($volumeSolids, self::LEAST_SOLIDS, 1.0, 'volume solids', '');
         Bounds::within($transfer, 0.05, 1.0, 'transfer', '');
         Bounds::within($viscosityPaS, 0.001, 100.0, 'viscosity', 'Pa s');
         Bounds::within($densityGCm3, 0.5, 3.0, 'density', 'g/cm³');
         Bounds::within($setMin, 0.01, 1440.0, 'time to set', 'min');
     }
+
+    /** Under this nothing is a coat. */
+    private const LEAST_SOLIDS = 0.01;
 
     /** Of a usual thinner, Pa s and g/cm³ (planning values). */
     private const THINNER_PA_S = 0.0008;
@@ -52,7 +55,7 @@ final readonly class SprayedClear
 
         return new self(
             $this->wetUm,
-            $this->volumeSolids / $of,
+            max(self::LEAST_SOLIDS, $this->volumeSolids / $of),
             $this->transfer,
             max(0.001, exp((log($this->viscosityPaS) + $share * log(self::THINNER_PA_S)) / $of)),
             ($this->densityGCm3 + $share * self::THINNER_G_CM3) / $of,

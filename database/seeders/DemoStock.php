@@ -36,7 +36,9 @@ final readonly class DemoStock
                 ?? throw new \LogicException("no {$lot['item']} on the shelf");
             $day = fn (?int $days): ?string => $days === null ? null : $now->addDays($days)->toDateString();
             $this->ledger->receive(array_diff_key($lot, array_flip(['item', 'received_days_ago', 'use_in_days'])) + [
-                'shop_id' => $this->shop->id, 'item_id' => $item->id, 'received_at' => $now->subDays((int) $lot['received_days_ago'])->utc(),
+                'shop_id' => $this->shop->id, 'item_id' => $item->id, 'received_at' => $now->subDays(
+                    (int) $lot['received_days_ago'],
+                )->utc(),
                 'use_by' => $day($lot['use_in_days'] ?? null),
             ], $this->user);
         }

@@ -229,7 +229,7 @@ return [
     'ready_check' => [
         'plies' => 'Plies cut, taped and numbered, warp marked; the film dry to a knuckle',
         'pieces' => 'Piece of :piece cut and marked, weave line drawn; masking down, wiped and dry',
-        'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand',
+        'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand; fresh air',
         'patch' => 'Witness patch set out',
         'ventilation' => 'Ventilation on, or a door open: fresh air at the bench',
         'respirator' => 'Respirator for styrene on, as the product\'s sheet asks; no sparks near',

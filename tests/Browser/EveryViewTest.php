@@ -59,6 +59,10 @@ final class EveryViewTest extends BrowserCase
         $this->sees('use by');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
+        foreach (['/shelf', '/shelf/to-buy', '/shelf/cloths/1', '/shop/money', '/parts/'.$this->partId('D').'/money'] as $path) {
+            $this->visit($path);
+            $this->assertFits($path);
+        }
         foreach (['W', 'H', 'R'] as $letter) {
             $this->visit('/parts/'.$this->partId($letter));
             $this->assertFits("plan of {$letter}");
@@ -122,7 +126,7 @@ final class EveryViewTest extends BrowserCase
             'choosing' => '/parts/choose?form=deep', 'mould' => '/parts/'.$this->partId('L'), 'two-sided piece' => '/parts/'.$this->partId('P'),
             'bench' => '/', 'inspect' => '/parts/'.$this->partId('N').'/inspect', 'inspect what is finished' => '/parts/'.$this->partId('D').'/inspect', 'a defect' => $this->defect(), 'what goes wrong' => '/parts/habits', 'parts' => '/parts', 'new part' => '/parts/new', 'plan' => "/parts/{$w}", 'plan not begun' => "/parts/{$e}", 'change the brief' => "/parts/{$e}/edit",
             'sand' => "/parts/{$w}/sand", 'record' => "/parts/{$w}/record", 'weigh' => "/parts/{$w}/weigh/build-5", 'run sheet' => '/run-sheet', 'a step on the run sheet' => "/run-sheet?span=1d&step={$w}:build-5", 'turned window' => '/run-sheet/turn?free=today+16%3A35+to+17%3A30+and+19%3A00+to+21%3A00', 'air' => '/air', 'shelf' => '/shelf', 'resin' => '/shelf/resins/1', 'clear' => '/shelf/clears/new', 'shop' => '/shop',
-            'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account',
+            'people' => '/people', 'audit list' => '/people/audit', 'one\'s own sign-in' => '/account', 'money' => '/parts/'.$this->partId('D').'/money', 'money before' => "/parts/{$e}/money", 'hours and money' => '/shop/money', 'to buy' => '/shelf/to-buy', 'cloth' => '/shelf/cloths/1',
             'film' => "/parts/{$w}/film", 'sand room' => '/parts/'.$this->partId('Q').'/sand', 'top' => "/parts/{$w}/clear", 'practice' => '/practice', 'a lesson' => $this->lesson(),
         ];
     }

@@ -72,7 +72,7 @@ $take(1280, 800, [
     'shelf' => ['/shelf', null],
     'resin' => ['/shelf/resins/1', null],
     'shop' => ['/shop', null],
-    'people' => ['/people', null],
+    'money' => ["/parts/{$part['finished']}/money", null],
 ]);
 $take(390, 844, [
     'phone-weigh' => ["/parts/{$part['open']}/weigh/build-5", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],

@@ -116,13 +116,13 @@ final class DefectLifeTest extends ShopCase
     public function testEveryMishapHasAWayOutThatIsLived(string $mishap): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 15:50');
-        if (in_array($mishap, ['cup_kicked', 'wrong_jar'], true)) {
+        if (in_array($mishap, ['cup_kicked', 'cup_binned', 'wrong_jar'], true)) {
             $this->goTo($this->planned($part)->schedule->slot('build-2')->startMin ?? self::fail());
             $this->act($part, 'ready', 'build-2')->assertSessionHasNoErrors();
             $this->post("/parts/{$part->id}/weigh/build-2", ['component' => 'resin', 'grams' => '18'])->assertSessionHasNoErrors();
         }
         app()->forgetScopedInstances();
-        $this->post("/parts/{$part->id}/wrong", ['mishap' => $mishap, 'zone' => $mishap === 'cup_kicked' ? '' : 'top'])->assertSessionHasNoErrors();
+        $this->post("/parts/{$part->id}/wrong", ['mishap' => $mishap, 'zone' => in_array($mishap, ['cup_kicked', 'cup_binned'], true) ? '' : 'top'])->assertSessionHasNoErrors();
         $fact = PartFact::query()->where('kind', 'went_wrong')->sole();
         $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertOk()->assertDontSee('inspect.', false)->assertDontSee('words.', false);
         $planned = $this->planned($part);

@@ -22,7 +22,7 @@ final class BenchmarkGrown extends Command
     private const FACTOR = 1.3;
     private const MORE_MS = 15.0;
 
-    protected $signature = 'oak:benchmark-grown {--times=1 : so many times 500 parts, 40,000 facts, 200,000 readings} {--runs=15}';
+    protected $signature = 'oak:benchmark-grown {--times=1 : times 500 parts, 50,000 facts, 200,000 readings, 5,000 lots} {--runs=15}';
 
     protected $description = 'Time every page in a shop that has grown';
 

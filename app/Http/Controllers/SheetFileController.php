@@ -31,7 +31,8 @@ final class SheetFileController
         $name = mb_substr(mb_scrub(basename($file->getClientOriginalName())), 0, 80);
         SheetFile::query()->create([
             'shop_id' => $user->shop_id, 'user_id' => $user->id, 'kind' => $kind::NAME, 'item_id' => $id, 'name' => $name,
-            'type' => SheetFileRequest::typeOf($file), 'bytes' => (string) file_get_contents($file->getRealPath()), 'kept_at' => $clock->now(),
+            'type' => SheetFileRequest::typeOf($file), 'bytes' => (string) file_get_contents($file->getRealPath()), 'kept_at' => $clock
+                ->now(),
         ]);
         $audit->note($user->shop_id, 'sheet_file', $user, ['name' => $name]);
 

@@ -128,7 +128,12 @@ final class ShelfController
 
         $files = app(SheetFiles::class)->newest($user->shop_id, $kind::NAME, $item->id);
 
-        return ['rows' => StockRow::of($stock, $kind, $item), 'files' => array_values($files->all()), 'lots' => array_values($lots->all()), 'moves' => array_values($moves->all())];
+        return [
+            'rows' => StockRow::of($stock, $kind, $item),
+            'files' => array_values($files->all()),
+            'lots' => array_values($lots->all()),
+            'moves' => array_values($moves->all()),
+        ];
     }
 
     /** Null for a kept sheet that makes no sense. */

@@ -40,7 +40,9 @@ final class TypedMeasures
                 $kept === null ?: Arr::set($input, (string) $name, $kept);
             } catch (NotUnderstood $e) {
                 $wrong[(string) $name] = __("form.measure.{$e->why}", [
-                    'what' => mb_substr($e->what, 0, 40), 'measure' => __("form.measures.{$e->measure->value}"), 'units' => implode(', ', $e->units()),
+                    'what' => mb_substr($e->what, 0, 40), 'measure' => __(
+                        "form.measures.{$e->measure->value}",
+                    ), 'units' => implode(', ', $e->units()),
                 ]);
             }
         }
@@ -51,7 +53,9 @@ final class TypedMeasures
         $request->isMethod('GET') ? $request->query->replace($input) : $request->request->replace($input);
         $response = $next($request);
         if ($request->hasSession() && $request->session()->has('errors') && $request->session()->has('_old_input')) {
-            $request->session()->flashInput(Arr::except(array_filter($typed, fn (mixed $v): bool => ! is_object($v)), ['password', self::FIELD]));
+            $request->session()->flashInput(
+                Arr::except(array_filter($typed, fn (mixed $v): bool => ! is_object($v)), ['password', self::FIELD]),
+            );
         }
 
         return $response;

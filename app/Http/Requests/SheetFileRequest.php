@@ -16,7 +16,13 @@ final class SheetFileRequest extends FormRequest
     public const MOST_KILOBYTES = 8 * 1024;
 
     /** What may be kept, by content, and how it is called. */
-    public const TYPES = ['application/pdf' => 'pdf', 'image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'text/plain' => 'txt'];
+    public const TYPES = [
+        'application/pdf' => 'pdf',
+        'image/jpeg' => 'jpg',
+        'image/png' => 'png',
+        'image/webp' => 'webp',
+        'text/plain' => 'txt',
+    ];
 
     public function authorize(): bool
     {
@@ -28,7 +34,11 @@ final class SheetFileRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['sheet_file' => ['required', 'file', 'max:'.self::MOST_KILOBYTES, function (string $field, mixed $file, Closure $fail): void {
+        return ['sheet_file' => ['required', 'file', 'max:'.self::MOST_KILOBYTES, function (
+            string $field,
+            mixed $file,
+            Closure $fail,
+        ): void {
             if (! $file instanceof UploadedFile || ! isset(self::TYPES[self::typeOf($file)])) {
                 $fail(__('stock.sheet_file.type'));
             }

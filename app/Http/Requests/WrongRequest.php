@@ -20,7 +20,11 @@ final class WrongRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['mishap' => ['required', Rule::enum(Mishap::class)], 'zone' => ['nullable', 'string', 'max:40'], 'because' => ['nullable', 'string', 'max:120']];
+        return [
+            'mishap' => ['required', Rule::enum(Mishap::class)],
+            'zone' => ['nullable', 'string', 'max:40'],
+            'because' => ['nullable', 'string', 'max:120'],
+        ];
     }
 
     public function mishap(): Mishap

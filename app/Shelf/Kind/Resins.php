@@ -68,7 +68,14 @@ final class Resins extends ShelfKind
                 ),
             ],
             'Pump' => [
-                Field::number('pump_resin_g', 'A stroke of resin', 'g', 0.05, 500, 'ten strokes weighed, by ten; empty without a pump')->optional(),
+                Field::number(
+                    'pump_resin_g',
+                    'A stroke of resin',
+                    'g',
+                    0.05,
+                    500,
+                    'ten strokes weighed, by ten; empty without a pump',
+                )->optional(),
                 Field::number('pump_hardener_g', 'A stroke of hardener', 'g', 0.05, 500)->optional(),
             ],
             'Cup' => [

@@ -74,7 +74,10 @@ final readonly class CupCurve
             $mixed === null ? null : $x(max(0.0, $cup->planned->floor->nowMin - $mixed)),
             $most > CupHeat::WARM_C ? $y(CupHeat::WARM_C) : null,
             array_map(fn (float $m): array => ['x' => $x($m), 'label' => (string) round($m)], range(0.0, $until, $stepMin)),
-            array_map(fn (float $c): array => ['y' => $y($c), 'label' => app(Measures::class)->say($c, Unit::Celsius, 0)], range($least, $most, $stepC)),
+            array_map(
+                fn (float $c): array => ['y' => $y($c), 'label' => app(Measures::class)->say($c, Unit::Celsius, 0)],
+                range($least, $most, $stepC),
+            ),
         );
     }
 }

@@ -78,7 +78,10 @@ final readonly class SheetCurve
         return new self(
             $curves,
             array_map(fn (array $r): array => ['x' => $x((float) $r['c']), 'y' => $y((float) $r['minutes'] / 60.0)], $sheetRows),
-            array_map(fn (float $c): array => ['x' => $x($c), 'label' => app(Measures::class)->say($c, Unit::Celsius, 0)], [10.0, 15.0, 20.0, 25.0, 30.0, 35.0]),
+            array_map(
+                fn (float $c): array => ['x' => $x($c), 'label' => app(Measures::class)->say($c, Unit::Celsius, 0)],
+                [10.0, 15.0, 20.0, 25.0, 30.0, 35.0],
+            ),
             array_map(
                 fn (array $h): array => ['y' => $y($h[0]), 'label' => $h[1]],
                 [[1.0, '1 h'], [2.0, '2 h'], [4.0, '4 h'], [12.0, '12 h'], [24.0, '1 d'], [72.0, '3 d'], [168.0, '7 d']],

@@ -40,8 +40,13 @@ final readonly class DefectPage
      * @param Fact<Found|WentWrong>                                         $of
      * @param \Closure(PlannedPart, Fact<Found|WentWrong>): list<PricedWay> $ways
      */
-    public function __construct(public PlannedPart $planned, public Fact $of, \Closure $ways, private Formatter $format, private PriceBook $prices)
-    {
+    public function __construct(
+        public PlannedPart $planned,
+        public Fact $of,
+        \Closure $ways,
+        private Formatter $format,
+        private PriceBook $prices,
+    ) {
         $this->told = $of->content instanceof Found ? CausesOf::told($planned, $of->id) : [];
         $this->ranking = $of->content instanceof Found ? CausesOf::of($planned, $of->content, $of->atMin, $this->told) : null;
         $this->ways = $this->isUnderWay() ? [] : $ways($planned, $of);

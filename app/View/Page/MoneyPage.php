@@ -75,7 +75,11 @@ final readonly class MoneyPage
         return $this->money->say($minor);
     }
 
-    /** @return list<array{cause: string, says: string, x: float, width: float, isMore: bool}> to one scale, from the line of no difference */
+    /**
+     * To one scale, from the line of no difference.
+     *
+     * @return list<array{cause: string, says: string, x: float, width: float, isMore: bool}>
+     */
     public function causes(): array
     {
         $causes = $this->difference->byCause ?? [];

@@ -13,7 +13,19 @@ use App\Words\Formatter;
 /** A line of the shopping list in words and as cells of a file. */
 final readonly class ShoppingLine
 {
-    public const COLUMNS = ['supplier', 'needed_by', 'kind', 'item', 'jar', 'missing', 'unit', 'packs', 'pack_quantity', 'pack_price', 'currency'];
+    public const COLUMNS = [
+        'supplier',
+        'needed_by',
+        'kind',
+        'item',
+        'jar',
+        'missing',
+        'unit',
+        'packs',
+        'pack_quantity',
+        'pack_price',
+        'currency',
+    ];
 
     private function __construct(
         public ToBuy $toBuy,

@@ -36,7 +36,10 @@ final readonly class StockRow
     /** @return list<self> of an item: those of which something is known, or asked for */
     public static function of(ShopStock $stock, ShelfKind $kind, ShelfItem $item): array
     {
-        $rows = array_map(fn (string $jar): self => new self($stock, new Jar($kind::NAME, $item->id, $jar), $kind::UNIT), $kind->jars($item));
+        $rows = array_map(
+            fn (string $jar): self => new self($stock, new Jar($kind::NAME, $item->id, $jar), $kind::UNIT),
+            $kind->jars($item),
+        );
 
         return array_values(array_filter($rows, fn (self $r): bool => $stock->isKept($r->jar) || $r->outlook->reserved > 0.0));
     }

@@ -234,7 +234,8 @@ final readonly class WeighPage
     /** Both jars are in it: they may stand the other way round. */
     public function mayBeSwapped(): bool
     {
-        return $this->cup->with === [] && $this->cup->batch->drops === null && $this->cup->pour->resinG > 0.0 && $this->cup->pour->hardenerG > 0.0;
+        return $this->cup->with === [] && $this->cup->batch->drops === null && $this->cup->pour->resinG > 0.0 && $this->cup->pour
+            ->hardenerG > 0.0;
     }
 
     /** Putting it right takes more than a fresh cup. */

@@ -33,7 +33,12 @@ final readonly class Weighed extends Content
 
     public static function phrases(): array
     {
-        return ['label' => 'Weighed', 'record' => ':grams :component', 'scale' => ', by the scale', 'shared' => ', of :cup in a shared cup'];
+        return [
+            'label' => 'Weighed',
+            'record' => ':grams :component',
+            'scale' => ', by the scale',
+            'shared' => ', of :cup in a shared cup',
+        ];
     }
 
     public function record(Words $words): string

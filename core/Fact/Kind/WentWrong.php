@@ -36,7 +36,8 @@ final readonly class WentWrong extends Content
     public static function phrases(): array
     {
         return [
-            'label' => 'That went wrong', 'record' => 'went wrong: :mishap', 'on' => ', on :zone', 'lost' => ', :grams lost', 'why' => ': :because',
+            'label' => 'That went wrong', 'record' => 'went wrong: :mishap', 'on' => ', on :zone', 'lost' => ', :grams lost',
+            'why' => ': :because',
             'no_zone' => 'This part has no zone called :zone.',
         ];
     }

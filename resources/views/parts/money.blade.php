@@ -50,7 +50,8 @@
             <p class="num">{{ __('money.charge.this', [
                 'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
             ]) }}</p>
-            <x-why :what="__('money.charge.title')"><p>{{ __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
+            <x-why :what="__('money.charge.title')"><p>{{
+                 __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
         </section>
     @endif
             @if ($page->actual !== null)
@@ -76,7 +77,8 @@
                     <h2 id="difference-title">{{ __($page->kept === null ? 'money.difference.plan' : 'money.difference.quote', [
                         'by' => ($page->difference->costMinor > 0 ? '+' : '').$page->say($page->difference->costMinor),
                     ]) }}</h2>
-                    <p class="soft">{{ $page->kept === null ? __('money.against_plan') : __('money.against_quote', ['n' => $page->kept->number]) }}</p>
+                    <p class="soft">{{ $page->kept === null
+                        ? __('money.against_plan') : __('money.against_quote', ['n' => $page->kept->number]) }}</p>
                     <ul class="causes plain-list">
                         @foreach ($page->causes() as $cause)
                             <li><span>{{ $cause['cause'] }}</span>
@@ -94,9 +96,11 @@
                     <h2 id="kept-title">{{ __('money.kept_title') }}</h2>
                     <ul class="plain-list num">
                         @foreach ($kept as $quote)
-                            <li><a href="{{ route('quotes.pdf', $quote) }}">{{ __("money.one.{$quote->kind}", ['n' => $quote->number]) }}</a>
+                            <li><a href="{{ route('quotes.pdf', $quote) }}">{{
+                                __("money.one.{$quote->kind}", ['n' => $quote->number]) }}</a>
                                 {{ $quote->money()->say($quote->bill()->sums->totalMinor) }}
-                                <span class="soft">{{ $format->date(App\Time\ShopTime::minutes($quote->made_at)) }}@if ($quote->valid_until),
+                                <span class="soft">{{
+                                    $format->date(App\Time\ShopTime::minutes($quote->made_at)) }}@if ($quote->valid_until),
                                     {{ __('money.valid_until', ['at' => $quote->valid_until->format('j M Y')]) }}@endif</span></li>
                         @endforeach
                     </ul>

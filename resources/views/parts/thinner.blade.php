@@ -1,7 +1,8 @@
 <section class="card" aria-labelledby="thinner-title">
     <h2 id="thinner-title">{{ __('clear.thinner.title') }}</h2>
     <form method="get" action="{{ route('parts.clear', $part) }}" class="row-fields">
-        <x-field name="thinner" :label="__('clear.thinner.more')" unit="%" type="number" :value="$thinner" :hint="__('clear.thinner.hint')" />
+        <x-field name="thinner" :label="__('clear.thinner.more')" unit="%" type="number" :value="$thinner"
+            :hint="__('clear.thinner.hint')" />
         <button class="btn">{{ __('clear.thinner.look') }}</button>
     </form>
     <x-table :columns="__('clear.thinner.columns')" :scroll="__('clear.thinner.title')">

@@ -6,12 +6,23 @@
 <style>
 @page { margin: 22mm 18mm 24mm; }
 body { font-family: 'DejaVu Sans', sans-serif; font-size: 9.5pt; color: #24221e; }
-h1 { font-size: 17pt; margin: 0 0 2mm; } h2 { font-size: 11pt; margin: 6mm 0 1mm; }
-.shop { color: #625d54; } .head { width: 100%; margin-bottom: 6mm; } .head td { vertical-align: top; } .right, .amount { text-align: right; }
-table.bill { width: 100%; border-collapse: collapse; } .bill th, .bill td { padding: 1.3mm 1mm; font-weight: normal; text-align: left; }
-.bill td.amount, .bill th.amount { text-align: right; white-space: nowrap; } .bill tr { border-bottom: 0.2mm solid #d9d3c5; }
-.bill .group th { font-weight: bold; padding-top: 4mm; } .is-sum th, .is-sum td { font-weight: bold; } .total td, .total th { font-size: 12pt; padding-top: 3mm; } .bill .soft { display: block; } .soft { color: #625d54; font-size: 8pt; }
-.footer { position: fixed; bottom: -14mm; left: 0; right: 0; color: #625d54; font-size: 8pt; border-top: 0.3mm solid #d9d3c5; padding-top: 2mm; }
+h1 { font-size: 17pt; margin: 0 0 2mm; }
+h2 { font-size: 11pt; margin: 6mm 0 1mm; }
+.shop { color: #625d54; }
+.head { width: 100%; margin-bottom: 6mm; }
+.head td { vertical-align: top; }
+.right, .amount { text-align: right; }
+table.bill { width: 100%; border-collapse: collapse; }
+.bill th, .bill td { padding: 1.3mm 1mm; font-weight: normal; text-align: left; }
+.bill td.amount, .bill th.amount { text-align: right; white-space: nowrap; }
+.bill tr { border-bottom: 0.2mm solid #d9d3c5; }
+.bill .group th { font-weight: bold; padding-top: 4mm; }
+.is-sum th, .is-sum td { font-weight: bold; }
+.total td, .total th { font-size: 12pt; padding-top: 3mm; }
+.bill .soft { display: block; }
+.soft { color: #625d54; font-size: 8pt; }
+.footer { position: fixed; bottom: -14mm; left: 0; right: 0; color: #625d54; font-size: 8pt;
+    border-top: 0.3mm solid #d9d3c5; padding-top: 2mm; }
 p { margin: 0 0 2mm; }
 </style>
 </head>

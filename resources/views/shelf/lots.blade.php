@@ -16,7 +16,8 @@
                     <td>{{ $format->stock($lot->left, $kind::UNIT) }}
                         <small>{{ __('stock.columns.of') }} {{ $format->stock($lot->quantity, $kind::UNIT) }}</small></td>
                     <td @class(['is-over' => $lot->use_by?->endOfDay()->isBefore($now)])>{{ $lot->use_by?->format('j M Y') ?? '–' }}
-                        @if ($lot->storage_c !== null)<small>{{ __('stock.columns.store') }} {{ $format->celsius($lot->storage_c) }}</small>@endif
+                        @if ($lot->storage_c !== null)<small>{{ __('stock.columns.store') }}
+                            {{ $format->celsius($lot->storage_c) }}</small>@endif
                     </td>
                     <td>{{ $lot->opened_at ? $lot->opened_at->format('j M') : __('stock.sealed') }}</td>
                     <td class="amount">{{ $lot->price_minor === null ? '–' : $money->say($lot->price_minor) }}</td>

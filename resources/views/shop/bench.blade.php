@@ -40,7 +40,9 @@
                     @continue($loss->measured === 0)
                     <tr><th scope="row">{{ __("facts.cup_left.tool_{$tool->value}") }}</th><td>{{ $format->grams($cup) }}</td>
                         <td>{{ $format->grams($loss->grams) }}</td>
-                        <td>{{ __('shop.loss_between', ['least' => $format->grams($loss->least()), 'most' => $format->grams($loss->most())]) }}</td>
+                        <td>{{ __('shop.loss_between', [
+                            'least' => $format->grams($loss->least()), 'most' => $format->grams($loss->most()),
+                        ]) }}</td>
                         <td>{{ $loss->measured }}</td></tr>
                 @endforeach
             @endforeach

@@ -1,6 +1,7 @@
 <x-layouts.app :title="__('money.settings')">
 <div class="page">
-    <header class="page-head"><h1>{{ __('money.settings') }}</h1><a class="btn quiet" href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
+    <header class="page-head"><h1>{{ __('money.settings') }}</h1><a class="btn quiet"
+        href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
     <form method="post" action="{{ route('shop.money.update') }}" novalidate>
         @marks
         @method('PUT')
@@ -12,7 +13,8 @@
             <div class="grid-3">
                 <x-field name="currency" :label="__('money.fields.currency')" :value="$money->currency" :hint="__('money.hints.currency')"
                     maxlength="3" />
-                <x-field name="digits" :label="__('money.fields.digits')" :value="$money->digits" type="number" :hint="__('money.hints.digits')" />
+                <x-field name="digits" :label="__('money.fields.digits')" :value="$money->digits" type="number"
+                    :hint="__('money.hints.digits')" />
                 @foreach (App\Http\Requests\MoneyRequest::AMOUNTS as $field => $name)
                     <x-field :name="$field" :label="__('money.fields.'.$field)" :value="$money->typed($money->{$name})" type="number"
                         :unit="$money->currency" :hint="__('money.hints.'.$field)" />
@@ -21,7 +23,8 @@
                     <x-field :name="$field" :label="__('money.fields.'.$field)" :value="$money->{$field}" type="number" unit="%"
                         :hint="__('money.hints.'.$field)" />
                 @endforeach
-                <x-field name="validDays" :label="__('money.fields.valid')" :value="$money->validDays" type="number" :unit="__('money.days')" />
+                <x-field name="validDays" :label="__('money.fields.valid')" :value="$money->validDays" type="number"
+                    :unit="__('money.days')" />
             </div>
         </fieldset>
         <fieldset class="card"><legend>{{ __('money.paper') }}</legend>

@@ -2,7 +2,8 @@
 <section class="weigh-total card">
     @if ($cup->with !== [])<p class="finding is-note">@say('weigh.shared', ['with' => $page->sharedWith()])</p>@endif
     @foreach ($partners as $partner)
-        <p class="shared"><a class="btn" href="{{ route('weigh', [$part, $page->key, 'with' => App\Bench\SharedCups::name($partner)]) }}">@say(
+        <p class="shared"><a class="btn"
+            href="{{ route('weigh', [$part, $page->key, 'with' => App\Bench\SharedCups::name($partner)]) }}">@say(
             'weigh.share', ['part' => $partner->planned->part->letter.' '.$partner->planned->part->name,
                 'grams' => $format->grams($cup->sharedWith($partner)->batch->totalG())],
         )</a></p>

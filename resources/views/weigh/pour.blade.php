@@ -38,7 +38,8 @@
                 class="unit">{{ $grams['unit'] }}</span></label>@endif
             @php($typed = $page->countsDrops() ? 'drops' : 'grams')
             <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\Old::of($typed) }}"
-                @if ($page->countsDrops()) inputmode="numeric" @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" x-on:input="typed" @endif
+                @if ($page->countsDrops()) inputmode="numeric"
+                @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" x-on:input="typed" @endif
                 {{-- With a scale its figure is what is looked at, above. --}}
                 @if ($pour->totalG() > 0 && $scale === null) autofocus @endif
                 @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>

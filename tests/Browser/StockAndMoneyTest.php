@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Deliveries, what to buy, and a part that is quoted, made and settled. */
+final class StockAndMoneyTest extends BrowserCase
+{
+    use LivesAPart;
+
+    public function testADeliveryMeetsWhatWasMissingAndABadFileIsRefused(): void
+    {
+        $this->visit('/shelf/to-buy');
+        $this->sees('Quickset 8, fast base');
+        $this->visit('/shelf');
+        $this->sees('500 g past its date');
+        $this->press('Quickset 8, fast base');
+        $this->press('Take in a delivery');
+        $this->pick('jar', 'resin');
+        $this->fill('mark', 'Q-77');
+        $this->fill('quantity', '1 lb 4 stone');
+        $this->press('Put it on the shelf');
+        $this->sees('is no weight that is known');
+        self::assertSame('Q-77', $this->one('[name=mark]')->getAttribute('value'), 'nothing that was typed is lost');
+        $this->fill('quantity', '1 lb');
+        $this->fill('price', '21,90');
+        $this->press('Put it on the shelf');
+        $this->sees('It is on the shelf.');
+        $this->sees('454 g left');
+        $this->sees('21.90', '.lots');
+        self::assertSame([], $this->axe(), 'an item with its deliveries');
+        $this->visit('/shelf/to-buy');
+        $this->seesNot('Quickset 8, fast base');
+        $file = tempnam(sys_get_temp_dir(), 'oak').'.csv';
+        file_put_contents($file, "shelf,name,weave,fibre,areal_g_m2,width_mm,fibre_fraction,texture_ratio\ncloths,New,twill,carbon,2,1000,0.5,0.5\n");
+        $this->visit('/shelf');
+        $this->one('#materials')->sendKeys($file);
+        $this->press('Take it in');
+        $this->sees('Line 2, column areal_g_m2');
+        $this->sees('Nothing of the file was taken.');
+        unlink($file);
+    }
+
+    public function testAPartIsQuotedMadeAndSettled(): void
+    {
+        $id = $this->partId('W');
+        $this->visit("/parts/{$id}/money");
+        $this->sees('What should I charge?');
+        $this->fill('customer', 'Nell Ferryman');
+        $this->press('Keep it as a quote');
+        $this->sees('Quote 1 is kept.');
+        $quoted = $this->text('.money .sums tr:last-child .amount');
+        $this->visit("/parts/{$id}");
+        $this->finish($id);
+        $this->visit("/parts/{$id}/money");
+        $this->sees('What it has cost');
+        $this->sees('Held against quote 1.');
+        self::assertNotSame([], $this->all('.causes li'));
+        self::assertSame([], $this->axe(), 'money of a finished part');
+        $this->press('Settle it');
+        $this->sees('Settlement 1 is kept.');
+        $this->press('Erase Nell Ferryman');
+        $this->sees('The name is forgotten.');
+        $this->seesNot('Nell Ferryman', 'main');
+        self::assertNotSame('', $quoted);
+    }
+}
