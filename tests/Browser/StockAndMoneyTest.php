@@ -19,11 +19,11 @@ final class StockAndMoneyTest extends BrowserCase
         $this->press('Take in a delivery');
         $this->pick('jar', 'resin');
         $this->fill('mark', 'Q-77');
-        $this->fill('quantity', '1 lb 4 stone');
+        $this->type('#f-quantity', '1 lb 4 stone');
         $this->press('Put it on the shelf');
         $this->sees('is no weight that is known');
         self::assertSame('Q-77', $this->one('[name=mark]')->getAttribute('value'), 'nothing that was typed is lost');
-        $this->fill('quantity', '1 lb');
+        $this->type('#f-quantity', '1 lb');
         $this->fill('price', '21,90');
         $this->press('Put it on the shelf');
         $this->sees('It is on the shelf.');
@@ -40,6 +40,12 @@ final class StockAndMoneyTest extends BrowserCase
         $this->sees('Line 2, column areal_g_m2');
         $this->sees('Nothing of the file was taken.');
         unlink($file);
+    }
+
+    private function type(string $css, string $value): void
+    {
+        $this->one($css)->clear();
+        $this->one($css)->sendKeys($value);
     }
 
     public function testAPartIsQuotedMadeAndSettled(): void

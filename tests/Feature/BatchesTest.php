@@ -142,7 +142,11 @@ final class BatchesTest extends ShopCase
     public function testAPolyesterAsksForItsGuardsBeforeItIsMixed(): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 14:00');
-        $this->get("/parts/{$part->id}/weigh/build-2")->assertOk()->assertSee('Ventilation on')->assertDontSee('Respirator for styrene');
+        $this->get("/parts/{$part->id}/weigh/build-2")->assertOk()->assertSee('fresh air')->assertDontSee('Respirator for styrene');
+        $part->resin(Slot::Skin)->update(['chemistry' => 'polyester']);
+        app()->forgetScopedInstances();
+        $page = (string) $this->get("/parts/{$part->id}/weigh/build-2")->assertOk()->assertSee('Ventilation on')->assertSee('Respirator for styrene on')->assertSee('Goggles on')->getContent();
+        self::assertSame(5, substr_count($page, 'type="checkbox" required'), 'a tick for each');
     }
 
     public function testThinnerIsReckonedOnTheClearsPage(): void
