@@ -108,8 +108,12 @@ final class Billing
     {
         $money = $planned->part->shop->money();
         $kinds = array_flip(array_keys(ShelfKinds::all()));
-        $rank = fn (BillLine $l): array => $l->kind === CostKind::Material
-            ? [0, $kinds[explode(':', $l->key)[0]] ?? 99, $l->isRescue, $l->name] : [1, 0, false, ''];
+        // A resin before its hardener: jars keep the order of their kind.
+        $rank = function (BillLine $l) use ($kinds): array {
+            [$kind, $item] = explode(':', $l->key) + ['', ''];
+
+            return $l->kind === CostKind::Material ? [0, $kinds[$kind] ?? count($kinds), $l->isRescue, (int) $item] : [1, 0, false, 0];
+        };
         // PHP sorts stably: lines that are no material keep the order of the job.
         usort($lines, fn (BillLine $a, BillLine $b): int => $rank($a) <=> $rank($b));
 

@@ -119,7 +119,7 @@ return [
     'no_filler' => 'None',
     'no_filler_name' => 'no filler',
     'straight' => 'Straight onto the flatted resin.',
-    'flatted_off' => ':dry µm, :off flatted off',
+    'flatted_off' => ':dry µm, :off µm flatted off',
     'fills' => 'Fills pinholes and telegraphing; blocked flat P240 to P400.',
     'release_film' => 'Polyester: release film over it, air keeps it soft.',
     'fields' => ['gu' => 'gloss'],

@@ -53,7 +53,7 @@
                     :is-taken="$isCurrent"
                     :is-open="$canTop" :figures="implode(' · ', [
                         $format->count($other->coats, 'coat'),
-                        $other->cans() ? $format->count($other->cans(), 'can') : round(1000 * $other->litres).' ml',
+                        $other->cans() ? $format->count($other->cans(), 'can') : $format->measured(1000 * $other->litres, 'ml', 0),
                         __('clear.stay', ['um' => round($other->remainsUm())]), round($other->gloss->gu).' GU',
                     ])">
                     {{ implode('; ', array_filter([
@@ -79,7 +79,7 @@
                     <x-top :part="$part" field="filler_id" :value="$id" :title="$other->clear->name" :names="$other->clear->name"
                         :is-taken="$isCurrent"
                         :is-open="$isOpen" :figures="implode(' · ', [
-                            $format->count($other->coats, 'coat'), round(1000 * $other->litres).' ml',
+                            $format->count($other->coats, 'coat'), $format->measured(1000 * $other->litres, 'ml', 0),
                             __('clear.flatted_off', ['dry' => round($other->dryUm), 'off' => round($other->flatTakesUm)]),
                         ])">
                         {{ __('clear.fills') }}{{ $other->clear->needsReleaseFilm ? ' '.__('clear.release_film') : '' }}

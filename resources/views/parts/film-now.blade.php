@@ -14,7 +14,8 @@
                     <th scope="row">{{ $format->zone($row['zone']) }}</th>
                     <td><b>{{ $format->um($row['coverUm']) }}</b></td>
                     <td>± {{ $format->um(2 * $row['doubtUm']) }}</td>
-                    <td>{{ $row['state']->isMeasured() ? sprintf('%+d µm', round($row['state']->offUm())) : '–' }}</td>
+                    <td>{{ $row['state']->isMeasured()
+                        ? ($row['state']->offUm() < 0 ? '−' : '+').$format->um(abs($row['state']->offUm())) : '–' }}</td>
                     <td>{{ $format->um($row['textureUm']) }}</td>
                     @if ($row['flat'])
                         <td>{{ $format->um($row['flat']->left()->inMicrometres()) }}</td>
