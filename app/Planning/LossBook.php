@@ -32,12 +32,6 @@ final class LossBook
         return new CupLosses(array_reverse($leftovers));
     }
 
-    /** In short, for what rests on it. */
-    public static function fingerprint(Shop $shop): string
-    {
-        return md5(serialize(self::of($shop)));
-    }
-
     /** @return iterable<PartFact> the newest first, without those that were struck out */
     private static function rows(Shop $shop): iterable
     {

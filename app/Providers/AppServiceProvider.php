@@ -30,6 +30,7 @@ use App\Policies\ShelfItemPolicy;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Stock\SheetFiles;
 use App\Stock\TakenFrom;
 use App\Words\MeasuredTranslator;
 use App\Words\Measures;
@@ -74,7 +75,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         $ofOneRequest = [
-            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class,
+            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class, SheetFiles::class,
         ];
         foreach ($ofOneRequest as $class) {
             $this->app->scoped($class);

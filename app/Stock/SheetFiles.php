@@ -11,20 +11,29 @@ use Illuminate\Database\Eloquent\Collection;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Takes;
 
-/** Data sheets that a step needs: those of what it takes. */
-final readonly class SheetFiles
+/** Makers' data sheets: of one item, and those that a step needs. Their list is read once for a request. */
+final class SheetFiles
 {
-    public function __construct(private TakenFrom $takenFrom, private Lineage $lineage)
+    /** @var array<int, Collection<int, SheetFile>> by shop, the newest first, without what is in them */
+    private array $files = [];
+
+    public function __construct(private readonly TakenFrom $takenFrom, private readonly Lineage $lineage)
     {
     }
 
-    /** @return list<SheetFile> the newest of each, without what is in it */
+    /** @return list<SheetFile> of what a step takes, the newest of each */
     public function of(PlannedPart $planned, PlannedStep $step): array
     {
+        if ($this->all($planned->part->shop_id)->isEmpty()) {
+            return [];
+        }
         $files = [];
         foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $step->step->key, Takes::of($planned->plan, $step)) as $used) {
-            $key = "{$used->jar->kind}:{$used->jar->itemId}";
-            $files[$key] ??= $this->newest($planned->part->shop_id, $used->jar->kind, $used->jar->itemId)->first();
+            $files["{$used->jar->kind}:{$used->jar->itemId}"] ??= $this->newest(
+                $planned->part->shop_id,
+                $used->jar->kind,
+                $used->jar->itemId,
+            )->first();
         }
 
         return array_values(array_filter($files));
@@ -33,9 +42,15 @@ final readonly class SheetFiles
     /** @return Collection<int, SheetFile> of one item, the newest first */
     public function newest(int $shopId, string $kind, int $itemId): Collection
     {
-        return SheetFile::query()->where('shop_id', $shopId)->where('kind', $kind)
-            ->whereIn('item_id', $this->lineage->all($kind, $itemId))->orderByDesc('id')->get(
-                ['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at'],
-            );
+        return $this->all($shopId)->filter(
+            fn (SheetFile $f): bool => $f->kind === $kind && $this->lineage->newest($kind, $f->item_id) === $itemId,
+        );
+    }
+
+    /** @return Collection<int, SheetFile> */
+    private function all(int $shopId): Collection
+    {
+        return $this->files[$shopId] ??= SheetFile::query()->where('shop_id', $shopId)->orderByDesc('id')
+            ->get(['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at']);
     }
 }

@@ -10,6 +10,7 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\Lineage;
 use App\Time\ShopTime;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Stock\Lot as CoreLot;
 use OakGloss\Stock\Need;
 use OakGloss\Stock\Outlook;
@@ -19,6 +20,9 @@ final class ShopStock
 {
     /** So long before its date a lot is called expiring, days (ours). */
     public const EXPIRING_DAYS = 30;
+
+    /** A plan's needs are kept for so long after they were asked for last, s. */
+    private const KEPT_S = 600;
 
     /** Down to this share of what came last, something is low (ours). */
     private const LOW_SHARE = 0.1;
@@ -31,6 +35,9 @@ final class ShopStock
 
     /** @var array<string, Jar> */
     private array $jars = [];
+
+    /** @var array<string, Outlook> by jar, as far as they were asked for */
+    private array $outlooks = [];
 
     /** @param array<string, array{quantity: float, price: int|null, supplier: string}> $last delivery of each jar */
     private function __construct(private readonly float $nowMin, private readonly array $last)
@@ -47,25 +54,39 @@ final class ShopStock
             $stock->jars[$jar->key()] = $jar;
             $stock->lots[$jar->key()][] = $row;
         }
-        foreach ($planner->all($shop) as $planned) {
-            $stock->addNeeds($planned, $takenFrom);
+        // What open parts need follows from their plans: as long as these stand, it is not reckoned anew.
+        $needs = Cache::remember(
+            'stock-needs:'.$planner->state($shop),
+            self::KEPT_S,
+            fn (): array => self::needsOf($planner->all($shop), $takenFrom, $planner->floor($shop)->nowMin),
+        );
+        foreach ($needs as [$kind, $item, $name, $at, $quantity, $letter, $widthMm]) {
+            $jar = new Jar($kind, $lineage->newest($kind, $item), $name);
+            $stock->jars[$jar->key()] = $jar;
+            $stock->needs[$jar->key()][] = new Need($at, $quantity, $letter, $widthMm);
         }
 
         return $stock;
     }
 
-    private function addNeeds(PlannedPart $planned, TakenFrom $takenFrom): void
+    /**
+     * @param array<int, PlannedPart> $plans
+     *
+     * @return list<array{string, int, string, float, float, string, float|null}> kind, sheet, jar, minute, quantity, part, width
+     */
+    private static function needsOf(array $plans, TakenFrom $takenFrom, float $nowMin): array
     {
-        foreach ($takenFrom->ahead($planned) as ['step' => $step, 'used' => $used]) {
-            $key = $used->jar->key();
-            $this->jars[$key] = $used->jar;
-            $this->needs[$key][] = new Need(
-                $planned->schedule->slot($step->step->key)->startMin ?? $this->nowMin,
-                $used->quantity,
-                $planned->part->letter,
-                $used->widthMm,
-            );
+        $needs = [];
+        foreach ($plans as $planned) {
+            foreach ($takenFrom->ahead($planned) as ['step' => $step, 'used' => $used]) {
+                $needs[] = [
+                    $used->jar->kind, $used->jar->itemId, $used->jar->jar, $planned->schedule->slot($step->step->key)->startMin ?? $nowMin,
+                    $used->quantity, $planned->part->letter, $used->widthMm,
+                ];
+            }
         }
+
+        return $needs;
     }
 
     /**
@@ -89,7 +110,7 @@ final class ShopStock
 
     public function outlook(Jar $jar): Outlook
     {
-        return Outlook::of(
+        return $this->outlooks[$jar->key()] ??= Outlook::of(
             array_map(self::core(...), $this->lots[$jar->key()] ?? []),
             $this->needs[$jar->key()] ?? [],
             $this->nowMin,

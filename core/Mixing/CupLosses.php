@@ -40,6 +40,9 @@ final readonly class CupLosses
     public function of(float $priorG, float $cupG, Spreader $tool, ?float $atMin = null): CupLoss
     {
         Bounds::within($priorG, 0.0, 200.0, 'left in cup and brush', 'g');
+        if ($this->leftovers === []) {
+            return new CupLoss($priorG, self::PRIOR_SIGMA, 0);
+        }
         $cupG = max(0.1, $cupG);
         $prior = log(max(self::LEAST_G, $priorG));
         [$precision, $sum, $measured] = [1.0 / self::PRIOR_SIGMA ** 2, $prior / self::PRIOR_SIGMA ** 2, 0];
