@@ -5,24 +5,33 @@ declare(strict_types=1);
 namespace App\Money;
 
 use App\Models\Lot;
+use App\Models\Part;
 use App\Models\ShelfItem;
 use App\Models\StockMove;
 use App\Models\Why;
 use App\Planning\PlannedPart;
+use App\Planning\Planner;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKinds;
 use App\Stock\Jar;
 use App\Stock\TakenFrom;
+use Illuminate\Support\Facades\Cache;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cost\Bill;
 use OakGloss\Cost\BillLine;
 use OakGloss\Cost\CostKind;
+use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Takes;
 
 /** A part's plan as a bill, and what was really taken and worked as another of the same lines. */
 final class Billing
 {
+    private const KEPT_S = 86400;
+
+    /** @var array<string, array<int, ShelfItem>> sheets by shop and kind */
+    private array $items = [];
+
     public function __construct(
         private readonly TakenFrom $takenFrom,
         private readonly PriceBook $prices,
@@ -94,6 +103,30 @@ final class Billing
         ]);
     }
 
+    /**
+     * What a finished part came to, and what its plan would at today's prices. Kept as long as nothing is recorded of it and
+     * no rate or price changes.
+     *
+     * @return array{hoursMin: float, plannedMin: float, costMinor: int, actualMinor: int, netMinor: int}
+     */
+    public function cameTo(Part $part, Planner $planner): array
+    {
+        $key = implode('-', [
+            'came-to', ModelVersion::NOW, $part->id, $part->recorded(), md5(serialize($part->shop->money)),
+            (int) Lot::query()->where('shop_id', $part->shop_id)->max('id'),
+        ]);
+
+        return Cache::remember($key, self::KEPT_S, function () use ($part, $planner): array {
+            $planned = $planner->plan($part);
+            [$quoted, $actual] = [$this->quoted($planned), $this->actual($planned)];
+
+            return [
+                'hoursMin' => $actual->handsMin(), 'plannedMin' => $quoted->handsMin(), 'costMinor' => $quoted->sums->costMinor,
+                'actualMinor' => $actual->sums->costMinor, 'netMinor' => $actual->sums->netMinor,
+            ];
+        });
+    }
+
     /** @return list<string> materials that the bill could not price */
     public function unpriced(Bill $bill): array
     {
@@ -124,16 +157,18 @@ final class Billing
     private function material(PlannedPart $planned, string $key, Jar $jar, float $quantity, bool $isRescue, ?array $price): BillLine
     {
         $kind = ShelfKinds::named($jar->kind) ?? throw new \LogicException("no kind {$jar->kind}");
-        $item = $this->item($jar);
+        $item = $this->item($planned->part->shop_id, $jar);
         $name = ($item === null ? $jar->kind : $item->name).($jar->jar === '' ? '' : ', '.__("stock.jars.{$jar->jar}"));
         $rounded = round($quantity, 3);
 
         return new BillLine(CostKind::Material, $key, $name, $rounded, $kind::UNIT, $price[0] ?? 1.0, $price[1] ?? 0, $isRescue);
     }
 
-    private function item(Jar $jar): ?ShelfItem
+    private function item(int $shopId, Jar $jar): ?ShelfItem
     {
-        return ShelfKinds::named($jar->kind)?->find($jar->itemId);
+        $items = $this->items["{$shopId}-{$jar->kind}"] ??= ShelfKinds::named($jar->kind)?->ofShop($shopId)->keyBy('id')->all() ?? [];
+
+        return $items[$jar->itemId] ?? null;
     }
 
     /**

@@ -40,12 +40,11 @@ final readonly class Charging
         $finished = $planned->part->shop->parts()->whereNotNull('finished_at')->where('method', $planned->part->method)
             ->whereKeyNot($planned->part->id)->orderByDesc('finished_at')->limit(self::LIKE)->with(Part::PLAN_NEEDS)->get();
         foreach ($finished as $part) {
-            $was = $planner->plan($part);
-            [$quoted, $actual] = [$billing->quoted($was), $billing->actual($was)];
-            if ($quoted->sums->costMinor > 0 && $actual->handsMin() >= self::WHOLE * $quoted->handsMin()) {
+            $came = $billing->cameTo($part, $planner);
+            if ($came['costMinor'] > 0 && $came['hoursMin'] >= self::WHOLE * $came['plannedMin']) {
                 $like[] = [
-                    'part' => $part, 'hoursMin' => $actual->handsMin(), 'plannedMin' => $quoted->handsMin(),
-                    'share' => $actual->sums->costMinor / $quoted->sums->costMinor, 'netMinor' => $actual->sums->netMinor,
+                    'part' => $part, 'hoursMin' => $came['hoursMin'], 'plannedMin' => $came['plannedMin'],
+                    'share' => $came['actualMinor'] / $came['costMinor'], 'netMinor' => $came['netMinor'],
                 ];
             }
         }

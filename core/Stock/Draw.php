@@ -31,8 +31,10 @@ final readonly class Draw
             fn (Lot $l): bool => $l->left > self::NOTHING && $l->isWide($need->widthMm) && ($alsoOld || $l->isGoodAt($need->atMin)),
         ));
         $width = fn (Lot $l): float => $need->widthMm === null ? 0.0 : $l->widthMm ?? INF;
-        $rank = fn (Lot $l): array => [! $l->isGoodAt($need->atMin), $width($l), $l->useByMin ?? INF, $l->id];
-        usort($lots, fn (Lot $a, Lot $b): int => $rank($a) <=> $rank($b));
+        // Each is ranked once: a shop of years has hundreds of lots of one jar.
+        $ranks = array_map(fn (Lot $l): array => [! $l->isGoodAt($need->atMin), $width($l), $l->useByMin ?? INF, $l->id], $lots);
+        asort($ranks);
+        $lots = array_map(fn (int $i): Lot => $lots[$i], array_keys($ranks));
         // A piece of cloth is not sewn together from two rolls.
         if ($need->widthMm !== null) {
             $lots = array_slice(array_values(array_filter($lots, fn (Lot $l): bool => $l->left >= $need->quantity - self::NOTHING)), 0, 1);
