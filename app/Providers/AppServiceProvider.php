@@ -75,7 +75,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         $ofOneRequest = [
-            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class, PriceBook::class, SheetFiles::class,
+            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class,
+            PriceBook::class, SheetFiles::class,
         ];
         foreach ($ofOneRequest as $class) {
             $this->app->scoped($class);

@@ -92,6 +92,9 @@ return [
         'percent' => 'share of the resin',
         'density' => 'Its density',
         'drops' => 'Drops of a millilitre',
+        'drops_missing' => 'How many drops a millilitre, or a gram, has is needed: by them the catalyst is counted.',
+        'drops_g' => 'or drops to a gram',
+        'drops_g_hint' => 'count with the dropper until the scale shows 1.0 g',
     ],
     'aids' => [
         'wax' => 'release wax', 'release_film' => 'release film', 'primer' => 'primer for metal or wood', 'body_filler' => 'body filler',

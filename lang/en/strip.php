@@ -7,9 +7,10 @@ return [
     'title' => 'Windows of the open parts',
     'scroll' => 'Windows against time; scroll sideways',
     'drawing' => 'Windows against time',
-    'what' => 'Dotted while wet, solid while the coat bonds, tapering once missed or curing. The table below tells the same.',
+    'what' => 'Dotted while wet, solid while the coat bonds, tapering once missed or curing; a line with a hook: the cup is used until there. The table below tells the same.',
     'curing' => 'curing · :step :at',
     'coldest' => 'coldest :c',
+    'cup' => 'cup until :at',
     'closed' => 'shop closed',
-    'columns' => ['Part', 'Next', 'Opens', 'Closes', 'Sure part', 'Sandable'],
+    'columns' => ['Part', 'Next', 'Opens', 'Closes', 'Sure part', 'Sandable', 'Cup until'],
 ];

@@ -131,7 +131,7 @@ return [
         'title' => 'Warmth of this cup', 'gels' => 'gels',
         'text' => 'Temperature of one cup against minutes from the hardener, at this air, on this bench; dashed in a shallow tray. The table tells the same.',
         'key' => 'Line: this cup. Dashed: the same in a shallow tray. Upright: it gels; red: now.',
-        'columns' => ['Mixed', 'Cups', 'Each', 'Mixed and spread in', 'Gels after', 'Left standing, peaks at'],
+        'columns' => ['Mixed', 'Cups', 'Each', 'Mixed and spread in', 'Gels after', 'Left standing, peaks at', 'Hands cost'],
         'ways' => ['cup' => 'in cups, one pair of hands', 'tray' => 'in shallow trays', 'hands' => 'in cups, two pairs of hands'],
         'none' => 'can\'t be spread in time',
         'why' => 'A batch cures, heats itself and cures the faster; wall and top lose to the air, the bottom to the bench. A cup is 80 mm across, a tray 200 mm. '

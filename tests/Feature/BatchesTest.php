@@ -149,6 +149,18 @@ final class BatchesTest extends ShopCase
         self::assertSame(5, substr_count($page, 'type="checkbox" required'), 'a tick for each');
     }
 
+    public function testADropperIsTriedByCountingToAGram(): void
+    {
+        $wharf = Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', 'Wharf%')->sole();
+        $kind = \App\Shelf\ShelfKinds::all()['resins'];
+        $form = array_map(fn (mixed $v): mixed => is_bool($v) ? (int) $v : $v, $kind->form($kind->row($wharf)));
+        $this->put("/shelf/resins/{$wharf->id}", ['catalyst_drops' => ''] + $form)->assertSessionHasErrors('catalyst_drops');
+        $this->put("/shelf/resins/{$wharf->id}", ['catalyst_drops' => '', 'catalyst_drops_g' => '30'] + $form)->assertSessionHasNoErrors();
+        $new = Resin::query()->findOrFail((int) $wharf->refresh()->superseded_by_id);
+        self::assertEqualsWithDelta(30.0 * $wharf->catalyst['density'], $new->catalyst['drops_per_ml'], 0.001);
+        self::assertEqualsWithDelta(1.0 / 30.0, \App\Shelf\FromShelf::resin($new)->catalyst->dropG(), 1e-4);
+    }
+
     public function testThinnerIsReckonedOnTheClearsPage(): void
     {
         $part = $this->makePart();

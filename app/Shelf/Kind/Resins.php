@@ -110,7 +110,8 @@ final class Resins extends ShelfKind
             'catalyst_rows.*.c' => ['nullable', 'required_with:catalyst_rows.*.percent', 'numeric', 'between:-20,80'],
             'catalyst_rows.*.percent' => ['nullable', 'required_with:catalyst_rows.*.c', 'numeric', 'between:0.1,10'],
             'catalyst_density' => ['nullable', 'required_with:catalyst_rows.0.percent', 'numeric', 'between:0.5,2'],
-            'catalyst_drops' => ['nullable', 'required_with:catalyst_rows.0.percent', 'numeric', 'between:5,100'],
+            'catalyst_drops' => ['nullable', 'numeric', 'between:5,100'],
+            'catalyst_drops_g' => ['nullable', 'numeric', 'between:5,120'],
         ];
     }
 
@@ -120,6 +121,7 @@ final class Resins extends ShelfKind
             'sheet.*.c' => 'temperature of the row', 'sheet.*.minutes' => 'minutes of the row',
             'catalyst_rows.*.c' => 'temperature of the row', 'catalyst_rows.*.percent' => 'share of the row',
             'catalyst_density' => 'density of the catalyst', 'catalyst_drops' => 'drops of a millilitre',
+            'catalyst_drops_g' => 'drops of a gram',
         ];
     }
 
@@ -132,7 +134,12 @@ final class Resins extends ShelfKind
         return ['catalyst' => $catalyst === [] ? null : [
             'rows' => array_map(fn (array $r): array => ['c' => (float) $r['c'], 'percent' => (float) $r['percent']], $catalyst),
             'density' => (float) $given['catalyst_density'],
-            'drops_per_ml' => (float) $given['catalyst_drops'],
+            // Counted to a gram, as the dropper was tried; else as its sheet has it.
+            'drops_per_ml' => isset($given['catalyst_drops_g'])
+                ? round(
+                    (float) $given['catalyst_drops_g'] * (float) $given['catalyst_density'],
+                    3,
+                ) : (float) ($given['catalyst_drops'] ?? 0.0),
         ], 'sheet' => array_map(
             fn (array $r): array => ['c' => (float) $r['c'], 'minutes' => (float) $r['minutes']],
             $rows,
@@ -148,6 +155,9 @@ final class Resins extends ShelfKind
     /** Parts by volume that were typed as grams: caught where densities make more of it than a ratio bears. */
     public function wrong(array $given): array
     {
+        if (isset($given['catalyst_rows'][0]['percent']) && ! isset($given['catalyst_drops']) && ! isset($given['catalyst_drops_g'])) {
+            return ['catalyst_drops' => (string) __('shelf.catalyst.drops_missing')];
+        }
         $volumes = array_map(fn (string $of): float => (float) ($given[$of] ?? 0.0), ['volume_resin', 'volume_hardener']);
         if (($given['ratio_kind'] ?? '') !== 'weight' || min($volumes) <= 0.0) {
             return [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use App\Bench\Cup;
 use App\Bench\WorkQueue;
 use App\Planning\PlannedPart;
 use OakGloss\Schedule\ActState;
@@ -27,6 +28,7 @@ final readonly class WindowStrip
      * @param list<array{
      *     part: PlannedPart, y: float, tagX: float,
      *     shapes: list<array{kind: string, x: float, until: float, tip: float, label: string}>, words: string,
+     *     cup: array{x: float, until: float, useBy: float}|null,
      * }> $lanes
      */
     private function __construct(
@@ -56,11 +58,13 @@ final readonly class WindowStrip
         $lanes = [];
         foreach ($bench->calls as $call) {
             $shapes = self::shapes($call, $until);
-            if ($shapes !== [] && count($lanes) < 6) {
+            $cup = self::cup($call);
+            if (($shapes !== [] || $cup !== null) && count($lanes) < 6) {
                 $lanes[] = [
+                    'cup' => $cup === null ? null : ['x' => $x($clamp($cup[0])), 'until' => $x($clamp($cup[1])), 'useBy' => $cup[1]],
                     'part' => $call,
                     'y' => self::TOP + 6.0 + self::LANE * count($lanes),
-                    'tagX' => max(2.0, $x($clamp($shapes[0]['x'])) - 25.0),
+                    'tagX' => max(2.0, $x($clamp($shapes[0]['x'] ?? $cup[0] ?? $now)) - 25.0),
                     'shapes' => array_map(
                         fn (array $s): array => ['x' => $x($clamp($s['x'])), 'until' => $x($clamp($s['until']))] + $s,
                         $shapes,
@@ -104,6 +108,15 @@ final readonly class WindowStrip
             $coldest['celsius'],
             $coldest['minute'],
         );
+    }
+
+    /** @return array{float, float}|null since when the next coat's cup is mixed, and until when it is used; null without one */
+    private static function cup(PlannedPart $call): ?array
+    {
+        $cup = $call->next?->step->batch === null ? null : Cup::forStep($call, $call->next->step->step->key);
+        $mixed = $cup?->mixedAtMin();
+
+        return $cup === null || $mixed === null ? null : [$mixed, $cup->useByMin()];
     }
 
     /** @return list<array{kind: string, x: float, until: float, tip: float, label: string, words: string}> minutes */

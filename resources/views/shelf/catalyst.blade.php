@@ -11,5 +11,6 @@
             :value="$item->catalyst['density'] ?? null" />
         <x-field name="catalyst_drops" :label="__('shelf.catalyst.drops')" type="number"
             :value="$item->catalyst['drops_per_ml'] ?? null" />
+        <x-field name="catalyst_drops_g" :label="__('shelf.catalyst.drops_g')" type="number" :hint="__('shelf.catalyst.drops_g_hint')" />
     </div>
 </fieldset>

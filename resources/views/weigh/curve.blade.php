@@ -12,6 +12,7 @@
                 <td>{{ $way['spread'] }}</td>
                 <td>{{ $way['gels'] }}</td>
                 <td>{{ $way['peak'] }}</td>
+                <td>{{ $way['cost'] }}</td>
             </tr>
         @endforeach
     </x-table>

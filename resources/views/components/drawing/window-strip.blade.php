@@ -36,6 +36,12 @@
                     @endif
                 @endif
             @endforeach
+            @if ($lane['cup'])
+                <path d="M{{ $lane['cup']['x'] }} {{ $y + 27 }}H{{ max($lane['cup']['x'] + 3, $lane['cup']['until']) }}V{{ $y + 20 }}"
+                    class="cup-line"/>
+                <text x="{{ $lane['cup']['until'] + 4 }}" y="{{ $y + 30 }}" class="cup-word">{{ __('strip.cup', [
+                    'at' => $format->clock($lane['cup']['useBy']) ]) }}</text>
+            @endif
             <g class="strip-tag tag-{{ $planned->part->colour }}">
                 <rect x="{{ $lane['tagX'] }}" y="{{ $y }}" width="23" height="24" rx="3"/>
                 <text x="{{ $lane['tagX'] + 11.5 }}" y="{{ $y + 17 }}" text-anchor="middle">{{ $planned->part->letter }}</text>
@@ -67,6 +73,7 @@
                 <td>{{ $format->when($next->window?->closes->expectedMin) }}</td>
                 <td>{{ $next->window ? $format->sure($next->window) : '–' }}</td>
                 <td>{{ $format->when($next->keyFromMin) }}</td>
+                <td>{{ $lane['cup'] ? $format->when($lane['cup']['useBy']) : '–' }}</td>
             </tr>
         @endforeach
         </x-table>
