@@ -63,7 +63,7 @@
     </svg>
     </div>
     <details class="as-table"><summary>{{ __('app.as_table') }}</summary>
-        <x-table :columns="__('strip.columns')">
+        <x-table :columns="__('strip.columns')" :scroll="__('strip.drawing')">
         @foreach ($strip->lanes as $lane)
             @php([$part, $next] = [$lane['part']->part, $lane['part']->next])
             <tr>
