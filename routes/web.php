@@ -173,8 +173,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::delete('/feeds/{feed}', [CalendarController::class, 'revoke'])->name('feeds.revoke')->can('revoke', 'feed');
 
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
-    Route::get('/shelf/to-buy', [ShoppingController::class, 'show'])->name('shelf.shopping');
-    Route::get('/shelf/to-buy.csv', [ShoppingController::class, 'csv'])->name('shelf.shopping.csv');
+    Route::get('/shelf/to-buy', [ShoppingController::class, 'show'])->name('shelf.shopping')->can('run', 'App\Models\Shop');
+    Route::get('/shelf/to-buy.csv', [ShoppingController::class, 'csv'])->name('shelf.shopping.csv')->can('run', 'App\Models\Shop');
     Route::get('/shelf/materials.json', [MaterialsController::class, 'json'])->name('shelf.json');
     Route::get('/shelf/materials.schema.json', [MaterialsController::class, 'schema'])->name('shelf.schema');
     Route::post('/shelf/materials', [MaterialsController::class, 'import'])->name('shelf.import')->can('own', 'App\Models\Shop');

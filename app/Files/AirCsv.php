@@ -56,16 +56,16 @@ final class AirCsv
      */
     public static function read(string $path, string $zone): array
     {
-        $text = (string) preg_replace('/\R/u', "\n", self::text((string) file_get_contents($path)));
+        $text = Table::text((string) file_get_contents($path));
         if (substr_count($text, "\n") >= self::MOST_LINES) {
             throw BadLine::at(self::MOST_LINES + 1, null, 'the file is longer than '.self::MOST_LINES.' lines');
         }
-        $separator = array_values(array_filter([';', "\t"], fn (string $s): bool => str_contains(strtok($text, "\n") ?: '', $s)))[0] ?? ',';
+        $separator = Table::separator($text);
         $zones = new \DateTimeZone($zone);
         $format = self::FORMATS[0];
         $columns = null;
         $points = $seen = [];
-        foreach (self::rows($text, $separator) as $i => $cells) {
+        foreach (Table::rows($text, $separator) as $i => $cells) {
             if ($columns === null) {
                 $columns = self::columns($cells);
 
@@ -74,22 +74,22 @@ final class AirCsv
             if (implode('', $cells) === '') {
                 continue;
             }
-            $minute = self::minute($cells[$columns['time']] ?? '', $zones, $format, $i + 1);
+            $minute = self::minute($cells[$columns['time']] ?? '', $zones, $format, $i);
             if (isset($seen[(string) $minute])) {
-                throw BadLine::at($i + 1, 'time', "is the same as in line {$seen[(string) $minute]}");
+                throw BadLine::at($i, 'time', "is the same as in line {$seen[(string) $minute]}");
             }
-            $seen[(string) $minute] = $i + 1;
+            $seen[(string) $minute] = $i;
             $points[] = [
                 'min' => $minute,
                 'c' => self::number(
                     $cells[$columns['c']] ?? '',
                     $separator,
-                    $i + 1,
+                    $i,
                     '°C',
                     -30.0,
                     60.0,
-                ) ?? throw BadLine::at($i + 1, '°C', 'is empty'),
-                'rh' => isset($columns['rh']) ? self::number($cells[$columns['rh']] ?? '', $separator, $i + 1, '%RH', 1.0, 100.0) : null,
+                ) ?? throw BadLine::at($i, '°C', 'is empty'),
+                'rh' => isset($columns['rh']) ? self::number($cells[$columns['rh']] ?? '', $separator, $i, '%RH', 1.0, 100.0) : null,
             ];
         }
         if ($points === []) {
@@ -98,19 +98,6 @@ final class AirCsv
         usort($points, fn (array $a, array $b): int => $a['min'] <=> $b['min']);
 
         return $points;
-    }
-
-    /** @return iterable<int, list<string>> cells by line, from 0 */
-    private static function rows(string $text, string $separator): iterable
-    {
-        $file = new \SplTempFileObject();
-        $file->fwrite($text);
-        $file->rewind();
-        $file->setFlags(\SplFileObject::READ_CSV);
-        $file->setCsvControl($separator, '"', '');
-        foreach ($file as $i => $cells) {
-            yield $i => array_map(fn (?string $c): string => trim((string) $c), is_array($cells) ? array_values($cells) : []);
-        }
     }
 
     /**
@@ -136,27 +123,6 @@ final class AirCsv
         }
 
         return isset($found['c']) ? $found : throw BadLine::at(1, null, 'no column is called °C, air_c or temperature');
-    }
-
-    /**
-     * As UTF-8, by its mark or by what it can be; a file without one that is no UTF-8 is of the Windows code page, which
-     * holds Latin-1.
-     */
-    private static function text(string $bytes): string
-    {
-        return match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => mb_scrub(substr($bytes, 3)),
-            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
-            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
-            // Each sign of a plain table has a zero byte beside it then.
-            substr_count(substr($bytes, 0, 400), "\0") > min(400, strlen($bytes)) / 3 => mb_convert_encoding(
-                $bytes,
-                'UTF-8',
-                $bytes[0] === "\0" ? 'UTF-16BE' : 'UTF-16LE',
-            ),
-            mb_check_encoding($bytes, 'UTF-8') => $bytes,
-            default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
-        };
     }
 
     /** @param string $usual the format of the line before, tried first */

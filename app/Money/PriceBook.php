@@ -69,8 +69,4 @@ final class PriceBook
         return $prices;
     }
 
-    public function forget(): void
-    {
-        $this->prices = [];
-    }
 }

@@ -92,7 +92,8 @@ final class Ledger
     public function cutOff(Lot $roll, float $metres, float $widthMm, string $direction, CarbonImmutable $at, User $by): Lot
     {
         $this->move($roll, -$metres, Why::Cut, $at, $by);
-        $share = $metres * $widthMm / ($roll->quantity * (float) $roll->width_mm);
+        // The strip beside it is lost with it: the offcut carries what its length of the roll cost.
+        $share = $metres / $roll->quantity;
 
         return $this->receive([
             'shop_id' => $roll->shop_id, 'kind' => $roll->kind, 'item_id' => $roll->item_id, 'jar' => $roll->jar,

@@ -182,9 +182,4 @@ final class TakenFrom
         return $grit === null || $driven === null ? [] : [Taken::paper($driven, Grit::p($grit), 1)];
     }
 
-    public function forget(): void
-    {
-        $this->papers = [];
-        $this->lineage->forget();
-    }
 }

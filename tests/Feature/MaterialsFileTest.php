@@ -96,7 +96,7 @@ final class MaterialsFileTest extends ShopCase
         yield 'CSV, third line' => ["shelf,name,weave,fibre,areal_g_m2,width_mm,fibre_fraction,texture_ratio\ncloths,A,twill,carbon,200,1000,0.5,0.5\ncloths,B,satin,carbon,200,1000,0.5,0.5\n", ['Line 3', 'weave']];
         yield 'CSV, more cells' => ["shelf,name\ncloths,A,b,c\n", ['Line 2']];
         yield 'nothing in it' => ["shelf,name\n", ['Line 1']];
-        yield 'no text' => ["shelf,name\n\xff\xfe", ['UTF-8']];
+        yield 'another code page' => ["shelf,name\n\xfc\xe4,x", ['Line 2', 'shelf', 'üä']];
     }
 
     /** @param list<string> $says */

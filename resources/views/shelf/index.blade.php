@@ -2,8 +2,8 @@
 <x-layouts.app :title="__('app.rooms.shelf')">
 <div class="page shelf">
     <header class="page-head"><h1>{{ __('app.rooms.shelf') }}</h1><p class="soft">{{ __('shelf.made_up') }}</p>
-        <p><a class="btn" href="{{ route('shelf.shopping') }}">{{ __('stock.shopping.link') }} <b
-            class="num">{{ $toBuy }}</b></a></p></header>
+        @can('run', App\Models\Shop::class)<p><a class="btn" href="{{ route('shelf.shopping') }}">{{ __('stock.shopping.link') }} <b
+            class="num">{{ $toBuy }}</b></a></p>@endcan</header>
     @foreach ($kinds as $name => $kind)
         <section class="card" aria-labelledby="shelf-{{ $name }}">
             <div class="card-head">

@@ -1,5 +1,5 @@
 @php($money = auth()->user()->shop->money())
-@php($jars = $kind->jars($item))
+@php([$jars, $seesMoney] = [$kind->jars($item), auth()->user()->can('run', App\Models\Shop::class)])
 <section class="card lots" aria-labelledby="lots-title">
     <h2 id="lots-title">{{ __('stock.lots') }}</h2>
     @foreach ($stock['rows'] as $row)@include('shelf.stock-row')@endforeach
@@ -20,7 +20,7 @@
                             {{ $format->celsius($lot->storage_c) }}</small>@endif
                     </td>
                     <td>{{ $lot->opened_at ? $lot->opened_at->format('j M') : __('stock.sealed') }}</td>
-                    <td class="amount">{{ $lot->price_minor === null ? '–' : $money->say($lot->price_minor) }}</td>
+                    <td class="amount">{{ $lot->price_minor === null || ! $seesMoney ? '–' : $money->say($lot->price_minor) }}</td>
                     <td>{{ $lot->supplier ?: '–' }}</td>
                     <td>@if ($lot->left > 0 || $lot->quantity > 0)
                         <details class="fold"><summary class="btn quiet">{{ __('stock.columns.act') }}</summary>
