@@ -181,5 +181,4 @@ final class TakenFrom
 
         return $grit === null || $driven === null ? [] : [Taken::paper($driven, Grit::p($grit), 1)];
     }
-
 }
