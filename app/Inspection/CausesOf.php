@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Inspection;
 
 use App\Models\AirReading;
+use App\Models\StockMove;
+use App\Models\Why;
 use App\Planning\PlannedPart;
+use App\Shelf\Kind\Resins;
 use App\Time\ShopTime;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Told;
@@ -32,6 +35,7 @@ final class CausesOf
             $found,
             $atMin,
             count($planned->floor->crew->people),
+            self::openDays($planned),
         ), $told);
     }
 
@@ -46,6 +50,29 @@ final class CausesOf
         }
 
         return $told;
+    }
+
+    /**
+     * How long the oldest jar of each coat had been open when it was poured from.
+     *
+     * @return array<string, float> days by step
+     */
+    private static function openDays(PlannedPart $planned): array
+    {
+        $days = [];
+        $moves = StockMove::query()->with('lot')->where('part_id', $planned->part->id)->where('why', Why::Used->value)
+            ->whereNotNull('lot_id')->where('kind', Resins::NAME)->get();
+        $steps = $planned->part->facts->pluck('step', 'id');
+        foreach ($moves as $move) {
+            $step = $steps[$move->fact_id] ?? null;
+            $opened = $move->lot?->opened_at;
+            if ($step !== null && $opened !== null) {
+                $open = max(0.0, (ShopTime::minutes($move->happened_at) - ShopTime::minutes($opened)) / 1440.0);
+                $days[$step] = max($days[$step] ?? 0.0, $open);
+            }
+        }
+
+        return $days;
     }
 
     /** @return list<array{float, float, float|null}> */

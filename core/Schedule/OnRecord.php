@@ -58,6 +58,7 @@ final class OnRecord
      * @param float                                 $atMin    when it was found
      * @param list<array{float, float, float|null}> $readings minute, air °C, humidity %
      * @param int                                   $hands    pairs of hands in the shop
+     * @param array<string, float>                  $openDays of the oldest jar that a coat was poured from, by step
      */
     private function __construct(
         private readonly FinishPlan $plan,
@@ -67,6 +68,7 @@ final class OnRecord
         private readonly Found $found,
         private readonly float $atMin,
         private readonly int $hands,
+        private readonly array $openDays,
     ) {
         $this->log = $plan->log;
         $zone = null;
@@ -99,6 +101,7 @@ final class OnRecord
      * @param float                                 $atMin    when it was found
      * @param list<array{float, float, float|null}> $readings minute, air °C, humidity %
      * @param int                                   $hands    pairs of hands in the shop
+     * @param array<string, float>                  $openDays of the oldest jar that a coat was poured from, by step
      */
     public static function of(
         FinishPlan $plan,
@@ -108,8 +111,9 @@ final class OnRecord
         Found $found,
         float $atMin,
         int $hands,
+        array $openDays = [],
     ): Evidence {
-        $on = new self($plan, $clocks, $air, $readings, $found, $atMin, $hands);
+        $on = new self($plan, $clocks, $air, $readings, $found, $atMin, $hands, $openDays);
 
         return Evidence::read($on->ofCoat() + $on->ofBelow() + $on->ofSanding() + $on->ofPlace());
     }
@@ -151,6 +155,7 @@ final class OnRecord
 
         return [
             'airC' => $coat->airC,
+            'lotOpenDays' => $this->openDays[$coat->step->key] ?? null,
             'minC' => $resin?->minC,
             'hottestSinceC' => $this->hottestSince($coat->doneAtMin),
             'dewMarginC' => $this->dewMargin($coat),

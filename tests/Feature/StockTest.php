@@ -112,6 +112,23 @@ final class StockTest extends ShopCase
         self::assertSame($once, $sheets->refresh()->left, 'over the next zone the same sheet goes on');
     }
 
+    public function testAJarThatStoodOpenForLongIsEvidence(): void
+    {
+        $part = $this->partWithBuildCoat('2027-03-10 14:00');
+        $resin = $part->resin(\OakGloss\Method\Slot::Skin)->id;
+        $this->lot('resins', $resin, 'resin', 500.0, ['opened_at' => CarbonImmutable::parse('2026-03-01')]);
+        $this->ready($part);
+        $this->weigh($part, 'resin', 17.0);
+        $this->weigh($part, 'hardener', 5.8);
+        $this->act($part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
+        $found = new \OakGloss\Fact\Kind\Found(\OakGloss\Inspection\Defect::Soft, 'top');
+        $planned = $this->planned($part);
+        $ranking = \App\Inspection\CausesOf::of($planned, $found, $planned->floor->nowMin + 60.0, []);
+        $old = array_values(array_filter($ranking->suspects, fn ($s): bool => $s->cause === \OakGloss\Inspection\Cause::LotOld))[0] ?? self::fail('not suspected');
+        self::assertSame('lotOpenDays', $old->signs[0]->of);
+        self::assertEqualsWithDelta(374.6, $old->signs[0]->figure, 0.5);
+    }
+
     public function testOverAnySequenceOfFactsCountsAndStrikesEachLotIsTheSumOfItsMoves(): void
     {
         mt_srand(7);
