@@ -45,7 +45,7 @@ final class EveryMethodTest extends ShopCase
     public function testIsPlannedFromItsFormAndLivedToItsEnd(string $code, array $choices): void
     {
         $part = $this->planned($this->made($code, $choices))->part;
-        foreach (['', '/film', '/sand', '/clear', '/record'] as $page) {
+        foreach (['', '/film', '/sand', '/clear', '/record', '/money'] as $page) {
             $this->get("/parts/{$part->id}{$page}")->assertOk()->assertDontSee('steps.', false)->assertDontSee('words.', false);
         }
         if (! Thorough::isLong() && in_array($code, self::LONG_LIVES, true)) {
