@@ -79,9 +79,10 @@ final class ShopStock
         $needs = [];
         foreach ($plans as $planned) {
             foreach ($takenFrom->ahead($planned) as ['step' => $step, 'used' => $used]) {
+                // What was to begin already is taken now at the earliest.
+                $at = max($nowMin, $planned->schedule->slot($step->step->key)->startMin ?? $nowMin);
                 $needs[] = [
-                    $used->jar->kind, $used->jar->itemId, $used->jar->jar, $planned->schedule->slot($step->step->key)->startMin ?? $nowMin,
-                    $used->quantity, $planned->part->letter, $used->widthMm,
+                    $used->jar->kind, $used->jar->itemId, $used->jar->jar, $at, $used->quantity, $planned->part->letter, $used->widthMm,
                 ];
             }
         }
