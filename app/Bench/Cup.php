@@ -9,8 +9,6 @@ use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Fact;
-use OakGloss\Fact\Kind\Ready;
-use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
@@ -22,7 +20,6 @@ use OakGloss\Mixing\Pump;
 use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
-use OakGloss\Safety\Caution;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
 
@@ -123,10 +120,9 @@ final readonly class Cup
     public function pump(): ?Pump
     {
         $row = $this->planned->part->resin($this->step->step->layer->slot ?? Slot::Skin);
+        $isBlend = isset($this->planned->plan->materials->mixed[$this->step->step->key]);
 
-        return $row->pump_resin_g === null || $row->pump_hardener_g === null || isset(
-            $this->planned->plan->materials->mixed[$this->step->step->key],
-        )
+        return $isBlend || $row->pump_resin_g === null || $row->pump_hardener_g === null
             ? null : new Pump($row->pump_resin_g, $row->pump_hardener_g);
     }
 
@@ -150,46 +146,17 @@ final readonly class Cup
         return $catalyst === null ? 0 : (int) round($this->pour->hardenerToAddG() / $catalyst->dropG());
     }
 
-    public function isReady(): bool
+    public function check(): ReadyCheck
     {
-        return $this->lastReady() !== null;
-    }
-
-    /** Whether all of the ready check was gone through today for this part: then only what changed since is asked. */
-    public function wasReadyToday(): bool
-    {
-        return $this->fullCheckToday() !== null;
-    }
-
-    /** @return list<string> codes of what must stand ready before hardener goes in */
-    public function readyCheck(): array
-    {
-        $cautions = $this->step->step->cautions;
-        $guards = array_filter([
-            'ventilation' => in_array(Caution::Styrene, $cautions, true),
-            'respirator' => in_array(Caution::Styrene, $cautions, true),
-            'goggles' => in_array(Caution::Catalyst, $cautions, true),
-        ]);
-        $role = $this->step->step->role;
-        $isBase = $role->takesCloth();
-        $large = $this->planned->plan->brief->piece()->people() > 1;
-
-        return [
-            ...($isBase ? [$role->isPly() ? 'plies' : 'pieces'] : []),
-            ...($this->wasReadyToday() ? [] : ['tools', ...array_keys($guards)]),
-            'patch',
-            ...($large && $isBase ? ['second_person'] : []),
-        ];
+        return new ReadyCheck($this->planned, $this->step);
     }
 
     /** Hardener must not go in: the window that this coat was to go into has closed, nothing is keyed, and none is in yet. */
     public function isTooLate(): bool
     {
-        return $this->pour->hardenerG <= 0.0 && $this->isNext() && in_array(
-            $this->planned->next?->state,
-            [ActState::MissedWait, ActState::KeyFirst],
-            true,
-        );
+        $isMissed = in_array($this->planned->next?->state, [ActState::MissedWait, ActState::KeyFirst], true);
+
+        return $isMissed && $this->pour->hardenerG <= 0.0 && $this->isNext();
     }
 
     /** The window that this coat has to go into; null where it has none, or is keyed. */
@@ -207,23 +174,6 @@ final readonly class Cup
     private function isNext(): bool
     {
         return $this->planned->next?->step->step->key === $this->step->step->key;
-    }
-
-    private function lastReady(): ?Fact
-    {
-        return $this->planned->plan->log->last($this->step->step->key, Ready::class);
-    }
-
-    private function fullCheckToday(): ?Fact
-    {
-        $floor = $this->planned->floor;
-        foreach ($this->planned->plan->log->all(Ready::class) as $fact) {
-            if ($fact->content->short !== true && $floor->time->local($fact->atMin)->isSameDay($floor->time->local($floor->nowMin))) {
-                return $fact;
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -271,11 +221,9 @@ final readonly class Cup
     /** When hardener first met resin, minutes; null before. */
     public function mixedAtMin(): ?float
     {
-        $weighed = $this->planned->plan->log->of($this->step->step->key, Weighed::class);
-        $lost = $this->planned->plan->log->lastLoss($this->step->step->key);
         $hardener = array_values(array_filter(
-            $weighed,
-            fn (Fact $f): bool => $f->content->component === 'hardener' && ($lost === null || $lost->isBefore($f)),
+            $this->planned->plan->log->inCup($this->step->step->key),
+            fn (Fact $f): bool => $f->content->component === 'hardener',
         ));
 
         return $hardener === [] ? null : $hardener[0]->atMin;
@@ -324,7 +272,7 @@ final readonly class Cup
     /** How many times this part's own the cup is that it was weighed in. */
     private function sharedTimes(): float
     {
-        foreach ($this->with === [] ? $this->planned->plan->log->of($this->step->step->key, Weighed::class) : [] as $fact) {
+        foreach ($this->with === [] ? $this->planned->plan->log->inCup($this->step->step->key) : [] as $fact) {
             if ($fact->content->cupG !== null && $fact->content->grams > 0.0) {
                 return max(1.0, $fact->content->cupG / $fact->content->grams);
             }

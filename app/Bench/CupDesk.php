@@ -38,7 +38,7 @@ final readonly class CupDesk
         foreach ($cup->shares($grams) as $n => $share) {
             $of = $n === 0 ? $cup : $cup->with[$n - 1];
             $step = $of->step->step->key;
-            if ($n > 0 && ! $of->isReady()) {
+            if ($n > 0 && ! $of->check()->isMade()) {
                 $this->recorder->record($of->planned->part, $user, $floor, $step, new Ready(true));
             }
             $this->recorder->record($of->planned->part, $user, $floor, $step, new Weighed($component, $share, $by, $cupG), $at);
@@ -49,10 +49,9 @@ final readonly class CupDesk
     public function swap(Cup $cup, User $user): void
     {
         [$planned, $step] = [$cup->planned, $cup->step->step->key];
-        $lost = $planned->plan->log->lastLoss($step);
-        foreach ($planned->plan->log->of($step, Weighed::class) as $fact) {
+        foreach ($planned->plan->log->inCup($step) as $fact) {
             $other = ['resin' => 'hardener', 'hardener' => 'resin'][$fact->content->component] ?? null;
-            if ($other === null || ($lost !== null && ! $lost->isBefore($fact))) {
+            if ($other === null) {
                 continue;
             }
             $struck = new Struck($fact->id, (string) __('weigh.jars_swapped'));

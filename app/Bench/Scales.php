@@ -26,7 +26,7 @@ final readonly class Scales
     public function follow(User $user, Part $part, Cup $cup): ?ScaleFollow
     {
         $key = $this->key($user, $part, $cup->step->step->key);
-        $next = $cup->isReady() ? $cup->next() : null;
+        $next = $cup->check()->isMade() ? $cup->next() : null;
         // Several cups are several marks, and drops are counted.
         if ($this->scale($part->shop) === null || $next === null || $cup->cups() > 1 || ($next === 'hardener' && $cup->isDropped())) {
             $this->kept->forget($key);

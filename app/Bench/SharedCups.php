@@ -29,7 +29,7 @@ final readonly class SharedCups
                 continue;
             }
             $other = Cup::forStep($planned, $step);
-            if ($other !== null && ! $other->isBegun() && $this->isAlike($cup, $other) && $this->isSpread($cup, $other)) {
+            if ($other !== null && ! $other->isBegun() && $this->isAlike($cup, $other) && $this->isSpread($cup, [$other])) {
                 $partners[] = $other;
             }
         }
@@ -55,7 +55,13 @@ final readonly class SharedCups
             $others[] = $other;
         }
 
-        return $others === [] ? $cup : $cup->sharedWith(...$others);
+        if ($others === []) {
+            return $cup;
+        }
+        // A cup that is begun goes on; one that begins is of parts that are due, and spread before it gels.
+        $isDue = array_filter([$cup, ...$others], fn (Cup $c): bool => ! $this->isDue($c->planned)) === [];
+
+        return $cup->isBegun() || ($isDue && $this->isSpread($cup, $others)) ? $cup->sharedWith(...$others) : null;
     }
 
     public static function name(Cup $cup): string
@@ -76,12 +82,16 @@ final readonly class SharedCups
             && abs($cup->pigmentFraction - $other->pigmentFraction) < 1e-9;
     }
 
-    /** In one cup, by one pair of hands, one part after the other. */
-    private function isSpread(Cup $cup, Cup $other): bool
+    /**
+     * In one cup, by one pair of hands, one part after the other.
+     *
+     * @param list<Cup> $others
+     */
+    private function isSpread(Cup $cup, array $others): bool
     {
         $floor = $cup->planned->floor;
-        $grams = $cup->batch->totalG() + $other->batch->totalG();
-        $gM2 = max(1.0, min($cup->step->laidGM2 ?? 1.0, $other->step->laidGM2 ?? 1.0));
+        $grams = $cup->sharedWith(...$others)->batch->totalG();
+        $gM2 = max(1.0, min(array_map(fn (Cup $c): float => $c->step->laidGM2 ?? 1.0, [$cup, ...$others])));
 
         return CupNotices::cupsOf($cup->resin, $grams, $gM2, $floor->workshop, $floor->airNowC())?->cups === 1;
     }

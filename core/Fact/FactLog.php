@@ -190,13 +190,22 @@ final readonly class FactLog
     /** Grams of one component that went into a step's cup; what was lost of it before is in none. */
     public function weighedG(string $step, string $component): float
     {
+        return array_sum(array_map(
+            fn (Fact $f): float => $f->content->component === $component ? $f->content->grams : 0.0,
+            $this->inCup($step),
+        ));
+    }
+
+    /**
+     * What was weighed into a step's cup since one was lost last.
+     *
+     * @return list<Fact<Weighed>>
+     */
+    public function inCup(string $step): array
+    {
         $lost = $this->lastLoss($step);
 
-        return array_sum(array_map(
-            fn (Fact $f): float => $f->content->component === $component && ($lost === null || $lost->isBefore($f))
-                ? $f->content->grams : 0.0,
-            $this->of($step, Weighed::class),
-        ));
+        return array_values(array_filter($this->of($step, Weighed::class), fn (Fact $f): bool => $lost === null || $lost->isBefore($f)));
     }
 
     /**

@@ -9,7 +9,7 @@
         @include('weigh.late')
     @else
         @include('weigh.window')
-        @if (! $cup->isReady())
+        @if (! $cup->check()->isMade())
             @include('weigh.ready')
         @else
             @includeWhen($scale !== null, 'weigh.scale')

@@ -94,6 +94,24 @@ final class BatchesTest extends ShopCase
         $this->get("/parts/{$a->id}/weigh/build-2")->assertOk()->assertDontSee('One cup with');
         $this->pour($a, ['component' => 'all', 'with' => "{$other->id}:build-2"])->assertSessionHasErrors('grams');
         self::assertSame([], $this->weighed($a));
+        // An address or a form that names a part whose coat is still wet below is no way around it.
+        $this->pour($a, ['component' => 'all', 'with' => "{$early->id}:build-2"])->assertSessionHasErrors('grams');
+        self::assertSame([], [...$this->weighed($a), ...$this->weighed($early)]);
+    }
+
+    public function testALostSharedCupLeavesNothingInTheNextOne(): void
+    {
+        $a = $this->partWithBuildCoat('2027-03-10 14:00');
+        $b = $this->partWithBuildCoat('2027-03-10 14:00');
+        $b->update(['letter' => 'B']);
+        $life = fn (): float => \App\Bench\Cup::forStep($this->planned($a), 'build-2')->potLifeMin();
+        $alone = $life();
+        $this->act($a, 'ready', 'build-2');
+        $this->pour($a, ['component' => 'all', 'with' => "{$b->id}:build-2"])->assertSessionHasNoErrors();
+        self::assertLessThan($alone - 1.0, $life());
+        app()->forgetScopedInstances();
+        $this->post("/parts/{$a->id}/wrong", ['mishap' => 'cup_kicked'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($alone, $life(), 0.1);
     }
 
     public function testStrokesOfAPumpAreKeptAsGrams(): void

@@ -292,8 +292,8 @@ final class TrueAnswersTest extends ShopCase
     private function coatActs(Part $part, string $key): array
     {
         $cup = Cup::forStep($this->planned($part), $key) ?? self::fail("no cup for {$key}");
-        $isShort = $cup->wasReadyToday();
-        $this->ticks = $isShort ? 0 : count($cup->readyCheck());
+        $isShort = $cup->check()->wasWholeToday();
+        $this->ticks = $isShort ? 0 : count($cup->check()->asks());
 
         return [['ready', $isShort ? ['short' => '1'] : []], ['all', []], [CoatOn::KIND, []]];
     }

@@ -138,7 +138,7 @@ final class WeighTest extends ShopCase
         }
         $this->part = $big;
         self::assertGreaterThan(1, $this->cup('base')->cups());
-        self::assertContains('second_person', $this->cup('base')->readyCheck());
+        self::assertContains('second_person', $this->cup('base')->check()->asks());
         $this->act($big, 'ready', 'base');
         $this->get("/parts/{$big->id}/weigh/base")->assertSee('Mix and spread it in');
     }

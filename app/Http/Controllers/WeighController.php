@@ -67,7 +67,7 @@ final class WeighController
         $alone = $desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
         $cup = $desk->shared->together($alone, (string) ($given['with'] ?? ''))
             ?? throw ValidationException::withMessages(['grams' => __('weigh.shared_no_more')]);
-        if (! $cup->isReady()) {
+        if (! $cup->check()->isMade()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
         $rest = isset($given['by']) ? $this->atRest($desk->scales->of($user, $part, $step), $given['component'], $cup) : null;

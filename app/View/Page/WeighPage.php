@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use App\Bench\Cup;
-use App\Money\PriceBook;
 use App\Time\ShopTime;
 use App\Words\Formatter;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\TackWindow;
-use OakGloss\Mixing\Batch;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
@@ -71,40 +69,6 @@ final readonly class WeighPage
         return $this->cup->planned->next?->state === ActState::KeyFirst;
     }
 
-    /**
-     * The cups of this coat as they are, in a shallow tray, and with a second pair of hands: what each comes to.
-     *
-     * @return list<array{name: string, cups: string, grams: string, spread: string, gels: string, peak: string, cost: string}>
-     */
-    public function cupWays(): array
-    {
-        $shop = $this->cup->planned->part->shop;
-
-        return array_map(function (string $way) use ($shop): array {
-            $cups = $this->cup->spreadBy($way === 'hands' ? 2 : 1, $way === 'tray');
-            $none = [
-                'cups' => (string) __('weigh.curve.none'),
-                'grams' => '–',
-                'spread' => '–',
-                'gels' => '–',
-                'peak' => '–',
-                'cost' => '–',
-            ];
-
-            return ['name' => (string) __("weigh.curve.ways.{$way}")] + ($cups === null ? $none : [
-                'cups' => (string) $cups->cups,
-                'grams' => $this->format->grams($cups->cupG),
-                'spread' => $this->format->span($cups->spreadMin),
-                'gels' => $cups->heat->potLifeMin === null ? '–' : $this->format->span($cups->heat->potLifeMin),
-                'peak' => $this->format->celsius($cups->heat->peakC),
-                'cost' => PriceBook::say(
-                    $shop,
-                    PriceBook::hands($shop, $cups->spreadMin * $cups->cups * ($way === 'hands' ? 2 : 1)),
-                ) ?? '–',
-            ]);
-        }, ['cup', 'tray', 'hands']);
-    }
-
     /** @return array{closed: string, key: string} */
     public function lateTimes(): array
     {
@@ -144,7 +108,7 @@ final readonly class WeighPage
 
         return array_map(
             fn (string $check): string => (string) __("words.ready_check.{$check}", ['piece' => $piece]),
-            $this->cup->readyCheck(),
+            $this->cup->check()->asks(),
         );
     }
 
@@ -201,36 +165,6 @@ final readonly class WeighPage
         $isCatalyst = $component === 'hardener' && $this->cup->resin->catalyst !== null;
 
         return $this->format->word('component', $isCatalyst ? 'catalyst' : $component);
-    }
-
-    /**
-     * What of the strokes of a pump there is to say; null without one.
-     *
-     * @return array<string, string|int>|null
-     */
-    public function pump(): ?array
-    {
-        $pump = $this->cup->pump();
-        $strokes = $pump?->strokesFor($this->cup->batch);
-
-        return $pump === null || $strokes === null ? null : [
-            'resin' => $strokes['resin'], 'hardener' => $strokes['hardener'], 'resin_g' => $this->format->grams($pump->resinG),
-            'hardener_g' => $this->format->grams($pump->hardenerG),
-            'off' => ($strokes['error'] > 0.0 ? '+' : '−').$this->format->percent(abs($strokes['error'])),
-            'key' => abs($strokes['error']) > Batch::TOLERANCE ? 'weigh.pump_off' : 'weigh.pump',
-        ];
-    }
-
-    /** Strokes of the next jar that are still to press; null where it has no pump. */
-    public function strokesNext(): ?int
-    {
-        $pump = $this->cup->pump();
-        $strokes = $pump?->strokesFor($this->cup->batch);
-        $gram = $this->next === null ? null : $pump?->strokeG($this->next);
-        $in = $this->next === 'resin' ? $this->cup->pour->resinG : $this->cup->pour->hardenerG;
-
-        return $gram === null || $strokes === null
-            ? null : max(1, ($this->next === 'resin' ? $strokes['resin'] : $strokes['hardener']) - (int) round($in / $gram));
     }
 
     /** @return array<string, string>|null too much pigment, and what brings it right */

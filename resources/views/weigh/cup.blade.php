@@ -41,7 +41,7 @@
             </li>
         @endforeach
     </ol>
-    @if ($pump = $page->pump())<p class="num blend">@say($pump['key'], $pump)</p>@endif
+    @if ($pump = App\View\Page\PumpWords::of($cup, $format))<p class="num blend">@say($pump->key(), $pump->says())</p>@endif
     @if ($blend = $page->blend())<p class="num blend">@say('weigh.blend', ['parts' => $blend])</p>@endif
     @if ($drops = $page->drops())
         <p class="num blend">@say('weigh.drops', $drops)

@@ -4,7 +4,7 @@
     <x-drawing.cup-curve :curve="$curve" />
     <p class="soft">{{ __('weigh.curve.key') }}</p>
     <x-table :columns="__('weigh.curve.columns')" :scroll="__('weigh.curve.title')">
-        @foreach ($page->cupWays() as $way)
+        @foreach ((new App\View\Page\CupWays($cup, $format))->all() as $way)
             <tr>
                 <th scope="row">{{ $way['name'] }}</th>
                 <td>{{ $way['cups'] }}</td>

@@ -49,7 +49,7 @@
         <button @class(['btn', 'go' => $pour->totalG() > 0])>{{ __('weigh.poured') }}</button>
         <p class="num preview" x-text="preview" aria-live="polite"></p>
     </form>
-    @if ($strokes = $page->strokesNext())
+    @if ($strokes = App\View\Page\PumpWords::of($cup, $format)?->still($next))
         <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form">
             @marks
             <input type="hidden" name="component" value="{{ $next }}">

@@ -6,7 +6,7 @@
     <x-findings :of="$cup->planned->gates($cup->step)" />
     <p class="judged num"><b>{{ __('app.rooms.air') }}</b> {{ $page->airWords() }} <span class="soft">{{ $page->airFrom() }}</span></p>
     <x-act :part="$part" kind="ready" :step="$page->key">
-        @if ($cup->wasReadyToday())
+        @if ($cup->check()->wasWholeToday())
             <input type="hidden" name="short" value="1">
             <p>{{ __('weigh.new_since') }}</p>
             <ul class="since">@foreach ($page->checks() as $check)<li>{{ $check }}</li>@endforeach</ul>
