@@ -149,7 +149,7 @@ final class Ledger
     }
 
     /** A kind whose sheet says how many there are says what its deliveries come to. */
-    public function mirror(Jar $jar, int $shopId): void
+    private function mirror(Jar $jar, int $shopId): void
     {
         $kind = ShelfKinds::named($jar->kind);
         $field = $kind === null ? null : $kind::COUNTED_IN;
@@ -158,6 +158,17 @@ final class Ledger
             $left = $this->lots($shopId, $jar)->map(fn (Lot $l): float => $l->left)->all();
             $item->setAttribute($field, (int) round(array_sum($left)));
             $item->save();
+        }
+    }
+
+    /** After sheets were renewed: what deliveries count stands over what was typed with them. */
+    public function mirrorAll(int $shopId): void
+    {
+        $this->lineage->forget();
+        foreach (ShelfKinds::all() as $name => $kind) {
+            foreach ($kind::COUNTED_IN === null ? [] : $kind->ofShop($shopId) as $item) {
+                $this->mirror(new Jar($name, $item->id), $shopId);
+            }
         }
     }
 

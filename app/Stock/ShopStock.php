@@ -44,6 +44,7 @@ final class ShopStock
     {
     }
 
+    /** Made by Stocks. */
     public static function of(Shop $shop, Planner $planner, TakenFrom $takenFrom, Lineage $lineage): self
     {
         $rows = Lot::query()->where('shop_id', $shop->id)->where('left', '>', 0)->orderBy('id')->toBase()

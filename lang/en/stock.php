@@ -67,11 +67,6 @@ return [
             .'Low is a tenth of that, or less.',
         'csv' => 'As CSV', 'print' => 'Print', 'packs_of' => ':n × :pack', 'unknown' => '–', 'sum' => 'Together at the last prices',
     ],
-    'short' => [
-        'title' => 'What will be missing',
-        'says' => '<b>:what</b> :missing short from :at, part :part',
-        'more' => 'and :n more',
-    ],
     'weigh' => [
         'title' => 'From the shelf',
         'left' => '<b>:jar</b> lot :mark: :left left', 'no_lot' => '<b>:jar</b> no lot left on the shelf',

@@ -112,6 +112,17 @@ final class MaterialsFileTest extends ShopCase
         $this->get('/shelf')->assertOk()->assertSee('Nothing of the file was taken.');
     }
 
+    public function testAFileDoesNotCountWhatDeliveriesCount(): void
+    {
+        $paper = ShelfKinds::all()['papers']->of($this->shop)->firstOrFail();
+        app(\App\Stock\Ledger::class)->receive(['shop_id' => $this->shop->id, 'kind' => 'papers', 'item_id' => $paper->id, 'jar' => '', 'mark' => 'L', 'quantity' => 50.0, 'received_at' => now()], $this->user);
+        $file = json_decode(MaterialsFile::json($this->shop), true);
+        $file['items']['papers'][0]['sheets'] = 3;
+        self::assertSame($paper->name, $file['items']['papers'][0]['name']);
+        $this->send((string) json_encode($file))->assertSessionHasNoErrors();
+        self::assertSame(50, ShelfKinds::all()['papers']->of($this->shop)->firstOrFail()->getAttribute('sheets'));
+    }
+
     public function testACellThatASpreadsheetWouldRunIsText(): void
     {
         ShelfKinds::all()['cloths']->of($this->shop)->firstOrFail()->update(['name' => '=1+1']);

@@ -11,6 +11,7 @@ use App\People\Audit;
 use App\Shelf\MaterialsFile;
 use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
+use App\Stock\Ledger;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -34,13 +35,14 @@ final class MaterialsController
         return self::file((string) json_encode(MaterialsFile::schema(), JSON_PRETTY_PRINT), 'materials.schema.json', 'application/json');
     }
 
-    public function import(MaterialsRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function import(MaterialsRequest $request, Ledger $ledger, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         try {
             $did = Renewal::take(MaterialsFile::read($request->text(), $user->shop_id), $user->shop_id);
         } catch (BadLine $e) {
             throw ValidationException::withMessages(['materials' => $e->getMessage().' '.__('stock.file.nothing')]);
         }
+        $ledger->mirrorAll($user->shop_id);
         $audit->note($user->shop_id, 'materials_in', $user, $did);
 
         return redirect()->route('shelf')->with('notice', __('stock.file.took', $did));

@@ -22,11 +22,9 @@ use App\Shelf\Lineage;
 use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
-use App\Stock\Jar;
 use App\Stock\Ledger;
 use App\Stock\SheetFiles;
-use App\Stock\ShopStock;
-use App\Stock\TakenFrom;
+use App\Stock\Stocks;
 use App\View\Drawing\CoatLife;
 use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
@@ -48,13 +46,12 @@ final class ShelfController
     public function index(
         Planner $planner,
         PartSteps $chains,
-        TakenFrom $takenFrom,
-        Lineage $lineage,
+        Stocks $stocks,
         #[CurrentUser] User $user,
     ): View {
         $shop = $user->shop;
         [$items, $rows] = [[], []];
-        $stock = ShopStock::of($shop, $planner, $takenFrom, $lineage);
+        $stock = $stocks->of($shop);
         foreach (ShelfKinds::all() as $name => $kind) {
             $items[$name] = $kind->of($shop);
             foreach ($items[$name] as $item) {
@@ -108,19 +105,17 @@ final class ShelfController
         // What the form does not ask is not lost with it.
         $new->fill(array_diff_key($old->only($kind->besides()), array_flip(['sheet', 'catalyst'])));
         Renewal::of($kind, $old, $new);
-        app(Lineage::class)->forget();
-        app(Ledger::class)->mirror(new Jar($kind::NAME, $new->id), $user->shop_id);
+        app(Ledger::class)->mirrorAll($user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
     }
 
     /** @return array{rows: list<StockRow>, files: list<SheetFile>, lots: list<Lot>, moves: list<StockMove>} */
-    private function stockOf(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): array
+    private function stockOf(ShelfKind $kind, ShelfItem $item, User $user): array
     {
-        $lineage = app(Lineage::class);
-        $stock = ShopStock::of($user->shop, $planner, app(TakenFrom::class), $lineage);
-        $ids = $lineage->all($kind::NAME, $item->id);
+        $stock = app(Stocks::class)->of($user->shop);
+        $ids = app(Lineage::class)->all($kind::NAME, $item->id);
         $lots = Lot::query()->where('shop_id', $user->shop_id)->where('kind', $kind::NAME)->whereIn('item_id', $ids)
             ->orderByRaw('left <= 0')->orderByRaw('use_by is null')->orderBy('use_by')->orderBy('id')->limit(self::MOST_LOTS)->get();
         $moves = StockMove::query()->with(['lot', 'user', 'part'])->where('shop_id', $user->shop_id)->where('kind', $kind::NAME)
@@ -192,7 +187,7 @@ final class ShelfController
 
         return view('shelf.form', [
             'kind' => $kind,
-            'stock' => $item->exists ? $this->stockOf($kind, $item, $planner, $user) : null,
+            'stock' => $item->exists ? $this->stockOf($kind, $item, $user) : null,
             'item' => $item,
             'curve' => $item instanceof Resin && $item->exists
                 ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC())

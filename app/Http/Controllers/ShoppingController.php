@@ -6,10 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\Table;
 use App\Models\User;
-use App\Planning\Planner;
-use App\Shelf\Lineage;
-use App\Stock\ShopStock;
-use App\Stock\TakenFrom;
+use App\Stock\Stocks;
 use App\View\Page\ShoppingLine;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,15 +16,10 @@ use Illuminate\View\View;
 /** What to buy: by supplier, by the day that it is missed; on screen, on paper and as a file. */
 final class ShoppingController
 {
-    public function show(
-        Planner $planner,
-        TakenFrom $takenFrom,
-        Lineage $lineage,
-        Formatter $format,
-        #[CurrentUser] User $user,
-    ): View {
+    public function show(Stocks $stocks, Formatter $format, #[CurrentUser] User $user): View
+    {
         $bySupplier = [];
-        foreach (ShoppingLine::all(ShopStock::of($user->shop, $planner, $takenFrom, $lineage)->shopping(), $user->shop, $format) as $line) {
+        foreach (ShoppingLine::all($stocks->of($user->shop)->shopping(), $user->shop, $format) as $line) {
             $bySupplier[$line->toBuy->supplier][] = $line;
         }
         // Whom nobody named comes last.
@@ -36,14 +28,9 @@ final class ShoppingController
         return view('shelf.shopping', ['bySupplier' => $bySupplier, 'money' => $user->shop->money()]);
     }
 
-    public function csv(
-        Planner $planner,
-        TakenFrom $takenFrom,
-        Lineage $lineage,
-        Formatter $format,
-        #[CurrentUser] User $user,
-    ): Response {
-        $lines = ShoppingLine::all(ShopStock::of($user->shop, $planner, $takenFrom, $lineage)->shopping(), $user->shop, $format);
+    public function csv(Stocks $stocks, Formatter $format, #[CurrentUser] User $user): Response
+    {
+        $lines = ShoppingLine::all($stocks->of($user->shop)->shopping(), $user->shop, $format);
         $rows = array_map(fn (ShoppingLine $l): array => $l->cells(), $lines);
 
         return response(Table::write([ShoppingLine::COLUMNS, ...$rows]), 200, [

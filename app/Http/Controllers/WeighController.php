@@ -12,9 +12,7 @@ use App\Http\Requests\CupRequest;
 use App\Http\Requests\PourRequest;
 use App\Models\Part;
 use App\Models\User;
-use App\Planning\Planner;
-use App\Shelf\Lineage;
-use App\Stock\ShopStock;
+use App\Stock\Stocks;
 use App\Stock\TakenFrom;
 use App\View\Page\WeighPage;
 use App\View\Page\WeighStock;
@@ -34,10 +32,9 @@ final class WeighController
         Part $part,
         string $step,
         CupDesk $desk,
-        Planner $planner,
         Formatter $format,
         TakenFrom $takenFrom,
-        Lineage $lineage,
+        Stocks $stocks,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         $alone = $desk->cup($part, $step);
@@ -57,7 +54,7 @@ final class WeighController
             'page' => new WeighPage($cup, $format),
             // A scale is followed for one part's marks.
             'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
-            'stock' => new WeighStock($cup, ShopStock::of($part->shop, $planner, $takenFrom, $lineage), $takenFrom, $format),
+            'stock' => new WeighStock($cup, $stocks->of($part->shop), $takenFrom, $format),
         ]);
     }
 
