@@ -29,6 +29,9 @@ final class Billing
 {
     private const KEPT_S = 86400;
 
+    /** A mean price is of so many times what was taken. */
+    private const FINE = 1e4;
+
     /** @var array<string, array<int, ShelfItem>> sheets by shop and kind */
     private array $items = [];
 
@@ -80,17 +83,15 @@ final class Billing
             $isRescue = $mends[$move->fact_id] ?? false;
             $price = self::priceOf($move->lot) ?? $this->prices->last($planned->part->shop_id, $jar);
             $at = self::key($jar, $isRescue);
-            // A dearer lot in between: the line takes the mean price of what was taken.
-            $taken[$at] ??= [$jar, 0.0, 0.0, $isRescue, false];
+            $taken[$at] ??= [$jar, 0.0, 0.0, $isRescue, []];
             $taken[$at][1] -= $move->quantity;
             $taken[$at][2] -= $price === null ? 0.0 : $move->quantity * $price[1] / $price[0];
-            $taken[$at][4] = $taken[$at][4] || $price !== null;
+            $taken[$at][4] += $price === null ? [] : [implode('/', $price) => $price];
         }
         $lines = [];
-        foreach ($taken as $key => [$jar, $quantity, $minor, $isRescue, $isPriced]) {
+        foreach ($taken as $key => [$jar, $quantity, $minor, $isRescue, $prices]) {
             if ($quantity > 1e-6) {
-                $pack = $isPriced ? [round($quantity, 6), (int) round($minor)] : null;
-                $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, $pack);
+                $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, self::priceOfAll($prices, $quantity, $minor));
             }
         }
         $done = fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped;
@@ -267,6 +268,20 @@ final class Billing
             $price,
             $rescue !== '',
         ), array_keys(array_filter($n)), array_filter($n));
+    }
+
+    /**
+     * The price of the one lot that it came from; of several their mean, so fine that it rounds to no price of its own.
+     *
+     * @param array<string, array{float, int}> $prices
+     *
+     * @return array{float, int}|null
+     */
+    private static function priceOfAll(array $prices, float $quantity, float $minor): ?array
+    {
+        return count($prices) < 2
+            ? array_values($prices)[0] ?? null
+            : [round(self::FINE * $quantity, 3), (int) round(self::FINE * $minor)];
     }
 
     /** @return array{float, int}|null */

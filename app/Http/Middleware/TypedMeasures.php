@@ -53,9 +53,11 @@ final class TypedMeasures
         $request->isMethod('GET') ? $request->query->replace($input) : $request->request->replace($input);
         $response = $next($request);
         if ($request->hasSession() && $request->session()->has('errors') && $request->session()->has('_old_input')) {
-            $request->session()->flashInput(
-                Arr::except(array_filter($typed, fn (mixed $v): bool => ! is_object($v)), ['password', self::FIELD]),
-            );
+            $old = $request->session()->getOldInput();
+            foreach (array_keys($fields) as $name) {
+                Arr::set($old, (string) $name, Arr::get($typed, (string) $name));
+            }
+            $request->session()->flashInput($old);
         }
 
         return $response;
