@@ -13,6 +13,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 use Illuminate\Validation\ValidationException;
 
@@ -21,7 +22,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
-        $middleware->web(append: [PlainInput::class, TypedMeasures::class], replace: [LaravelStartSession::class => StartSession::class]);
+        // Rows that an address names are read where its routes say so: of an act under its lock.
+        $middleware->web(
+            append: [PlainInput::class, TypedMeasures::class],
+            remove: [SubstituteBindings::class],
+            replace: [LaravelStartSession::class => StartSession::class],
+        );
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
     })

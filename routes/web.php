@@ -41,6 +41,7 @@ use App\Http\Controllers\WeighController;
 use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
 use App\Http\Middleware\ReckonFirst;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -61,7 +62,7 @@ Route::get(
     [CalendarController::class, 'feed'],
 )->middleware('throttle:feeds')->where('token', '[a-z0-9]{40}')->name('feed');
 
-Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::class])->group(function (): void {
+Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::class, SubstituteBindings::class])->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,1')->name('account.password');

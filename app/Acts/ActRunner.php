@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Acts;
 
 use App\Clock\ShopClock;
+use App\Models\Shop;
 use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\ShopNumbersBook;
 use Closure;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,6 +27,24 @@ final class ActRunner
     {
     }
 
+    /**
+     * Who acts, for which shop and on what, as they stand now: what was read before the lock was taken may be old.
+     *
+     * @throws AuthenticationException If the person has left meanwhile, or was signed out everywhere.
+     */
+    private function readAnew(Request $request, User $user): Shop
+    {
+        $before = $user->sign_ins_void;
+        if ($user->refresh()->left_at !== null || $user->sign_ins_void !== $before) {
+            throw new AuthenticationException(redirectTo: route('login'));
+        }
+        foreach ($request->route()?->parameters() ?? [] as $bound) {
+            $bound instanceof Model && $bound->exists ? $bound->refresh() : null;
+        }
+
+        return $user->load('shop')->shop;
+    }
+
     /** @param Closure(Request): Response $act */
     public function run(Request $request, User $user, Closure $act): Response
     {
@@ -37,8 +58,7 @@ final class ActRunner
 
                 return $same;
             }
-            // What was read before the lock was taken may be old.
-            $shop = $user->load('shop')->shop;
+            $shop = $this->readAnew($request, $user);
             $this->keeper->begin($shop);
             $numbers = ShopNumbersBook::of($shop);
             $response = $act($request);

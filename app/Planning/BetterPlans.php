@@ -104,13 +104,14 @@ final class BetterPlans
         return true;
     }
 
-    public function refuse(PlanOffer $offer, User $user, \DateTimeInterface $now): void
+    /** False if it was settled already. */
+    public function refuse(PlanOffer $offer, User $user, \DateTimeInterface $now): bool
     {
-        PlanOffer::query()->whereKey($offer->id)->open()->update([
+        return PlanOffer::query()->whereKey($offer->id)->open()->update([
             'settled_at' => $now,
             'settled_as' => 'refused',
             'settled_by_id' => $user->id,
-        ]);
+        ]) === 1;
     }
 
     private function withdrawImpossible(Shop $shop): void

@@ -14,6 +14,7 @@ use App\Shelf\ShelfKinds;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use OakGloss\Stock\Draw;
 use OakGloss\Stock\Lot as CoreLot;
 use OakGloss\Stock\Need;
@@ -21,6 +22,9 @@ use OakGloss\Stock\Need;
 /** Everything that comes onto the shelf or goes from it is written here, and nowhere else. Under the lock of the act. */
 final class Ledger
 {
+    /** Amounts are kept to six digits: after thousands of moves they may differ by so much. */
+    private const SAME_WITHIN = 0.001;
+
     public function __construct(private readonly Lineage $lineage)
     {
     }
@@ -140,12 +144,33 @@ final class Ledger
         }
         $jar = new Jar($lot->kind, $this->lineage->newest($lot->kind, $lot->item_id), $lot->jar);
         $this->write($jar, $lot->shop_id, $quantity, $why, $at, $by, $fact, $lot, $note);
-        $lot->left = max(0.0, round($lot->left + $quantity, 6));
-        if ($lot->opened_at === null && $why === Why::Used) {
-            $lot->opened_at = $at;
-        }
-        $lot->save();
+        // Added to what stands in the row, not to what somebody read of it.
+        Lot::query()->whereKey($lot->id)->update(
+            ['left' => DB::raw('round("left" + ('.self::number($quantity).'), 6)')]
+            + ($lot->opened_at === null && $why === Why::Used ? ['opened_at' => $at] : []),
+        );
+        $lot->refresh();
         $this->mirror($jar, $lot->shop_id);
+    }
+
+    private static function number(float $quantity): string
+    {
+        return sprintf('%.9F', $quantity);
+    }
+
+    /**
+     * Lots of which another amount is left than their moves come to; there should be none.
+     *
+     * @return list<array{lot: int, shop: int, left: float, moves: float}>
+     */
+    public function differing(): array
+    {
+        return DB::table('lots')->leftJoin('stock_moves', 'stock_moves.lot_id', '=', 'lots.id')->groupBy('lots.id')
+            ->selectRaw('lots.id as lot, lots.shop_id as shop, lots."left" as is_left, coalesce(sum(stock_moves.quantity), 0) as moves')
+            ->havingRaw('abs(is_left - moves) > ?', [self::SAME_WITHIN])->orderBy('lots.id')->get()
+            ->map(fn (\stdClass $r): array => [
+                'lot' => (int) $r->lot, 'shop' => (int) $r->shop, 'left' => (float) $r->is_left, 'moves' => (float) $r->moves,
+            ])->values()->all();
     }
 
     /** A kind whose sheet says how many there are says what its deliveries come to. */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Models\PlanOffer;
+use App\Stock\Ledger;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OakGloss\Method\Slot;
 use Tests\Thorough;
 
 /** Devices in processes of their own, at one file, at the same moment. */
@@ -80,6 +84,69 @@ final class RaceTest extends FileShopCase
         self::assertSame(1, $this->coats('build-2'));
         self::assertSame([[], []], array_column($answers, 'errors'));
         self::assertContains('Already kept.', array_column($answers, 'notice'));
+    }
+
+    public function testEightWhoTakeOneGramOfALotTakeEight(): void
+    {
+        $lot = $this->resinLot(100.0);
+        $answers = $this->together(array_map(fn (int $n): array => $this->takes($lot, "take-{$n}"), range(1, 8)));
+
+        self::assertSame(array_fill(0, 8, __('stock.kept.taken')), array_column($answers, 'notice'));
+        self::assertEqualsWithDelta(92.0, $lot->refresh()->left, 1e-6);
+        $this->eachLotIsTheSumOfItsMoves();
+    }
+
+    public function testNobodyTakesWhatAnotherHasTakenMeanwhile(): void
+    {
+        $lot = $this->resinLot(2.5);
+        $answers = $this->together(array_map(fn (int $n): array => $this->takes($lot, "take-{$n}"), range(1, 5)));
+
+        self::assertCount(2, array_filter($answers, fn (array $a): bool => $a['errors'] === []), 'the third finds too little');
+        self::assertEqualsWithDelta(0.5, $lot->refresh()->left, 1e-6);
+        $this->eachLotIsTheSumOfItsMoves();
+    }
+
+    public function testAPourThatRacesATakeTakesBoth(): void
+    {
+        $lot = $this->resinLot(100.0);
+        $this->fact($this->part, 'ready', 'build-2', self::NOW);
+        $answers = $this->together([
+            ['uri' => "/parts/{$this->part->id}/weigh/build-2", 'data' => ['component' => 'resin', 'grams' => '15.4', 'token' => 'pour']] + $this->takes($lot, ''),
+            $this->takes($lot, 'take-1'),
+            $this->takes($lot, 'take-2'),
+        ]);
+
+        self::assertSame([[], [], []], array_column($answers, 'errors'));
+        self::assertEqualsWithDelta(100.0 - 15.4 - 2.0, $lot->refresh()->left, 1e-6);
+        $this->eachLotIsTheSumOfItsMoves();
+    }
+
+    public function testAnOfferIsTakenOrLeftAndNotBoth(): void
+    {
+        $offer = PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 60, 'places' => [], 'parts' => []]);
+        $act = fn (string $what, string $token): array => ['user' => $this->user->id, 'method' => 'POST', 'uri' => "/plan/offers/{$offer->id}/{$what}", 'data' => ['token' => $token], 'pause_ms' => 300];
+        $answers = $this->together([$act('take', 'a'), $act('refuse', 'b'), $act('take', 'c'), $act('refuse', 'd')]);
+
+        self::assertCount(1, array_filter($answers, fn (array $a): bool => $a['errors'] === []), 'one settles it, the others are told');
+        self::assertContains($offer->refresh()->settled_as, ['taken', 'refused']);
+    }
+
+    private function resinLot(float $grams): Lot
+    {
+        return app(Ledger::class)->receive([
+            'shop_id' => $this->shop->id, 'kind' => 'resins', 'item_id' => $this->part->resin(Slot::Skin)->id, 'jar' => 'resin', 'mark' => 'L', 'quantity' => $grams, 'received_at' => now(),
+        ], $this->user);
+    }
+
+    /** @return array<string, mixed> */
+    private function takes(Lot $lot, string $token): array
+    {
+        return ['user' => $this->user->id, 'method' => 'POST', 'uri' => "/lots/{$lot->id}", 'data' => ['what' => 'taken', 'quantity' => '1', 'token' => $token], 'pause_ms' => 150];
+    }
+
+    private function eachLotIsTheSumOfItsMoves(): void
+    {
+        self::assertSame([], app(Ledger::class)->differing());
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 // answers {status, errors, notice}. The pause lies between what the app has judged and the first row that it writes.
 
 use App\Models\PartFact;
+use App\Models\StockMove;
 use App\Models\User;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -17,9 +18,9 @@ $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
 /** @var array{user: int, method: string, uri: string, data: array<string, mixed>, pause_ms: int, at: float} $act */
 $act = json_decode((string) stream_get_contents(STDIN), true, 16, JSON_THROW_ON_ERROR);
-PartFact::creating(function () use ($act): void {
-    usleep(1000 * $act['pause_ms']);
-});
+foreach ([PartFact::class, StockMove::class] as $row) {
+    $row::creating(fn () => usleep(1000 * $act['pause_ms']));
+}
 Auth::login(User::query()->findOrFail($act['user']));
 time_sleep_until(max(microtime(true) + 0.001, $act['at']));
 $response = $app->make(Kernel::class)->handle(Request::create($act['uri'], $act['method'], $act['data']));

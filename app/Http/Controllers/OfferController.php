@@ -31,7 +31,9 @@ final class OfferController
 
     public function refuse(PlanOffer $offer, BetterPlans $plans, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        $plans->refuse($offer, $user, $clock->now());
+        if (! $plans->refuse($offer, $user, $clock->now())) {
+            throw ValidationException::withMessages(['act' => __('offer.gone')]);
+        }
 
         return back()->with('notice', __('offer.left'));
     }
