@@ -40,6 +40,7 @@ use App\Http\Controllers\WeavePrintController;
 use App\Http\Controllers\WeighController;
 use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
+use App\Http\Middleware\OneForAll;
 use App\Http\Middleware\ReckonFirst;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
@@ -93,13 +94,13 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
     Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
-    Route::post('/parts/{part}/ways', WayController::class)->name('ways.take')->can('work', 'part');
+    Route::post('/parts/{part}/ways', WayController::class)->middleware(OneForAll::class)->name('ways.take')->can('work', 'part');
     Route::get('/parts/{part}/film', [FilmController::class, 'show'])->name('parts.film')->can('see', 'part');
     Route::post('/parts/{part}/film', [FilmController::class, 'store'])->name('film.store')->can('work', 'part');
     Route::get('/parts/{part}/sand', [SandController::class, 'show'])->name('parts.sand')->can('see', 'part');
-    Route::post('/parts/{part}/sand/{step}', [SandController::class, 'decide'])->name('sand.decide')->can('work', 'part');
-    Route::post('/parts/{part}/sand/{step}/wait', [SandController::class, 'wait'])->name('sand.wait')->can('work', 'part');
-    Route::post('/parts/{part}/sand/{step}/change', [SandController::class, 'change'])->name('sand.change')->can('work', 'part');
+    Route::post('/parts/{part}/sand/{step}', [SandController::class, 'decide'])->middleware(OneForAll::class)->name('sand.decide')->can('work', 'part');
+    Route::post('/parts/{part}/sand/{step}/wait', [SandController::class, 'wait'])->middleware(OneForAll::class)->name('sand.wait')->can('work', 'part');
+    Route::post('/parts/{part}/sand/{step}/change', [SandController::class, 'change'])->middleware(OneForAll::class)->name('sand.change')->can('work', 'part');
     Route::get('/parts/{part}/clear', [ClearController::class, 'show'])->name('parts.clear')->can('see', 'part');
     Route::post(
         '/parts/{part}/gloss',
@@ -107,14 +108,14 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     )->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
     Route::get('/parts/{part}/inspect', [InspectController::class, 'show'])->name('parts.inspect')->can('see', 'part');
     Route::middleware('can:work,part')->group(function (): void {
-        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->middleware('throttle:photos')->name('inspect.found');
-        Route::post('/parts/{part}/looked', [InspectController::class, 'looked'])->name('inspect.looked');
-        Route::post('/parts/{part}/passed', [InspectController::class, 'passed'])->name('inspect.passed');
+        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->middleware(['throttle:photos', OneForAll::class])->name('inspect.found');
+        Route::post('/parts/{part}/looked', [InspectController::class, 'looked'])->middleware(OneForAll::class)->name('inspect.looked');
+        Route::post('/parts/{part}/passed', [InspectController::class, 'passed'])->middleware(OneForAll::class)->name('inspect.passed');
         Route::post('/parts/{part}/weave', WeavePrintController::class)->middleware('throttle:photos')->name('weave.read');
-        Route::post('/parts/{part}/wrong', [InspectController::class, 'wrong'])->name('inspect.wrong');
+        Route::post('/parts/{part}/wrong', [InspectController::class, 'wrong'])->middleware(OneForAll::class)->name('inspect.wrong');
         Route::scopeBindings()->group(function (): void {
-            Route::post('/parts/{part}/defects/{fact}/told', [DefectController::class, 'told'])->name('defects.told');
-            Route::post('/parts/{part}/defects/{fact}/way', [DefectController::class, 'take'])->name('defects.take');
+            Route::post('/parts/{part}/defects/{fact}/told', [DefectController::class, 'told'])->middleware(OneForAll::class)->name('defects.told');
+            Route::post('/parts/{part}/defects/{fact}/way', [DefectController::class, 'take'])->middleware(OneForAll::class)->name('defects.take');
         });
     });
     Route::get('/parts/{part}/defects/{fact}', [DefectController::class, 'show'])->scopeBindings()
@@ -125,7 +126,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::delete('/parts/{part}/customer', [MoneyController::class, 'forget'])->name('quotes.forget')->can('work', 'part');
     Route::get('/quotes/{quote}.pdf', [MoneyController::class, 'pdf'])->name('quotes.pdf')->can('see', 'quote');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
-    Route::post('/parts/{part}/facts', [FactController::class, 'store'])->name('facts.store')->can('work', 'part');
+    Route::post('/parts/{part}/facts', [FactController::class, 'store'])->middleware(OneForAll::class)->name('facts.store')->can('work', 'part');
     Route::post(
         '/parts/{part}/facts/{fact}/strike',
         [FactController::class, 'strike'],
@@ -135,7 +136,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         [FactController::class, 'judge'],
     )->scopeBindings()->name('facts.judge')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}', [WeighController::class, 'show'])->name('weigh')->can('work', 'part');
-    Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->name('weigh.store')->can('work', 'part');
+    Route::post('/parts/{part}/weigh/{step}', [WeighController::class, 'store'])->middleware(OneForAll::class)->name('weigh.store')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}/swap', [WeighController::class, 'swap'])->name('weigh.swap')->can('work', 'part');
     Route::get('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'show'])->withoutMiddleware('throttle:acts')
         ->middleware('throttle:scale')->name('weigh.scale')->can('work', 'part');
@@ -197,7 +198,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');
         Route::delete('/hours/{exception}', [HoursController::class, 'withdraw'])->name('hours.withdraw')->can('withdraw', 'exception');
-        Route::post('/hours/home/{person}', [HoursController::class, 'home'])->name('hours.home')->can('sendHome', 'person');
+        Route::post('/hours/home/{person}', [HoursController::class, 'home'])->middleware(OneForAll::class)->name('hours.home')->can('sendHome', 'person');
     });
     Route::get('/air', [AirController::class, 'show'])->name('air');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {

@@ -8,6 +8,7 @@ use App\Models\Act;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\HtmlString;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,12 +23,38 @@ final class ActLog
     /** Marks of forms hold no colon; what the server adds to one does. */
     public const PATTERN = '/^[A-Za-z0-9_-]{1,64}$/D';
 
+    /** Field of a form: the newest act when its page was read. */
+    public const SEEN = 'seen';
+
+    /** Attribute of a request that turned out to be another's act. */
+    public const JOINED = 'joined';
+
     /** So long a press may be on its way, days. */
     private const KEPT_DAYS = 30;
+
+    /** What a form sends besides what was typed. */
+    private const BESIDES = ['_token', '_method', 'token', self::SEEN];
 
     public static function mark(): string
     {
         return Str::random(24);
+    }
+
+    /** What every form that writes carries: the session's mark against other sites, its own, and what its page showed. */
+    public static function fields(Request $request): HtmlString
+    {
+        $seen = $request->attributes->get(self::SEEN);
+
+        return new HtmlString(
+            csrf_field().'<input type="hidden" name="token" value="'.self::mark().'">'
+            .(is_int($seen) ? '<input type="hidden" name="'.self::SEEN.'" value="'.$seen.'">' : ''),
+        );
+    }
+
+    /** What a page that is read now has seen: asked before anything else that it shows. */
+    public static function newest(int $shopId): int
+    {
+        return (int) Act::query()->where('shop_id', $shopId)->max('id');
     }
 
     /**
@@ -60,18 +87,67 @@ final class ActLog
             'user_id' => $user->id,
             'token' => $request->input('token'),
             'what' => $this->what($request, $user),
+            // A press that joined another wrote nothing that a third could join.
+            'same' => $request->attributes->has(self::JOINED) ? null : $this->same($request),
+            'path' => self::path($request),
             'leads_to' => (string) ($response->headers->get('Location') ?? url()->previous()),
             'made_at' => now(),
         ]);
     }
 
+    /** The same thing, pressed from a page that did not show this press yet; null if there is none, or the form says not what it showed. */
+    public function pressedMeanwhile(Request $request, User $user): ?Act
+    {
+        $seen = self::seen($request);
+
+        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $user->shop_id)
+            ->where('same', $this->same($request))->where('id', '>', $seen)->orderByDesc('id')->first();
+    }
+
+    /** Who else sent something to an address, or below it, after the form was shown; null if nobody did. */
+    public function othersAt(string $path, Request $request, User $user): ?User
+    {
+        $seen = self::seen($request);
+
+        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $user->shop_id)->where('id', '>', $seen)
+            ->where('user_id', '!=', $user->id)->where(fn ($q) => $q->where('path', $path)->orWhere('path', 'like', "{$path}/%"))
+            ->orderByDesc('id')->first()?->user;
+    }
+
+    private static function seen(Request $request): ?int
+    {
+        $seen = $request->input(self::SEEN);
+
+        return is_string($seen) && preg_match('/^\d{1,15}$/D', $seen) === 1 ? (int) $seen : null;
+    }
+
+    private static function path(Request $request): string
+    {
+        return mb_substr($request->path(), 0, 200);
+    }
+
     private function what(Request $request, User $user): string
     {
-        $sent = $request->except(['_token', '_method', 'token']);
+        return hash('sha256', serialize([$user->id, $request->method(), $request->path(), $this->sent($request)]));
+    }
+
+    private function same(Request $request): string
+    {
+        $sent = $this->sent($request);
+        ksort($sent);
+
+        // Where it leads is of the page that it was pressed on, not of what was done.
+        return hash('sha256', serialize([$request->method(), $request->path(), array_diff_key($sent, ['to' => 0, 'measured' => 0])]));
+    }
+
+    /** @return array<array-key, mixed> */
+    private function sent(Request $request): array
+    {
+        $sent = $request->except(self::BESIDES);
         array_walk_recursive($sent, function (mixed &$value): void {
             $value = $value instanceof UploadedFile ? hash_file('sha256', $value->getPathname()) : $value;
         });
 
-        return hash('sha256', serialize([$user->id, $request->method(), $request->path(), $sent]));
+        return $sent;
     }
 }

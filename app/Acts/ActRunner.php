@@ -14,17 +14,73 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 /**
  * An act and the repair of the plan that follows from it are one: judged and written under the database's write lock, all
- * or nothing. What another device does meanwhile waits, and is judged by what stands then.
+ * or nothing. What another device does meanwhile waits, and is judged by what stands then. Nothing is said to be kept
+ * before the database has answered that it is.
  */
 final class ActRunner
 {
     public function __construct(private readonly PlanKeeper $keeper, private readonly ActLog $acts, private readonly ShopClock $clock)
     {
+    }
+
+    /**
+     * @param Closure(Request): Response $act
+     *
+     * @throws NotRecorded If the database did not take it.
+     */
+    public function run(Request $request, User $user, Closure $act): Response
+    {
+        $said = $request->hasSession() ? $request->session()->all() : [];
+        try {
+            $response = DB::transaction(fn (): Response => $this->inLock($request, $user, $act));
+        } catch (Undone $e) {
+            // Its own answer says what was wrong; only a form's errors and what was typed go on to the next page.
+            if (! $e->why() instanceof ValidationException) {
+                $this->unsay($request, $said);
+            }
+            $cause = $e->databaseFailure();
+
+            return $cause === null ? $e->response : throw NotRecorded::because($cause);
+        } catch (\PDOException $e) {
+            $this->unsay($request, $said);
+
+            throw NotRecorded::because($e);
+        } catch (\Throwable $e) {
+            $this->unsay($request, $said);
+
+            throw $e;
+        }
+
+        return $response;
+    }
+
+    /** @param Closure(Request): Response $act */
+    private function inLock(Request $request, User $user, Closure $act): Response
+    {
+        // A restore that began while this waited: the shop is closed, and nothing may be said to be kept.
+        app()->isDownForMaintenance() && throw new ServiceUnavailableHttpException(5);
+        $shop = $this->readAnew($request, $user);
+        $same = $this->acts->answered($request, $user);
+        if ($same !== null) {
+            return $same;
+        }
+        $this->keeper->begin($shop);
+        $numbers = ShopNumbersBook::of($shop);
+        $response = $act($request);
+        if ($response->getStatusCode() >= 400 || ($response->exception ?? null) !== null) {
+            throw new Undone($response);
+        }
+        $this->acts->note($request, $user, $response);
+        ShopNumbersBook::noteChange($shop->refresh(), $numbers, $user, $this->clock->now());
+        $this->keeper->keep($shop);
+
+        return $response;
     }
 
     /**
@@ -45,38 +101,16 @@ final class ActRunner
         return $user->load('shop')->shop;
     }
 
-    /** @param Closure(Request): Response $act */
-    public function run(Request $request, User $user, Closure $act): Response
+    /**
+     * What was to be told of an act that does not stand is not told.
+     *
+     * @param array<string, mixed> $said the session before it
+     */
+    private function unsay(Request $request, array $said): void
     {
-        DB::beginTransaction();
-        try {
-            // A restore that began while this waited: the shop is closed, and nothing may be said to be kept.
-            app()->isDownForMaintenance() && throw new ServiceUnavailableHttpException(5);
-            $same = $this->acts->answered($request, $user);
-            if ($same !== null) {
-                DB::commit();
-
-                return $same;
-            }
-            $shop = $this->readAnew($request, $user);
-            $this->keeper->begin($shop);
-            $numbers = ShopNumbersBook::of($shop);
-            $response = $act($request);
-            if ($response->getStatusCode() >= 400 || ($response->exception ?? null) !== null) {
-                DB::rollBack();
-
-                return $response;
-            }
-            $this->acts->note($request, $user, $response);
-            ShopNumbersBook::noteChange($shop->refresh(), $numbers, $user, $this->clock->now());
-            $this->keeper->keep($shop);
-            DB::commit();
-        } catch (\Throwable $e) {
-            DB::rollBack();
-
-            throw $e;
+        if ($request->hasSession()) {
+            $request->session()->flush();
+            $request->session()->replace($said);
         }
-
-        return $response;
     }
 }

@@ -43,11 +43,49 @@ final class ImmediatePdo extends PDO
 
     public function commit(): bool
     {
-        $this->exec('COMMIT');
+        try {
+            $this->exec('COMMIT');
+        } catch (\PDOException $e) {
+            // What could not be kept is not left open: the next would write into it.
+            $this->abandon();
+
+            throw $e;
+        }
         $this->isOpen = false;
         $this->turn = null;
 
         return true;
+    }
+
+    private function abandon(): void
+    {
+        try {
+            $this->rollBack();
+        } catch (\PDOException) {
+            // SQLite itself has rolled back.
+        }
+    }
+
+    /**
+     * A write outside a transaction waits in the same row.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $write
+     *
+     * @return T
+     */
+    public function inTurn(\Closure $write): mixed
+    {
+        if ($this->inTransaction()) {
+            return $write();
+        }
+        $this->takeTurn();
+        try {
+            return $write();
+        } finally {
+            $this->turn = null;
+        }
     }
 
     public function rollBack(): bool
@@ -71,7 +109,9 @@ final class ImmediatePdo extends PDO
     {
         if ($this->file !== null) {
             $this->turn = fopen("{$this->file}.turn", 'c') ?: null;
-            $this->turn === null ?: flock($this->turn, LOCK_EX);
+            if ($this->turn !== null) {
+                flock($this->turn, LOCK_EX);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Closure;
 use Illuminate\Database\Schema\Grammars\SQLiteGrammar;
 use Illuminate\Database\SQLiteConnection as LaravelConnection;
 
@@ -31,6 +32,46 @@ final class SqliteConnection extends LaravelConnection
         $this->rowsRead += count($rows);
 
         return $rows;
+    }
+
+    /**
+     * @param string      $query
+     * @param list<mixed> $bindings
+     */
+    public function statement($query, $bindings = []): bool
+    {
+        return $this->inTurn(fn (): bool => parent::statement($query, $bindings));
+    }
+
+    /**
+     * @param string      $query
+     * @param list<mixed> $bindings
+     */
+    public function affectingStatement($query, $bindings = []): int
+    {
+        return $this->inTurn(fn (): int => parent::affectingStatement($query, $bindings));
+    }
+
+    /** @param string $query */
+    public function unprepared($query): bool
+    {
+        return $this->inTurn(fn (): bool => parent::unprepared($query));
+    }
+
+    /**
+     * Every write waits its turn, as transactions do: one that only asks again and again may starve.
+     *
+     * @template T
+     *
+     * @param Closure(): T $write
+     *
+     * @return T
+     */
+    private function inTurn(Closure $write): mixed
+    {
+        $pdo = $this->getPdo();
+
+        return $pdo instanceof ImmediatePdo ? $pdo->inTurn($write) : $write();
     }
 
     protected function getDefaultSchemaGrammar(): SQLiteGrammar

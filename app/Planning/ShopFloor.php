@@ -103,7 +103,7 @@ final readonly class ShopFloor
             $crew,
             $people,
             $workshop,
-            $trusted->orderByDesc('measured_at')->first(),
+            $trusted->orderByDesc('measured_at')->orderByDesc('id')->first(),
             UnreadableRows::of($hours, $curves, $typed, $people, $exceptions),
         );
     }

@@ -85,13 +85,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        // Every form that writes carries both: the session's, against other sites, and its own, against being sent twice.
-        Blade::directive(
-            'marks',
-            fn (): string =>
-                '<?php echo csrf_field(), new \Illuminate\Support\HtmlString('
-                .'\'<input type="hidden" name="token" value="\'.\App\Acts\ActLog::mark().\'">\'); ?>',
-        );
+        Blade::directive('marks', fn (): string => '<?php echo \App\Acts\ActLog::fields(request()); ?>');
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         Model::shouldBeStrict(! $this->app->isProduction());

@@ -23,6 +23,9 @@ return [
         'unread' => 'What was recorded before stands.',
         'other' => 'What was recorded before stands.',
     ],
+    'not_recorded' => 'That was not recorded',
+    'press_again' => 'Press it again',
+    'was_typed' => 'What you had typed',
     'unreadable' => 'That can\'t be read',
     'not_this' => '<b>Not this</b> :word',
 

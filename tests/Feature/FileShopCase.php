@@ -32,12 +32,18 @@ abstract class FileShopCase extends ShopCase
     /**
      * @param list<array<string, mixed>> $acts
      *
-     * @return list<array{status: int, errors: list<string>, notice: string|null}>
+     * @param int|null                   $roomBytes that a file may grow to, as on a disk that is nearly full
+     *
+     * @return list<array{status: int, errors: list<string>, notice: string|null, body: string|null}>
      */
-    protected function together(array $acts): array
+    protected function together(array $acts, ?int $roomBytes = null): array
     {
         $at = microtime(true) + 1.0;
-        $devices = array_map(fn (array $act): Process => new Process([PHP_BINARY, 'tests/Processes/act.php'], base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
+        $command = [PHP_BINARY, 'tests/Processes/act.php'];
+        if ($roomBytes !== null) {
+            $command = ['bash', '-c', "trap '' XFSZ; ulimit -f ".intdiv($roomBytes, 1024).'; exec "$0" "$@"', ...$command];
+        }
+        $devices = array_map(fn (array $act): Process => new Process($command, base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
         array_walk($devices, fn (Process $d) => $d->start());
 
         return array_map(function (Process $device): array {

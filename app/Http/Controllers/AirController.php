@@ -80,7 +80,10 @@ final class AirController
     public function store(AirRequest $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validated();
-        AirReading::query()->updateOrCreate(['shop_id' => $user->shop_id, 'source' => 'hand', 'measured_at' => $clock->now()], [
+        AirReading::query()->create([
+            'shop_id' => $user->shop_id,
+            'source' => 'hand',
+            'measured_at' => $clock->now(),
             'user_id' => $user->id,
             'air_c' => (float) $given['air_c'],
             'rh_percent' => isset($given['rh_percent']) ? (float) $given['rh_percent'] : null,

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Acts\ActLog;
 use App\Acts\ActRunner;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Every request that writes is one act. */
+/** Every request that writes is one act; every page that is read knows which acts it shows. */
 final class KeepThePlan
 {
     public function __construct(private readonly ActRunner $acts)
@@ -22,6 +23,16 @@ final class KeepThePlan
         /** @var User|null $user */
         $user = $request->user();
 
-        return $user === null || $request->isMethodSafe() ? $next($request) : $this->acts->run($request, $user, $next);
+        if ($user === null) {
+            return $next($request);
+        }
+        if ($request->isMethodSafe()) {
+            // Before anything of the page is read: its forms say what it shows.
+            $request->attributes->set(ActLog::SEEN, ActLog::newest($user->shop_id));
+
+            return $next($request);
+        }
+
+        return $this->acts->run($request, $user, $next);
     }
 }
