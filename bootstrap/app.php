@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Acts\NotRecorded;
+use App\Http\Controllers\UpController;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\TypedMeasures;
+use App\Http\Middleware\WholeAnswer;
 use App\Planning\UnplannablePart;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -15,13 +19,18 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        then: fn () => Route::get('/up', UpController::class)->name('up'),
+    )
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
+        $middleware->prepend([WholeAnswer::class, SecurityHeaders::class, KnownHosts::class]);
         // Rows that an address names are read where its routes say so: of an act under its lock.
         $middleware->web(
             append: [PlainInput::class, TypedMeasures::class],
@@ -42,6 +51,12 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is larger than the server takes arrives without its form: it is said on a page of its own.
         $exceptions->render(
             fn (PostTooLargeException $e) => response()->view('errors.words', ['words' => [__('inspect.photo.large')]], 413),
+        );
+        // The data can't be reached at all: said in words, and what was typed is given back.
+        $exceptions->render(
+            fn (PDOException|SQLiteDatabaseDoesNotExistException $e, Request $request) => $request->isMethodSafe()
+                ? response()->view('errors.no-data', status: 503)
+                : NotRecorded::because($e)->render($request),
         );
         $exceptions->dontReport(UnplannablePart::class);
         $exceptions->render(fn (UnplannablePart $e) => response()->view(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'stores' => [
         'file' => [
-            'driver' => 'file',
+            'driver' => 'careful',
             'path' => env('CACHE_PATH', storage_path('framework/cache/data')),
             'lock_path' => env('CACHE_PATH', storage_path('framework/cache/data')),
         ],

@@ -25,8 +25,12 @@ use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
  */
 final class ActRunner
 {
-    public function __construct(private readonly PlanKeeper $keeper, private readonly ActLog $acts, private readonly ShopClock $clock)
-    {
+    public function __construct(
+        private readonly PlanKeeper $keeper,
+        private readonly ActLog $acts,
+        private readonly ShopClock $clock,
+        private readonly Afterwards $afterwards,
+    ) {
     }
 
     /**
@@ -55,6 +59,10 @@ final class ActRunner
             $this->unsay($request, $said);
 
             throw $e;
+        }
+
+        if (! app()->runningInConsole()) {
+            defer(fn () => $this->afterwards->of($user->shop));
         }
 
         return $response;

@@ -13,7 +13,7 @@ final class NotRecorded extends \RuntimeException
     /** Never shown again, and not to be sent again. */
     private const SECRET = ['password', 'password_confirmation', 'current_password'];
 
-    public static function because(\PDOException $why): self
+    public static function because(\Throwable $why): self
     {
         return new self('An act was not recorded: '.$why->getMessage(), 0, $why);
     }

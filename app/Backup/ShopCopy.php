@@ -26,12 +26,22 @@ final class ShopCopy
     /** A copy by the database itself is whole even while somebody writes. */
     public static function make(string $from, string $to): void
     {
+        // Under its name only when it is whole: what fails half-way leaves nothing that looks like a copy.
+        $half = "{$to}.half";
         $source = new SQLite3($from, SQLITE3_OPEN_READWRITE);
         $source->enableExceptions(true);
         $source->busyTimeout(self::WAIT_MS);
-        $source->exec("VACUUM INTO '".SQLite3::escapeString($to)."'");
-        $source->close();
-        chmod($to, 0600);
+        try {
+            @unlink($half);
+            $source->exec("VACUUM INTO '".SQLite3::escapeString($half)."'");
+            chmod($half, 0600);
+            rename($half, $to);
+        } finally {
+            $source->close();
+            if (is_file($half)) {
+                unlink($half);
+            }
+        }
     }
 
     /**

@@ -6,11 +6,11 @@ namespace App\Bench;
 
 use App\Models\Part;
 use App\Models\Shop;
+use App\Planning\OneReckons;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\Time\ShopTime;
-use Illuminate\Support\Facades\Cache;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
 use OakGloss\Schedule\Way;
@@ -50,7 +50,7 @@ final class ClosingTime
             return [];
         }
 
-        return Cache::remember("lock-up-{$this->planner->state($shop)}", 3600, function () use ($shop, $floor, $closes): array {
+        return OneReckons::remember("lock-up-{$this->planner->state($shop)}", 3600, function () use ($shop, $floor, $closes): array {
             $cases = [];
             foreach ($this->planner->all($shop) as $id => $planned) {
                 $case = $this->caseOf($planned, $floor, $closes);

@@ -7,10 +7,10 @@ namespace App\Inspection;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;
+use App\Planning\OneReckons;
 use App\Planning\Planner;
 use App\Planning\UnplannablePart;
 use App\Time\ShopTime;
-use Illuminate\Support\Facades\Cache;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Fact\Kind\WentWrong;
@@ -45,7 +45,7 @@ final class Habits
         $cases = [];
         foreach (Part::query()->with(Part::PLAN_NEEDS)->findMany($parts) as $part) {
             $part->setRelation('shop', $shop);
-            $cases = [...$cases, ...Cache::remember(
+            $cases = [...$cases, ...OneReckons::remember(
                 implode('-', ['habits', ModelVersion::NOW, $part->id, $part->recorded()]),
                 86400,
                 fn (): array => $this->of($part),

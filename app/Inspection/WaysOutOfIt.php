@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Inspection;
 
+use App\Planning\OneReckons;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\Trials;
 use App\Words\Formatter;
-use Illuminate\Support\Facades\Cache;
 use OakGloss\Cure\CoatState;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Fact;
@@ -55,7 +55,7 @@ final class WaysOutOfIt
         $state = $this->planner->state($planned->part->shop);
         $name = implode('-', ['ways-out', $state, $planned->part->id, $planned->part->recorded(), $of->id]);
 
-        return Cache::remember($name, 3600, fn (): array => $this->reckoned($planned, $of));
+        return OneReckons::remember($name, 3600, fn (): array => $this->reckoned($planned, $of));
     }
 
     /**

@@ -40,6 +40,9 @@ final class PaceBook
     /** @var array<int, Collection<string, \stdClass>> rows of paces by shop */
     private array $rows = [];
 
+    /** @var array<int, array<string, Collection<int, \stdClass>>> checks that a page judged for itself, by shop and resin */
+    private array $unkept = [];
+
     /** Something was recorded: what was judged after it is judged anew when it is next asked for. */
     public function follow(PartFact $fact): void
     {
@@ -75,7 +78,7 @@ final class PaceBook
 
     public function forget(): void
     {
-        $this->rows = [];
+        $this->rows = $this->unkept = [];
     }
 
     public function paced(Resin $row): CoreResin
@@ -91,12 +94,31 @@ final class PaceBook
     {
         $pace = $this->row($row);
         if ($pace === null || $pace->model !== ModelVersion::NOW) {
-            $pace === null || $this->begin($row);
-            $this->judge($row);
-            $pace = $this->row($row);
+            $pace = DB::transactionLevel() > 0 ? $this->judgedAnew($row, $pace !== null) : $this->unkept($row);
         }
 
         return $pace === null || $pace->checks === 0 ? null : ShopPace::of(log($pace->factor), $pace->sigma, ShopPace::CHECK_SIGMA);
+    }
+
+    private function judgedAnew(Resin $row, bool $byOtherModels): ?\stdClass
+    {
+        if ($byOtherModels) {
+            $this->begin($row);
+        }
+        $this->judge($row);
+
+        return $this->row($row);
+    }
+
+    /** For a page, which never writes: judged for it alone, until the next act keeps it. */
+    private function unkept(Resin $row): \stdClass
+    {
+        $found = $this->judgedAfter($row, PaceEvidence::none(), [null, 0], 0, 0);
+        $this->unkept[$row->shop_id][$row->name] = collect($found['judged'])->map(fn (array $j): \stdClass => (object) $j);
+        $pace = (object) $this->asRow($row, $found);
+        $this->rowsOf($row->shop_id)->put($row->name, $pace);
+
+        return $pace;
     }
 
     /** @return array<string, array{int, float, float}> checks, factor and doubt by resin, of those that have any */
@@ -121,7 +143,10 @@ final class PaceBook
     public function checks(Resin $row): array
     {
         $this->pace($row);
-        $judged = $this->judged($row)->orderByDesc('happened_at')->orderByDesc('fact_id')->limit(self::SHOWN)->get()->keyBy('fact_id');
+        $unkept = $this->unkept[$row->shop_id][$row->name] ?? null;
+        $judged = ($unkept === null
+            ? $this->judged($row)->orderByDesc('happened_at')->orderByDesc('fact_id')->limit(self::SHOWN)->get()
+            : $unkept->sortByDesc(fn (\stdClass $j): array => [$j->happened_at, $j->fact_id])->take(self::SHOWN))->keyBy('fact_id');
         $facts = PartFact::query()->with('user')->whereKey($judged->keys())->orderBy('happened_at')->orderBy('id')->get();
         $leftOut = CheckFacts::about($facts, LeftOut::KIND);
         $resins = Resin::query()->where('shop_id', $row->shop_id)->where('name', $row->name)->get()->keyBy('id');
@@ -153,6 +178,44 @@ final class PaceBook
         [$evidence, $after, $n, $counted] = $pace === null
             ? $this->checkpoint($row)
             : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
+        $found = $this->judgedAfter($row, $evidence, $after, $n, $counted);
+        DB::transaction(function () use ($row, $found): void {
+            $this->rows = [];
+            $stands = $this->row($row);
+            if ($stands !== null && [$stands->last_at, $stands->last_fact_id] > $found['after']) {
+                // Another request has judged them meanwhile, and more.
+                return;
+            }
+            array_map(DB::table('judged_checks')->insertOrIgnore(...), array_chunk($found['judged'], 200));
+            DB::table('resin_paces')->upsert($this->asRow($row, $found), ['shop_id', 'name']);
+        });
+        $this->rows = [];
+    }
+
+    /**
+     * @param array{evidence: PaceEvidence, after: array{string|null, int}, n: int, counted: int, judged: list<array<string, mixed>>} $found
+     *
+     * @return array<string, mixed>
+     */
+    private function asRow(Resin $row, array $found): array
+    {
+        $pace = $found['evidence']->pace();
+
+        return [
+            'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $found['n'],
+            'counted' => $found['counted'], 'factor' => $pace->factor, 'sigma' => $pace->sigma,
+            'evidence' => self::kept($found['evidence'], $found['n'], $found['counted']),
+            'last_at' => $found['after'][0], 'last_fact_id' => $found['after'][1],
+        ];
+    }
+
+    /**
+     * @param array{string|null, int} $after
+     *
+     * @return array{evidence: PaceEvidence, after: array{string|null, int}, n: int, counted: int, judged: list<array<string, mixed>>}
+     */
+    private function judgedAfter(Resin $row, PaceEvidence $evidence, array $after, int $n, int $counted): array
+    {
         $facts = CheckFacts::after($row, $after);
         $struck = CheckFacts::about($facts, Struck::KIND);
         $leftOut = CheckFacts::about($facts, LeftOut::KIND);
@@ -185,22 +248,8 @@ final class PaceBook
                 'evidence' => $n % self::CHECKPOINT === 0 ? self::kept($evidence, $n, $counted) : null,
             ];
         }
-        DB::transaction(function () use ($row, $judged, $evidence, $n, $counted, $after): void {
-            $this->rows = [];
-            $stands = $this->row($row);
-            if ($stands !== null && [$stands->last_at, $stands->last_fact_id] > $after) {
-                // Another request has judged them meanwhile, and more.
-                return;
-            }
-            array_map(DB::table('judged_checks')->insertOrIgnore(...), array_chunk($judged, 200));
-            $pace = $evidence->pace();
-            DB::table('resin_paces')->upsert([
-                'shop_id' => $row->shop_id, 'name' => $row->name, 'model' => ModelVersion::NOW, 'checks' => $n,
-                'counted' => $counted, 'factor' => $pace->factor, 'sigma' => $pace->sigma,
-                'evidence' => self::kept($evidence, $n, $counted), 'last_at' => $after[0], 'last_fact_id' => $after[1],
-            ], ['shop_id', 'name']);
-        });
-        $this->rows = [];
+
+        return ['evidence' => $evidence, 'after' => $after, 'n' => $n, 'counted' => $counted, 'judged' => $judged];
     }
 
     /** Forgets what another version of the models has judged. */

@@ -39,14 +39,25 @@ final class PlanMemo
         if (isset($this->plans[$key]) || $part === null) {
             return $this->plans[$key] ??= $reckon();
         }
-        // One for each part: an older one is of no use to anybody.
-        [$of, $plan] = Cache::get(self::name($part)) ?? [null, null];
-        if ($of !== $key || ! $plan instanceof FinishPlan) {
-            $plan = $reckon();
-            Cache::put(self::name($part), [$key, $plan], self::KEPT_S);
-        }
 
-        return $this->plans[$key] = $plan;
+        return $this->plans[$key] = OneReckons::once(
+            $key,
+            fn (): ?FinishPlan => self::kept($part, $key),
+            function () use ($part, $key, $reckon): FinishPlan {
+                $plan = $reckon();
+                Cache::put(self::name($part), [$key, $plan], self::KEPT_S);
+
+                return $plan;
+            },
+        );
+    }
+
+    /** One for each part: an older one is of no use to anybody. */
+    private static function kept(int $part, string $key): ?FinishPlan
+    {
+        [$of, $plan] = Cache::get(self::name($part)) ?? [null, null];
+
+        return $of === $key && $plan instanceof FinishPlan ? $plan : null;
     }
 
     /** What another version of the models has kept is of another shape. */

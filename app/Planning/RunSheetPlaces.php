@@ -43,7 +43,7 @@ final class RunSheetPlaces
     /** @param Closure(): CurrentPlan $reckon */
     public static function of(string $state, Closure $reckon): self
     {
-        return new self(Cache::remember("places-{$state}", self::KEPT_S, fn (): array => self::rows($reckon())));
+        return new self(OneReckons::remember("places-{$state}", self::KEPT_S, fn (): array => self::rows($reckon())));
     }
 
     public static function from(CurrentPlan $plan): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Cache\CarefulFileStore;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Database\SqliteConnection;
@@ -27,6 +28,7 @@ use App\Planning\ShopFloors;
 use App\Policies\KeptQuotePolicy;
 use App\Policies\SheetFilePolicy;
 use App\Policies\ShelfItemPolicy;
+use App\Session\WholeFileSessions;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
@@ -35,11 +37,14 @@ use App\Stock\TakenFrom;
 use App\Words\MeasuredTranslator;
 use App\Words\Measures;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -85,6 +90,15 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Cache::extend('careful', fn (Application $app, array $of): Repository => Cache::repository(
+            new CarefulFileStore($app->make('files'), $of['path']),
+            $of,
+        ));
+        $this->app->make('session')->extend('file', fn (): WholeFileSessions => new WholeFileSessions(
+            $this->app->make('files'),
+            (string) config('session.files'),
+            (int) config('session.lifetime'),
+        ));
         Blade::directive('marks', fn (): string => '<?php echo \App\Acts\ActLog::fields(request()); ?>');
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");

@@ -165,12 +165,12 @@ final class Ledger
      */
     public function differing(): array
     {
-        return DB::table('lots')->leftJoin('stock_moves', 'stock_moves.lot_id', '=', 'lots.id')->groupBy('lots.id')
+        return array_values(DB::table('lots')->leftJoin('stock_moves', 'stock_moves.lot_id', '=', 'lots.id')->groupBy('lots.id')
             ->selectRaw('lots.id as lot, lots.shop_id as shop, lots."left" as is_left, coalesce(sum(stock_moves.quantity), 0) as moves')
             ->havingRaw('abs(is_left - moves) > ?', [self::SAME_WITHIN])->orderBy('lots.id')->get()
             ->map(fn (\stdClass $r): array => [
                 'lot' => (int) $r->lot, 'shop' => (int) $r->shop, 'left' => (float) $r->is_left, 'moves' => (float) $r->moves,
-            ])->values()->all();
+            ])->all());
     }
 
     /** A kind whose sheet says how many there are says what its deliveries come to. */

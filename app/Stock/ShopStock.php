@@ -6,11 +6,11 @@ namespace App\Stock;
 
 use App\Models\Lot;
 use App\Models\Shop;
+use App\Planning\OneReckons;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\Lineage;
 use App\Time\ShopTime;
-use Illuminate\Support\Facades\Cache;
 use OakGloss\Stock\Lot as CoreLot;
 use OakGloss\Stock\Need;
 use OakGloss\Stock\Outlook;
@@ -56,7 +56,7 @@ final class ShopStock
             $stock->lots[$jar->key()][] = $row;
         }
         // What open parts need follows from their plans: as long as these stand, it is not reckoned anew.
-        $needs = Cache::remember(
+        $needs = OneReckons::remember(
             'stock-needs:'.$planner->state($shop),
             self::KEPT_S,
             fn (): array => self::needsOf($planner->all($shop), $takenFrom, $planner->floor($shop)->nowMin),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'stock_differs' => 'At the nightly check lot :lot had :left left, and its moves come to :moves',
     'signed_in' => 'signed in',
     'signed_out' => 'signed out',
     'signed_out_everywhere' => 'signed out everywhere',

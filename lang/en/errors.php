@@ -23,6 +23,9 @@ return [
         'unread' => 'What was recorded before stands.',
         'other' => 'What was recorded before stands.',
     ],
+    'no_data' => 'The shop\'s data do not answer',
+    'no_data_so' => 'Who looks after this server should see whether its disk is full or its file was moved. '
+        .'What was recorded before stands; a copy can be put back with <code>./oak restore</code>.',
     'not_recorded' => 'That was not recorded',
     'press_again' => 'Press it again',
     'was_typed' => 'What you had typed',

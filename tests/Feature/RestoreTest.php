@@ -6,13 +6,18 @@ namespace Tests\Feature;
 
 use App\Backup\ShopCopy;
 use App\Models\AuditEntry;
+use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;
 use App\Planning\Planner;
+use Illuminate\Cache\FileStore;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\Thorough;
 
 /** A copy is checked, brought to this version and put back under a running shop; what is none changes nothing. */
 final class RestoreTest extends FileShopCase
@@ -154,6 +159,77 @@ final class RestoreTest extends FileShopCase
         $this->act($part, 'coat_on', 'build-2')->assertStatus(503);
         Artisan::call('up');
         self::assertSame(0, PartFact::query()->where('step', 'build-2')->count());
+    }
+
+    /** @return iterable<string, array{\Closure(string): mixed}> */
+    public static function damages(): iterable
+    {
+        yield 'cut short' => [fn (string $f) => file_put_contents($f, substr((string) file_get_contents($f), 0, 40960))];
+        yield 'overwritten' => [fn (string $f) => file_put_contents($f, str_repeat('no database ', 9000))];
+        yield 'written into' => [function (string $f): void {
+            $h = fopen($f, 'r+');
+            for ($page = 1; $page < 40; $page++) {
+                fseek($h, 4096 * $page);
+                fwrite($h, str_repeat("\xA5", 2048));
+            }
+            fclose($h);
+        }];
+        yield 'gone' => [unlink(...)];
+    }
+
+    /** @param \Closure(string): mixed $damage */
+    #[DataProvider('damages')]
+    public function testACopyIsPutBackOverDataThatAreDamaged(\Closure $damage): void
+    {
+        $this->partWithBuildCoat();
+        $copy = $this->made('copy', fn (string $f) => ShopCopy::make($this->file, $f));
+        $before = $this->content();
+        DB::statement('pragma wal_checkpoint(truncate)');
+        DB::purge();
+        $damage($this->file);
+        $damaged = is_file($this->file) ? md5_file($this->file) : null;
+
+        $this->artisan('oak:restore', ['file' => $copy])->assertSuccessful();
+
+        self::assertSame($before, $this->content());
+        self::assertSame('ok', DB::scalar('pragma integrity_check'));
+        self::assertFalse(app()->isDownForMaintenance());
+        $kept = glob(dirname($this->file).'/before-restore-*.sqlite') ?: [];
+        self::assertSame($damaged === null ? [] : [$damaged], array_map(md5_file(...), $kept), 'the very file is kept');
+    }
+
+    public function testARestoreThatIsKilledHalfWayIsEndedByTheNextStart(): void
+    {
+        $this->partWithBuildCoat();
+        $copy = $this->made('copy', fn (string $f) => ShopCopy::make($this->file, $f));
+        $old = $this->content();
+        $this->fact(Part::query()->firstOrFail(), 'coat_on', 'build-2', self::NOW, ['grams' => 22.0]);
+        $new = $this->content();
+        $environment = ['DB_DATABASE' => $this->file, 'APP_MAINTENANCE_DRIVER' => 'cache', 'APP_MAINTENANCE_STORE' => 'file', 'CACHE_PATH' => dirname($this->file).'/cache'];
+        $closed = 0;
+        for ($kill = 0; $kill < (Thorough::isLong() ? 20 : 4); $kill++) {
+            DB::purge();
+            $restore = new Process([PHP_BINARY, 'artisan', 'oak:restore', $copy], base_path(), $environment);
+            $restore->start();
+            // Killed once it has closed the shop, a little later each time.
+            for ($wait = 0; $wait < 4000 && $restore->isRunning() && (int) @filesize("{$this->file}.restoring") === 0; $wait++) {
+                usleep(500);
+                clearstatcache();
+            }
+            usleep(2000 * $kill);
+            $restore->isRunning() ? $restore->signal(SIGKILL) : self::fail($restore->getErrorOutput().$restore->getOutput());
+            $restore->wait();
+            $closed += (int) is_file("{$this->file}.restoring");
+            (new Process([PHP_BINARY, 'artisan', 'oak:end-restore'], base_path(), $environment))->mustRun();
+
+            self::assertContains($this->content(), [$old, $new], 'one or the other, whole');
+            self::assertSame('ok', DB::scalar('pragma integrity_check'));
+            self::assertFileDoesNotExist("{$this->file}.restoring");
+            self::assertSame([], glob(dirname($this->file).'/restoring-*') ?: []);
+            self::assertNull((new FileStore(new Filesystem(), $environment['CACHE_PATH']))->get('illuminate:foundation:down'), 'the shop is open');
+        }
+        self::assertGreaterThan(0, $closed, 'at least one was hit half-way');
+        (new Filesystem())->deleteDirectory(dirname($this->file).'/cache');
     }
 
     private function made(string $name, \Closure $make): string

@@ -24,7 +24,13 @@ final class Backup extends Command
 
             return self::FAILURE;
         }
-        ShopCopy::make((string) config('database.connections.sqlite.database'), $file);
+        try {
+            ShopCopy::make((string) config('database.connections.sqlite.database'), $file);
+        } catch (\Exception $e) {
+            $this->error("No copy was made: {$e->getMessage()}");
+
+            return self::FAILURE;
+        }
         Shop::query()->pluck('id')->each(fn (int $shop) => $audit->note($shop, 'exported', null, ['file' => basename($file)]));
         $this->line("Kept in {$file}");
 

@@ -20,6 +20,8 @@ use Illuminate\Support\Str;
 /** The run sheet as a calendar: a file, and a private address that calendars read again and again. */
 final class CalendarController
 {
+    private const NOTED_EVERY_S = 600;
+
     public function __construct(
         private readonly Planner $planner,
         private readonly RunSheetCalendar $calendar,
@@ -40,8 +42,10 @@ final class CalendarController
     {
         $feed = Feed::query()->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
         abort_if($feed === null, 404);
-        // Nothing waits for a lock to be read.
-        defer(fn () => $feed->update(['last_read_at' => $clock->now()]));
+        // Nothing waits for a lock to be read, and who asks every minute is noted now and then.
+        if ($feed->last_read_at === null || $feed->last_read_at->diffInSeconds($clock->now(), true) > self::NOTED_EVERY_S) {
+            defer(fn () => $feed->update(['last_read_at' => $clock->now()]));
+        }
         $format->in($feed->shop);
 
         return $this->answer($feed->shop);

@@ -13,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
@@ -57,8 +58,10 @@ final class LoginController
             throw ValidationException::withMessages(['email' => __('people.wrong')]);
         }
         RateLimiter::clear("login:{$email}");
-        $this->signIn($request, $user, $request->boolean('remember'), $given['password']);
-        $audit->note($user->shop_id, 'signed_in', $user);
+        DB::transaction(function () use ($request, $user, $given, $audit): void {
+            $this->signIn($request, $user, $request->boolean('remember'), $given['password']);
+            $audit->note($user->shop_id, 'signed_in', $user);
+        });
 
         return redirect()->intended('/');
     }
