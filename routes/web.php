@@ -42,6 +42,7 @@ use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
 use App\Http\Middleware\OneForAll;
 use App\Http\Middleware\ReckonFirst;
+use App\Http\Middleware\StaleForm;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -91,8 +92,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         ->name('parts.answer')->can('run', 'App\Models\Shop');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store')->can('run', 'App\Models\Shop');
     Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
-    Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('parts.edit')->can('change', 'part');
-    Route::put('/parts/{part}', [PartController::class, 'update'])->name('parts.update')->can('change', 'part');
+    Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->middleware(StaleForm::class.':parts.edit')->name('parts.edit')->can('change', 'part');
+    Route::put('/parts/{part}', [PartController::class, 'update'])->middleware(StaleForm::class.':parts.edit')->name('parts.update')->can('change', 'part');
     Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
     Route::post('/parts/{part}/ways', WayController::class)->middleware(OneForAll::class)->name('ways.take')->can('work', 'part');
     Route::get('/parts/{part}/film', [FilmController::class, 'show'])->name('parts.film')->can('see', 'part');
@@ -191,10 +192,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/lots/{lot}', [LotController::class, 'change'])->name('lots.change')->can('work', 'lot');
     Route::put('/shelf/{kind}/{id}', [ShelfController::class, 'update'])->name('shelf.update')->can('own', 'App\Models\Shop');
 
-    Route::get('/shop', [ShopController::class, 'edit'])->name('shop.edit');
-    Route::get('/shop/money', [MoneyController::class, 'edit'])->name('shop.money')->can('own', 'App\Models\Shop');
-    Route::put('/shop/money', [MoneyController::class, 'update'])->name('shop.money.update')->can('own', 'App\Models\Shop');
-    Route::put('/shop', [ShopController::class, 'update'])->name('shop.update')->can('own', 'App\Models\Shop');
+    Route::get('/shop', [ShopController::class, 'edit'])->middleware(StaleForm::class.':shop.edit')->name('shop.edit');
+    Route::get('/shop/money', [MoneyController::class, 'edit'])->middleware(StaleForm::class.':shop.money')->name('shop.money')->can('own', 'App\Models\Shop');
+    Route::put('/shop/money', [MoneyController::class, 'update'])->middleware(StaleForm::class.':shop.money')->name('shop.money.update')->can('own', 'App\Models\Shop');
+    Route::put('/shop', [ShopController::class, 'update'])->middleware(StaleForm::class.':shop.edit')->name('shop.update')->can('own', 'App\Models\Shop');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');
         Route::delete('/hours/{exception}', [HoursController::class, 'withdraw'])->name('hours.withdraw')->can('withdraw', 'exception');

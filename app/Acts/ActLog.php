@@ -6,6 +6,7 @@ namespace App\Acts;
 
 use App\Models\Act;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\HtmlString;
@@ -104,14 +105,27 @@ final class ActLog
             ->where('same', $this->same($request))->where('id', '>', $seen)->orderByDesc('id')->first();
     }
 
-    /** Who else sent something to an address, or below it, after the form was shown; null if nobody did. */
-    public function othersAt(string $path, Request $request, User $user): ?User
+    /** Who did anything after the form was shown, and did it last; null if nothing was done, or the form says not what it showed. */
+    public function newestSince(Request $request): ?User
+    {
+        return $this->since($request)?->orderByDesc('id')->first()?->user;
+    }
+
+    /** Who sent something to the form's own address, or below it, after it was shown. */
+    public function lastAt(Request $request): ?User
+    {
+        $path = self::path($request);
+
+        return $this->since($request)?->where(fn (Builder $q) => $q->where('path', $path)->orWhere('path', 'like', "{$path}/%"))
+            ->orderByDesc('id')->first()?->user;
+    }
+
+    /** @return Builder<Act>|null */
+    private function since(Request $request): ?Builder
     {
         $seen = self::seen($request);
 
-        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $user->shop_id)->where('id', '>', $seen)
-            ->where('user_id', '!=', $user->id)->where(fn ($q) => $q->where('path', $path)->orWhere('path', 'like', "{$path}/%"))
-            ->orderByDesc('id')->first()?->user;
+        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $request->user()?->shop_id)->where('id', '>', $seen);
     }
 
     private static function seen(Request $request): ?int

@@ -7,7 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Whom a part is made for: a name, the only personal datum beside the shop's own people. Erased by deleting it.
+ * Whom a part is made for: a name, the only personal datum beside the shop's own people. A quote names the row
+ * that it was given to; erased by deleting all of the part.
  *
  * @property int    $id
  * @property int    $part_id

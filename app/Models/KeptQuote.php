@@ -23,6 +23,8 @@ use OakGloss\Cost\Bill;
  * @property array<string, mixed> $terms       as ShopMoney reads it: currency, terms, what is excluded
  * @property CarbonImmutable      $made_at
  * @property CarbonImmutable|null $valid_until
+ * @property int|null             $customer_id of a row that may have been erased since
+ * @property Customer|null        $customer
  * @property Part                 $part
  * @property User                 $user
  */
@@ -58,6 +60,12 @@ final class KeptQuote extends Model
     public function isQuote(): bool
     {
         return $this->kind === 'quote';
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
     }
 
     /** @return BelongsTo<Part, $this> */

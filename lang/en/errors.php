@@ -33,6 +33,7 @@ return [
     'not_this' => '<b>Not this</b> :word',
 
     // What is answered to a form.
+    'form_only' => 'this was no form. Nothing was recorded.',
     'one_value' => 'The field :field takes one value.',
     'no_text' => 'The field :field holds something that is no text, or too much of it.',
     'no_host' => 'This server has no such name.',

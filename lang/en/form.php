@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 // The brief of a part.
 return [
+    'meanwhile' => ':who changed this from :was to :is while the form was open. Keep again to have yours.',
+    'others_stay' => ':who changed something else meanwhile; that stays.',
+    'others_stay_named' => ':who changed :what meanwhile; that stays.',
     'measure' => [
         'no_number' => '“:what” is no figure with a unit. Units here: :units.',
         'no_unit' => '“:what” is no :measure that is known. Units here: :units.',

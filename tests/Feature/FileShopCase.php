@@ -32,9 +32,9 @@ abstract class FileShopCase extends ShopCase
     /**
      * @param list<array<string, mixed>> $acts
      *
-     * @param int|null                   $roomBytes that a file may grow to, as on a disk that is nearly full
+     * @param int|null $roomBytes that a file may grow to, as on a disk that is nearly full
      *
-     * @return list<array{status: int, errors: list<string>, notice: string|null, body: string|null}>
+     * @return list<array{status: int, errors: list<string>, notice: string|null, ms: float, body: string|null}>
      */
     protected function together(array $acts, ?int $roomBytes = null): array
     {

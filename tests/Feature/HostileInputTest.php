@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\AirReading;
 use App\Models\Feed;
 use App\Models\HourException;
 use App\Models\KeptQuote;
@@ -26,7 +27,7 @@ final class HostileInputTest extends ShopCase
 {
     /** Fields of each route, with what a hand would send. Routes without fields stand here too. */
     private const FIELDS = [
-        'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
+        'up' => [], 'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
         'join' => [], 'join.store' => ['password' => 'four plain brown words', 'password_confirmation' => 'x'], 'feed' => [],
         'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'measured.measures' => 'oz|g|1|2'],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
@@ -37,7 +38,7 @@ final class HostileInputTest extends ShopCase
         'parts.show' => ['after' => 'build-1'], 'parts.edit' => [], 'parts.update' => ['name' => 'x', 'letter' => 'N', 'sizes.length' => '400', 'zones.0.above' => '1', 'priority' => 'high'],
         'parts.choice' => ['field' => 'build_coats', 'value' => '4'], 'ways.take' => ['way' => 'stay'],
         'parts.film' => [], 'film.store' => ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'unit' => 'mm', 'um' => '0.2', 'n' => '3', 'part_g' => '800'],
-        'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
+        'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180', 'seen' => '1'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
         'parts.clear' => ['thinner' => '10'], 'gloss.store' => ['by' => 'hand', 'gu' => '80'], 'parts.record' => [], 'habits' => [], 'parts.inspect' => [], 'defects.show' => [], 'photos.show' => [],
         'inspect.found' => ['defect' => 'runs', 'zone' => 'top', 'along' => '10', 'across' => '10', 'size' => '4', 'count' => '2', 'depth' => '20', 'photo' => 'x'], 'inspect.looked' => ['look' => 'raking'], 'inspect.passed' => ['zone' => 'top', 'passes' => '1'],
         'inspect.wrong' => ['mishap' => 'part_dropped', 'zone' => 'top', 'because' => 'x'], 'weave.read' => ['weave_zone' => 'top', 'pitch' => '4', 'scale' => '0.1', 'weave_photo' => 'x', 'weave_other' => 'x'], 'defects.told' => ['cause' => 'cold', 'is_so' => '1'], 'defects.take' => ['remedy' => 'accept'],
@@ -56,7 +57,7 @@ final class HostileInputTest extends ShopCase
         'parts.money' => [], 'quotes.store' => ['kind' => 'quote', 'customer' => 'Nell'], 'quotes.forget' => [], 'quotes.pdf' => [],
         'shop.money' => [], 'shop.money.update' => ['currency' => 'EUR', 'digits' => '2', 'hand' => '44', 'booth' => '0', 'box' => '0', 'coat' => '1.9', 'waste' => '5', 'margin' => '10', 'tax' => '20', 'validDays' => '30', 'terms' => 'x', 'excluded' => 'x', 'footer' => 'x'],
         'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
-        'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private'],
+        'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private', 'seen' => '0', 'showed' => 'x'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
         'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
     ];
@@ -96,6 +97,22 @@ final class HostileInputTest extends ShopCase
         }
         self::assertSame([], $this->failed);
         self::assertGreaterThan(480, $sent);
+    }
+
+    public function testAFormTakesWhatAFormSendsAndNumbersThatAreFinite(): void
+    {
+        $part = $this->partWithBuildCoat();
+        foreach (['{"air_c": 1e999}', '{"air_c": 18, "token": 7}', '{"air_c": [18]}', '7', 'null', '{'] as $json) {
+            foreach (['/air', "/parts/{$part->id}/facts", '/hours', '/login'] as $path) {
+                $answer = $this->call('POST', $path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'text/html'], $json);
+                self::assertSame(415, $answer->status(), "{$path} {$json}");
+            }
+        }
+        foreach (['1e999', '-1e999', str_repeat('9', 400)] as $number) {
+            $this->post('/air', ['air_c' => $number])->assertSessionHasErrors('air_c');
+            $this->put('/shop', ['cup_loss_g' => $number])->assertSessionHasErrors('cup_loss_g');
+        }
+        self::assertSame(0, AirReading::query()->count());
     }
 
     public function testSignsThatAreNoTextInAnAddressAreAnsweredToo(): void

@@ -38,6 +38,19 @@ final class MoneyTest extends ShopCase
         return $this->get("/parts/{$part->id}/money")->assertOk();
     }
 
+    public function testAQuoteKeepsWhomItWasGivenTo(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote', 'customer' => 'Nell Ferryman'])->assertSessionHasNoErrors();
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote', 'customer' => 'Marlow Pike'])->assertSessionHasNoErrors();
+        $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote', 'customer' => ''])->assertSessionHasNoErrors();
+
+        self::assertSame(['Nell Ferryman', 'Marlow Pike', null], KeptQuote::query()->with('customer')->orderBy('id')->get()->map(fn (KeptQuote $q): ?string => $q->customer?->name)->all());
+        $this->get("/parts/{$part->id}/money")->assertOk()->assertSee('Marlow Pike')->assertSee('Nell Ferryman');
+        $this->delete("/parts/{$part->id}/customer")->assertSessionHasNoErrors();
+        self::assertSame([null, null, null], KeptQuote::query()->with('customer')->get()->map(fn (KeptQuote $q): ?string => $q->customer?->name)->all(), 'forgotten everywhere');
+    }
+
     public function testAQuoteIsThePlanAtLastPricesAndWhatHasNone(): void
     {
         $part = $this->makePart();

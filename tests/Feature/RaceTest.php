@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Feed;
 use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -12,6 +13,7 @@ use App\Stock\Ledger;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OakGloss\Method\Slot;
+use Symfony\Component\Process\Process;
 use Tests\Thorough;
 
 /** Devices in processes of their own, at one file, at the same moment. */
@@ -44,6 +46,25 @@ final class RaceTest extends FileShopCase
         self::assertSame(2, (int) DB::scalar('pragma synchronous'), 'full');
         self::assertSame(1, (int) DB::scalar('pragma recursive_triggers'));
         self::assertFalse(DB::getPdo()->inTransaction());
+    }
+
+    public function testAWriteOutsideATransactionWaitsInTheSameRowAndAPageWaitsForNobody(): void
+    {
+        $feed = Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => hash('sha256', str_repeat('k', 40)), 'made_at' => now()]);
+        $page = fn (string $uri): array => ['user' => $this->user->id, 'method' => 'GET', 'uri' => $uri, 'data' => [], 'pause_ms' => 0];
+        $this->together([$page('/'), $page('/run-sheet')]);
+        $writer = new Process([PHP_BINARY, '-r', '$t = fopen($argv[1].".turn", "c"); flock($t, LOCK_EX); $d = new PDO("sqlite:".$argv[1]); $d->exec("begin immediate"); echo "has it"; sleep(6);', $this->file]);
+        $writer->start();
+        $writer->waitUntil(fn (string $type, string $out): bool => $out === 'has it');
+        $has = microtime(true);
+        foreach ($this->together([$page('/calendar/'.str_repeat('k', 40).'.ics'), $page('/'), $page('/air')]) as $answer) {
+            self::assertSame(200, $answer['status']);
+            self::assertLessThan(2500.0, $answer['ms'], 'while somebody writes for six seconds');
+        }
+        self::assertTrue($writer->isRunning());
+        $feed->update(['last_read_at' => now()]);
+        self::assertGreaterThan(5.0, microtime(true) - $has, 'it came after the one that had the turn');
+        self::assertSame(0, $writer->wait());
     }
 
     public function testARowThatIsReplacedCantSlipPastTheTriggers(): void

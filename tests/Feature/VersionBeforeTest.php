@@ -30,7 +30,7 @@ final class VersionBeforeTest extends TestCase
     private const DUMPS = [
         '2027-06' => ['tests/fixtures/shop-2027-06.sql.gz'], '2027-07' => ['tests/fixtures/shop-2027-07.sql.gz'],
         '2027-08' => ['tests/fixtures/shop-2027-08.sql.gz'], '2027-09' => ['tests/fixtures/shop-2027-09.sql.gz'],
-        '2027-10' => ['tests/fixtures/shop-2027-10.sql.gz'],
+        '2027-10' => ['tests/fixtures/shop-2027-10.sql.gz'], '2027-11' => ['tests/fixtures/shop-2027-11.sql.gz'],
     ];
 
     private string $file;

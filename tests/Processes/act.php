@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // One device in a process of its own: reads {user, method, uri, data, pause_ms} as JSON from standard input, acts, and
-// answers {status, errors, notice, body}. The pause lies between what the app has judged and the first row that it writes.
+// answers {status, errors, notice, ms, body}. The pause lies between what the app has judged and the first row that it writes.
 
 use App\Models\PartFact;
 use App\Models\StockMove;
@@ -23,9 +23,10 @@ foreach ([PartFact::class, StockMove::class] as $row) {
 }
 Auth::login(User::query()->findOrFail($act['user']));
 time_sleep_until(max(microtime(true) + 0.001, $act['at']));
+$began = microtime(true);
 $response = $app->make(Kernel::class)->handle(Request::create($act['uri'], $act['method'], $act['data']));
 $errors = session('errors')?->all() ?? [];
 echo json_encode([
     'status' => $response->getStatusCode(), 'errors' => $errors, 'notice' => session('notice'),
-    'body' => ($act['body'] ?? false) ? $response->getContent() : null,
+    'ms' => 1000.0 * (microtime(true) - $began), 'body' => ($act['body'] ?? false) ? $response->getContent() : null,
 ]), "\n";

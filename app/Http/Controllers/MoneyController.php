@@ -31,7 +31,7 @@ final class MoneyController
     public function show(Part $part, Planner $planner, Billing $billing, Formatter $format): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $kept = KeptQuote::query()->where('part_id', $part->id)->orderBy('id')->get();
+        $kept = KeptQuote::query()->with('customer')->where('part_id', $part->id)->orderBy('id')->get();
         $quoted = $billing->quoted($planned);
 
         return view('parts.money', [
@@ -44,7 +44,7 @@ final class MoneyController
                 $format,
             ),
             'kept' => $kept,
-            'customer' => Customer::query()->where('part_id', $part->id)->first(),
+            'customer' => Customer::query()->where('part_id', $part->id)->latest('id')->first(),
             'charging' => $kept->isEmpty() && $part->finished_at === null
                 ? Charging::of($planned, $quoted, $planner, $billing) : null,
             'unpriced' => $billing->unpriced($quoted),
@@ -68,16 +68,30 @@ final class MoneyController
         $bill = $isQuote ? $billing->quoted($planned) : $billing->actual($planned);
         $money = $part->shop->money();
         $number = 1 + (int) KeptQuote::query()->where('shop_id', $part->shop_id)->where('kind', $given['kind'])->max('number');
+        $customer = $this->customer($part, array_key_exists('customer', $given) ? trim((string) $given['customer']) : null);
         KeptQuote::query()->create([
-            'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => $given['kind'], 'number' => $number,
+            'customer_id' => $customer?->id, 'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => $given['kind'], 'number' => $number,
             'bill' => $bill->data(), 'terms' => get_object_vars($money), 'made_at' => $clock->now(),
             'valid_until' => $isQuote ? $clock->now()->addDays($money->validDays)->toDateString() : null,
         ]);
-        if (trim((string) ($given['customer'] ?? '')) !== '') {
-            Customer::query()->updateOrCreate(['part_id' => $part->id, 'shop_id' => $part->shop_id], ['name' => trim($given['customer'])]);
-        }
 
         return redirect()->route('parts.money', $part)->with('notice', __("money.kept.{$given['kind']}", ['n' => $number]));
+    }
+
+    /**
+     * Whom it is given to: another name is another row, and what was given before keeps its own.
+     *
+     * @param string|null $typed null where the form asks for none: the one before
+     */
+    private function customer(Part $part, ?string $typed): ?Customer
+    {
+        $newest = Customer::query()->where('part_id', $part->id)->latest('id')->first();
+
+        return match (true) {
+            $typed === '' => null,
+            $typed === null || $typed === $newest?->name => $newest,
+            default => Customer::query()->create(['part_id' => $part->id, 'shop_id' => $part->shop_id, 'name' => $typed]),
+        };
     }
 
     /** The name of whom a part is made for is forgotten everywhere; what was quoted stands. */
@@ -91,12 +105,12 @@ final class MoneyController
 
     public function pdf(KeptQuote $quote, Formatter $format): Response
     {
-        $quote->load('part.shop', 'user');
+        $quote->load('part.shop', 'user', 'customer');
         $html = view('pdf.quote', [
             'quote' => $quote,
             'bill' => $quote->bill(),
             'money' => $quote->money(),
-            'customer' => Customer::query()->where('part_id', $quote->part_id)->first(),
+            'customer' => $quote->customer,
             'format' => $format,
         ])->render();
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));

@@ -11,7 +11,8 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What is typed is text: valid UTF-8 without NUL, of a length that a hand types; groups only where a form has groups.
+ * What is typed is text, as forms send it: valid UTF-8 without NUL, of a length that a hand types, its numbers finite; groups
+ * only where a form has groups.
  * All else is answered in words before anything reads it.
  */
 final class PlainInput
@@ -22,11 +23,18 @@ final class PlainInput
     ];
 
     private const LONGEST = 4000;
+
+    /** What forms carry for the server is longer than what a hand types. */
+    private const LONGEST_CARRIED = ['showed' => 60000];
+
     private const MOST_FIELDS = 1500;
     private const DEEPEST = 4;
 
     public function handle(Request $request, Closure $next): Response
     {
+        if (! $request->isMethodSafe() && $request->isJson()) {
+            return response()->view('errors.words', ['words' => [__('errors.form_only')]], 415);
+        }
         $wrong = $this->wrong($request);
         if ($wrong === []) {
             return $next($request);
@@ -49,7 +57,7 @@ final class PlainInput
             $said = mb_substr(mb_scrub(str_replace("\0", '', $name)), 0, 40);
             if (is_array($value) && ! in_array($name, self::GROUPS, true)) {
                 $wrong[$name] = (string) __('errors.one_value', ['field' => $said]);
-            } elseif (! $this->isPlain($value, $fields) || ! $this->isText($name)) {
+            } elseif (! $this->isPlain($value, $fields, longest: self::LONGEST_CARRIED[$name] ?? self::LONGEST) || ! $this->isText($name)) {
                 $wrong[$name] = (string) __('errors.no_text', ['field' => $said]);
             }
         }
@@ -57,13 +65,14 @@ final class PlainInput
         return $wrong;
     }
 
-    private function isPlain(mixed $value, int &$fields, int $depth = 0): bool
+    private function isPlain(mixed $value, int &$fields, int $depth = 0, int $longest = self::LONGEST): bool
     {
         if (++$fields > self::MOST_FIELDS || $depth > self::DEEPEST) {
             return false;
         }
         if (! is_array($value)) {
-            return $value instanceof UploadedFile || ! is_string($value) || $this->isText($value);
+            return $value instanceof UploadedFile || ! is_string($value)
+                || ($this->isText($value, $longest) && ! (is_numeric($value) && ! is_finite((float) $value)));
         }
         foreach ($value as $key => $inner) {
             if (! $this->isText((string) $key) || ! $this->isPlain($inner, $fields, $depth + 1)) {
@@ -74,8 +83,8 @@ final class PlainInput
         return true;
     }
 
-    private function isText(string $value): bool
+    private function isText(string $value, int $longest = self::LONGEST): bool
     {
-        return strlen($value) <= self::LONGEST && ! str_contains($value, "\0") && mb_check_encoding($value, 'UTF-8');
+        return strlen($value) <= $longest && ! str_contains($value, "\0") && mb_check_encoding($value, 'UTF-8');
     }
 }

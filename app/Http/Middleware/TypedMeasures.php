@@ -28,6 +28,7 @@ final class TypedMeasures
             return $next($request);
         }
         $typed = $request->input();
+        $request->attributes->set('typed', $typed);
         $input = $request->except(array_keys($request->allFiles()));
         $wrong = [];
         foreach ($fields as $name => $says) {

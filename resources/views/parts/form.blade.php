@@ -4,7 +4,7 @@
 @php($unit = Old::of('unit', $part?->unit ?? (auth()->user()->measures === 'us' ? 'in' : 'mm')))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
-<form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
+<form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate @if ($part) data-showed @endif
     hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load"
     hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
     @marks

@@ -99,6 +99,7 @@
                             <li><a href="{{ route('quotes.pdf', $quote) }}">{{
                                 __("money.one.{$quote->kind}", ['n' => $quote->number]) }}</a>
                                 {{ $quote->money()->say($quote->bill()->sums->totalMinor) }}
+                                @if ($quote->customer){{ __('money.pdf.for', ['name' => $quote->customer->name]) }}@endif
                                 <span class="soft">{{
                                     $format->date(App\Time\ShopTime::minutes($quote->made_at)) }}@if ($quote->valid_until),
                                     {{ __('money.valid_until', ['at' => $quote->valid_until->format('j M Y')]) }}@endif</span></li>

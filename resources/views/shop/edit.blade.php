@@ -4,7 +4,7 @@
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1>
         @can('own', $shop)<a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a>@endcan</header>
     @include('bench.left-out')
-    <form method="post" action="{{ route('shop.update') }}" novalidate>
+    <form method="post" action="{{ route('shop.update') }}" novalidate data-showed>
         @marks @method('PUT')
         <fieldset class="reads" @cannot('own', $shop) disabled @endcannot>
             @cannot('own', $shop)<p class="soft">{{ __('shop.owners') }}</p>@endcannot

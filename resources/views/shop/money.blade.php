@@ -2,7 +2,7 @@
 <div class="page">
     <header class="page-head"><h1>{{ __('money.settings') }}</h1><a class="btn quiet"
         href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
-    <form method="post" action="{{ route('shop.money.update') }}" novalidate>
+    <form method="post" action="{{ route('shop.money.update') }}" novalidate data-showed>
         @marks
         @method('PUT')
         @if ($errors->any())
