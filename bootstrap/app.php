@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Acts\NotRecorded;
 use App\Http\Controllers\UpController;
+use App\Http\Controllers\WorkerController;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
@@ -26,7 +27,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        then: fn () => Route::get('/up', UpController::class)->name('up'),
+        then: function (): void {
+            Route::get('/up', UpController::class)->name('up');
+            Route::get('/worker.js', WorkerController::class)->name('worker');
+        },
     )
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {

@@ -109,10 +109,12 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     )->withoutMiddleware(KeepThePlan::class)->name('gloss.store')->can('work', 'part');
     Route::get('/parts/{part}/inspect', [InspectController::class, 'show'])->name('parts.inspect')->can('see', 'part');
     Route::middleware('can:work,part')->group(function (): void {
-        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->middleware(['throttle:photos', OneForAll::class])->name('inspect.found');
+        Route::post('/parts/{part}/found', [InspectController::class, 'found'])->withoutMiddleware(KeepThePlan::class)->middleware('throttle:photos')
+            ->name('inspect.found');
         Route::post('/parts/{part}/looked', [InspectController::class, 'looked'])->middleware(OneForAll::class)->name('inspect.looked');
         Route::post('/parts/{part}/passed', [InspectController::class, 'passed'])->middleware(OneForAll::class)->name('inspect.passed');
-        Route::post('/parts/{part}/weave', WeavePrintController::class)->middleware('throttle:photos')->name('weave.read');
+        Route::post('/parts/{part}/weave', WeavePrintController::class)->withoutMiddleware(KeepThePlan::class)->middleware('throttle:photos')
+            ->name('weave.read');
         Route::post('/parts/{part}/wrong', [InspectController::class, 'wrong'])->middleware(OneForAll::class)->name('inspect.wrong');
         Route::scopeBindings()->group(function (): void {
             Route::post('/parts/{part}/defects/{fact}/told', [DefectController::class, 'told'])->middleware(OneForAll::class)->name('defects.told');

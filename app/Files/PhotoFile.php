@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Closure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\Drivers\Gd\Modifiers\AlignRotationModifier;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
@@ -19,29 +21,64 @@ final class PhotoFile
 {
     public const MOST_KILOBYTES = 15 * 1024;
 
-    /** Of a phone, and no bomb. */
-    private const MOST_PIXELS = 60_000_000;
+    /** Of a phone, and no bomb: opened, it takes four bytes a pixel, and as many again while it is turned. */
+    public const MOST_PIXELS = 28_000_000;
+
+    /** For the whole process while one is open. */
+    private const MEMORY = '256M';
 
     private const TYPES = ['image/jpeg', 'image/png', 'image/webp'];
 
     /** Longest side as it is kept, pixels. */
-    private const KEPT = 1600;
+    public const KEPT = 1600;
 
     private const QUALITY = 82;
 
     /**
-     * The picture, upright.
+     * One photo is open at a time on this server, and never under the write lock of an act: nobody else waits for it.
+     *
+     * @template T
+     *
+     * @param Closure(): T $work
+     *
+     * @return T
+     */
+    public static function inTurn(Closure $work): mixed
+    {
+        $turn = fopen(storage_path('framework/photo.turn'), 'c') ?: throw new \RuntimeException('there is no room for a lock');
+        flock($turn, LOCK_EX);
+        try {
+            return $work();
+        } finally {
+            fclose($turn);
+        }
+    }
+
+    /**
+     * The picture as the camera wrote it; what is kept of it is upright.
      *
      * @throws ValidationException In words, at its field.
      */
     public static function open(UploadedFile $file, string $field): ImageInterface
     {
         self::check($file, $field);
+        // Of a picture that was half sent the rest would be grey: told of by a warning alone.
+        ini_set('gd.jpeg_ignore_warning', '0');
+        $isCut = false;
+        set_error_handler(function (int $level, string $said) use (&$isCut): bool {
+            $isCut = $isCut || stripos($said, 'premature end') !== false;
+
+            return true;
+        });
         try {
-            return self::manager()->read($file->getRealPath());
+            $image = self::manager()->read($file->getRealPath());
         } catch (RuntimeException|\ValueError) {
             throw self::refused($field, 'broken');
+        } finally {
+            restore_error_handler();
         }
+
+        return $isCut ? throw self::refused($field, 'broken') : $image;
     }
 
     /**
@@ -51,13 +88,16 @@ final class PhotoFile
      */
     public static function kept(UploadedFile $file, string $field): array
     {
-        return self::small(self::open($file, $field));
+        self::check($file, $field);
+
+        return self::inTurn(fn (): array => self::small(self::open($file, $field)));
     }
 
     /** @return array{bytes: string, width: int, height: int} */
     public static function small(ImageInterface $image): array
     {
-        $small = $image->scaleDown(self::KEPT, self::KEPT);
+        // Turned when it is small: a large one would need its room twice.
+        $small = $image->scaleDown(self::KEPT, self::KEPT)->modify(new AlignRotationModifier());
 
         return ['bytes' => $small->toJpeg(self::QUALITY)->toString(), 'width' => $small->width(), 'height' => $small->height()];
     }
@@ -77,19 +117,18 @@ final class PhotoFile
             throw self::refused($field, 'broken');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw self::refused($field, 'large');
+            throw self::refused($field, 'pixels');
         }
-        // Four bytes a pixel, and as many again to turn and scale it.
-        ini_set('memory_limit', '768M');
+        ini_set('memory_limit', self::MEMORY);
     }
 
     private static function manager(): ImageManager
     {
-        return new ImageManager(Driver::class, autoOrientation: true, strip: true);
+        return new ImageManager(Driver::class, autoOrientation: false, strip: true);
     }
 
     private static function refused(string $field, string $why): ValidationException
     {
-        return ValidationException::withMessages([$field => __("inspect.photo.{$why}")]);
+        return ValidationException::withMessages([$field => __("inspect.photo.{$why}", ['mp' => self::MOST_PIXELS / 1_000_000])]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Bytes;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -29,7 +30,7 @@ final class Photo extends Model
 
     protected function casts(): array
     {
-        return ['reading' => 'array', 'taken_at' => 'immutable_datetime', 'width' => 'integer', 'height' => 'integer'];
+        return ['bytes' => Bytes::class, 'reading' => 'array', 'taken_at' => 'immutable_datetime', 'width' => 'integer', 'height' => 'integer'];
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Bytes;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -27,6 +28,6 @@ final class SheetFile extends Model
 
     protected function casts(): array
     {
-        return ['kept_at' => 'immutable_datetime', 'item_id' => 'integer'];
+        return ['bytes' => Bytes::class, 'kept_at' => 'immutable_datetime', 'item_id' => 'integer'];
     }
 }

@@ -27,6 +27,11 @@ return [
     'no_data_so' => 'Who looks after this server should see whether its disk is full or its file was moved. '
         .'What was recorded before stands; a copy can be put back with <code>./oak restore</code>.',
     'not_recorded' => 'That was not recorded',
+    'no_answer' => 'The shop does not answer',
+    'no_answer_press' => '<strong>It is not known whether this was kept.</strong> Press it again once the shop answers: '
+        .'the same press counts once.',
+    'no_answer_read' => 'It is out of reach, or switched off. What was recorded before stands. Load the page again in a while.',
+    'out_of_reach' => 'Out of reach since :at. What stands here may be old.',
     'press_again' => 'Press it again',
     'was_typed' => 'What you had typed',
     'unreadable' => 'That can\'t be read',

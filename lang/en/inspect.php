@@ -52,7 +52,8 @@ return [
     'photo' => [
         'type' => 'That is no JPEG, PNG or WebP picture, whatever its name says.',
         'broken' => 'The picture can\'t be read: it is broken or not whole.',
-        'large' => 'The picture is too large: at most 15 MB and 60 million pixels.',
+        'large' => 'The picture is too large: at most 15 MB.',
+        'pixels' => 'The picture is too large: at most :mp megapixels. Take it again at a smaller setting.',
         'alt' => 'Photo of :what',
     ],
 

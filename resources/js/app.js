@@ -10,6 +10,7 @@ import { startKeys } from './keys';
 import { startPatches } from './patch';
 import { startPlaces } from './place';
 import { pour } from './pour';
+import { startReach } from './reach';
 import { startReckoning } from './reckon';
 import { startReminders } from './remind';
 import { startScale } from './scale';
@@ -28,6 +29,7 @@ startReckoning();
 startPatches();
 startPlaces();
 startScale();
+startReach();
 
 // The bench renews itself, but not under a hand that has something open or is typing.
 document.addEventListener('htmx:beforeRequest', (event) => {

@@ -1,3 +1,5 @@
+import { shrunk } from './shrink';
+
 // A defect is put on the drawing by a tap, or by keys: the face in focus has a cross that arrows move, Enter puts it.
 const STEP_MM = 10;
 
@@ -48,7 +50,8 @@ export function startPlaces() {
 // A picture that is too large is said before it is sent: a phone's upload takes minutes.
 function watchSizes() {
     for (const file of document.querySelectorAll('input[type=file][data-most]')) {
-        file.addEventListener('change', () => {
+        file.addEventListener('change', async () => {
+            await shrunk(file);
             const isLarge = file.files[0] && file.files[0].size > Number(file.dataset.most);
             const says = document.getElementById(file.getAttribute('aria-describedby'));
             says.querySelector('strong')?.remove();

@@ -26,6 +26,9 @@ final class Background
 
     public function end(): void
     {
+        if (! is_resource($this->process)) {
+            return;
+        }
         // The server's workers are its own children: ending the group ends them too.
         posix_kill(-proc_get_status($this->process)['pid'], SIGTERM);
         proc_terminate($this->process);

@@ -25,25 +25,42 @@ final class ServedShop
 
     private const PHP = [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M'];
 
-    /** @var array<string, array{url: string, database: string}> by its clock */
+    /** @var array<string, array{url: string, database: string, process: Background}> by its clock */
     private static array $servers = [];
 
     /** @var list<Background> */
     private array $devices = [];
 
-    private function __construct(public readonly string $url, public readonly RemoteWebDriver $browser, private readonly string $database)
+    private function __construct(public readonly string $url, public readonly RemoteWebDriver $browser, private readonly string $database, private readonly Background $server)
     {
     }
 
     public static function open(bool $runningClock = false, int $width = 1280, int $height = 800): self
     {
-        $server = self::server($runningClock);
+        return self::behind(self::server($runningClock), $runningClock, $width, $height);
+    }
+
+    /** Behind a server of its own, which may go away. */
+    public static function openApart(int $width = 1280, int $height = 800): self
+    {
+        return self::behind(self::serve(false), false, $width, $height);
+    }
+
+    /** The power of the server goes. */
+    public function goAway(): void
+    {
+        $this->server->end();
+    }
+
+    /** @param array{url: string, database: string, process: Background} $server */
+    private static function behind(array $server, bool $runningClock, int $width, int $height): self
+    {
         $browser = Chrome::fresh(0, $width, $height, $server['url']);
         // A request that is still under way keeps the file that it has open.
         array_map(unlink(...), glob("{$server['database']}-*") ?: []);
         copy(self::seed(), "{$server['database']}.next");
         rename("{$server['database']}.next", $server['database']);
-        $shop = new self($server['url'], $browser, $server['database']);
+        $shop = new self($server['url'], $browser, $server['database'], $server['process']);
         if ($runningClock) {
             // Seeded under the frozen clock: from now on it runs from the same moment.
             $shop->alter('UPDATE shops SET clock_offset_s = '.(strtotime(self::FROZEN_AT) - time()));
@@ -124,23 +141,23 @@ final class ServedShop
         array_map(fn (Background $d) => $d->end(), $this->devices);
     }
 
-    /** @return array{url: string, database: string} */
+    /** @return array{url: string, database: string, process: Background} */
     private static function server(bool $runningClock): array
     {
         return self::$servers[$runningClock ? 'running' : 'frozen'] ??= self::serve($runningClock);
     }
 
-    /** @return array{url: string, database: string} */
+    /** @return array{url: string, database: string, process: Background} */
     private static function serve(bool $runningClock): array
     {
         $root = dirname(__DIR__, 2);
-        $database = self::directory().'/'.($runningClock ? 'running' : 'frozen').'.sqlite';
+        $database = self::directory().'/'.($runningClock ? 'running' : 'frozen').'-'.count(glob(self::directory().'/*.sqlite') ?: []).'.sqlite';
         $port = Background::freePort();
         $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"], self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
         register_shutdown_function(fn () => $server->end());
         Background::waitFor($port);
 
-        return ['url' => "http://127.0.0.1:{$port}", 'database' => $database];
+        return ['url' => "http://127.0.0.1:{$port}", 'database' => $database, 'process' => $server];
     }
 
     /** Where this process keeps its shops; gone with it. */

@@ -27,7 +27,7 @@ final class HostileInputTest extends ShopCase
 {
     /** Fields of each route, with what a hand would send. Routes without fields stand here too. */
     private const FIELDS = [
-        'up' => [], 'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
+        'up' => [], 'worker' => [], 'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
         'join' => [], 'join.store' => ['password' => 'four plain brown words', 'password_confirmation' => 'x'], 'feed' => [],
         'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'measured.measures' => 'oz|g|1|2'],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],

@@ -58,6 +58,7 @@ final class InspectTest extends ShopCase
         $this->putDefect($part, ['photo' => self::file('phone.jpg', self::lyingJpeg())])->assertSessionHasNoErrors();
         $photo = Photo::query()->sole();
         self::assertSame([1200, 1600], [$photo->width, $photo->height], 'turned upright, and no longer than it needs');
+        self::assertSame('blob', DB::table('photos')->selectRaw('typeof(bytes) as t')->value('t'));
         $kept = $this->get("/photos/{$photo->id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
         self::assertStringNotContainsString('Exif', (string) $kept);
         self::assertStringNotContainsString('Pocketphone', (string) $kept);
@@ -77,8 +78,10 @@ final class InspectTest extends ShopCase
         yield 'a script named .jpg' => [fn (): UploadedFile => self::file('photo.jpg', '<?php echo "hello"; ?>'), 'type'];
         yield 'a page named .png' => [fn (): UploadedFile => self::file('photo.png', '<html><script>1</script></html>'), 'type'];
         yield 'a drawing with a script' => [fn (): UploadedFile => self::file('photo.jpg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'), 'type'];
-        yield 'a bomb of 900 million pixels' => [fn (): UploadedFile => self::file('photo.png', self::bomb(30000, 30000)), 'large'];
+        yield 'a bomb of 900 million pixels' => [fn (): UploadedFile => self::file('photo.png', self::bomb(30000, 30000)), 'pixels'];
         yield 'broken off' => [fn (): UploadedFile => self::file('photo.jpg', substr(RenderedPatch::asJpeg(imagecreatetruecolor(300, 200), 80), 0, 90)), 'broken'];
+        yield 'half of it sent' => [fn (): UploadedFile => self::file('photo.jpg', substr(self::lyingJpeg(), 0, intdiv(strlen(self::lyingJpeg()), 2))), 'broken'];
+        yield '29 megapixels' => [fn (): UploadedFile => self::file('photo.png', self::bomb(6000, 4900)), 'pixels'];
         yield 'no picture behind its first bytes' => [fn (): UploadedFile => self::file('photo.jpg', "\xFF\xD8\xFF\xE0".str_repeat('x', 400)), 'broken'];
         yield '80 MB' => [fn (): UploadedFile => UploadedFile::fake()->create('photo.jpg', 80 * 1024, 'image/jpeg'), 'large'];
     }
@@ -88,7 +91,7 @@ final class InspectTest extends ShopCase
     public function testAnUploadThatLiesIsRefusedInWords(\Closure $file, string $why): void
     {
         $part = $this->partWithBuildCoat();
-        $said = __("inspect.photo.{$why}");
+        $said = __("inspect.photo.{$why}", ['mp' => 28]);
         $this->putDefect($part, ['photo' => $file(), 'size' => '8'])->assertSessionHasErrors(['photo' => $said])->assertSessionHasInput('size', '8');
         $this->post("/parts/{$part->id}/weave", ['weave_zone' => 'top', 'pitch' => '4', 'weave_photo' => $file()])->assertSessionHasErrors(['weave_photo' => $said]);
         self::assertSame([0, 0], [Photo::query()->count(), $part->facts()->whereIn('kind', ['found', 'print_read'])->count()]);

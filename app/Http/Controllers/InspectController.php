@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Acts\ActRunner;
 use App\Bench\Recorder;
 use App\Files\PhotoFile;
 use App\Http\Requests\FoundRequest;
@@ -18,7 +19,6 @@ use App\View\Page\InspectPage;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Looked;
@@ -28,6 +28,7 @@ use OakGloss\Geometry\Unfolding;
 use OakGloss\Geometry\Zone;
 use OakGloss\Inspection\Look;
 use OakGloss\Plan\LookDue;
+use Symfony\Component\HttpFoundation\Response;
 
 /** A part is looked over: what was found goes where it is, and each face is held against what was ordered. */
 final class InspectController
@@ -46,19 +47,39 @@ final class InspectController
         Planner $planner,
         Recorder $recorder,
         Formatter $format,
+        ActRunner $acts,
         #[CurrentUser] User $user,
+    ): Response {
+        // A large photo takes seconds: it is opened before the write lock is taken.
+        $picture = $request->file('photo') === null ? null : PhotoFile::kept($request->file('photo'), 'photo');
+
+        return $acts->run(
+            $request,
+            $user,
+            fn (): RedirectResponse => $this->put($request, $part, $picture, $planner, $recorder, $format, $user),
+        );
+    }
+
+    /** @param array{bytes: string, width: int, height: int}|null $picture */
+    private function put(
+        FoundRequest $request,
+        Part $part,
+        ?array $picture,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $content = $request->content(null);
         self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $content->zone, $content->alongMm, $content->acrossMm);
-        $picture = $request->file('photo') === null ? null : PhotoFile::kept($request->file('photo'), 'photo');
-        $fact = DB::transaction(fn () => $recorder->record(
+        $fact = $recorder->record(
             $part,
             $user,
             $planned->floor,
             FactOf::stepNow($planned),
             $request->content($picture === null ? null : FactOf::keepPhoto($part, $user, $picture, $planned->floor)->id),
-        ));
+        );
 
         return redirect()->route('defects.show', [$part, $fact])->with('notice', __('inspect.kept', [
             'defect' => $format->word('defect', $content->defect), 'zone' => $content->zone,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Acts\ActRunner;
 use App\Bench\Recorder;
 use App\Files\GdPhoto;
 use App\Files\PhotoFile;
+use App\Files\Upright;
 use App\Http\Requests\WeaveRequest;
 use App\Inspection\FactOf;
 use App\Models\Part;
@@ -16,11 +18,11 @@ use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\Kind\PrintRead;
 use OakGloss\Geometry\Zone;
 use OakGloss\Optics\WeavePrint;
+use Symfony\Component\HttpFoundation\Response;
 
 /** A face is photographed in raking light, and how far its weave shows is read: of two photos the stronger counts. */
 final class WeavePrintController
@@ -30,26 +32,29 @@ final class WeavePrintController
         Part $part,
         Planner $planner,
         Recorder $recorder,
+        ActRunner $acts,
         #[CurrentUser] User $user,
-    ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+    ): Response {
         $zone = (string) $request->validated('weave_zone');
-        self::checkZone($planned, $zone);
+        self::checkZone($planner->plan($part->load(Part::PLAN_NEEDS)), $zone);
         $pitch = (float) $request->validated('pitch');
         $scale = $request->validated('scale') === null ? null : (float) $request->validated('scale');
         $best = null;
         foreach (['weave_photo', 'weave_other'] as $field) {
             $file = $request->file($field);
-            $read = $file instanceof UploadedFile ? self::read($file, $field, $pitch, $scale) : null;
+            $read = $file instanceof UploadedFile ? PhotoFile::inTurn(fn (): array => self::read($file, $field, $pitch, $scale)) : null;
             $best = $read !== null && ($best === null || $read['print']->telegraph > $best['print']->telegraph) ? $read : $best;
         }
         if ($best === null) {
             throw ValidationException::withMessages(['weave_photo' => __('inspect.weave_needs')]);
         }
         $print = $best['print'];
-        DB::transaction(function () use ($best, $print, $part, $user, $planned, $recorder, $zone, $pitch): void {
+
+        return $acts->run($request, $user, function () use ($best, $print, $part, $user, $planner, $recorder, $zone, $pitch): RedirectResponse {
+            $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+            self::checkZone($planned, $zone);
             $photo = FactOf::keepPhoto($part, $user, $best['picture'], $planned->floor);
-            $photo->update(['reading' => self::onPicture($print, $best, $pitch)]);
+            $photo->update(['reading' => self::onPicture($print, $best['upright'], $pitch)]);
             $recorder->record($part, $user, $planned->floor, FactOf::stepNow($planned), new PrintRead(
                 $zone,
                 round($print->telegraph, 5),
@@ -59,17 +64,17 @@ final class WeavePrintController
                 $print->isLowerBound,
                 $photo->id,
             ));
-        });
 
-        return redirect()->to(route('parts.inspect', $part).'#weave')->with('notice', __('inspect.weave_kept', [
-            'percent' => number_format(100.0 * $print->telegraph, 1),
-            'haze' => number_format(100.0 * $print->haze, 1),
-            'dots' => number_format(100.0 * $print->dotsShare, 2),
-        ]));
+            return redirect()->to(route('parts.inspect', $part).'#weave')->with('notice', __('inspect.weave_kept', [
+                'percent' => number_format(100.0 * $print->telegraph, 1),
+                'haze' => number_format(100.0 * $print->haze, 1),
+                'dots' => number_format(100.0 * $print->dotsShare, 2),
+            ]));
+        });
     }
 
     /**
-     * @return array{print: WeavePrint, picture: array{bytes: string, width: int, height: int}, width: int}
+     * @return array{print: WeavePrint, picture: array{bytes: string, width: int, height: int}, upright: Upright}
      *
      * @throws ValidationException If it can't be opened, or tells nothing.
      */
@@ -86,31 +91,33 @@ final class WeavePrintController
 
             throw ValidationException::withMessages([$field => __('inspect.weave_unusable', ['why' => $why])]);
         }
-        $width = $image->width();
+        [$width, $height, $orientation] = [$image->width(), $image->height(), (int) ($image->exif('IFD0.Orientation') ?? 1)];
+        $picture = PhotoFile::small($image);
+        $share = max($picture['width'], $picture['height']) / max($width, $height);
 
-        return ['print' => $print, 'picture' => PhotoFile::small($image), 'width' => $width];
+        return ['print' => $print, 'picture' => $picture, 'upright' => new Upright($orientation, $width, $height, $share)];
     }
 
     /**
      * What was found, in pixels of the picture as it is kept.
      *
-     * @param array{picture: array{bytes: string, width: int, height: int}, width: int} $of
-     *
      * @return array<string, mixed>
      */
-    private static function onPicture(WeavePrint $print, array $of, float $pitch): array
+    private static function onPicture(WeavePrint $print, Upright $upright, float $pitch): array
     {
-        $share = $of['picture']['width'] / $of['width'];
-
         return [
             'pitch_mm' => $pitch,
-            'pitch_px' => round($pitch / $print->mmPerPx * $share, 2),
-            'directions' => array_map(fn (float $d): float => round($d, 1), $print->directionsDeg),
-            'dots' => array_map(fn (array $d): array => [
-                'x' => round($d['x'] * $share, 1),
-                'y' => round($d['y'] * $share, 1),
-                'r' => round(max(4.0, 0.5 * $d['mm'] / $print->mmPerPx * $share), 1),
-            ], array_slice($print->dots, 0, 400)),
+            'pitch_px' => round($upright->pixels($pitch / $print->mmPerPx), 2),
+            'directions' => array_map(fn (float $d): float => round($upright->direction($d), 1), $print->directionsDeg),
+            'dots' => array_map(function (array $d) use ($upright, $print): array {
+                [$x, $y] = $upright->point($d['x'], $d['y']);
+
+                return [
+                    'x' => round($x, 1),
+                    'y' => round($y, 1),
+                    'r' => round(max(4.0, $upright->pixels(0.5 * $d['mm'] / $print->mmPerPx)), 1),
+                ];
+            }, array_slice($print->dots, 0, 400)),
         ];
     }
 

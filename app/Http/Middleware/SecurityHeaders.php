@@ -14,8 +14,8 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
-        ."connect-src 'self'; form-action 'self'; base-uri 'self'; frame-ancestors 'none'";
+    public const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+        ."connect-src 'self'; form-action 'self'; worker-src 'self'; base-uri 'self'; frame-ancestors 'none'";
 
     private const A_YEAR_S = 31536000;
 
@@ -31,7 +31,9 @@ final class SecurityHeaders
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         // Nobody reads a signed-in page out of the browser's store after signing out.
-        $headers->set('Cache-Control', 'no-store, private');
+        if (! $request->is('worker.js')) {
+            $headers->set('Cache-Control', 'no-store, private');
+        }
         if ($request->isSecure()) {
             $headers->set('Strict-Transport-Security', 'max-age='.self::A_YEAR_S);
         }

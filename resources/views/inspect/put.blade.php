@@ -14,6 +14,7 @@
             <x-field name="depth" :label="__('inspect.form.depth')" unit="µm" type="number" />
         </div>
         <x-field name="photo" :label="__('inspect.form.photo')" type="file" accept="image/jpeg,image/png,image/webp" capture="environment"
+            data-shrink="{{ App\Files\PhotoFile::KEPT }}" data-quality="0.9"
             data-most="{{ 1024 * App\Files\PhotoFile::MOST_KILOBYTES }}" data-large="{{ __('inspect.photo.large') }}"
             :hint="__('inspect.form.photo_hint')" />
         <button class="btn go">{{ __('inspect.form.keep') }}</button>

@@ -39,6 +39,7 @@
                     @foreach (['weave_photo', 'weave_other'] as $field)
                         <x-field :name="$field" :label="__('inspect.'.$field)" type="file" accept="image/jpeg,image/png,image/webp"
                             capture="environment"
+                            data-shrink-pixels="{{ App\Files\PhotoFile::MOST_PIXELS }}" data-quality="0.98"
                             data-most="{{ 1024 * App\Files\PhotoFile::MOST_KILOBYTES }}" data-large="{{ __('inspect.photo.large') }}"
                             :hint="__('inspect.weave_hint')" />
                     @endforeach

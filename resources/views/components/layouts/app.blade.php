@@ -9,7 +9,8 @@
 <!doctype html>
 <html lang="en">
 <x-head :title="$title" />
-<body class="{{ $bodyClass }}" data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}">
+<body class="{{ $bodyClass }}" data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}"
+    data-zone="{{ $user?->shop->zone ?? 'UTC' }}">
 <a class="skip" href="#main">{{ __('app.skip') }}</a>
 @auth
 @php($floor = $planner->floor($user->shop))
@@ -52,6 +53,7 @@
 </section>
 @endcan
 @endauth
+@auth<p class="notice is-stop" id="reach" role="status" data-words="{{ __('errors.out_of_reach') }}" hidden></p>@endauth
 @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
 @if ($failed = collect(['act', 'at', 'choice', 'strike', 'minutes'])->first(fn (string $field): bool => $errors->has($field)))
     <p class="notice is-stop" role="alert">{{ $errors->first($failed) }}</p>
