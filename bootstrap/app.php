@@ -20,8 +20,10 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -62,6 +64,13 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? response()->view('errors.no-data', status: 503)
                 : NotRecorded::because($e)->render($request),
         );
+        $exceptions->respond(function (SymfonyResponse $response) {
+            if ($response->getStatusCode() === 403) {
+                Log::warning('Refused: '.request()->method().' '.request()->path(), ['user' => request()->user()?->id, 'from' => request()->ip()]);
+            }
+
+            return $response;
+        });
         $exceptions->dontReport(UnplannablePart::class);
         $exceptions->render(fn (UnplannablePart $e) => response()->view(
             'parts.unplannable',

@@ -41,6 +41,7 @@ use App\Http\Controllers\WeighController;
 use App\Http\Middleware\HoldSession;
 use App\Http\Middleware\KeepThePlan;
 use App\Http\Middleware\OneForAll;
+use App\Http\Middleware\PasswordAgain;
 use App\Http\Middleware\ReckonFirst;
 use App\Http\Middleware\StaleForm;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -72,12 +73,14 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/account/everywhere', [AccountController::class, 'everywhere'])->name('account.everywhere');
     Route::middleware('can:own,App\Models\Shop')->group(function (): void {
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
-        Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
+        Route::post('/people', [PeopleController::class, 'store'])->middleware(PasswordAgain::class)->name('people.store');
+        Route::post('/people/password', [PeopleController::class, 'password'])->withoutMiddleware(KeepThePlan::class)->middleware('throttle:10,1')
+            ->name('people.password');
         Route::get('/people/audit', [PeopleController::class, 'audit'])->name('audit');
     });
     Route::middleware('can:manage,person')->group(function (): void {
-        Route::put('/people/{person}/role', [PeopleController::class, 'role'])->name('people.role');
-        Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
+        Route::put('/people/{person}/role', [PeopleController::class, 'role'])->middleware(PasswordAgain::class)->name('people.role');
+        Route::post('/people/{person}/link', [PeopleController::class, 'link'])->middleware(PasswordAgain::class)->name('people.link');
         Route::post('/people/{person}/leave', [PeopleController::class, 'leave'])->name('people.leave');
         Route::post('/people/{person}/back', [PeopleController::class, 'back'])->name('people.back');
     });

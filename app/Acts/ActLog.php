@@ -33,8 +33,8 @@ final class ActLog
     /** So long a press may be on its way, days. */
     private const KEPT_DAYS = 30;
 
-    /** What a form sends besides what was typed. */
-    private const BESIDES = ['_token', '_method', 'token', self::SEEN];
+    /** What a form sends besides what was typed; and what no quick hash may be kept of. */
+    private const BESIDES = ['_token', '_method', 'token', self::SEEN, 'password', 'password_confirmation', 'current_password'];
 
     public static function mark(): string
     {

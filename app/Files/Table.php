@@ -78,11 +78,17 @@ final class Table
     {
         $text = (string) $cell;
 
-        return is_string($cell) && ! is_numeric($cell) && in_array($text[0] ?? '', self::FORMULA, true) ? "'{$text}" : $text;
+        return is_string($cell) && ! is_numeric($cell) && self::isFormula($text) ? "'{$text}" : $text;
     }
 
     private static function bare(string $cell): string
     {
-        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true) ? substr($cell, 1) : $cell;
+        return str_starts_with($cell, "'") && self::isFormula(substr($cell, 1)) ? substr($cell, 1) : $cell;
+    }
+
+    /** Blanks before it are skipped by who runs it; a tab or a return is one of its signs. */
+    private static function isFormula(string $text): bool
+    {
+        return in_array(ltrim($text)[0] ?? '', self::FORMULA, true) || in_array($text[0] ?? '', ["\t", "\r", "\n"], true);
     }
 }

@@ -23,7 +23,7 @@ final class Invites
     {
         $token = Str::lower(Str::random(48));
         DB::transaction(function () use ($for, $by, $token): void {
-            Invite::query()->where('user_id', $for->id)->whereNull('used_at')->update(['expires_at' => now()]);
+            $this->void($for);
             Invite::query()->create([
                 'user_id' => $for->id,
                 'made_by_id' => $by?->id,
@@ -35,6 +35,12 @@ final class Invites
         });
 
         return route('join', $token);
+    }
+
+    /** Links of before lead nowhere any more. */
+    public function void(User $of): void
+    {
+        Invite::query()->where('user_id', $of->id)->whereNull('used_at')->update(['expires_at' => now()]);
     }
 
     /** Null for one that is unknown, used or too old, or whose person has left: they all look the same. */

@@ -8,6 +8,7 @@ return [
     'signed_out' => 'signed out',
     'signed_out_everywhere' => 'signed out everywhere',
     'sign_in_refused' => 'A sign-in for :for was refused',
+    'password_refused' => 'gave a wrong password before a role or link',
     'link_made' => 'made a one-time link for :for',
     'password_set' => 'set a password',
     'person_added' => 'added :for as :role',

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'password_first' => 'Give your password above first: it opens roles and links for a quarter of an hour.',
+    'password_why' => 'Roles and links are changed by who has just given their password.',
+    'your_password' => 'Your password',
+    'password_go' => 'Open roles and links',
+    'not_yours' => 'That is not your password.',
+    'password_taken' => 'Roles and links can be changed for a quarter of an hour.',
     'measures' => 'Measures', 'measures_read' => 'I read', 'measured' => 'Kept. What is stored stays metric.',
     'measures_kept' => 'a typed figure may carry its own unit anywhere: 4 oz, 3 fl oz, 18 1/2 in, 65 F, 3 mil',
     'measure' => ['metric' => 'metric: mm, g, ml, °C', 'us' => 'US: in, ft², oz by weight, fl oz, °F, mil'],

@@ -74,7 +74,7 @@ final class ServedShop
     {
         $id = bin2hex(random_bytes(20));
         $seal = new Encrypter(self::KEY, 'aes-256-cbc');
-        $session = ['_token' => bin2hex(random_bytes(20)), 'login_web_'.sha1(SessionGuard::class) => 1];
+        $session = ['_token' => bin2hex(random_bytes(20)), 'password_given_at' => time(), 'login_web_'.sha1(SessionGuard::class) => 1];
         file_put_contents(dirname(__DIR__, 2)."/storage/framework/sessions/{$id}", $seal->encrypt(serialize($session)));
         $value = $seal->encrypt(CookieValuePrefix::create(self::COOKIE, self::KEY).$id, false);
         Chrome::tell($this->browser, 'Network.setCookie', ['name' => self::COOKIE, 'value' => urlencode($value), 'url' => $this->url, 'httpOnly' => true, 'sameSite' => 'Lax']);

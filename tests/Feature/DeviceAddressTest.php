@@ -24,7 +24,7 @@ final class DeviceAddressTest extends ShopCase
         foreach (['http://10.0.0.8/', 'http://192.168.0.20/air', 'http://172.31.9.9/', 'http://3232235540/', 'http://[fd00::1]/'] as $url) {
             yield "{$url} unless private ones are" => [$url, ['loopback']];
         }
-        foreach (['http://169.254.169.254/latest', 'http://2852039166/', 'http://[fe80::1]/', 'http://0.0.0.0/', 'http://[::]/', 'http://255.255.255.255/', 'http://224.0.0.1/', 'http://100.64.0.1/', 'http://[64:ff9b::7f00:1]/', 'http://[2002:7f00:1::]/',
+        foreach (['http://169.254.169.254/latest', 'http://2852039166/', 'http://[fe80::1]/', 'http://0.0.0.0/', 'http://[::]/', 'http://255.255.255.255/', 'http://224.0.0.1/', 'http://100.64.0.1/', 'http://[64:ff9b::7f00:1]/', 'http://[2002:7f00:1::]/', 'http://[::ffff:0:10.0.0.8]/', 'http://[fec0::1]/', 'http://198.18.0.1/', 'http://198.19.255.1/', 'http://192.0.0.8/',
             'ftp://192.168.0.20/', 'http://a:b@192.168.0.20/', 'gopher://x', 'http://', 'http:///air', '//192.168.0.20', 'probe'] as $url) {
             yield "{$url} never" => [$url, ['private', 'loopback']];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Files\Table;
 use App\Models\Resin;
 use App\Models\SheetFile;
 use App\Models\ShelfItem;
@@ -28,6 +29,22 @@ final class MaterialsFileTest extends ShopCase
     private function rows(): array
     {
         return array_map(fn ($kind): array => array_values($kind->of($this->shop)->map(fn (ShelfItem $i): int => $i->id)->all()), ShelfKinds::all());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function formulas(): iterable
+    {
+        foreach (['=1+1', ' =1+1', "\t=1+1", "\r=1+1", '@x', '  -2+3', "\tplain"] as $cell) {
+            yield json_encode($cell) => [$cell];
+        }
+    }
+
+    #[DataProvider('formulas')]
+    public function testNoCellIsAFormulaAndComesBackAsItWas(string $cell): void
+    {
+        $csv = Table::write([['name'], [$cell]]);
+        self::assertStringContainsString("'{$cell}", $csv);
+        self::assertSame(trim($cell), trim([...Table::read($csv)][1][0]));
     }
 
     public function testWhatWasTakenOutComesInAsTheSame(): void

@@ -43,6 +43,45 @@ final class PeopleTest extends ShopCase
         self::assertStringNotContainsString(basename($link), (string) json_encode(Invite::query()->get()), 'only its hash is kept');
     }
 
+    public function testRolesAndLinksAskForThePasswordAgainAndKeepWhatWasTyped(): void
+    {
+        $this->user->setPassword('four plain brown words');
+        $bo = $this->makeUser($this->shop, 'bo@sample.example', Role::Finisher);
+        $this->withSession(['password_given_at' => time() - 1000, 'sign_ins_void' => $this->user->sign_ins_void]);
+        $this->put("/people/{$bo->id}/role", ['role' => 'owner'])->assertSessionHasErrors('password');
+        $this->post("/people/{$bo->id}/link")->assertSessionHasErrors('password');
+        $this->from('/people')->post('/people', ['name' => 'Cy Marsh', 'initials' => 'CM', 'email' => 'cy@sample.example', 'role' => 'viewer'])->assertSessionHasErrors('password');
+        $this->get('/people')->assertSee('value="Cy Marsh"', false)->assertSee(__('people.your_password'));
+        self::assertSame([Role::Finisher, 0], [$bo->refresh()->role, Invite::query()->count()]);
+        $this->post('/people/password', ['password' => 'four plain brown birds'])->assertSessionHasErrors('password');
+        self::assertTrue(AuditEntry::query()->where('what', 'password_refused')->exists());
+        $this->post('/people/password', ['password' => 'four plain brown words'])->assertSessionHasNoErrors();
+        $this->put("/people/{$bo->id}/role", ['role' => 'owner'])->assertSessionHasNoErrors();
+        self::assertSame(Role::Owner, $bo->refresh()->role);
+    }
+
+    public function testALinkOfBeforeSomebodyLeftStaysDeadAndSigningOutEverywhereClosesTheCalendar(): void
+    {
+        $bo = $this->makeUser($this->shop, 'bo@sample.example', Role::Finisher);
+        $this->post("/people/{$bo->id}/link");
+        $link = session('link')['address'];
+        $this->post("/people/{$bo->id}/leave");
+        $this->post("/people/{$bo->id}/back");
+        $this->post('/feeds')->assertSessionHasNoErrors();
+        $feed = session('feed');
+        $this->post('/account/everywhere');
+        Auth::logout();
+        $this->get($link)->assertNotFound();
+        $this->get($feed)->assertNotFound();
+    }
+
+    public function testWhoeverSendsSomebodyHereIsNotWhereTheyAreSentBackTo(): void
+    {
+        $this->post('/air', ['air_c' => 'warm'], ['Referer' => 'https://elsewhere.example/trap'])->assertRedirect('/');
+        $this->post('/air', ['air_c' => '18'], ['Referer' => 'http://localhost.elsewhere.example/trap'])->assertRedirect('/');
+        $this->post('/air', ['air_c' => '18'], ['Referer' => config('app.url').'/air'])->assertRedirect('/air');
+    }
+
     public function testANewLinkVoidsTheOldOneAndALinkEnds(): void
     {
         $bo = $this->makeUser($this->shop, 'bo@sample.example', Role::Finisher);

@@ -52,6 +52,7 @@ abstract class ShopCase extends TestCase
         $this->shop = $this->makeShop('Sample Works');
         $this->user = $this->makeUser($this->shop, 'ada@sample.example');
         $this->actingAs($this->user);
+        $this->withSession(['password_given_at' => time()]);
     }
 
     /** What is cached is named by what it was reckoned from: the next test that begins alike finds it, as the next page of a shop does. */

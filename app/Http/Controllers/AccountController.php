@@ -45,6 +45,7 @@ final class AccountController
     public function everywhere(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $user->voidSignIns();
+        $user->shop->feeds()->where('user_id', $user->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
         $audit->note($user->shop_id, 'signed_out_everywhere', $user);
         Auth::guard('web')->logoutCurrentDevice();
         $request->session()->invalidate();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Middleware\HoldSession;
+use App\Http\Middleware\PasswordAgain;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use App\People\Audit;
@@ -87,6 +88,9 @@ final class LoginController
         Auth::guard('web')->login($user, $stays);
         $user->update(['signed_in_at' => now()]);
         $request->session()->regenerate();
+        if ($password !== null) {
+            PasswordAgain::given($request);
+        }
         $request->session()->put(['signed_in_at' => now()->getTimestamp(), 'sign_ins_void' => $user->sign_ins_void]);
         if ($stays) {
             Cookie::queue(HoldSession::SINCE, HoldSession::since($user), HoldSession::stayingMin());

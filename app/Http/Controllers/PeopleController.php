@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\PasswordAgain;
 use App\Http\Requests\PersonRequest;
 use App\Http\Requests\RoleRequest;
 use App\Models\AuditEntry;
@@ -13,6 +14,8 @@ use App\People\Audit;
 use App\People\Invites;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -22,9 +25,23 @@ final class PeopleController
 {
     private const A_PAGE = 100;
 
-    public function index(#[CurrentUser] User $user): View
+    public function index(Request $request, #[CurrentUser] User $user): View
     {
-        return view('people.index', ['people' => $user->shop->people, 'me' => $user]);
+        return view('people.index', ['people' => $user->shop->people, 'me' => $user, 'isOpen' => PasswordAgain::isGiven($request)]);
+    }
+
+    /** The owner's own password, before roles and links. What was typed meanwhile stays. */
+    public function password(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        if (! Hash::check((string) $request->string('password'), $user->password)) {
+            $audit->note($user->shop_id, 'password_refused', $user);
+
+            return redirect()->route('people')->withErrors(['password' => __('people.not_yours')]);
+        }
+        PasswordAgain::given($request);
+        $request->session()->keep(['_old_input']);
+
+        return redirect()->route('people')->with('notice', __('people.password_taken'));
     }
 
     public function store(PersonRequest $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -62,11 +79,12 @@ final class PeopleController
     }
 
     /** Who leaves can't sign in; acts stay theirs. */
-    public function leave(User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function leave(User $person, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $this->keepAnOwner($person, false);
         $person->update(['left_at' => now(), 'at_bench' => false]);
         $person->voidSignIns();
+        $invites->void($person);
         $user->shop->feeds()->where('user_id', $person->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
         $audit->note($user->shop_id, 'person_left', $user, ['for' => $person->name]);
 

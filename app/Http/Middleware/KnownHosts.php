@@ -25,6 +25,12 @@ final class KnownHosts
             return response((string) __('errors.no_host'), 400)->header('Content-Type', 'text/plain; charset=utf-8');
         }
 
+        // Whoever sent somebody here from outside is not where they are sent back to.
+        $from = (string) $request->headers->get('Referer');
+        if ($from !== '' && ! str_starts_with($from, $request->getSchemeAndHttpHost().'/')) {
+            $request->headers->remove('Referer');
+        }
+
         return $next($request);
     }
 }

@@ -11,6 +11,14 @@
             <p><button type="button" class="btn" data-print>{{ __('record.print') }}</button></p>
         </section>
     @endif
+    @if (! $isOpen)
+        <form method="post" action="{{ route('people.password') }}" class="card row-fields" novalidate>
+            @marks
+            <x-field name="password" :label="__('people.your_password')" type="password" autocomplete="current-password"
+                :hint="__('people.password_why')" />
+            <button class="btn go">{{ __('people.password_go') }}</button>
+        </form>
+    @endif
     <section class="card" aria-labelledby="people-title">
         <h2 id="people-title">{{ __('people.who') }}</h2>
         <ul class="people">
