@@ -12,11 +12,28 @@ final class Device
     private const PATIENCE_S = 90;
     private const PAGES = ['/parts', '/run-sheet', '/shelf', '/air', '/shop'];
 
+    /** One in so many things is a calendar's reading, and one a sign-in. */
+    private const CALENDAR_EVERY = 12;
+    private const SIGN_IN_EVERY = 30;
+
     /** @var non-empty-string */
     private readonly string $cookies;
 
-    public function __construct(private readonly string $url, private readonly string $email, private readonly float $shareOfWrites)
-    {
+    private int $marks = 0;
+
+    /**
+     * @param string $name begins all its marks
+     * @param string $feed address of a calendar
+     * @param int    $lot  that it takes a gram of now and then
+     */
+    public function __construct(
+        private readonly string $url,
+        private readonly string $email,
+        private readonly float $shareOfWrites,
+        private readonly string $name,
+        private readonly string $feed,
+        private readonly int $lot,
+    ) {
         $this->cookies = tempnam(sys_get_temp_dir(), 'oak-device') ?: throw new \RuntimeException('no room for cookies');
     }
 
@@ -34,6 +51,14 @@ final class Device
             usleep(300000);
         }
         while (microtime(true) < $until) {
+            if (mt_rand(1, self::CALENDAR_EVERY) === 1) {
+                yield $this->told('calendar', $this->ask($this->feed));
+            }
+            if (mt_rand(1, self::SIGN_IN_EVERY) === 1) {
+                file_put_contents($this->cookies, '');
+                $door = $this->door();
+                yield $this->told('sign-in', $door);
+            }
             $bench = $this->ask('/');
             yield $this->told('page', $bench);
             if ($bench['status'] === 302) {
@@ -48,36 +73,46 @@ final class Device
 
     private function signIn(): bool
     {
-        $mark = $this->mark($this->ask('/login')['body']);
+        return $this->door()['status'] === 302;
+    }
 
-        return $mark !== null && $this->ask(
-            '/login',
-            ['_token' => $mark, 'email' => $this->email, 'password' => self::PASSWORD],
-        )['status'] === 302;
+    /** @return array{status: int, body: string, to: string, ms: float} */
+    private function door(): array
+    {
+        $page = $this->ask('/login');
+        $mark = $this->mark($page['body']);
+
+        return $mark === null ? $page : $this->ask('/login', ['_token' => $mark, 'email' => $this->email, 'password' => self::PASSWORD]);
     }
 
     /**
-     * A reading of the air, or the first act that the bench offers.
+     * A reading of the air, a gram of a lot, or the first act that the bench offers.
      *
      * @return array{at: float, what: string, status: int, ms: float, token: string, kept: bool}
      */
     private function press(string $bench): array
     {
-        [$path, $form] = (mt_rand(0, 1) === 0 ? null : $this->offered($bench)) ?? [
-            '/air',
-            ['token' => bin2hex(random_bytes(12)), 'air_c' => (string) (mt_rand(150, 220) / 10)],
-        ];
+        $mark = $this->name.'-'.++$this->marks;
+        [$what, $path, $form] = match (mt_rand(0, 3)) {
+            0 => ['take', "/lots/{$this->lot}", ['token' => $mark, 'what' => 'taken', 'quantity' => '1']],
+            1 => ['reading', '/air', ['token' => $mark, 'air_c' => (string) (mt_rand(150, 220) / 10)]],
+            default => $this->offered($bench, $mark) ?? ['reading', '/air', ['token' => $mark, 'air_c' => (string) (mt_rand(150, 220) / 10)]],
+        };
         $began = microtime(true);
         $answer = $this->ask($path, $form + ['_token' => (string) $this->mark($bench)]);
         // Only what the page that follows says to be kept counts as acknowledged.
         $after = $answer['status'] === 302 ? $this->ask((string) preg_replace('~^https?://[^/]+~', '', $answer['to'])) : ['body' => ''];
         $said = preg_match('~<p class="notice" role="status">(.*?)</p>~s', $after['body'], $m) === 1 ? $m[1] : '';
 
-        return ['at' => $began, 'kept' => str_contains($said, 'kept'), 'token' => $form['token'] ?? ''] + $this->told('write', $answer);
+        // What another device pressed is that one's act.
+        $isOwn = ! str_contains($said, 'one act');
+
+        return ['at' => $began, 'kept' => $isOwn && preg_match('/kept|taken off/i', $said) === 1, 'token' => $form['token'] ?? '']
+            + $this->told($what, $answer);
     }
 
-    /** @return array{string, array<string, string>}|null */
-    private function offered(string $page): ?array
+    /** @return array{string, string, array<string, string>}|null */
+    private function offered(string $page, string $mark): ?array
     {
         preg_match_all('~<form method="post" action="([^"]+/facts)".*?</form>~s', $page, $forms);
         $form = array_values(array_filter(
@@ -90,7 +125,7 @@ final class Device
         preg_match_all('~<input type="hidden" name="([^"]+)" value="([^"]*)"~', $form, $fields);
         $button = preg_match('~<button[^>]+name="([^"]+)" value="([^"]+)"~', $form, $b) === 1 ? [$b[1] => $b[2]] : [];
 
-        return [$action[1], array_combine($fields[1], array_map(html_entity_decode(...), $fields[2])) + $button];
+        return ['act', $action[1], ['token' => $mark] + array_combine($fields[1], array_map(html_entity_decode(...), $fields[2])) + $button];
     }
 
     private function mark(string $page): ?string

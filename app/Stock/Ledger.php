@@ -167,7 +167,7 @@ final class Ledger
     {
         return array_values(DB::table('lots')->leftJoin('stock_moves', 'stock_moves.lot_id', '=', 'lots.id')->groupBy('lots.id')
             ->selectRaw('lots.id as lot, lots.shop_id as shop, lots."left" as is_left, coalesce(sum(stock_moves.quantity), 0) as moves')
-            ->havingRaw('abs(is_left - moves) > ?', [self::SAME_WITHIN])->orderBy('lots.id')->get()
+            ->havingRaw('abs(is_left - moves) > '.self::number(self::SAME_WITHIN))->orderBy('lots.id')->get()
             ->map(fn (\stdClass $r): array => [
                 'lot' => (int) $r->lot, 'shop' => (int) $r->shop, 'left' => (float) $r->is_left, 'moves' => (float) $r->moves,
             ])->all());

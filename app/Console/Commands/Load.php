@@ -22,12 +22,18 @@ final class Load extends Command
     /** Share of what a device does that it writes. */
     private const WRITES = 0.3;
 
+    /** A calendar is answered within this whatever is written, milliseconds. */
+    private const CALENDAR_MS = 1000.0;
+
+    private const BACKUP_EVERY_S = 15;
+    private const LOT_G = 1_000_000.0;
+
     protected $signature = 'oak:load {clients=20} {seconds=180}
         {--readers : the clients read while two more write}
         {--kill=0 : how often a worker of the server is killed}
         {--restore=0 : how often a copy is put back}';
 
-    protected $description = 'Put the made-up workshop under load and count what is kept';
+    protected $description = 'Put the made-up workshop under load and hold what is said to be kept against the rows';
 
     private string $directory;
 
@@ -39,6 +45,13 @@ final class Load extends Command
     private int $port;
 
     private ?Process $server = null;
+
+    private string $feed;
+
+    private int $lot;
+
+    /** @var list<bool> whether each copy was whole */
+    private array $backups = [];
 
     /** @var list<array{float, string}> when each restore ended, and its safety copy */
     private array $restores = [];
@@ -95,6 +108,13 @@ final class Load extends Command
         for ($person = 0; $person < $people; $person++) {
             $add->execute([self::email($person), $hash]);
         }
+        $this->feed = str_repeat('l', 40);
+        $db->prepare("insert into feeds (shop_id, user_id, token_hash, made_at) values (1, 1, ?, '2027-03-01 08:00:00')")->execute([hash('sha256', $this->feed)]);
+        $db->exec("insert into lots (shop_id, kind, item_id, jar, mark, quantity, \"left\", supplier, received_at)
+            values (1, 'resins', 1, 'resin', 'load', ".self::LOT_G.', '.self::LOT_G.", '', '2027-03-01 08:00:00')");
+        $this->lot = (int) $db->lastInsertId();
+        $db->exec("insert into stock_moves (shop_id, lot_id, kind, item_id, jar, why, quantity, note, happened_at)
+            values (1, {$this->lot}, 'resins', 1, 'resin', 'received', ".self::LOT_G.", '', '2027-03-01 08:00:00')");
         if ((int) $this->option('restore') > 0) {
             $this->artisan('oak:backup', "{$this->directory}/copy.sqlite");
         }
@@ -117,6 +137,9 @@ final class Load extends Command
                     self::email($c),
                     (string) $seconds,
                     (string) $share,
+                    "d{$c}",
+                    "/calendar/{$this->feed}.ics",
+                    (string) $this->lot,
                 ],
                 base_path(),
                 null,
@@ -133,6 +156,10 @@ final class Load extends Command
     {
         [$kills, $restores] = [(int) $this->option('kill'), (int) $this->option('restore')];
         if ($kills + $restores === 0) {
+            for ($until = microtime(true) + $seconds - self::BACKUP_EVERY_S; microtime(true) < $until; sleep(self::BACKUP_EVERY_S)) {
+                $this->backUp();
+            }
+
             return;
         }
         // All come in before it begins.
@@ -151,10 +178,54 @@ final class Load extends Command
         $this->line("Disturbed {$n} times");
     }
 
+    /** A copy like the one that is made each night, and then it is opened. */
+    private function backUp(): void
+    {
+        $file = "{$this->directory}/backup-".count($this->backups).'.sqlite';
+        $made = new Process([PHP_BINARY, 'artisan', 'oak:backup', $file], base_path(), $this->environment, null, null);
+        $made->run();
+        $this->backups[] = $made->isSuccessful() && self::scalar(new PDO("sqlite:{$file}"), 'pragma integrity_check') === 'ok';
+        @unlink($file);
+    }
+
+    /**
+     * What is said to be kept against the rows: each lot is the sum of its moves, each taken gram and each reading is there once.
+     *
+     * @param array<int, array{what: string, token: string, kept: bool, ...}> $kept
+     *
+     * @return list<string> what does not agree
+     */
+    private function disagreeing(PDO $db, array $kept): array
+    {
+        $wrong = [];
+        $differing = (int) self::scalar($db, 'select count(*) from (select 1 from lots left join stock_moves m on m.lot_id = lots.id
+            group by lots.id having abs(lots."left" - coalesce(sum(m.quantity), 0)) > 0.001)');
+        if ($differing > 0) {
+            $wrong[] = "{$differing} lots are not the sum of their moves";
+        }
+        $acts = fn (string $path): int => (int) self::scalar($db, "select count(*) from acts where token like 'd%-%' and path = '{$path}'");
+        $taken = (int) self::scalar($db, "select count(*) from stock_moves where lot_id = {$this->lot} and why = 'taken'");
+        $read = (int) self::scalar($db, "select count(*) from air_readings where source = 'hand' and user_id in (select id from users where name = 'Load')");
+        foreach ([['takes', 'take', $taken, $acts("lots/{$this->lot}")], ['readings', 'reading', $read, $acts('air')]] as [$what, $kind, $rows, $marks]) {
+            $said = count(array_filter($kept, fn (array $t): bool => $t['what'] === $kind));
+            if ($rows !== $marks || ($this->restores === [] && $rows < $said)) {
+                $wrong[] = "{$said} {$what} said to be kept, {$marks} marks, {$rows} rows";
+            }
+        }
+        $marks = array_count_values(array_column($kept, 'token'));
+        if (max([0, ...$marks]) > 1) {
+            $wrong[] = 'a mark was acknowledged twice';
+        }
+
+        return $wrong;
+    }
+
     /** @param array<int, array{at: float, what: string, status: int, ms: float, token: string, kept: bool}> $told */
     private function report(array $told, int $clients, int $seconds): bool
     {
-        $writes = array_filter($told, fn (array $t): bool => $t['what'] === 'write');
+        $writes = array_filter($told, fn (array $t): bool => in_array($t['what'], ['act', 'reading', 'take'], true));
+        $calendars = array_column(array_filter($told, fn (array $t): bool => $t['what'] === 'calendar' && $t['status'] === 200), 'ms');
+        $signIns = array_filter($told, fn (array $t): bool => $t['what'] === 'sign-in');
         $pages = array_filter($told, fn (array $t): bool => $t['what'] === 'page' && $t['status'] === 200);
         $kept = array_filter($writes, fn (array $t): bool => $t['kept']);
         $lost = array_filter($kept, fn (array $t): bool => ! $this->isThere($t['token'], $t['at']));
@@ -170,6 +241,20 @@ final class Load extends Command
             )",
         );
         $whole = self::scalar($db, 'pragma integrity_check');
+        $wrong = $this->disagreeing($db, $kept);
+        $isSlow = $this->restores === [] && (int) $this->option('kill') === 0 && max([0.0, ...$calendars]) > self::CALENDAR_MS;
+        sort($calendars);
+        $this->line(sprintf(
+            '%d sign-ins, %d calendars (slowest %.0f ms), %d backups of which %d whole; slowest page %.0f ms, median %.0f ms',
+            count($signIns),
+            count($calendars),
+            end($calendars) ?: 0.0,
+            count($this->backups),
+            count(array_filter($this->backups)),
+            max([0.0, ...array_column($pages, 'ms')]),
+            self::median(array_column($pages, 'ms')),
+        ));
+        array_map($this->error(...), $wrong);
         $this->table(
             ['clients', 'seconds', 'pages a second', 'writes', 'said to be kept', 'lost', 'doubled', 'failed', 'slowest write ms', 'file'],
             [[
@@ -186,7 +271,16 @@ final class Load extends Command
             ]],
         );
 
-        return $lost === [] && $doubled === 0 && $failed === [] && $whole === 'ok';
+        return $lost === [] && $doubled === 0 && $failed === [] && $whole === 'ok' && $wrong === [] && ! $isSlow
+            && ! in_array(false, $this->backups, true);
+    }
+
+    /** @param array<int, float> $of */
+    private static function median(array $of): float
+    {
+        sort($of);
+
+        return $of[intdiv(count($of), 2)] ?? 0.0;
     }
 
     /** In the live data, or in the safety copy of a restore that had not ended when it was pressed. */
