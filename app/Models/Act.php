@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -36,6 +37,6 @@ final class Act extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime'];
+        return ['made_at' => Moment::class.':always'];
     }
 }

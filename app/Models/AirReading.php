@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
@@ -28,7 +29,7 @@ final class AirReading extends Model
 
     protected function casts(): array
     {
-        return ['measured_at' => 'immutable_datetime', 'air_c' => 'float', 'rh_percent' => 'float'];
+        return ['measured_at' => Moment::class.':always', 'air_c' => 'float', 'rh_percent' => 'float'];
     }
 
     public function isTrusted(): bool

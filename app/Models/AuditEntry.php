@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,7 +30,7 @@ final class AuditEntry extends Model
 
     protected function casts(): array
     {
-        return ['about' => 'array', 'happened_at' => 'immutable_datetime'];
+        return ['about' => Rows::class, 'happened_at' => Moment::class.':always'];
     }
 
     public function words(): string

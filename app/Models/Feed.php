@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,7 +28,7 @@ final class Feed extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'last_read_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+        return ['made_at' => Moment::class.':always', 'last_read_at' => Moment::class, 'revoked_at' => Moment::class];
     }
 
     /** @return BelongsTo<Shop, $this> */

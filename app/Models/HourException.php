@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -26,7 +28,7 @@ final class HourException extends Model
 
     protected function casts(): array
     {
-        return ['spans' => 'array', 'withdrawn_at' => 'immutable_datetime'];
+        return ['spans' => Rows::class, 'withdrawn_at' => Moment::class];
     }
 
     /** @param Builder<HourException> $query */

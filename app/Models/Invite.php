@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,7 +27,7 @@ final class Invite extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime', 'expires_at' => 'immutable_datetime', 'used_at' => 'immutable_datetime'];
+        return ['made_at' => Moment::class.':always', 'expires_at' => Moment::class.':always', 'used_at' => Moment::class];
     }
 
     /** @return BelongsTo<User, $this> */

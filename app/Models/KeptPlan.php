@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -33,12 +35,12 @@ final class KeptPlan extends Model
     protected function casts(): array
     {
         return [
-            'kept_at' => 'immutable_datetime',
-            'acknowledged_at' => 'immutable_datetime',
+            'kept_at' => Moment::class.':always',
+            'acknowledged_at' => Moment::class,
             'working_air_c' => 'float',
-            'parts' => 'array',
-            'rests_on' => 'array',
-            'changes' => 'array',
+            'parts' => Rows::class,
+            'rests_on' => Rows::class,
+            'changes' => Rows::class,
         ];
     }
 }

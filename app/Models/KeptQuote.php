@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -39,11 +41,11 @@ final class KeptQuote extends Model
     protected function casts(): array
     {
         return [
-            'bill' => 'array',
-            'terms' => 'array',
+            'bill' => Rows::class,
+            'terms' => Rows::class,
             'number' => 'integer',
-            'made_at' => 'immutable_datetime',
-            'valid_until' => 'immutable_datetime',
+            'made_at' => Moment::class.':always',
+            'valid_until' => Moment::class,
         ];
     }
 

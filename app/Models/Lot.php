@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -40,7 +41,7 @@ final class Lot extends Model
 
     protected function casts(): array
     {
-        return ['received_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'use_by' => 'immutable_datetime']
+        return ['received_at' => Moment::class.':always', 'opened_at' => Moment::class, 'use_by' => Moment::class]
             + array_fill_keys(['quantity', 'left', 'storage_c', 'width_mm'], 'float')
             + array_fill_keys(['price_minor', 'item_id'], 'integer');
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Database\Factories\PartFactory;
 use Illuminate\Database\Eloquent\Attributes\Scope;
@@ -137,11 +139,11 @@ final class Part extends Model
             'damage' => Damage::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
-            'sizes' => 'array',
-            'zones' => 'array',
-            'needed_by' => 'immutable_datetime',
-            'finished_at' => 'immutable_datetime',
-            'created_at' => 'immutable_datetime',
+            'sizes' => Rows::class,
+            'zones' => Rows::class,
+            'needed_by' => Moment::class,
+            'finished_at' => Moment::class,
+            'created_at' => Moment::class,
             'wrap_mm' => 'float',
             'build_g_m2' => 'float',
         ] + array_fill_keys([

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\OneOf;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -40,11 +43,11 @@ final class PartFact extends Model
     protected function casts(): array
     {
         return [
-            'happened_at' => 'immutable_datetime',
-            'recorded_at' => 'immutable_datetime',
+            'happened_at' => Moment::class.':always',
+            'recorded_at' => Moment::class.':always',
             'air_c' => 'float',
-            'data' => 'array',
-            'role' => Role::class,
+            'data' => Rows::class,
+            'role' => OneOf::class.':'.Role::class,
             'nth' => 'integer',
         ];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Bytes;
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,7 +32,7 @@ final class Photo extends Model
 
     protected function casts(): array
     {
-        return ['bytes' => Bytes::class, 'reading' => 'array', 'taken_at' => 'immutable_datetime', 'width' => 'integer', 'height' => 'integer'];
+        return ['bytes' => Bytes::class, 'reading' => Rows::class, 'taken_at' => Moment::class.':always', 'width' => 'integer', 'height' => 'integer'];
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -31,11 +33,11 @@ final class PlanOffer extends Model
     protected function casts(): array
     {
         return [
-            'made_at' => 'immutable_datetime',
-            'settled_at' => 'immutable_datetime',
+            'made_at' => Moment::class.':always',
+            'settled_at' => Moment::class,
             'saves_min' => 'float',
-            'places' => 'array',
-            'parts' => 'array',
+            'places' => Rows::class,
+            'parts' => Rows::class,
         ];
     }
 

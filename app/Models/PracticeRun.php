@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Rows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,7 +25,7 @@ final class PracticeRun extends Model
 
     protected function casts(): array
     {
-        return ['acts' => 'array', 'seed' => 'integer', 'won' => 'boolean'];
+        return ['acts' => Rows::class, 'seed' => 'integer', 'won' => 'boolean'];
     }
 
     /** @return BelongsTo<User, $this> */

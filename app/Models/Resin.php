@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Rows;
+
 /**
  * @phpstan-type Catalyst array{rows: list<array{c: float, percent: float}>, density: float, drops_per_ml: float}
  *
@@ -48,7 +50,7 @@ final class Resin extends ShelfItem
 
     protected function casts(): array
     {
-        return ['sheet' => 'array', 'catalyst' => 'array', 'uv_stable' => 'boolean'] + array_fill_keys([
+        return ['sheet' => Rows::class, 'catalyst' => Rows::class, 'uv_stable' => 'boolean'] + array_fill_keys([
             'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
             'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
             'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c',

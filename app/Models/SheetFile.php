@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Bytes;
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -28,6 +29,6 @@ final class SheetFile extends Model
 
     protected function casts(): array
     {
-        return ['bytes' => Bytes::class, 'kept_at' => 'immutable_datetime', 'item_id' => 'integer'];
+        return ['bytes' => Bytes::class, 'kept_at' => Moment::class.':always', 'item_id' => 'integer'];
     }
 }

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\OneOf;
+use App\Casts\Rows;
+use App\Casts\Within;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Database\Factories\ShopFactory;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Plan\Workshop;
 
 /**
  * @property int                  $id
@@ -44,6 +51,9 @@ final class Shop extends Model
     /** @use HasFactory<ShopFactory> */
     use HasFactory;
 
+    /** A demo's clock is not skipped beyond twenty years, seconds. */
+    private const FARTHEST_S = 631_152_000;
+
     /** Typed points older than this move no plan any more, minutes. */
     private const TYPED_KEPT_MIN = 31 * 1440.0;
 
@@ -67,25 +77,58 @@ final class Shop extends Model
     protected function casts(): array
     {
         return [
-            'print_through' => PrintThrough::class,
-            'money' => 'array',
-            'working_hours' => 'array',
-            'day_curves' => 'array',
-            'typed_air' => 'array',
-            'things' => 'array',
-            'tools' => 'array',
-            'leak_mbar' => 'float',
-            'device_ranges' => 'array',
-            'cool_place_c' => 'float',
-            'probe_asked_at' => 'immutable_datetime',
-            'cup_loss_g' => 'float',
-            'scale_step_g' => 'float',
-            'part_scale_step_g' => 'float',
-            'calliper_step_mm' => 'float',
-            'target_burn_through' => 'float',
-            'unrest_min' => 'float',
-            'clock_offset_s' => 'integer',
+            'print_through' => OneOf::class.':'.PrintThrough::class.',flat',
+            'money' => Rows::class,
+            'working_hours' => Rows::class,
+            'day_curves' => Rows::class,
+            'typed_air' => Rows::class,
+            'things' => Rows::class,
+            'tools' => Rows::class,
+            'leak_mbar' => Within::of(0.1, 100, 5),
+            'device_ranges' => Rows::class,
+            'cool_place_c' => Within::of(-5, 20, 9),
+            'probe_asked_at' => Moment::class,
+            'cup_loss_g' => Within::of(0, 200, 8),
+            'scale_step_g' => Within::of(0.001, 10, 0.1),
+            'part_scale_step_g' => Within::of(0.01, 100, 1),
+            'calliper_step_mm' => Within::of(0.001, 1, 0.01),
+            'target_burn_through' => Within::of(0.00001, 0.5, Workshop::TARGET_BURN_THROUGH),
+            'unrest_min' => Within::of(0, 10000, 30),
+            'clock_offset_s' => Within::of(-self::FARTHEST_S, self::FARTHEST_S, 0, 'int'),
         ];
+    }
+
+    /**
+     * Where its clocks hang; a row without a zone that there is stands in UTC.
+     *
+     * @return Attribute<string, string>
+     */
+    protected function zone(): Attribute
+    {
+        return Attribute::get(fn (mixed $zone): string => self::isZone($zone) ? (string) $zone : 'UTC');
+    }
+
+    private static function isZone(mixed $zone): bool
+    {
+        return is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
+    }
+
+    /** @return list<string> columns that can't be read as they are kept: others stand in for them */
+    public function unreadable(): array
+    {
+        $found = self::isZone($this->getRawOriginal('zone')) ? [] : ['zone'];
+        foreach ($this->getCasts() as $column => $cast) {
+            $raw = $this->getRawOriginal($column);
+            $cast = (string) $cast;
+            $isRead = match (true) {
+                str_starts_with($cast, Within::class) => (new Within(...explode(',', explode(':', $cast)[1])))->holds($raw),
+                $cast === Rows::class => $raw === null || is_array(json_decode((string) $raw, true)),
+                default => true,
+            };
+            $found = $isRead ? $found : [...$found, $column];
+        }
+
+        return $found;
     }
 
     /**

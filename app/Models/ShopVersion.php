@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -29,6 +31,6 @@ final class ShopVersion extends Model
 
     protected function casts(): array
     {
-        return ['stood_until' => 'immutable_datetime', 'numbers' => 'array'];
+        return ['stood_until' => Moment::class.':always', 'numbers' => Rows::class];
     }
 }

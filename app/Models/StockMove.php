@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -36,7 +37,7 @@ final class StockMove extends Model
 
     protected function casts(): array
     {
-        return ['happened_at' => 'immutable_datetime', 'quantity' => 'float', 'item_id' => 'integer', 'why' => Why::class];
+        return ['happened_at' => Moment::class.':always', 'quantity' => 'float', 'item_id' => 'integer', 'why' => Why::class];
     }
 
     /** @return BelongsTo<Lot, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Rows;
+
 /**
  * Something on the shelf whose kind needs no table of its own: its sheet lies in one column.
  *
@@ -20,7 +22,7 @@ final class StoredItem extends ShelfItem
 
     protected function casts(): array
     {
-        return ['data' => 'array'];
+        return ['data' => Rows::class];
     }
 
     public function isFillable($key): bool

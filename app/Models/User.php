@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Moment;
+use App\Casts\OneOf;
+use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -40,13 +43,13 @@ final class User extends Authenticatable
     protected function casts(): array
     {
         return [
-            'role' => Role::class,
-            'left_at' => 'immutable_datetime',
-            'signed_in_at' => 'immutable_datetime',
+            'role' => OneOf::class.':'.Role::class.',viewer',
+            'left_at' => Moment::class,
+            'signed_in_at' => Moment::class,
             'sign_ins_void' => 'integer',
             'password' => 'hashed',
             'at_bench' => 'boolean',
-            'hours' => 'array',
+            'hours' => Rows::class,
         ];
     }
 

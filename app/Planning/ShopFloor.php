@@ -104,7 +104,10 @@ final readonly class ShopFloor
             $people,
             $workshop,
             $trusted->orderByDesc('measured_at')->orderByDesc('id')->first(),
-            UnreadableRows::of($hours, $curves, $typed, $people, $exceptions),
+            [
+                ...array_map(fn (string $column): string => "{$column} of the shop", $shop->unreadable()),
+                ...UnreadableRows::of($hours, $curves, $typed, $people, $exceptions),
+            ],
         );
     }
 
