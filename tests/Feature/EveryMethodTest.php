@@ -18,7 +18,7 @@ final class EveryMethodTest extends ShopCase
 
     private const MOST_ACTS = 120;
 
-    private const SIZES = [
+    public const SIZES = [
         'bent_panel' => ['length' => 400, 'top' => 200, 'flank' => 100, 'bend_deg' => 50, 'bend_radius' => 12, 'edge_radius' => 3],
         'sheet' => ['length' => 600, 'width' => 400, 'part_length' => 180, 'part_width' => 120],
         'patch' => ['damage_length' => 30, 'damage_width' => 12, 'around' => 40, 'whole_length' => 700, 'whole_width' => 400],
