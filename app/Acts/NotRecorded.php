@@ -13,6 +13,9 @@ final class NotRecorded extends \RuntimeException
     /** Never shown again, and not to be sent again. */
     private const SECRET = ['password', 'password_confirmation', 'current_password'];
 
+    /** What a form sends that nobody typed. */
+    public const UNSPOKEN = ['_token', '_method', 'token', 'seen', 'showed', 'to', 'kind', 'zones_typed', 'editing'];
+
     public static function because(\Throwable $why): self
     {
         return new self('An act was not recorded: '.$why->getMessage(), 0, $why);
@@ -28,8 +31,25 @@ final class NotRecorded extends \RuntimeException
         return response()->view('errors.not-recorded', [
             'to' => $request->fullUrl(),
             'typed' => $typed,
+            'shown' => self::spoken(array_filter($typed, fn (string $value, string $name): bool => $value !== ''
+                && ! in_array($name, self::UNSPOKEN, true) && ! str_starts_with($name, 'measured['), ARRAY_FILTER_USE_BOTH)),
             'lacks' => $request->allFiles() !== [] || array_intersect_key($request->input(), array_flip(self::SECRET)) !== [],
         ], 500);
+    }
+
+    /**
+     * @param array<string, string> $typed by the name that a form gives it
+     *
+     * @return array<string, string> by what it is called
+     */
+    private static function spoken(array $typed): array
+    {
+        $names = array_map(
+            fn (string $name): string => (string) (__('errors.fields')[$name] ?? ucfirst(trim(str_replace(['_', '[', ']'], ' ', $name)))),
+            array_keys($typed),
+        );
+
+        return array_combine($names, $typed);
     }
 
     /** @param array<string, string> $typed by the name that a form gives it */

@@ -32,6 +32,12 @@ return [
         .'the same press counts once.',
     'no_answer_read' => 'It is out of reach, or switched off. What was recorded before stands. Load the page again in a while.',
     'out_of_reach' => 'Out of reach since :at. What stands here may be old.',
+    // What fields are called where they are told of apart from their form.
+    'fields' => [
+        'air_c' => 'Air, °C', 'rh_percent' => 'Humidity, %', 'grams' => 'Grams', 'grit' => 'Paper, P', 'zone' => 'Zone', 'end' => 'It ended',
+        'minutes' => 'Minutes', 'at' => 'At', 'days_ago' => 'Days ago', 'because' => 'Because', 'reason' => 'Why', 'component' => 'Jar',
+        'quantity' => 'How much', 'what' => 'What', 'note' => 'Note', 'needed_by' => 'Needed by', 'gu' => 'Gloss, GU',
+    ],
     'press_again' => 'Press it again',
     'was_typed' => 'What you had typed',
     'unreadable' => 'That can\'t be read',

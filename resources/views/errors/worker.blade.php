@@ -3,7 +3,8 @@
 const page = @json($page);
 const unread = @json($unread);
 const policy = @json($policy);
-const besides = ['_token', '_method', 'token', 'seen', 'showed', 'to'];
+const besides = @json(App\Acts\NotRecorded::UNSPOKEN);
+const fields = @json(__('errors.fields'));
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
@@ -38,6 +39,9 @@ function answer(html) {
 }
 
 function spoken(name) {
+    if (fields[name]) {
+        return fields[name];
+    }
     const plain = name.replace(/[_[\]]+/g, ' ').trim();
 
     return plain.charAt(0).toUpperCase() + plain.slice(1);
