@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Shelf\FromShelf;
+use App\Shelf\UnreadableSheet;
 use OakGloss\Finding\Finding;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
@@ -126,7 +127,12 @@ final readonly class PlannedPart
         $air = Temperature::fromCelsius($this->plan->shop->workingAirC);
         $slower = [];
         foreach (Resin::query()->where('shop_id', $this->floor->shop->id)->current()->orderBy('name')->get() as $row) {
-            $slower = FromShelf::resin($row)->kinetics->tackWindowMin($air) >= self::WINDOW_OVER_HANDS * $hands
+            try {
+                $resin = FromShelf::resin($row);
+            } catch (UnreadableSheet) {
+                continue;
+            }
+            $slower = $resin->kinetics->tackWindowMin($air) >= self::WINDOW_OVER_HANDS * $hands
                 ? [...$slower, $row->name]
                 : $slower;
         }

@@ -8,6 +8,7 @@ use App\Models\HourException;
 use App\Models\User;
 use App\Time\DaySpans;
 use App\Time\ShopTime;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 
 /** Names the rows of a shop's hours and air that can't be read: they are left out of every plan, and stop no page. */
@@ -27,13 +28,17 @@ final class UnreadableRows
     public static function of(array $hours, array $curves, array $typed, array $people, Collection $exceptions): array
     {
         $rows = [];
-        foreach ([['the shop', $hours], ...array_map(fn (User $u): array => [$u->name, $u->hours ?? []], $people)] as [$whose, $week]) {
+        foreach ([['the shop', $hours], ...array_map(fn (User $u): array => [$u->name, self::asKept($u, 'hours') ?? []], $people)] as [$whose, $week]) {
+            if (! is_array($week)) {
+                $rows[] = "hours of {$whose}";
+                continue;
+            }
             foreach ($week as $day => $spans) {
                 $rows = [...$rows, ...self::spans("hours of {$whose}, ".(self::DAYS[$day] ?? "day {$day}"), $spans)];
             }
         }
         foreach ($exceptions as $exception) {
-            $rows = [...$rows, ...self::spans("other hours on {$exception->day}", $exception->spans)];
+            $rows = [...$rows, ...self::spans("other hours on {$exception->day}", self::asKept($exception, 'spans'))];
         }
         foreach (self::DAYS as $day => $name) {
             if (ShopTime::curve($curves[$day] ?? null) === null) {
@@ -52,6 +57,12 @@ final class UnreadableRows
         }
 
         return $rows;
+    }
+
+    /** What a column of JSON holds, whatever that is. */
+    private static function asKept(Model $row, string $column): mixed
+    {
+        return json_decode((string) $row->getRawOriginal($column), true);
     }
 
     /** @return list<string> */

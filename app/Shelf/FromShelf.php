@@ -26,6 +26,7 @@ use OakGloss\Method\Slot;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
+use OakGloss\Quantity\OakGlossFault;
 use OakGloss\Quantity\Temperature;
 
 /** Rows of the shelf as the core's materials. */
@@ -33,6 +34,11 @@ final class FromShelf
 {
     /** @throws \OakGloss\Quantity\OakGlossFault If the sheet makes no sense. */
     public static function resin(Resin $row): Core\Resin
+    {
+        return self::read($row, fn (): Core\Resin => self::resinOf($row));
+    }
+
+    private static function resinOf(Resin $row): Core\Resin
     {
         $reference = Temperature::fromCelsius($row->reference_c);
         $cure = Activation::throughSheet(array_map(fn (array $r): array => [(float) $r['c'], (float) $r['minutes']], $row->sheet));
@@ -84,6 +90,22 @@ final class FromShelf
     }
 
     /**
+     * @template T
+     *
+     * @param Closure(): T $make
+     *
+     * @return T
+     */
+    private static function read(ShelfItem $row, Closure $make): mixed
+    {
+        try {
+            return $make();
+        } catch (OakGlossFault|\ErrorException|\TypeError|\ValueError $e) {
+            throw UnreadableSheet::of((string) $row->getAttribute('name'), $e);
+        }
+    }
+
+    /**
      * Coats for which another hardener or a blend was decided.
      *
      * @param Closure(Resin): Core\Resin $resin
@@ -109,6 +131,11 @@ final class FromShelf
     /** @throws \OakGloss\Quantity\OakGlossFault If the sheet makes no sense. */
     public static function aid(ShelfItem $row): Core\Aid
     {
+        return self::read($row, fn (): Core\Aid => self::aidOf($row));
+    }
+
+    private static function aidOf(ShelfItem $row): Core\Aid
+    {
         $holds = (float) $row->getAttribute('holds_min');
 
         return new Core\Aid(
@@ -130,6 +157,11 @@ final class FromShelf
 
     public static function cloth(Cloth $row): Core\ClothRoll
     {
+        return self::read($row, fn (): Core\ClothRoll => self::clothOf($row));
+    }
+
+    private static function clothOf(Cloth $row): Core\ClothRoll
+    {
         return new Core\ClothRoll($row->name, new Weave(
             $row->areal_g_m2,
             $row->fibre_fraction,
@@ -139,6 +171,11 @@ final class FromShelf
     }
 
     public static function clear(Clear $row): Core\ClearCoat
+    {
+        return self::read($row, fn (): Core\ClearCoat => self::clearOf($row));
+    }
+
+    private static function clearOf(Clear $row): Core\ClearCoat
     {
         return new Core\ClearCoat(
             $row->name,

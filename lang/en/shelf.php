@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'broken' => 'Nothing can be reckoned from this sheet: put it right below.',
     'volumes_typed' => '100 : :typed are the parts by volume; with these densities it is 100 : :right by weight.',
     'if_by_volume' => '<b>By weight?</b> Were 100 : :typed parts by volume, it would be 100 : :right by weight. <span>Look at the label again: this is the '
         .'most frequent wrong cup.</span>',

@@ -123,6 +123,13 @@ final class AnyRowTest extends ShopCase
         yield 'other hours in year 9999' => [fn (self $t) => DB::table('hour_exceptions')->insert(['shop_id' => $t->shop->id, 'day' => '9999-12-31', 'spans' => '[[480,600]]', 'made_by_id' => $t->user->id]), null];
         yield 'a day that is none' => [fn (self $t) => DB::table('hour_exceptions')->insert(['shop_id' => $t->shop->id, 'day' => '2027-13-45', 'spans' => '[[480,600]]', 'made_by_id' => $t->user->id]), null];
         yield 'day curves that are none' => [fn (self $t) => DB::table('shops')->update(['day_curves' => json_encode([1 => ['coldest_c' => 30, 'coldest_at' => '05:00', 'warmest_c' => 10, 'warmest_at' => '14:00'], 2 => 'mild'])]), 'day curve of Monday'];
+        foreach (['zone' => '5', 'cup_loss_g' => -1, 'scale_step_g' => 0, 'target_burn_through' => 1e30, 'unrest_min' => 'x', 'cool_place_c' => 1e30, 'working_hours' => '"x"', 'day_curves' => '{"a":', 'things' => '7', 'tools' => '{'] as $column => $value) {
+            yield "the shop's {$column} is {$value}" => [fn (self $t) => DB::table('shops')->update([$column => $value]), "{$column} of the shop"];
+        }
+        foreach (['clock_offset_s' => 999999999999, 'probe_asked_at' => 'soon', 'print_through' => 'x'] as $column => $value) {
+            yield "the shop's {$column} is {$value}" => [fn (self $t) => DB::table('shops')->update([$column => $value]), null];
+        }
+        yield 'a role that is none' => [fn (self $t) => DB::table('users')->insert(['shop_id' => $t->shop->id, 'name' => 'X', 'initials' => 'X', 'email' => 'x@x.example', 'password' => 'x', 'role' => 'king', 'hours' => '5']), 'hours of X'];
         yield 'things without a number' => [fn (self $t) => DB::table('shops')->update(['things' => '{"booth":"two","warm_box":null}']), null];
         foreach ([['2031-01-01 00:00:00', 20.0], ['0001-01-01 00:00:00', 20.0], ['9999-12-31 23:59:59', 20.0], ['2027-03-10 15:00:00', 1e30], ['2027-03-10 15:00:00', -500.0]] as [$at, $c]) {
             yield "a reading of {$c} °C at {$at}" => [fn (self $t) => AirReading::query()->create(['shop_id' => $t->shop->id, 'source' => 'probe', 'measured_at' => $at, 'air_c' => $c]), null];
@@ -161,6 +168,18 @@ final class AnyRowTest extends ShopCase
         }
         $this->post('/air', ['air_c' => '19', 'rh_percent' => '50'])->assertSessionHasNoErrors();
         $this->get('/')->assertSee('Other fender');
+    }
+
+    public function testASheetFromWhichNothingCanBeReckonedIsNamedOnItsPage(): void
+    {
+        $id = $this->otherResin();
+        foreach (['hardener_phr' => -1, 'tack_from_age_min' => 1e30, 'reference_c' => 1e30, 'sheet' => '{"a":{"b":[]}}', 'chemistry' => 'x'] as $column => $value) {
+            DB::table('resins')->where('id', $id)->update([$column => $value]);
+            app()->forgetScopedInstances();
+            $this->get("/shelf/resins/{$id}")->assertOk()->assertSee('Nothing can be reckoned from this sheet');
+            $this->get('/parts/choose')->assertOk();
+            $this->get('/shelf')->assertOk();
+        }
     }
 
     public function testTypedPointsFarApartLeaveTheDayCurveBetweenThem(): void

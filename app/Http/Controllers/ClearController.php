@@ -17,6 +17,7 @@ use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\FromShelf;
+use App\Shelf\UnreadableSheet;
 use App\View\Drawing\ClearScale;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -158,7 +159,15 @@ final class ClearController
     {
         $isCleared = $planned->plan->brief->choices->top === Top::Clear;
 
-        return array_values($rows->map(fn (Clear $c): array => [
+        return array_values($rows->filter(function (Clear $c): bool {
+            try {
+                FromShelf::clear($c);
+
+                return true;
+            } catch (UnreadableSheet) {
+                return false;
+            }
+        })->map(fn (Clear $c): array => [
             'id' => $c->id,
             'plan' => ClearPlan::of(FromShelf::clear($c), $planned->plan->brief, $planned->plan->materials, $planned->plan->shop),
             'isCurrent' => $c->kind === ClearKind::Filler->value

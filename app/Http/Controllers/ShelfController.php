@@ -22,6 +22,7 @@ use App\Shelf\Lineage;
 use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Shelf\UnreadableSheet;
 use App\Stock\Ledger;
 use App\Stock\SheetFiles;
 use App\Stock\Stocks;
@@ -182,17 +183,25 @@ final class ShelfController
     private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
     {
         $paces = app(PaceBook::class);
-        $checks = $item instanceof Resin && $item->exists ? $paces->checks($item) : [];
+        $checks = [];
+        $resin = $broken = null;
+        try {
+            $resin = $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null;
+        } catch (UnreadableSheet $e) {
+            $broken = $e->getMessage();
+        }
+        $checks = $resin !== null && $item instanceof Resin ? $paces->checks($item) : [];
         $hasPace = $item instanceof Resin && $checks !== [];
 
         return view('shelf.form', [
             'kind' => $kind,
             'stock' => $item->exists ? $this->stockOf($kind, $item, $user) : null,
             'item' => $item,
-            'curve' => $item instanceof Resin && $item->exists
-                ? SheetCurve::of(FromShelf::resin($item), $item->sheet, $planner->floor($user->shop)->airNowC())
+            'broken' => $broken,
+            'curve' => $item instanceof Resin && $resin !== null
+                ? SheetCurve::of($resin, $item->sheet, $planner->floor($user->shop)->airNowC())
                 : null,
-            'resin' => $item instanceof Resin && $item->exists ? FromShelf::resin($item) : null,
+            'resin' => $resin,
             'pace' => $hasPace ? $paces->pace($item) : null,
             'paceChart' => $hasPace ? PaceChart::of($item, $checks, $paces->pace($item)) : null,
             'paceCount' => $hasPace ? $paces->count($item) : null,

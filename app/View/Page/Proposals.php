@@ -110,7 +110,7 @@ final class Proposals
         return Cache::remember("way-{$asked}-{$this->planner->state($shop)}", self::KEPT_S, function () use ($part): array {
             try {
                 $planned = $this->planner->plan($part);
-            } catch (OakGlossFault) {
+            } catch (OakGlossFault|\DomainException) {
                 return [null, null];
             }
             $ready = $planned->schedule->readyMin();

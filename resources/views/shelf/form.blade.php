@@ -6,6 +6,7 @@
     <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
     @includeWhen($stock !== null, 'shelf.lots')
     @includeWhen($stock !== null, 'shelf.files', ['files' => $stock['files'] ?? []])
+    @if ($broken)<p class="finding is-stop" role="alert"><b>{{ __('shelf.broken') }}</b> {{ ucfirst($broken) }}.</p>@endif
     <div @class(['split' => $curve])>
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}"
         novalidate>
@@ -18,7 +19,7 @@
             @endif
             <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
             @if ($kind::HAS_SHEET)@include('shelf.sheet')@include('shelf.catalyst')@endif
-            @if ($item instanceof App\Models\Resin && $item->exists && ($byVolume = App\Shelf\Kind\Resins::ifByVolume($item)) !== null)
+            @if ($item instanceof App\Models\Resin && $resin !== null && ($byVolume = App\Shelf\Kind\Resins::ifByVolume($item)) !== null)
                 <p class="finding is-warn">@say('shelf.if_by_volume', [
                     'typed' => round($item->hardener_phr, 1), 'right' => round($byVolume, 1),
                 ])</p>
