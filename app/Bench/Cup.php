@@ -9,12 +9,14 @@ use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Fact;
+use OakGloss\Material\Chemistry;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\Cups;
+use OakGloss\Mixing\CupVerdict;
 use OakGloss\Mixing\Pour;
 use OakGloss\Mixing\Pump;
 use OakGloss\Plan\CupNotices;
@@ -26,6 +28,12 @@ use OakGloss\Schedule\MixAhead;
 /** What a coat's cup should hold, what it holds, and what goes in next. */
 final readonly class Cup
 {
+    /** A cup with more than this times what the coat asks for is far over (ours). */
+    private const FAR_OVER = 1.5;
+
+    /** A cup that may come to this is not mixed, °C (usual limit). */
+    private const HOTTEST_C = 120.0;
+
     /** Across a shallow tray, mm (planning value). */
     public const TRAY_MM = 200.0;
 
@@ -210,6 +218,49 @@ final readonly class Cup
         $error = $this->pour->ratioError();
 
         return $error !== null && $error > Batch::TOLERANCE && $this->pour->hardenerG > $this->batch->hardenerG;
+    }
+
+    /** How this cup may be used, by its ratio. */
+    public function verdict(): CupVerdict
+    {
+        return CupVerdict::of($this->pour, $this->resin->catalyst);
+    }
+
+    /** How far its hardener lies off, where it is no mix; null where it is one, or empty. */
+    public function offBy(): ?float
+    {
+        return CupVerdict::offBy($this->pour, $this->resin->catalyst);
+    }
+
+    /** What comes of a cup that is no mix: key of weigh.comes. */
+    public function comesOf(float $off): string
+    {
+        return match (true) {
+            $off <= -1.0 => 'never',
+            $off < 0.0 => 'soft',
+            $this->resin->chemistry === Chemistry::Polyester => 'hot',
+            default => 'brittle',
+        };
+    }
+
+    /** Far more is in it than the coat asks for: not to be followed with as much of the other part. */
+    public function isFarOver(): bool
+    {
+        return $this->pour->totalG() > self::FAR_OVER * $this->batch->totalG();
+    }
+
+    /** Whether what brings it right leaves a cup that stays under 120 °C and can be spread before it gels. */
+    public function mayBePutRight(): bool
+    {
+        $whole = $this->pour->totalG() + array_sum($this->toAdd());
+        if ($whole <= self::FAR_OVER * $this->batch->totalG()) {
+            return true;
+        }
+        $heat = $this->resin->cupHeat()->batch(max(0.1, $whole), Temperature::fromCelsius($this->planned->floor->airNowC()));
+        // Spread at the pace that the coat is planned with: so many grams in so many minutes.
+        $spreadMin = $this->step->handsMin * $whole / max(0.1, $this->batch->totalG());
+
+        return $heat->peakC < self::HOTTEST_C && $spreadMin < ($heat->potLifeMin ?? CupHeat::HORIZON_MIN);
     }
 
     /** Whether anything is in it. */

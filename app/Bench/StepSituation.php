@@ -40,6 +40,14 @@ final readonly class StepSituation implements Situation
         return $this->planned->plan->brief->choices->tilted;
     }
 
+    public function mixOff(): ?float
+    {
+        $cup = Cup::forStep($this->planned, $this->step);
+        $off = $cup?->offBy();
+
+        return $off === null ? null : round($off, 4);
+    }
+
     public function coatAgeMin(): ?float
     {
         if ($this->of?->step->layer === null

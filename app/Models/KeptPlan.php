@@ -43,4 +43,20 @@ final class KeptPlan extends Model
             'changes' => Rows::class,
         ];
     }
+
+    /** @return list<Change> the changes that can be read */
+    public function told(): array
+    {
+        $told = [];
+        foreach ((array) json_decode((string) $this->getRawOriginal('changes'), true) as $c) {
+            if (is_array($c) && isset($c['part'], $c['letter'], $c['because'])) {
+                $told[] = [
+                    'part' => (int) $c['part'], 'letter' => (string) $c['letter'], 'from' => $c['from'] ?? null, 'to' => $c['to'] ?? null,
+                    'because' => (string) $c['because'], 'with' => (array) ($c['with'] ?? []),
+                ];
+            }
+        }
+
+        return $told;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Moment;
+use App\Casts\OneOf;
 use App\Casts\Rows;
 use Carbon\CarbonImmutable;
 use Database\Factories\PartFactory;
@@ -123,20 +124,20 @@ final class Part extends Model
     protected function casts(): array
     {
         return [
-            'substrate' => Substrate::class,
-            'tone' => Tone::class,
-            'backing' => Backing::class,
-            'finish' => Finish::class,
-            'wet_out' => WetOut::class,
-            'after_wet_out' => AfterWetOut::class,
-            'top' => Top::class,
-            'print_through' => PrintThrough::class,
-            'film_known_by' => FilmSource::class,
-            'faces' => Faces::class,
-            'holding' => Holding::class,
-            'hard_top' => HardTop::class,
-            'lay_up' => LayUp::class,
-            'damage' => Damage::class,
+            'substrate' => OneOf::class.':'.Substrate::class,
+            'tone' => OneOf::class.':'.Tone::class,
+            'backing' => OneOf::class.':'.Backing::class,
+            'finish' => OneOf::class.':'.Finish::class,
+            'wet_out' => OneOf::class.':'.WetOut::class,
+            'after_wet_out' => OneOf::class.':'.AfterWetOut::class,
+            'top' => OneOf::class.':'.Top::class,
+            'print_through' => OneOf::class.':'.PrintThrough::class,
+            'film_known_by' => OneOf::class.':'.FilmSource::class,
+            'faces' => OneOf::class.':'.Faces::class,
+            'holding' => OneOf::class.':'.Holding::class,
+            'hard_top' => OneOf::class.':'.HardTop::class,
+            'lay_up' => OneOf::class.':'.LayUp::class,
+            'damage' => OneOf::class.':'.Damage::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
             'sizes' => Rows::class,

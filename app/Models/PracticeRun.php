@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\Rows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OakGloss\Practice\Lesson;
 
 /**
  * One try at a lesson: its seed and the acts so far say all; the part is played anew from them.
@@ -26,6 +27,12 @@ final class PracticeRun extends Model
     protected function casts(): array
     {
         return ['acts' => Rows::class, 'seed' => 'integer', 'won' => 'boolean'];
+    }
+
+    /** A row of no lesson is none that could be played. */
+    public function lesson(): Lesson
+    {
+        return Lesson::tryFrom($this->lesson) ?? abort(404);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -89,10 +89,8 @@ final class KeptPlans
         $newest = $this->newest($floor->shop);
         $found = [];
         if ($newest !== null && ($newest->rests_on['hours'] ?? null) !== $restsOn['hours']) {
-            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where(
-                'rests_on->hours',
-                $restsOn['hours'],
-            )->orderByDesc('id')->value('id');
+            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)
+                ->whereRaw(self::restedOn('$.hours').' = ?', [$restsOn['hours']])->orderByDesc('id')->value('id');
             $found = $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
         }
         $struck = $newest === null
@@ -103,16 +101,19 @@ final class KeptPlans
             )->where('kind', Struck::KIND)->whereIn('id', array_values($restsOn['facts']))->get();
         foreach ($struck as $fact) {
             if ($fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0)) {
-                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)->where(
-                    "rests_on->facts->{$fact->part_id}",
-                    '<',
-                    $fact->target(),
-                )->orderByDesc('id')->value('id');
+                $before = KeptPlan::query()->where('shop_id', $floor->shop->id)
+                    ->whereRaw(self::restedOn("$.facts.\"{$fact->part_id}\"").' < ?', [$fact->target()])->orderByDesc('id')->value('id');
                 $found = ($before === null ? [] : $this->places([$fact->part_id], $floor, (int) $before)) + $found;
             }
         }
 
         return $found;
+    }
+
+    /** What a kept plan rested on; a row whose JSON is broken rested on nothing. */
+    private static function restedOn(string $path): string
+    {
+        return "case when json_valid(rests_on) then json_extract(rests_on, '{$path}') end";
     }
 
     /**

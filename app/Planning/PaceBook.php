@@ -161,7 +161,7 @@ final class PaceBook
                     self::check($of, $content),
                     (float) $content->ageMin(),
                     $content->found(),
-                    CheckStands::from($verdict->stands),
+                    CheckStands::tryFrom((string) $verdict->stands) ?? CheckStands::Asks,
                     $verdict->likelihood,
                     (string) CheckFacts::judgement($leftOut, $fact)?->reason,
                 );

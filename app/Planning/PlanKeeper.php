@@ -73,7 +73,7 @@ final class PlanKeeper
             '!=',
             '[]',
         )->orderBy('id')->get() as $plan) {
-            foreach ($plan->changes as $change) {
+            foreach ($plan->told() as $change) {
                 $first = $changes[$change['part']]['from'] ?? $change['from'];
                 unset($changes[$change['part']]);
                 $changes[$change['part']] = ['from' => $first] + $change;

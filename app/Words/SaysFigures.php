@@ -72,6 +72,15 @@ trait SaysFigures
         );
     }
 
+    /** `95 % too little`: of what was asked for. */
+    public function off(float $share): string
+    {
+        return $share <= -1.0 ? (string) __('weigh.off.none') : (string) __(
+            $share < 0.0 ? 'weigh.off.little' : 'weigh.off.much',
+            ['off' => $share > 2.0 ? (string) __('weigh.off.times', ['n' => (string) round($share + 1.0)]) : $this->percent(abs($share))],
+        );
+    }
+
     public function um(float $micrometres): string
     {
         return $this->measures->say($micrometres, Unit::Micrometre, 0);

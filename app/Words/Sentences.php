@@ -59,7 +59,7 @@ final class Sentences
             'risk' => $this->format->percent($answer->worst->risk()),
             'any' => $this->format->chance($answer->worst),
         ];
-        $code = $answer->worst === null && ! $answer->bare ? 'nothing' : $code;
+        $code = $answer->worst === null && ! $answer->bare && $answer->code !== FilmAnswer::HOLD ? 'nothing' : $code;
 
         return [
             'what' => Str::ucfirst((string) __("words.film_answer.{$code}.what", $args)),
@@ -75,7 +75,7 @@ final class Sentences
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->format->word($name, (string) $value),
                 $name === 'slot' => lcfirst((string) __("form.slots.{$value}")),
-                in_array($name, ['risk', 'target'], true) => $this->format->percent((float) $value),
+                in_array($name, ['risk', 'target', 'off'], true) => $this->format->percent((float) $value),
                 in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
                 $name === 'left' => $this->format->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value)

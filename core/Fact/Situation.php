@@ -15,6 +15,9 @@ interface Situation
 
     public function isTilted(): bool;
 
+    /** How far the hardener of its cup lies off, where it is no mix; null where it is as it should be, or was not weighed. */
+    public function mixOff(): ?float;
+
     /** Thermal age of the coat by its sheet, minutes; null before it can be told, or where a blend has no sheet. */
     public function coatAgeMin(): ?float;
 

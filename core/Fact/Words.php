@@ -15,6 +15,9 @@ interface Words
 
     public function grams(float $grams): string;
 
+    /** So much over or under, as a share of what was asked for. */
+    public function off(float $share): string;
+
     public function um(float $micrometres): string;
 
     /** @param float|null $minutes a moment */

@@ -17,6 +17,8 @@ enum Look: string
     case Reflection = 'reflection';
     /** Feels a low of 10 to 20 µm. */
     case Fingertip = 'fingertip';
+    /** At an edge, once paper should dust: a coat that was no mix dents. Asked for after such a coat alone. */
+    case Nail = 'nail';
 
     /**
      * After a coat, a flatting, or at the end.
@@ -28,7 +30,7 @@ enum Look: string
         return match ($moment) {
             // A fresh film bears no hand and no wipe.
             Moment::Coat => [self::Raking],
-            Moment::Flatting => self::cases(),
+            Moment::Flatting => [self::Raking, self::Alcohol, self::Guide, self::Reflection, self::Fingertip],
             Moment::End => [self::Raking, self::Reflection, self::Fingertip],
         };
     }

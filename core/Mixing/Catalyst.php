@@ -86,9 +86,14 @@ final readonly class Catalyst
     /** Whether so many drops stay within the span of the sheet, half a drop allowed. */
     public function isWithin(int $drops, float $resinG): bool
     {
+        return $this->allows($drops * $this->dropG(), $resinG);
+    }
+
+    /** Whether so many grams of it do. */
+    public function allows(float $grams, float $resinG): bool
+    {
         $percents = array_column($this->rows, 1);
         $half = 0.5 * $this->dropG();
-        $grams = $drops * $this->dropG();
 
         return $grams + $half >= min($percents) / 100.0 * $resinG && $grams - $half <= max($percents) / 100.0 * $resinG;
     }

@@ -16,11 +16,13 @@ final readonly class FilmAnswer
     public const GO_ON = 'go_on';
     public const ONE_MORE = 'one_more';
     public const STOP = 'stop';
+    /** A coat that was no mix lies there: nothing goes over it, and no paper, until a nail has tried it. */
+    public const HOLD = 'hold';
     /** Ridges can't go: what is known of the film leaves nothing to spare. */
     public const SCUFF = 'scuff';
 
     /**
-     * @param string         $code   go_on, one_more, scuff or stop
+     * @param string         $code   hold, go_on, one_more, scuff or stop
      * @param ZoneState|null $worst  show zone that the next flatting endangers most
      * @param bool           $bare   the weave was seen, or a zone lies below what its doubt allows
      * @param string|null    $choice build_coats or finish_coats: what one more coat is
@@ -48,6 +50,9 @@ final readonly class FilmAnswer
     {
         $next = $plan->next();
         $flat = self::flattingAhead($plan);
+        if (OffRatio::standing($plan) !== null) {
+            return new self(self::HOLD, null, false, null, null, null);
+        }
         if ($next === null || $flat === null) {
             return new self(self::GO_ON, null, false, null, null, null);
         }

@@ -41,7 +41,10 @@ final readonly class LookDue
         $since = fn (Fact $f): bool => $f->step === $last->step->key && $f->atMin >= ($last->doneAtMin ?? -INF);
         $made = array_map(fn (Fact $f): Look => $f->content->look, array_values(array_filter($plan->log->all(Looked::class), $since)));
 
-        return new self($last, $moment, Look::after($moment), $made, array_filter($plan->log->all(Found::class), $since) !== []);
+        // What was no mix is tried until it was found hard.
+        $nail = OffRatio::standing($plan) === null && ! in_array(Look::Nail, $made, true) ? [] : [Look::Nail];
+
+        return new self($last, $moment, [...Look::after($moment), ...$nail], $made, array_filter($plan->log->all(Found::class), $since) !== []);
     }
 
     /** The first look that nobody has made; null once all were. */

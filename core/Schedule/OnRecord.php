@@ -28,6 +28,7 @@ use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\WeavePrint;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\OffRatio;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Temperature;
@@ -420,6 +421,10 @@ final class OnRecord
     {
         if ($coat->step->layer === null) {
             return null;
+        }
+        $off = OffRatio::of($this->plan, $coat);
+        if ($off !== null) {
+            return 100.0 * $off;
         }
         $resin = $this->plan->materials->resinFor($coat->step);
         [$a, $b] = [$this->log->weighedG($coat->step->key, 'resin'), $this->log->weighedG($coat->step->key, 'hardener')];

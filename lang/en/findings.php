@@ -205,6 +205,16 @@ return [
     'zones' => [
         'none_coated' => ['what' => 'Every zone is bare: nothing would get resin.', 'tip' => 'Give at least one zone another kind.'],
     ],
+    'no_mix' => [
+        'short' => [
+            'what' => 'The :coat went on from a cup that was no mix: :off of its hardener was missing.',
+            'tip' => 'It may stay soft. Try a nail at an edge before anything goes over it; dented, scrape it down and begin that coat anew.',
+        ],
+        'over' => [
+            'what' => 'The :coat went on from a cup that was no mix: :off hardener too much.',
+            'tip' => 'It may stay soft or get brittle. Try a nail at an edge before anything goes over it; dented, scrape it down and begin that coat anew.',
+        ],
+    ],
     'film' => [
         'runs' => [
             'what' => 'The :coat of :laid g/m² runs: :edge g leave each metre of :zone and hang there as a bead of :bead mm, which lets '

@@ -23,6 +23,7 @@ return [
         'guide' => 'Powder or guide coat over all of it, wiped off: what stays is low or scratched.',
         'reflection' => 'A tube lamp\'s line in the wet or polished face: where it bends, there is a wave.',
         'fingertip' => 'Bare fingertip, slowly across: it feels a low of 10 to 20 µm.',
+        'nail' => 'Once paper should dust: a nail at an edge. Where it dents, the coat is soft, and nothing goes over it.',
     ],
     'looked' => 'done',
     'nothing' => 'Nothing found',

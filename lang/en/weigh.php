@@ -4,6 +4,26 @@ declare(strict_types=1);
 
 // A cup on the scale.
 return [
+    'far_over' => ':grams :jar is :times times its mark of :mark. If that is a slip, type it again.',
+    'more_than_jar' => ':grams :jar is more than the shelf has of it: :left. If that is a slip, type it again.',
+    'sure_pour' => 'It is so: :grams :jar went in',
+    'off' => ['none' => 'none at all', 'little' => ':off too little', 'much' => ':off too much', 'times' => ':n times, all that'],
+    'no_mix' => 'This cup is no mix: hardener is :off. :comes Bin it, or put it right.',
+    'comes' => [
+        'never' => 'It never cures.', 'soft' => 'It stays soft, and what goes over it seals that in.',
+        'brittle' => 'It stays soft and gets brittle.', 'hot' => 'It goes off hot, cracks and gets brittle.',
+    ],
+    'use_anyway' => 'It went on all the same',
+    'no_brush' => ':grams is more than a brush lays: the coat is planned with :planned. Log what went on, or bin the rest.',
+    'laid_anyway' => 'All :grams went on',
+    'near' => '<b>Hardener is :off off.</b> <span>It cures, a little weaker. Put it right where there is time.</span>',
+    'near_use' => 'Coat is on, as it is',
+    'is_off' => '<b>This is no mix: hardener is :off.</b> <span>:comes</span>',
+    'pour_back' => '<b>:over too much for this coat.</b> <span>Pour it back before any hardener goes in: as much hardener as it asks for would make a cup that '
+        .'nobody can spread.</span>',
+    'outside' => '<b>Do not fill it up.</b> <span>As much of the other part would make a cup that runs hot or gels under the brush. Take it outside, onto mineral '
+        .'ground, away from what burns; no closed bin. The product\'s data sheet and local rules come first.</span>',
+    'back_poured' => 'Poured back: :grams are left in the cup',
     'shared_no_more' => 'That part can\'t share this cup any more: it is coated, or made of another jar.',
     'shared' => '<b>One cup for both:</b> with :with. <span>Each part gets its share of what is weighed. Typed, the scale is not followed here.</span>',
     'share' => 'One cup with :part: <span class="num">:grams</span> in all',

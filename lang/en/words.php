@@ -171,6 +171,10 @@ return [
     'school' => ['thin' => 'Many thin, brushed', 'shop' => 'As this shop does it', 'heavy' => 'Few heavy, poured'],
     'film_answer' => [
         'nothing' => ['what' => 'No flatting of resin is ahead.', 'do' => 'What is read now goes into the record.'],
+        'hold' => [
+            'what' => 'Hold.',
+            'do' => 'The newest coat was no mix. Try it with a nail at an edge once paper should dust; only where it does not dent goes anything over it.',
+        ],
         'go_on' => [
             'what' => 'Go on.',
             'do' => 'Thinnest on :zone: :left :doubt stay after the next flatting, :risk of it would burn through, :any that any shows.',
@@ -248,7 +252,7 @@ return [
     ],
     'look' => [
         'raking' => 'dry, in raking light', 'alcohol' => 'wiped with alcohol', 'guide' => 'with powder or guide coat',
-        'reflection' => 'by a reflected line', 'fingertip' => 'by fingertip',
+        'reflection' => 'by a reflected line', 'fingertip' => 'by fingertip', 'nail' => 'by a nail at an edge',
     ],
     'cause' => [
         'contaminated' => 'Grease or silicone on the face', 'airborne' => 'A polish or spray used nearby',

@@ -138,6 +138,11 @@ final class FactKindsTest extends TestCase
                 return "{$grams} g";
             }
 
+            public function off(float $share): string
+            {
+                return "{$share} off";
+            }
+
             public function um(float $micrometres): string
             {
                 return "{$micrometres} µm";

@@ -16,7 +16,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 
-/** @var array{user: int, method: string, uri: string, data: array<string, mixed>, pause_ms: int, at: float} $act */
+/** @var array{user: int, method: string, uri: string, data: array<string, mixed>, pause_ms: int, at: float, body?: bool} $act */
 $act = json_decode((string) stream_get_contents(STDIN), true, 16, JSON_THROW_ON_ERROR);
 foreach ([PartFact::class, StockMove::class] as $row) {
     $row::creating(fn () => usleep(1000 * $act['pause_ms']));

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Recorder;
 use App\Bench\Sequence;
 use App\Bench\StepSituation;
+use App\Http\CupGate;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JudgeRequest;
 use App\Http\Requests\StrikeRequest;
@@ -49,12 +50,16 @@ final class FactController
         Recorder $recorder,
         Formatter $format,
         Sentences $sentences,
+        CupGate $gate,
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         [$kind, $step] = [$request->kind(), $request->step()];
         $at = $sequence->moment($planned, $request->validated('at'), (int) $request->validated('days_ago'));
         $sequence->check($planned, $kind, $step, $at);
+        if ($kind === CoatOn::class) {
+            $gate->coat($request, $planned, $step);
+        }
         try {
             $content = $kind::typed($request->validated(), new StepSituation($planned, $step, $at));
         } catch (Refused $e) {

@@ -98,7 +98,8 @@ final class InspectController
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         $due = LookDue::of($planned->plan) ?? throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
         $open = array_filter($due->looks, fn (Look $l): bool => ! in_array($l, $due->made, true));
-        $looks = array_filter($open, fn (Look $l): bool => $request->look() === null || $l === $request->look());
+        // A nail tries a coat hours later: that is never said along with the others.
+        $looks = array_filter($open, fn (Look $l): bool => $request->look() === null ? $l !== Look::Nail || $open === [$l] : $l === $request->look());
         foreach ($looks as $look) {
             $recorder->record($part, $user, $planned->floor, $due->step->step->key, new Looked($look));
         }

@@ -61,7 +61,7 @@ final class PracticeController
     {
         $part = $this->played($run);
         $zone = in_array($request->query('zone'), PracticeRoom::ZONES, true) ? (string) $request->query('zone') : PracticeRoom::ZONES[0];
-        $lesson = Lesson::from($run->lesson);
+        $lesson = $run->lesson();
 
         return view('practice.show', [
             'run' => $run,
@@ -78,7 +78,7 @@ final class PracticeController
     /** One more act; the same press sent twice is one. */
     public function act(PracticeRun $run, PracticeActRequest $request): RedirectResponse
     {
-        if (! in_array($request->kind(), Lesson::from($run->lesson)->acts(), true)) {
+        if (! in_array($request->kind(), $run->lesson()->acts(), true)) {
             throw ValidationException::withMessages(['act' => __('practice.not_here')]);
         }
         $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
@@ -98,7 +98,7 @@ final class PracticeController
     public function finish(PracticeRun $run): RedirectResponse
     {
         if ($run->won === null) {
-            $run->update(['won' => Verdict::of(Lesson::from($run->lesson), $this->played($run))->isWon()]);
+            $run->update(['won' => Verdict::of($run->lesson(), $this->played($run))->isWon()]);
         }
 
         return redirect()->route('practice.show', $run);
@@ -106,6 +106,11 @@ final class PracticeController
 
     private function played(PracticeRun $run): Simulation
     {
-        return Simulation::play($run->seed, Lesson::from($run->lesson)->before(), array_map(Acts::act(...), $run->acts));
+        try {
+            return Simulation::play($run->seed, $run->lesson()->before(), array_map(Acts::act(...), $run->acts));
+        } catch (\ValueError|\ErrorException) {
+            // A row that can't be read is no lesson.
+            abort(404);
+        }
     }
 }

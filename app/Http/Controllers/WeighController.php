@@ -8,6 +8,7 @@ use App\Bench\Cup;
 use App\Bench\CupDesk;
 use App\Bench\ScaleFollow;
 use App\Bench\Scales;
+use App\Http\CupGate;
 use App\Http\Requests\CupRequest;
 use App\Http\Requests\PourRequest;
 use App\Models\Part;
@@ -58,8 +59,14 @@ final class WeighController
         ]);
     }
 
-    public function store(PourRequest $request, Part $part, string $step, CupDesk $desk, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        PourRequest $request,
+        Part $part,
+        string $step,
+        CupDesk $desk,
+        CupGate $gate,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
         $alone = $desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
         $cup = $desk->shared->together($alone, (string) ($given['with'] ?? ''))
@@ -75,6 +82,9 @@ final class WeighController
         };
         if (isset($poured['hardener']) && $cup->isTooLate()) {
             throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
+        }
+        foreach ($rest !== null || $given['component'] === PourRequest::ALL_AS_SHOWN ? [] : $poured as $component => $grams) {
+            $gate->pour($request, $cup, (string) $component, $grams);
         }
         if ($cup->pour->totalG() + array_sum($poured) > self::LARGEST_CUP_G) {
             throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);

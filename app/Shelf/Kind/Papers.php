@@ -25,7 +25,7 @@ final class Papers extends ShelfKind
     {
         $coarsest = max(Grit::MEAN_GRAIN_UM);
 
-        return round(Grit::MEAN_GRAIN_UM[$item->getAttribute('grit')] / $coarsest * 21.0 + 0.6, 2);
+        return round((Grit::MEAN_GRAIN_UM[$item->getAttribute('grit')] ?? $coarsest) / $coarsest * 21.0 + 0.6, 2);
     }
 
     public function groups(): array

@@ -110,6 +110,15 @@ final readonly class BenchCall
         return $this->step->batch !== null;
     }
 
+    /** @return list<Finding> that a coat below was no mix, until a nail has tried it */
+    public function noMix(): array
+    {
+        return array_values(array_filter(
+            $this->planned->plan->findings,
+            fn (Finding $finding): bool => str_starts_with($finding->code, 'no_mix.'),
+        ));
+    }
+
     /** @return list<Finding> why the plan keys where it could bond */
     public function choiceOfKey(): array
     {

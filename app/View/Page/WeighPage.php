@@ -9,6 +9,7 @@ use App\Time\ShopTime;
 use App\Words\Formatter;
 use OakGloss\Cure\BatchHeat;
 use OakGloss\Cure\TackWindow;
+use OakGloss\Mixing\CupVerdict;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\MixAhead;
@@ -16,6 +17,9 @@ use OakGloss\Schedule\MixAhead;
 /** A cup on the scale as its page shows it. */
 final readonly class WeighPage
 {
+    /** A cup with so much of what it asks for was poured to its end. */
+    private const NEARLY_ALL = 0.9;
+
     /** Resin that runs over by less is within what a scale shows. */
     private const OVER = 1.005;
 
@@ -256,6 +260,47 @@ final readonly class WeighPage
     public function minutesCount(): bool
     {
         return $this->next === 'hardener' || $this->cup->pour->totalG() <= 0.0;
+    }
+
+    /** So much is in it that filling it up would make a cup which nobody can spread, or which runs hot. */
+    public function isBeyond(): bool
+    {
+        return $this->cup->isFarOver() && ! $this->cup->mayBePutRight();
+    }
+
+    /** Whether both parts have met in it. */
+    public function isHardened(): bool
+    {
+        return $this->cup->pour->hardenerG > 0.0 && $this->cup->pour->resinG > 0.0;
+    }
+
+    public function farOverG(): float
+    {
+        return max(0.0, $this->cup->pour->totalG() - $this->cup->batch->totalG());
+    }
+
+    /** It cures, a little weaker: it may go on as it is. */
+    public function isNear(): bool
+    {
+        return $this->cup->verdict() === CupVerdict::Near && $this->cup->pour->totalG() >= self::NEARLY_ALL * $this->cup->batch->totalG();
+    }
+
+    /** @return array{key: string, class: string, args: array<string, string>}|null what the ratio of a mixed cup says; null where it is right */
+    public function offWords(): ?array
+    {
+        $off = $this->isHardened() ? $this->cup->offBy() : null;
+        $isPoured = $this->cup->pour->totalG() >= self::NEARLY_ALL * $this->cup->batch->totalG();
+
+        return match (true) {
+            $this->isNear() => [
+                'key' => 'weigh.near', 'class' => 'is-warn', 'args' => ['off' => $this->format->off((float) $this->cup->pour->ratioError())],
+            ],
+            // Half-way through the hardener's pour it is no mix yet, and nothing is wrong.
+            $off !== null && ($off > 0.0 || $isPoured) => ['key' => 'weigh.is_off', 'class' => 'is-stop', 'args' => [
+                'off' => $this->format->off($off), 'comes' => (string) __('weigh.comes.'.$this->cup->comesOf($off)),
+            ]],
+            default => null,
+        };
     }
 
     /** Resin past its mark, where hardener has to follow it; grams. */

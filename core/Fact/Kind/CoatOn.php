@@ -21,9 +21,15 @@ final readonly class CoatOn extends Content
      * @param float|null        $grams  what the cup held; null if it was not weighed
      * @param list<string>|null $only   zones that it went over; null for all
      * @param bool|null         $tilted the part lay tilted
+     * @param float|null        $mixOff hardener over what the sheet asks for, as a share of it, where the cup was no mix;
+     *                                  −1 without any; null of a cup as it should be
      */
-    public function __construct(public ?float $grams = null, public ?array $only = null, public ?bool $tilted = null)
-    {
+    public function __construct(
+        public ?float $grams = null,
+        public ?array $only = null,
+        public ?bool $tilted = null,
+        public ?float $mixOff = null,
+    ) {
     }
 
     public static function entries(): array
@@ -32,17 +38,18 @@ final readonly class CoatOn extends Content
             Entry::number('grams', 0.0, 100000.0)->optional()->reckoned(),
             Entry::names('only')->optional()->reckoned(),
             Entry::flag('tilted')->optional()->reckoned(),
+            Entry::number('mix_off', -1.0, 1000.0)->optional()->reckoned(),
         ];
     }
 
     public static function typed(array $typed, Situation $now): static
     {
-        return new self($now->inTheCupG(), $now->coatedOnly(), $now->isTilted() ? true : null);
+        return new self($now->inTheCupG(), $now->coatedOnly(), $now->isTilted() ? true : null, $now->mixOff());
     }
 
     public static function phrases(): array
     {
-        return ['label' => 'Coat is on', 'record' => 'on', 'weighed' => 'on, :grams'];
+        return ['label' => 'Coat is on', 'record' => 'on', 'weighed' => 'on, :grams', 'off' => '; no mix: hardener :off'];
     }
 
     public static function fits(StepKind $kind): bool
@@ -57,8 +64,10 @@ final readonly class CoatOn extends Content
 
     public function record(Words $words): string
     {
-        return $this->grams === null
+        $on = $this->grams === null
             ? $words->phrase($this, 'record')
             : $words->phrase($this, 'weighed', ['grams' => $words->grams($this->grams)]);
+
+        return $this->mixOff === null ? $on : $on.$words->phrase($this, 'off', ['off' => $words->off($this->mixOff)]);
     }
 }

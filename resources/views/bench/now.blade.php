@@ -19,6 +19,7 @@
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
         @includeWhen($call->look() !== null, 'bench.look')
+        <x-findings :of="$call->noMix()" />
         <p class="do">{{ $call->do() }}</p>
         @if ($cue = $call->cue())<p class="cue">{{ $cue }}</p>@endif
         <x-findings :of="$call->choiceOfKey()" />

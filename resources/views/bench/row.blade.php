@@ -8,6 +8,7 @@
             $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null,
             $call->leavesOnWorst(),
         ])) }}</p>
+        <x-findings :of="$call->noMix()" />
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
     </div>

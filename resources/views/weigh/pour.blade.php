@@ -2,14 +2,18 @@
 @php($grams = $measures->field('g', null))
 @php([$pour, $next, $jar] = [$cup->pour, $page->next, $page->jar($page->next)])
 <section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
-    @if ($cup->isOverpoured())
+    @if ($cup->isOverpoured() && ! $page->isBeyond())
         <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
             'grams' => $format->grams($pour->resinToAddG()), 'total' => $format->grams($pour->totalG() + $pour->resinToAddG()),
         ])
             @if ($page->isBetterBinned())@say('weigh.better_binned', ['fresh' => $format->grams($cup->batch->totalG())])@endif</p>
-    @elseif ($over = $page->resinOverG())
+    @elseif (! $page->isBeyond() && ($over = $page->resinOverG()))
         <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->grams($over)])</p>
     @endif
+    @if ($page->isBeyond())
+        <p class="finding is-stop" role="alert">@say($page->isHardened() ? 'weigh.outside' : 'weigh.pour_back', ['over' => $format->grams($page->farOverG())])</p>
+    @endif
+    @if ($words = $page->offWords())<p class="finding {{ $words['class'] }}" role="alert">@say($words['key'], $words['args'])</p>@endif
     @if ($cup->isVolumesWeighed())<p class="finding is-stop" role="alert">@say('weigh.volumes_weighed', $page->ratio())</p>@endif
     @if ($over = $page->pigmentOver())<p class="finding is-stop" role="alert">@say('weigh.pigment_over', $over)</p>@endif
     @if ($pour->totalG() <= 0)
@@ -46,9 +50,10 @@
             @error('drops')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
         </div>
-        <button @class(['btn', 'go' => $pour->totalG() > 0])>{{ __('weigh.poured') }}</button>
+        <button @class(['btn', 'go' => $pour->totalG() > 0 && ! $page->isBeyond()])>{{ __('weigh.poured') }}</button>
         <p class="num preview" x-text="preview" aria-live="polite"></p>
     </form>
+    <x-sure field="grams" />
     @if ($strokes = App\View\Page\PumpWords::of($cup, $format)?->still($next))
         <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form">
             @marks
@@ -59,6 +64,9 @@
                 <input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
             <button class="btn">{{ __('weigh.pumped') }}</button>
         </form>
+    @endif
+    @if ($page->isNear())
+        <x-act :part="$part" kind="coat_on" :step="$page->key"><button class="btn">{{ __('weigh.near_use') }}</button></x-act>
     @endif
     <p class="soft">{{ __('weigh.type') }}</p>
 </section>

@@ -56,7 +56,7 @@
 @auth<p class="notice is-stop" id="reach" role="status" data-words="{{ __('errors.out_of_reach') }}" hidden></p>@endauth
 @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
 @if ($failed = collect(['act', 'at', 'choice', 'strike', 'minutes'])->first(fn (string $field): bool => $errors->has($field)))
-    <p class="notice is-stop" role="alert">{{ $errors->first($failed) }}</p>
+    <div class="notice is-stop" role="alert"><p>{{ $errors->first($failed) }}</p><x-sure field="act" /><x-sure field="minutes" /></div>
 @endif
 @if ($reads)<p class="notice">{{ __('app.reads') }}</p>@endif
 <main id="main" tabindex="-1">@if ($reads)<fieldset class="reads" disabled>{{ $slot }}</fieldset>@else{{ $slot }}@endif</main>

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Doubt;
+use App\Models\Lot;
+use App\Models\Part;
+use App\Models\PartFact;
+use App\Stock\Ledger;
+use Illuminate\Testing\TestResponse;
+use OakGloss\Inspection\Look;
+use OakGloss\Method\Slot;
+use OakGloss\Plan\FilmAnswer;
+use OakGloss\Plan\LookDue;
+
+/** What is typed far from what it should be is asked about at its field before it counts, and counts by a second press. */
+final class DoubtTest extends ShopCase
+{
+    private Part $part;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->part = $this->partWithBuildCoat();
+        $this->act($this->part, 'ready', 'build-2')->assertSessionHasNoErrors();
+    }
+
+    public function testAPourAHundredTimesItsMarkIsAskedAboutAndALittleOverIsNot(): void
+    {
+        $this->pour('resin', '16.2')->assertSessionHasNoErrors();
+        $this->pour('hardener', '700')->assertSessionHasErrors('grams')->assertSessionHas(Doubt::KEY);
+        self::assertSame(1, PartFact::query()->where('kind', 'weighed')->count());
+        $this->get("/parts/{$this->part->id}/weigh/build-2")->assertOk()->assertSee('times its mark')->assertSee('It is so');
+        $this->pour('hardener', '71')->assertSessionHasErrors('grams');
+        $this->again();
+        self::assertSame(71.0, (float) PartFact::query()->where('kind', 'weighed')->latest('id')->firstOrFail()->data['grams'], 'what is so is kept');
+    }
+
+    public function testMoreThanTheShelfHasOfAJarIsAskedAbout(): void
+    {
+        $lot = app(Ledger::class)->receive(['shop_id' => $this->shop->id, 'kind' => 'resins', 'item_id' => $this->part->resin(Slot::Skin)->id, 'jar' => 'resin', 'mark' => 'L', 'quantity' => 9.0, 'received_at' => now()], $this->user);
+        $this->pour('resin', '17.0')->assertSessionHasErrors('grams');
+        self::assertSame(9.0, Lot::query()->findOrFail($lot->id)->left);
+        $this->again();
+        self::assertSame(0.0, Lot::query()->findOrFail($lot->id)->left);
+    }
+
+    public function testACupThatIsNoMixIsNoCoatUntilASecondPressThatSaysWhatComesOfIt(): void
+    {
+        $this->pour('resin', '17.0');
+        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasErrors('act');
+        self::assertSame(0, $this->coats(), 'no hardener, no coat');
+        $this->pour('hardener', '4.0');
+        $this->act($this->part, 'coat_on', 'build-2', ['to' => 'bench'])->assertSessionHasErrors('act');
+        $this->get('/')->assertSee('stays soft')->assertSee('It went on all the same');
+        $this->act($this->part, 'coat_on', 'build-2', ['to' => 'bench'])->assertSessionHasErrors('act');
+        $this->again();
+
+        self::assertSame(1, $this->coats());
+        $planned = $this->planned($this->part);
+        self::assertSame(FilmAnswer::HOLD, FilmAnswer::of($planned->plan)->code, 'the film does not say go on');
+        self::assertContains('no_mix.short', array_map(fn ($f): string => $f->code, $planned->findings()));
+        self::assertContains(Look::Nail, LookDue::of($planned->plan)->looks ?? [], 'the look looks for it');
+        $this->get('/')->assertSee('no mix');
+        $this->get("/parts/{$this->part->id}/record")->assertSee('no mix: hardener');
+        $this->get("/parts/{$this->part->id}/film")->assertSee('Hold.');
+        $this->post("/parts/{$this->part->id}/found", ['defect' => 'soft', 'zone' => 'top'])->assertSessionHasNoErrors();
+        $fact = PartFact::query()->where('kind', 'found')->latest('id')->firstOrFail();
+        $this->get("/parts/{$this->part->id}/defects/{$fact->id}")->assertOk()->assertSeeInOrder(['ratio']);
+    }
+
+    public function testANailThatFindsItHardLiftsTheHold(): void
+    {
+        $this->pour('resin', '17.0');
+        $this->pour('hardener', '4.0');
+        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasErrors('act');
+        $this->again();
+        $this->post("/parts/{$this->part->id}/looked", [])->assertSessionHasNoErrors();
+        self::assertSame(FilmAnswer::HOLD, FilmAnswer::of($this->planned($this->part)->plan)->code, 'a nail is never said along with the others');
+        $this->post("/parts/{$this->part->id}/looked", ['look' => 'nail'])->assertSessionHasNoErrors();
+        self::assertNotSame(FilmAnswer::HOLD, FilmAnswer::of($this->planned($this->part)->plan)->code);
+    }
+
+    public function testOffByLessIsSaidAndGoesOnByOnePress(): void
+    {
+        $this->pour('resin', '17.0');
+        $this->pour('hardener', '5.55');
+        $this->get("/parts/{$this->part->id}/weigh/build-2")->assertSee('a little weaker')->assertSee('Coat is on, as it is');
+        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
+        self::assertNull(PartFact::query()->where('kind', 'coat_on')->latest('id')->firstOrFail()->data['mix_off'] ?? null);
+    }
+
+    public function testABaseOfSixteenHundredGramsMayNotBecomeACupOfTwoKilograms(): void
+    {
+        $part = $this->makePart(['letter' => 'B']);
+        foreach ([['done', 'strip', '08 08:20'], ['wiped', 'wipe-1', '08 08:25'], ['sanded', 'key', '10 16:00', ['grit' => 150]], ['wiped', 'wipe-2', '10 16:20']] as $row) {
+            $this->fact($part, $row[0], $row[1], "2027-03-{$row[2]}", $row[3] ?? []);
+        }
+        $this->part = $part;
+        $this->act($part, 'ready', 'base')->assertSessionHasNoErrors();
+        $this->pour('resin', '1600', 'base')->assertSessionHasErrors('grams');
+        $this->again();
+        $this->get("/parts/{$part->id}/weigh/base")->assertSee('Pour it back before any hardener goes in');
+        $this->pour('hardener', '19', 'base')->assertSessionHasNoErrors();
+        $this->get("/parts/{$part->id}/weigh/base")->assertSee('onto mineral')->assertDontSee('Mix until no streaks');
+        $this->act($part, 'coat_on', 'base')->assertSessionHasErrors('act');
+    }
+
+    private function coats(): int
+    {
+        return PartFact::query()->where('part_id', $this->part->id)->where('kind', 'coat_on')->where('step', 'build-2')->count();
+    }
+
+    private function pour(string $jar, string $grams, string $step = 'build-2'): TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->from("/parts/{$this->part->id}/weigh/{$step}")->post("/parts/{$this->part->id}/weigh/{$step}", ['component' => $jar, 'grams' => $grams]);
+    }
+
+    /** Presses what the page offers where something was doubted. */
+    private function again(): TestResponse
+    {
+        app()->forgetScopedInstances();
+        $doubt = session(Doubt::KEY);
+
+        return $this->call($doubt['method'], $doubt['to'], $doubt['input'])->assertSessionHasNoErrors();
+    }
+}
