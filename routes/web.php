@@ -209,6 +209,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/air', [AirController::class, 'show'])->name('air');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/air', [AirController::class, 'store'])->name('air.store');
+        Route::delete('/air/{reading}', [AirController::class, 'takeBack'])->name('air.back')->can('takeBack', 'reading');
         Route::put('/air/probe', [AirController::class, 'probe'])->name('air.probe')->can('own', 'App\Models\Shop');
         Route::post('/air/poll', [AirController::class, 'poll'])->withoutMiddleware(KeepThePlan::class)->name('air.poll');
         Route::post('/air/file', [AirController::class, 'import'])->withoutMiddleware(KeepThePlan::class)->name('air.import');

@@ -22,10 +22,11 @@ final class Doubt
      * @param string $of       what is doubted, its value included: another value is asked about anew
      * @param string $question at the field
      * @param string $yes      on the button that keeps it all the same
+     * @param string $bag      of errors that the form shows
      *
      * @throws ValidationException Unless it was asked before, and pressed again.
      */
-    public static function ask(Request $request, string $field, string $of, string $question, string $yes): void
+    public static function ask(Request $request, string $field, string $of, string $question, string $yes, string $bag = 'default'): void
     {
         if (in_array("{$field}:{$of}", explode('|', (string) $request->string(self::SURE)), true)) {
             return;
@@ -42,6 +43,6 @@ final class Doubt
             ),
         ]);
 
-        throw ValidationException::withMessages([$field => $question]);
+        throw ValidationException::withMessages([$field => $question])->errorBag($bag);
     }
 }

@@ -25,6 +25,9 @@ final class AirReading extends Model
     /** A reading beyond is no air of a workshop, whoever typed it, °C. */
     private const WARMEST_C = 60.0;
 
+    /** Why a typed reading is left out that somebody took back. */
+    public const TAKEN_BACK = 'taken back';
+
     protected $guarded = ['id'];
 
     protected function casts(): array

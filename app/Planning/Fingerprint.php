@@ -71,7 +71,8 @@ final class Fingerprint
                 ])->all(),
                 array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people),
             ])),
-            'reading' => (int) $shop->airReadings()->max('id'),
+            // What was taken back is read no more: then an earlier one is the newest again.
+            'reading' => (int) $shop->airReadings()->trusted()->orderByDesc('id')->value('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.
             'content' => md5(serialize([
                 PartFact::query()->whereIn('id', array_values($facts))->orderBy('id')->pluck('token')->all(),

@@ -78,7 +78,8 @@ final class KeptPlans
     }
 
     /**
-     * Places as they were before something that has been taken back since: a fact struck out, other hours withdrawn.
+     * Places as they were before something that has been taken back since: a fact struck out, other hours withdrawn, a
+     * reading of the air that was a slip.
      *
      * @param array<string, mixed> $restsOn now
      *
@@ -92,6 +93,12 @@ final class KeptPlans
             $before = KeptPlan::query()->where('shop_id', $floor->shop->id)
                 ->whereRaw(self::restedOn('$.hours').' = ?', [$restsOn['hours']])->orderByDesc('id')->value('id');
             $found = $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
+        }
+        // The newest reading is an earlier one again: what was planned by the one between is not what anybody wants.
+        if ($newest !== null && (int) ($newest->rests_on['reading'] ?? 0) > $restsOn['reading']) {
+            $before = KeptPlan::query()->where('shop_id', $floor->shop->id)
+                ->whereRaw(self::restedOn('$.reading').' <= ?', [$restsOn['reading']])->orderByDesc('id')->value('id');
+            $found += $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
         }
         $struck = $newest === null
             ? []

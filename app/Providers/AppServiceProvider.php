@@ -111,7 +111,7 @@ final class AppServiceProvider extends ServiceProvider
         // What a check says of its resin is kept as it is recorded.
         PartFact::created(fn (PartFact $fact) => $this->app->make(PaceBook::class)->follow($fact));
         // A longer number is no row's.
-        foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id', 'lot', 'quote', 'file'] as $number) {
+        foreach (['part', 'fact', 'run', 'offer', 'feed', 'exception', 'person', 'id', 'lot', 'quote', 'file', 'reading'] as $number) {
             Route::pattern($number, '[0-9]{1,15}');
         }
         Route::bind('kind', fn (string $name): ShelfKind => ShelfKinds::named($name) ?? abort(404));

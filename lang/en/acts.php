@@ -30,6 +30,8 @@ return [
     'no_mark' => 'This was sent without the mark of its form, so it can\'t be told from a press sent twice. '
         .'Load the page anew and press again. Nothing was recorded.',
     'other_mark' => 'The mark of this form was used for something else already. Load the page anew and press again. Nothing was recorded.',
+    'far_longer' => ':minutes min are far more than the :planned min that this step is planned with. If that is a slip, type it again.',
+    'sure_minutes' => 'It took :minutes min',
     'joined' => ':who kept that just now: it is one act, kept once.',
     'already' => 'Already kept.',
 ];

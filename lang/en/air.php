@@ -58,6 +58,12 @@ return [
     'forgot' => 'Typed points are gone; the week\'s day curves stand.',
     'fades' => 'A reading\'s difference from it fades with a memory of 4 h (assumed) and moves every window. '
         .'A part lags behind the air by its own time.',
+    'jumps' => ':c is far from the :from of :ago ago. If that is a slip, type it again.',
+    'far_off' => ':c is far from the :from that probe and forecast expect. If that is a slip, type it again.',
+    'sure' => 'It is :c',
+    'take_back' => 'Take it back',
+    'taken_back' => 'Taken back. It stays in the list and is left out; the plan goes back to what stood before it.',
+    'taken_already' => 'That reading is left out already.',
     'kept' => 'Reading kept. The forecast of the next hours follows it.',
     'fields' => ['air_c' => 'air', 'rh_percent' => 'humidity', 'probe_url' => 'address'],
 ];

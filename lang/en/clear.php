@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'over_most' => ':gu GU is more than a lacquer shows at 60°: :most at most. If that is a slip, type it again.',
+    'sure' => 'It reads :gu GU',
     'thinner' => [
         'title' => 'With thinner', 'more' => 'Thinner, of the mix', 'hint' => 'by volume', 'look' => 'Reckon it',
         'columns' => ['', 'By its sheet', 'Thinned'], 'viscosity' => 'Viscosity', 'solids' => 'Solids by volume', 'dry' => 'Dry, a coat',

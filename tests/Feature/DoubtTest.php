@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Doubt;
+use App\Models\AirReading;
 use App\Models\Lot;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -106,6 +107,67 @@ final class DoubtTest extends ShopCase
         $this->pour('hardener', '19', 'base')->assertSessionHasNoErrors();
         $this->get("/parts/{$part->id}/weigh/base")->assertSee('onto mineral')->assertDontSee('Mix until no streaks');
         $this->act($part, 'coat_on', 'base')->assertSessionHasErrors('act');
+    }
+
+    public function testATemperatureThatJumpsIsAskedAboutBeforeAnyWindowMoves(): void
+    {
+        $this->read(18.6);
+        app()->forgetScopedInstances();
+        $this->from('/')->post('/air', ['air_c' => '2.1'])->assertSessionHasErrorsIn('air', ['air_c']);
+        self::assertSame(1, AirReading::query()->count());
+        $this->get('/')->assertSee('If that is a slip')->assertSee('It is 2.1');
+        $this->post('/air', ['air_c' => '2.1'])->assertSessionHasErrorsIn('air', ['air_c']);
+        $this->again();
+        self::assertSame(2.1, AirReading::query()->latest('id')->firstOrFail()->air_c);
+        app()->forgetScopedInstances();
+        $this->post('/air', ['air_c' => '21'])->assertSessionHasErrorsIn('air', ['air_c']);
+        AirReading::query()->delete();
+        app()->forgetScopedInstances();
+        $this->post('/air', ['air_c' => '31'])->assertSessionHasErrorsIn('air', ['air_c']);
+        $this->post('/air', ['air_c' => '26'])->assertSessionDoesntHaveErrors();
+    }
+
+    public function testAReadingThatWasASlipIsTakenBackAndThePlacesBeforeItComeBack(): void
+    {
+        $this->read(20.0);
+        $this->keep();
+        $starts = fn (): array => array_map(fn ($s): float => $this->planned($this->part)->schedule->slot($s->step->key)->startMin ?? 0.0, $this->planned($this->part)->plan->ahead());
+        $told = $starts();
+        $this->post('/air', ['air_c' => '14.5'])->assertSessionDoesntHaveErrors();
+        $slip = AirReading::query()->latest('id')->firstOrFail();
+        self::assertNotEquals($told, $starts(), 'colder: everything waits');
+        app()->forgetScopedInstances();
+        $this->get('/')->assertSee(__('air.take_back'));
+        $this->delete("/air/{$slip->id}")->assertSessionHasNoErrors();
+
+        self::assertSame($told, $starts());
+        self::assertSame(2, AirReading::query()->count(), 'it stays in the list');
+        $this->delete("/air/{$slip->id}")->assertSessionHasErrors('act');
+    }
+
+    public function testMinutesAndGlossThatCannotBeAreAskedAbout(): void
+    {
+        $this->post("/parts/{$this->part->id}/gloss", ['by' => 'hand', 'gu' => '190'])->assertSessionHasErrors('gu');
+        $part = $this->makePart(['letter' => 'S']);
+        $this->fact($part, 'done', 'strip', '2027-03-10 08:20');
+        $this->fact($part, 'wiped', 'wipe-1', '2027-03-10 08:25');
+        $this->act($part, 'sanded', 'key', ['grit' => '150', 'minutes' => '450'])->assertSessionHasErrors('minutes');
+        self::assertSame(0, PartFact::query()->where('part_id', $part->id)->where('kind', 'sanded')->count());
+        $this->again();
+        self::assertSame(1, PartFact::query()->where('part_id', $part->id)->where('kind', 'sanded')->count());
+    }
+
+    public function testACoatIsJudgedByTheTimeThatItIsLoggedFor(): void
+    {
+        $window = $this->planned($this->part)->next->window ?? self::fail('no window');
+        config(['oak.frozen_at' => gmdate('Y-m-d\\TH:i:s\\Z', (int) (60 * ($window->closes->expectedMin + 40.0)))]);
+        app()->forgetScopedInstances();
+        $at = $this->planned($this->part)->floor->time->local($window->closes->expectedMin - 45.0)->format('H:i');
+        $late = $this->planned($this->part)->floor->time->local($window->closes->expectedMin + 15.0)->format('H:i');
+        $this->act($this->part, 'coat_on', 'build-2', ['at' => $at])->assertSessionHasNoErrors()->assertSessionHas('notice', fn (string $said): bool => ! str_contains($said, 'past bonding') && ! str_contains($said, 'peel'));
+        $fact = PartFact::query()->where('kind', 'coat_on')->where('step', 'build-2')->sole();
+        $this->post("/parts/{$this->part->id}/facts/{$fact->id}/strike", ['reason' => 'later'])->assertSessionHasNoErrors();
+        $this->act($this->part, 'coat_on', 'build-2', ['at' => $late])->assertSessionHasNoErrors()->assertSessionHas('notice', fn (string $said): bool => str_contains($said, 'past bonding'));
     }
 
     private function coats(): int

@@ -59,7 +59,7 @@ final class HostileInputTest extends ShopCase
         'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
         'shop.edit' => [], 'shop.update' => ['hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'print_through' => 'flat', 'device_ranges.0' => 'private', 'seen' => '0', 'showed' => 'x'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
-        'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
+        'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.back' => [], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
     ];
 
     /** @var list<string> */
@@ -181,6 +181,7 @@ final class HostileInputTest extends ShopCase
             'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => 'x', 'made_at' => now()])->id,
             'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $this->user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,
+            'reading' => AirReading::query()->create(['shop_id' => $this->shop->id, 'source' => 'hand', 'measured_at' => now(), 'air_c' => 20.0, 'user_id' => $this->user->id])->id,
             'exception' => HourException::query()->create(['shop_id' => $this->shop->id, 'day' => '2027-03-20', 'spans' => [], 'made_by_id' => $this->user->id])->id,
             'lot' => Lot::query()->create(['shop_id' => $this->shop->id, 'kind' => 'cloths', 'item_id' => (int) $part->getAttribute('cloth_id'), 'mark' => 'L', 'quantity' => 5, 'left' => 5, 'width_mm' => 1000, 'received_at' => now()])->id,
             'quote' => KeptQuote::query()->create(['shop_id' => $this->shop->id, 'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => 'quote', 'number' => 7, 'bill' => ['waste' => 0, 'margin' => 0, 'tax' => 0, 'lines' => []], 'terms' => [], 'made_at' => now()])->id,

@@ -9,6 +9,7 @@ use App\Clock\ShopClock;
 use App\Devices\ProbePoller;
 use App\Files\AirCsv;
 use App\Files\BadLine;
+use App\Http\Doubt;
 use App\Http\Requests\AirFileRequest;
 use App\Http\Requests\AirRequest;
 use App\Http\Requests\ProbeRequest;
@@ -19,11 +20,14 @@ use App\Models\User;
 use App\People\Audit;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
+use App\Planning\ShopFloor;
 use App\Rules\NearDate;
 use App\Time\ShopTime;
 use App\View\Drawing\AirChart;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -36,6 +40,13 @@ final class AirController
     private const ASKED_WITHIN_MIN = 20.0;
 
     private const ROWS_AT_ONCE = 500;
+
+    /** A workshop's air does not change by more in so short a time (ours): °C, minutes. */
+    private const JUMP_C = 6.0;
+    private const JUMP_WITHIN_MIN = 30.0;
+
+    /** Farther from what probe and forecast expect is asked about (ours), °C. */
+    private const FAR_FROM_EXPECTED_C = 10.0;
 
     public function show(Planner $planner, #[CurrentUser] User $user): View
     {
@@ -77,9 +88,15 @@ final class AirController
     }
 
     /** A reading typed at the bench: it corrects the forecast of the next hours. */
-    public function store(AirRequest $request, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        AirRequest $request,
+        ShopClock $clock,
+        Planner $planner,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
+        $this->askWhereItJumps($request, (float) $given['air_c'], $planner->floor($user->shop), $format);
         AirReading::query()->create([
             'shop_id' => $user->shop_id,
             'source' => 'hand',
@@ -90,6 +107,35 @@ final class AirController
         ]);
 
         return back()->with('notice', __('air.kept'));
+    }
+
+    /** A slip of the keys moves every window by days: what no workshop's air does is asked about before it counts. */
+    private function askWhereItJumps(Request $request, float $airC, ShopFloor $floor, Formatter $format): void
+    {
+        $last = $floor->lastReading;
+        $age = $floor->readingAgeMin();
+        $expected = $floor->airNowC();
+        [$why, $from] = match (true) {
+            $last?->air_c !== null && $age !== null && $age <= self::JUMP_WITHIN_MIN && abs($airC - $last->air_c) > self::JUMP_C => ['air.jumps', $last->air_c],
+            abs($airC - $expected) > self::FAR_FROM_EXPECTED_C => ['air.far_off', $expected],
+            default => [null, 0.0],
+        };
+        if ($why !== null) {
+            Doubt::ask($request, 'air_c', (string) $airC, (string) __($why, [
+                'c' => $format->celsius($airC), 'from' => $format->celsius($from), 'ago' => $format->span($age ?? 0.0),
+            ]), (string) __('air.sure', ['c' => $format->celsius($airC)]), 'air');
+        }
+    }
+
+    /** A typed reading that was a slip: it stays in the list, and the plan goes back to what stood before it. */
+    public function takeBack(AirReading $reading): RedirectResponse
+    {
+        if ($reading->left_out_because !== null) {
+            throw ValidationException::withMessages(['act' => __('air.taken_already')]);
+        }
+        $reading->update(['left_out_because' => AirReading::TAKEN_BACK]);
+
+        return back()->with('notice', __('air.taken_back'));
     }
 
     public function probe(ProbeRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse

@@ -8,6 +8,7 @@ use App\Acts\ActRunner;
 use App\Bench\Recorder;
 use App\Devices\DeviceSilent;
 use App\Devices\GlossMeter;
+use App\Http\Doubt;
 use App\Http\Requests\GlossRequest;
 use App\Http\Requests\ThinnerRequest;
 use App\Models\Clear;
@@ -38,6 +39,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
 final class ClearController
 {
+    /** A lacquer at 60° reads no more; a metal would (ISO 2813). */
+    private const MOST_GU = 100;
+
     public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
@@ -110,6 +114,9 @@ final class ClearController
         $given = $request->validated();
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
+        if ($gu > self::MOST_GU) {
+            Doubt::ask($request, 'gu', (string) $gu, (string) __('clear.over_most', ['gu' => round($gu, 1), 'most' => self::MOST_GU]), (string) __('clear.sure', ['gu' => round($gu, 1)]));
+        }
 
         return $acts->run(
             $request,

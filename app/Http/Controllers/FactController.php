@@ -8,6 +8,7 @@ use App\Bench\Recorder;
 use App\Bench\Sequence;
 use App\Bench\StepSituation;
 use App\Http\CupGate;
+use App\Http\Doubt;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JudgeRequest;
 use App\Http\Requests\StrikeRequest;
@@ -42,6 +43,9 @@ use OakGloss\Schedule\ActState;
 /** Acts of the bench: each becomes a fact with time, air and person. */
 final class FactController
 {
+    /** Minutes of a pass are asked about beyond so many times those of its step (ours). */
+    private const FAR_LONGER = 10.0;
+
     public function store(
         ActRequest $request,
         Part $part,
@@ -65,6 +69,7 @@ final class FactController
         } catch (Refused $e) {
             throw ValidationException::withMessages([$e->field => __('facts.'.$kind::KIND.".{$e->phrase}", $e->args)]);
         }
+        $this->askWhereFarLonger($request, $content, $planned, $step);
         $recorder->record($part, $user, $planned->floor, $step, $content, $at);
         $box = $kind === Done::class ? $this->boxOf($planned, $step, $at) : null;
         if ($box !== null) {
@@ -74,8 +79,20 @@ final class FactController
 
         return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with(
             'notice',
-            $this->notice($planned, $planner, $format, $sentences, $step, $content),
+            $this->notice($planned, $planner, $format, $sentences, $step, $content, $at),
         );
+    }
+
+    /** A pass that took ten times what the whole ladder is planned with is a slip, or worth a second look. */
+    private function askWhereFarLonger(ActRequest $request, Content $content, PlannedPart $planned, string $step): void
+    {
+        $minutes = $content instanceof Sanded ? $content->minutes : null;
+        $hands = $planned->plan->step($step)->handsMin ?? INF;
+        if ($minutes !== null && $minutes > self::FAR_LONGER * $hands) {
+            Doubt::ask($request, 'minutes', (string) $minutes, (string) __('acts.far_longer', [
+                'minutes' => (string) round($minutes, 1), 'planned' => (string) round($hands),
+            ]), (string) __('acts.sure_minutes', ['minutes' => (string) round($minutes, 1)]));
+        }
     }
 
     public function strike(
@@ -149,6 +166,25 @@ final class FactController
             );
     }
 
+    /** What lay below a coat when it went on, which may be hours before it is logged. */
+    private function belowAt(PlannedPart $before, float $at): ?string
+    {
+        [$state, $window] = [$before->next?->state, $before->next?->window];
+        if ($window !== null && $at < ($window->opens->earlyMin ?? -INF)) {
+            return 'coat_wet';
+        }
+        if ($window !== null && $state !== ActState::Waiting && $at <= ($window->closes->expectedMin ?? INF)) {
+            return null;
+        }
+
+        return match ($state) {
+            ActState::Waiting => 'coat_wet',
+            ActState::MissedWait => 'coat_missed',
+            ActState::KeyFirst => 'coat_hard',
+            default => null,
+        };
+    }
+
     /** What was kept, of the step that was logged. */
     private function notice(
         PlannedPart $before,
@@ -157,17 +193,13 @@ final class FactController
         Sentences $sentences,
         string $key,
         Content $content,
+        float $at,
     ): string {
         $step = $before->plan->step($key);
         $name = $step === null ? $format->stepName($key) : $format->step($step->step);
         $kept = __('acts.done', ['step' => $name, 'what' => lcfirst(Str::after($format->fact($content), "{$name} "))]);
         if ($content instanceof CoatOn) {
-            $below = match ($before->next?->state) {
-                ActState::Waiting => 'coat_wet',
-                ActState::MissedWait => 'coat_missed',
-                ActState::KeyFirst => 'coat_hard',
-                default => null,
-            };
+            $below = $this->belowAt($before, $at);
 
             return $below === null ? $kept : $kept.' '.__("acts.{$below}");
         }

@@ -144,7 +144,10 @@ final class ShelfController
 
     private function newest(ShelfItem $item): ShelfItem
     {
-        while ($item->superseded_by_id !== null) {
+        $seen = [];
+        // A row that leads back to itself, however it came there, is the newest.
+        while ($item->superseded_by_id !== null && ! isset($seen[$item->id])) {
+            $seen[$item->id] = true;
             $item = $item->newQuery()->findOrFail($item->superseded_by_id);
         }
 

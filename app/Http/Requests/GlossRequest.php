@@ -15,7 +15,7 @@ final class GlossRequest extends FormRequest
     {
         return [
             'by' => ['required', Rule::in(['hand', 'meter'])],
-            'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,110'],
+            'gu' => ['required_if:by,hand', 'nullable', 'numeric', 'between:0,300'],
         ];
     }
 

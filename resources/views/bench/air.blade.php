@@ -38,4 +38,9 @@
         <button class="btn">{{ __('bench.keep_reading') }}</button>
         @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif
     </form>
+    <x-sure field="air_c" />
+    @if ($reading && auth()->user()->can('takeBack', $reading))
+        <form method="post" action="{{ route('air.back', $reading) }}">@marks @method('DELETE')<button
+            class="btn quiet">{{ __('air.take_back') }}<span class="visually-hidden"> {{ $format->celsius($reading->air_c) }}</span></button></form>
+    @endif
 </section>

@@ -12,7 +12,11 @@
                 title="{{ $format->step($step->step) }}"></li>
         @endforeach
     </ol>
-    <p class="num part-next">{{ $format->step($call->next->step->step) }}
-        <small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
+    @if ($call->next === null)
+        <p class="num part-next">{{ __('parts.finished') }}</p>
+    @else
+        <p class="num part-next">{{ $format->step($call->next->step->step) }}
+            <small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
+    @endif
     <p class="num part-ready">@say('parts.ready', ['at' => $format->date($call->schedule->readyMin())])</p>
 </li>

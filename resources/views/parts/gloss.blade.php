@@ -29,6 +29,7 @@
                 @if ($hasMeter)<button class="btn" name="by" value="meter">{{ __('clear.read_meter') }}</button>@endif
             </div>
         </form>
+        <x-sure field="gu" />
     @endcan
     <h3>{{ __('clear.under') }}</h3>
     <form method="post" action="{{ route('parts.choice', $part) }}">
