@@ -19,4 +19,10 @@ final class Customer extends Model
     protected $guarded = ['id'];
 
     public $timestamps = false;
+
+    /** Whom a part is for now; null where nobody was named, or the name was erased. */
+    public static function of(Part $part): ?self
+    {
+        return self::query()->where('part_id', $part->id)->latest('id')->first();
+    }
 }

@@ -116,7 +116,7 @@ final class FromPart
 
     public static function log(Part $part): FactLog
     {
-        return FactLog::standing($part->exists ? array_values($part->facts->map(self::fact(...))->all()) : []);
+        return FactLog::standing($part->exists || $part->inPlaceOf !== 0 ? array_values($part->facts->map(self::fact(...))->all()) : []);
     }
 
     /** From the columns themselves: a page reads some hundred of them, and casting each costs more than the plan. */

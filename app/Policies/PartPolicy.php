@@ -20,9 +20,9 @@ final class PartPolicy
         return $this->see($user, $part) && $user->role->works();
     }
 
-    /** The brief stands once something was done to the part. */
+    /** A brief changes as long as the part is open; what was done holds what rests on it, and says so. */
     public function change(User $user, Part $part): bool
     {
-        return $this->work($user, $part) && ! $part->isBegun();
+        return $this->work($user, $part) && $part->finished_at === null;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // What follows from a brief while it is typed.
 return [
+    'costs_nothing' => 'No hour and no gram more than now.',
+    'change' => 'Ready <b>:is</b> in place of :was; :hands of hands, :grams of resin.',
     'title' => 'What follows',
     'fault' => '<b>Not this way.</b> :fault',
     'open' => 'Grows while you type. Still open:',

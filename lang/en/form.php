@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 // The brief of a part.
 return [
+    'held' => 'It rests on :act of :at, which is done. Start over from there, or strike that out, to change it.',
+    'held_title' => 'What can\'t be changed any more',
+    'by_act' => 'by :act, :at',
+    'mark_anew' => 'Its tag is :new now, no more :old: mark cups and part anew.',
+    'holds' => [
+        'method' => 'way of working', 'substrate' => 'material', 'shape' => 'shape', 'sizes' => 'sizes', 'zones' => 'zones', 'wrap_mm' => 'wrap',
+        'tone' => 'colour', 'backing' => 'backing', 'holes' => 'holes', 'finish' => 'finish', 'base_resin_id' => 'base resin',
+        'skin_resin_id' => 'skin resin', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'filler_id' => 'filler clear', 'wet_out' => 'wet-out',
+        'after_wet_out' => 'after the wet-out', 'plies' => 'plies', 'top' => 'top', 'finish_coats' => 'finish coats', 'holding' => 'holding the cloth',
+    ],
     'meanwhile' => ':who changed this from :was to :is while the form was open. Keep again to have yours.',
     'others_stay' => ':who changed something else meanwhile; that stays.',
     'others_stay_named' => ':who changed :what meanwhile; that stays.',

@@ -44,7 +44,7 @@ final class MoneyController
                 $format,
             ),
             'kept' => $kept,
-            'customer' => Customer::query()->where('part_id', $part->id)->latest('id')->first(),
+            'customer' => Customer::of($part),
             'charging' => $kept->isEmpty() && $part->finished_at === null
                 ? Charging::of($planned, $quoted, $planner, $billing) : null,
             'unpriced' => $billing->unpriced($quoted),
@@ -85,7 +85,7 @@ final class MoneyController
      */
     private function customer(Part $part, ?string $typed): ?Customer
     {
-        $newest = Customer::query()->where('part_id', $part->id)->latest('id')->first();
+        $newest = Customer::of($part);
 
         return match (true) {
             $typed === '' => null,

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\WishRequest;
+use App\Models\Customer;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
+use App\Planning\BriefHolds;
 use App\Planning\FromPart;
 use App\Planning\Letters;
 use App\Planning\OpenChoices;
@@ -92,11 +94,12 @@ final class PartController
             $request->merge(['shape' => $shape] + $with['stands']);
         }
         [$typed, $errors] = $this->attempt($request, $user);
-        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $user->shop->parts()->find($request->integer('editing')));
+        $edited = $user->shop->parts()->find($request->integer('editing'));
+        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $edited);
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
         return view('parts.fragments', [
-            'answer' => $this->answerTo($part, $errors, $planner),
+            'answer' => $this->answerTo($part, $errors, $planner, $edited),
             'methodChanged' => $methodChanged,
             'with' => $with,
             'shape' => $shape,
@@ -129,13 +132,44 @@ final class PartController
         return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
     }
 
-    public function update(PartRequest $request, Part $part, Planner $planner): RedirectResponse
+    public function update(PartRequest $request, Part $part, Planner $planner, Formatter $format): RedirectResponse
     {
         $columns = $request->columns($part->shop);
+        $this->refuseWhereHeld($part, $columns, $planner, $format);
         $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
+        $tag = $part->letter;
         $part->update($columns);
+        $this->keepCustomer($part, $request);
 
-        return redirect()->route('parts.show', $part)->with('notice', __('form.changed'));
+        return redirect()->route('parts.show', $part)->with(
+            'notice',
+            __('form.changed').($part->letter === $tag ? '' : ' '.__('form.mark_anew', ['old' => $tag, 'new' => $part->letter])),
+        );
+    }
+
+    /** @throws ValidationException At each field that rests on something that was done: with the act that holds it. */
+    private function refuseWhereHeld(Part $part, array $columns, Planner $planner, Formatter $format): void
+    {
+        if (! $part->isBegun()) {
+            return;
+        }
+        $holds = BriefHolds::of($planner->plan($part->load(Part::PLAN_NEEDS))->plan);
+        $messages = [];
+        foreach (array_intersect(BriefHolds::changed($part, $columns), array_keys($holds)) as $column) {
+            $messages[$column] = __('form.held', ['act' => $format->step($holds[$column]->step), 'at' => $format->when($holds[$column]->doneAtMin)]);
+        }
+        if ($messages !== []) {
+            throw ValidationException::withMessages($messages);
+        }
+    }
+
+    /** Whom it is for, where the form asks; quotes keep whom they were given to. */
+    private function keepCustomer(Part $part, PartRequest $request): void
+    {
+        $name = trim((string) $request->validated('customer'));
+        if ($name !== '' && $name !== Customer::of($part)?->name) {
+            Customer::query()->create(['part_id' => $part->id, 'shop_id' => $part->shop_id, 'name' => $name]);
+        }
     }
 
     public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
@@ -167,7 +201,9 @@ final class PartController
             'part' => $part,
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
-            'answer' => $this->answerTo($part?->load(['shop', 'slots']), [], $planner),
+            'answer' => $this->answerTo($part?->load(Part::PLAN_NEEDS), [], $planner, $part),
+            'holds' => $part?->isBegun() === true ? $this->holdWords($part, $planner) : [],
+            'customer' => $part === null ? null : Customer::of($part),
             'zoneRows' => Old::rows('zones', ZoneRows::EMPTY)
                 ?? ($part === null ? [] : ZoneRows::inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
@@ -212,6 +248,8 @@ final class PartController
         $part = new Part($columns + ['shop_id' => $shop->id] + $chosen);
         $part->inPlaceOf = $inPlaceOf->id ?? 0;
         $part->setRelation('shop', $shop);
+        // What was done stays done, whatever is typed now.
+        $part->setRelation('facts', $inPlaceOf?->facts()->get() ?? $part->newCollection());
 
         return $part->loadMissing('slots');
     }
@@ -219,9 +257,11 @@ final class PartController
     /**
      * @param array<string, list<string>> $errors
      *
-     * @return array{planned: PlannedPart|null, less: PlannedPart|null, missing: list<string>, fault: string|null}
+     * @param Part|null $was the part as it stands, where one is changed
+     *
+     * @return array{planned: PlannedPart|null, less: PlannedPart|null, was: PlannedPart|null, missing: list<string>, fault: string|null}
      */
-    private function answerTo(?Part $part, array $errors, Planner $planner): array
+    private function answerTo(?Part $part, array $errors, Planner $planner, ?Part $was = null): array
     {
         $fault = null;
         $planned = $less = null;
@@ -237,9 +277,26 @@ final class PartController
         return [
             'planned' => $planned,
             'less' => $less,
+            'was' => $planned === null || $was === null || $part === $was ? null : $planner->plan($was->load(Part::PLAN_NEEDS)),
             'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
             'fault' => $fault,
         ];
+    }
+
+    /** @return list<string> what can't be changed any more, each with the act that holds it */
+    private function holdWords(Part $part, Planner $planner): array
+    {
+        $format = app(Formatter::class);
+        $by = [];
+        foreach (BriefHolds::of($planner->plan($part)->plan) as $column => $step) {
+            $name = __('form.holds')[$column] ?? null;
+            if ($name !== null) {
+                $by[$step->step->key]['what'][$name] = $name;
+                $by[$step->step->key]['act'] = __('form.by_act', ['act' => $format->step($step->step), 'at' => $format->when($step->doneAtMin)]);
+            }
+        }
+
+        return array_values(array_map(fn (array $h): string => ucfirst(implode(', ', $h['what'])).' '.$h['act'], $by));
     }
 
     /** @throws ValidationException At the field that a refusal is about. */

@@ -58,6 +58,7 @@ final class PartRequest extends FormRequest
             'wear' => ['boolean'],
             'needed_by' => ['nullable', 'string', 'date_format:Y-m-d\TH:i', new NearDate()],
             'priority' => ['sometimes', Rule::in(['low', 'normal', 'high'])],
+            'customer' => ['nullable', 'string', 'max:80'],
             'wrap_mm' => ['required', 'numeric', 'between:0,300'],
             'holes' => ['required', 'integer', 'between:0,200'],
             'backing' => [$this->hasBase() ? 'required' : 'sometimes', Rule::enum(Backing::class)],

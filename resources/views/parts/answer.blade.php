@@ -14,6 +14,7 @@
                 @endforelse
             </ul>
         @else
+            @include('parts.answer-change')
             @include('parts.answer-figures', ['planned' => $answer['planned'], 'less' => $answer['less']])
         @endif
     </section>

@@ -20,6 +20,10 @@
                 <span>{{ __('form.nothing_lost') }}</span>
             </p>
         @endif
+        @if ($holds !== [])
+            <details class="finding is-note"><summary>{{ __('form.held_title') }}</summary>
+                <ul>@foreach ($holds as $hold)<li>{{ $hold }}</li>@endforeach</ul></details>
+        @endif
         <fieldset class="card"><legend>{{ __('parts.one') }}</legend>
             <div class="grid-3">
                 <x-field name="name" :label="__('form.name')" :value="$part?->name" class="span-2" maxlength="60" required />
@@ -50,6 +54,7 @@
                     :value="$part?->finish ?? 'gloss'" />
                 <x-field name="needed_by" :label="__('form.needed_by')" type="datetime-local"
                     :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
+                @if ($part)<x-field name="customer" :label="__('money.customer')" :value="$customer?->name" maxlength="80" autocomplete="off" />@endif
                 <x-pick name="priority" :label="__('form.priority')" :choices="__('words.priority')" :value="$part->priority ?? 'normal'" />
             </div>
             <div class="ticks"><span>{{ __('form.will_see') }}</span>
