@@ -23,6 +23,7 @@ use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\MoneyController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PartStateController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
@@ -97,6 +98,12 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->middleware(StaleForm::class.':parts.edit')->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->middleware(StaleForm::class.':parts.edit')->name('parts.update')->can('change', 'part');
+    Route::middleware('can:decide,part')->group(function (): void {
+        Route::post('/parts/{part}/hold', [PartStateController::class, 'hold'])->name('parts.hold')->can('change', 'part');
+        Route::post('/parts/{part}/cancel', [PartStateController::class, 'cancel'])->name('parts.cancel');
+        Route::post('/parts/{part}/resume', [PartStateController::class, 'resume'])->name('parts.resume');
+        Route::delete('/parts/{part}', [PartStateController::class, 'destroy'])->name('parts.destroy');
+    });
     Route::put('/parts/{part}/choice', ChoiceController::class)->name('parts.choice')->can('work', 'part');
     Route::post('/parts/{part}/ways', WayController::class)->middleware(OneForAll::class)->name('ways.take')->can('work', 'part');
     Route::get('/parts/{part}/film', [FilmController::class, 'show'])->name('parts.film')->can('see', 'part');
@@ -137,6 +144,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         '/parts/{part}/facts/{fact}/strike',
         [FactController::class, 'strike'],
     )->scopeBindings()->name('facts.strike')->can('work', 'part');
+    Route::post('/parts/{part}/facts/{fact}/move', [PartStateController::class, 'move'])->scopeBindings()
+        ->name('facts.move')->can('work', 'part');
     Route::post(
         '/parts/{part}/facts/{fact}/judge',
         [FactController::class, 'judge'],

@@ -88,7 +88,7 @@ final class Recorder
         $done = $planned->next === null ? $planned->plan->lastDone()?->doneAtMin : null;
         if ($done === null
             && $part->finished_at !== null
-            && $part->shop->parts()->whereNull('finished_at')->where('letter', $part->letter)->exists()) {
+            && $part->shop->parts()->open()->where('letter', $part->letter)->exists()) {
             // While it was finished its tag went to another part.
             $part->update(['letter' => Letters::free($part->shop)[0]]);
         }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kinds;
 use OakGloss\Film\FilmSource;
@@ -85,6 +86,8 @@ use OakGloss\Optics\Finish;
  * @property Damage                                                  $damage
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
+ * @property CarbonImmutable|null                                    $held_at        it lies, and gives its hands up
+ * @property CarbonImmutable|null                                    $cancelled_at   its record is kept
  * @property CarbonImmutable                                         $created_at
  * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
  */
@@ -92,6 +95,7 @@ final class Part extends Model
 {
     /** @use HasFactory<PartFactory> */
     use HasFactory;
+    use SoftDeletes;
     use HasSlots;
 
     /** What a plan needs of a part besides its row. */
@@ -144,6 +148,8 @@ final class Part extends Model
             'zones' => Rows::class,
             'needed_by' => Moment::class,
             'finished_at' => Moment::class,
+            'held_at' => Moment::class,
+            'cancelled_at' => Moment::class,
             'created_at' => Moment::class,
             'wrap_mm' => 'float',
             'build_g_m2' => 'float',
@@ -174,6 +180,22 @@ final class Part extends Model
                 'facts.part_id',
             )
                 ->where('strikes.kind', Struck::KIND)->whereRaw("json_extract(strikes.data, '$.target') = facts.id")));
+    }
+
+    /**
+     * Parts that the run sheet plans: not finished, on hold or cancelled.
+     *
+     * @param Builder<Part> $query
+     */
+    #[Scope]
+    protected function open(Builder $query): void
+    {
+        $query->whereNull('finished_at')->whereNull('held_at')->whereNull('cancelled_at');
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->finished_at === null && $this->held_at === null && $this->cancelled_at === null;
     }
 
     public function isBegun(): bool

@@ -34,10 +34,10 @@ final class Fingerprint
     public function of(ShopFloor $floor): array
     {
         $shop = $floor->shop;
-        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->whereNull('finished_at')->select('id'))
+        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->open()->select('id'))
             ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
 
-        $parts = $shop->parts()->whereNull('finished_at')
+        $parts = $shop->parts()->open()
             ->with(['slots' => fn (HasMany $slots) => $slots->without(['resin', 'cloth', 'clear', 'item'])])
             ->orderBy('id')->get();
 

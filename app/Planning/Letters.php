@@ -21,7 +21,7 @@ final class Letters
     public static function free(Shop $shop, ?Part $part = null): array
     {
         $lastUsed = $shop->parts()->selectRaw('letter, max(id) as newest')->groupBy('letter')->pluck('newest', 'letter');
-        $taken = $shop->parts()->whereNull('finished_at')->whereKeyNot($part->id ?? 0)->pluck('letter')->all();
+        $taken = $shop->parts()->whereNull('finished_at')->whereNull('cancelled_at')->whereKeyNot($part->id ?? 0)->pluck('letter')->all();
         $free = array_values(array_diff(range('A', 'Z'), $taken));
         usort(
             $free,

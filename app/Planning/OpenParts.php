@@ -26,7 +26,7 @@ final class OpenParts
     /** @return array<int, float> by part */
     public function weights(Shop $shop): array
     {
-        return $shop->parts()->whereNull('finished_at')->pluck(
+        return $shop->parts()->open()->pluck(
             'priority',
             'id',
         )->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
@@ -37,7 +37,7 @@ final class OpenParts
     {
         if (! isset($this->open[$shop->id])) {
             $this->leftOut[$shop->id] = [];
-            $parts = $shop->parts()->whereNull('finished_at')->with(Part::PLAN_NEEDS)
+            $parts = $shop->parts()->open()->with(Part::PLAN_NEEDS)
                 ->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
             $this->open[$shop->id] = $parts->filter($this->canBePlanned(...))->values();
         }

@@ -233,7 +233,7 @@ final readonly class ShopFloor
     /** Air of a time at which nothing lay on an open part is of no use to anybody. */
     private static function neededFrom(Shop $shop, float $nowMin): float
     {
-        $open = $shop->parts()->whereNull('finished_at')->select('id');
+        $open = $shop->parts()->open()->select('id');
         $first = PartFact::query()->whereIn('part_id', $open)->min('happened_at');
 
         return min($nowMin, $first === null ? $nowMin : ShopTime::minutesOfColumn((string) $first)) - self::BEFORE_OPEN_MIN;

@@ -17,6 +17,12 @@ return new class () extends Migration {
             $table->string('path')->nullable();
             $table->index(['shop_id', 'same']);
         });
+        // A part that lies, one that nobody wants any more, and one that was typed by mistake: none of them is lost.
+        Schema::table('parts', function (Blueprint $table): void {
+            $table->dateTime('held_at')->nullable();
+            $table->dateTime('cancelled_at')->nullable();
+            $table->softDeletes();
+        });
         $this->eachTypedReadingStays();
         $this->aQuoteKeepsItsAddressee();
         // Bytes that were bound as text end at their first NUL for some readers.

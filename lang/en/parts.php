@@ -4,6 +4,23 @@ declare(strict_types=1);
 
 // The list of parts and a part's plan.
 return [
+    'state' => [
+        'title' => 'Hold, cancel', 'hold' => 'Put on hold', 'cancel' => 'Cancel it', 'delete' => 'Delete it', 'resume' => 'Take it up again',
+        'hold_costs' => 'Gives up :hands of planned hands; ready :ready no more, but whenever it is taken up again.',
+        'hold_window' => 'The window that is next closes :at: past it the coat is keyed first.',
+        'cancel_costs' => 'Off the sheet; the record stays, and what it was to take of the shelf is free.',
+        'delete_costs' => 'Nothing was logged: it goes from every list.',
+        'held' => 'put on hold', 'cancelled' => 'cancelled', 'resumed' => 'taken up again',
+        'kept_held' => 'On hold. Its hands and places are free; it goes on when it is taken up again.',
+        'kept_cancelled' => 'Cancelled. The record stays; what it was to take of the shelf is free.',
+        'kept_resumed' => 'Taken up again; the plan has it from now.',
+        'is_held' => 'On hold since :at.', 'is_cancelled' => 'Cancelled :at. The record stays.',
+        'lies' => ':part is on hold or cancelled: take it up again first.',
+        'has_record' => 'Something was logged of it: cancel it, and the record stays.', 'deleted' => ':part is deleted.',
+        'move' => 'or it was done to', 'move_it' => 'Move it there',
+        'moved_to' => 'was done to :to', 'moved_from' => 'the line above was logged for :from first', 'moved' => 'Moved from :from to :to, at its own time.',
+        'lying' => 'On hold',
+    ],
     'one' => 'Part',
     'new' => 'New part',
     'none' => 'No part yet. The first one takes two minutes to describe.',

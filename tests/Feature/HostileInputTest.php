@@ -38,7 +38,7 @@ final class HostileInputTest extends ShopCase
         'parts.show' => ['after' => 'build-1'], 'parts.edit' => [], 'parts.update' => ['name' => 'x', 'letter' => 'N', 'sizes.length' => '400', 'zones.0.above' => '1', 'priority' => 'high'],
         'parts.choice' => ['field' => 'build_coats', 'value' => '4'], 'ways.take' => ['way' => 'stay'],
         'parts.film' => [], 'film.store' => ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'unit' => 'mm', 'um' => '0.2', 'n' => '3', 'part_g' => '800'],
-        'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180', 'seen' => '1'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
+        'parts.hold' => [], 'parts.cancel' => [], 'parts.resume' => [], 'parts.destroy' => [], 'facts.move' => ['to_part' => '1'], 'parts.sand' => [], 'sand.decide' => ['way' => 'orbital-180', 'seen' => '1'], 'sand.wait' => [], 'sand.change' => ['what' => 'water'],
         'parts.clear' => ['thinner' => '10'], 'gloss.store' => ['by' => 'hand', 'gu' => '80'], 'parts.record' => [], 'habits' => [], 'parts.inspect' => [], 'defects.show' => [], 'photos.show' => [],
         'inspect.found' => ['defect' => 'runs', 'zone' => 'top', 'along' => '10', 'across' => '10', 'size' => '4', 'count' => '2', 'depth' => '20', 'photo' => 'x'], 'inspect.looked' => ['look' => 'raking'], 'inspect.passed' => ['zone' => 'top', 'passes' => '1'],
         'inspect.wrong' => ['mishap' => 'part_dropped', 'zone' => 'top', 'because' => 'x'], 'weave.read' => ['weave_zone' => 'top', 'pitch' => '4', 'scale' => '0.1', 'weave_photo' => 'x', 'weave_other' => 'x'], 'defects.told' => ['cause' => 'cold', 'is_so' => '1'], 'defects.take' => ['remedy' => 'accept'],

@@ -52,6 +52,8 @@ final class PartController
     {
         return view('parts.index', [
             'planned' => collect($planner->all($user->shop)),
+            'lying' => $user->shop->parts()->where(fn ($q) => $q->whereNotNull('held_at')->orWhereNotNull('cancelled_at'))
+                ->latest('id')->limit(self::FINISHED_SHOWN)->get(),
             'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(
                 self::FINISHED_SHOWN,
                 pageName: 'finished',
@@ -147,7 +149,11 @@ final class PartController
         );
     }
 
-    /** @throws ValidationException At each field that rests on something that was done: with the act that holds it. */
+    /**
+     * @param array<string, mixed> $columns
+     *
+     * @throws ValidationException At each field that rests on something that was done: with the act that holds it.
+     */
     private function refuseWhereHeld(Part $part, array $columns, Planner $planner, Formatter $format): void
     {
         if (! $part->isBegun()) {

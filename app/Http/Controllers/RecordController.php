@@ -31,6 +31,8 @@ final class RecordController
         return view('parts.record', [
             'planned' => $planned,
             'lines' => $lines->values()->all(),
+            'others' => $part->shop->parts()->open()->whereKeyNot($part->id)->orderByRaw('length(letter), letter')->get()
+                ->mapWithKeys(fn (Part $p): array => [$p->id => "{$p->letter} {$p->name}"])->all(),
             'coats' => array_filter(
                 $planned->plan->steps,
                 fn (PlannedStep $step): bool => $step->step->layer !== null && $step->isDone() && ! $step->skipped,

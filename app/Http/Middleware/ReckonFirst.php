@@ -25,7 +25,7 @@ final class ReckonFirst
         /** @var User $user */
         $user = $request->user();
         $isSlow = $request->isMethod('GET') && $request->header('HX-Request') !== 'true'
-            && $user->shop->parts()->whereNull('finished_at')->count() > self::QUICK && $this->planner->isCold($user->shop);
+            && $user->shop->parts()->open()->count() > self::QUICK && $this->planner->isCold($user->shop);
 
         return $isSlow ? response()->view('run-sheet.reckoning', ['to' => $request->fullUrl()]) : $next($request);
     }

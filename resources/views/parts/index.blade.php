@@ -7,7 +7,7 @@
         @can('run', App\Models\Shop::class)<a class="btn go" data-key="n"
             href="{{ route('parts.choose') }}">{{ __('parts.new') }}</a>@endcan
     </header>
-    @if ($planned->isEmpty() && $finished->isEmpty())
+    @if ($planned->isEmpty() && $finished->isEmpty() && $lying->isEmpty())
         <section class="card calm"><p>{{ __('parts.none') }}</p></section>
     @else
         <ul class="part-list">
@@ -15,6 +15,17 @@
                 @include('parts.card', ['part' => $call->part, 'plan' => $call->plan])
             @endforeach
         </ul>
+        @if ($lying->isNotEmpty())
+            <h2 class="finished-head">{{ __('parts.state.lying') }}</h2>
+            <ul class="part-list finished">
+                @foreach ($lying as $part)
+                    <li><x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>
+                        <span class="soft">{{ __($part->cancelled_at ? 'parts.state.is_cancelled' : 'parts.state.is_held', [
+                            'at' => $format->date(App\Time\ShopTime::minutes($part->cancelled_at ?? $part->held_at)),
+                        ]) }}</span></li>
+                @endforeach
+            </ul>
+        @endif
         @if ($finished->isNotEmpty())
             <h2 class="finished-head">{{ __('parts.finished') }} <span class="soft num">{{ $finished->total() }}</span></h2>
             <ul class="part-list finished">

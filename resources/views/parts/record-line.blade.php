@@ -29,6 +29,14 @@
                     <input id="reason-{{ $fact->id }}" name="reason" maxlength="200">
                     <button class="btn">{{ __('record.strike') }}</button>
                 </form>
+                @if ($others !== [] && $fact->content()::IS_WORK)
+                    <form method="post" action="{{ route('facts.move', [$part, $fact]) }}" class="others">
+                        @marks
+                        <label for="to-{{ $fact->id }}">{{ __('parts.state.move') }}</label>
+                        <select id="to-{{ $fact->id }}" name="to_part">@foreach ($others as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
+                        <button class="btn">{{ __('parts.state.move_it') }}</button>
+                    </form>
+                @endif
             </details>
         @endif
     </td>

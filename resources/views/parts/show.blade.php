@@ -23,7 +23,7 @@
             <h2 id="coats-title">{{ __('parts.coats') }}</h2>
             @can('change', $part)<a href="{{ route('parts.edit', $part) }}">{{ __('parts.change_brief') }}</a>@endcan
         </div>
-        @if ($planned->next)
+        @if ($planned->next && $part->isOpen())
             <div class="coat-acts">
                 <p>
                     <b class="num">{{ __('parts.next', ['step' => $format->step($planned->next->step->step)]) }}</b>
@@ -41,6 +41,7 @@
                 @endforeach
             </ol>
         @endforeach
+        @can('change', $part)@include('parts.state')@endcan
     </section>
 </div>
 </x-layouts.app>
