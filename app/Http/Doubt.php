@@ -38,7 +38,10 @@ final class Doubt
             'method' => $request->method(),
             'yes' => $yes,
             'input' => [self::SURE => implode('|', $sure)] + array_filter(
-                array_diff_key((array) $request->attributes->get('typed', $request->input()), array_flip(['_token', '_method', 'token', self::SURE])),
+                array_diff_key(
+                    (array) $request->attributes->get('typed', $request->input()),
+                    array_flip(['_token', '_method', 'token', self::SURE]),
+                ),
                 is_scalar(...),
             ),
         ]);

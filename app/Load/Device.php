@@ -96,7 +96,8 @@ final class Device
         [$what, $path, $form] = match (mt_rand(0, 3)) {
             0 => ['take', "/lots/{$this->lot}", ['token' => $mark, 'what' => 'taken', 'quantity' => '1']],
             1 => ['reading', '/air', ['token' => $mark, 'air_c' => (string) (mt_rand(150, 220) / 10)]],
-            default => $this->offered($bench, $mark) ?? ['reading', '/air', ['token' => $mark, 'air_c' => (string) (mt_rand(150, 220) / 10)]],
+            default => $this->offered($bench, $mark)
+                ?? ['reading', '/air', ['token' => $mark, 'air_c' => (string) (mt_rand(150, 220) / 10)]],
         };
         $began = microtime(true);
         $answer = $this->ask($path, $form + ['_token' => (string) $this->mark($bench)]);
@@ -125,7 +126,9 @@ final class Device
         preg_match_all('~<input type="hidden" name="([^"]+)" value="([^"]*)"~', $form, $fields);
         $button = preg_match('~<button[^>]+name="([^"]+)" value="([^"]+)"~', $form, $b) === 1 ? [$b[1] => $b[2]] : [];
 
-        return ['act', $action[1], ['token' => $mark] + array_combine($fields[1], array_map(html_entity_decode(...), $fields[2])) + $button];
+        $hidden = array_combine($fields[1], array_map(html_entity_decode(...), $fields[2]));
+
+        return ['act', $action[1], ['token' => $mark] + $hidden + $button];
     }
 
     private function mark(string $page): ?string

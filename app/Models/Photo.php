@@ -32,7 +32,10 @@ final class Photo extends Model
 
     protected function casts(): array
     {
-        return ['bytes' => Bytes::class, 'reading' => Rows::class, 'taken_at' => Moment::class.':always', 'width' => 'integer', 'height' => 'integer'];
+        return [
+            'bytes' => Bytes::class, 'reading' => Rows::class, 'taken_at' => Moment::class.':always', 'width' => 'integer',
+            'height' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Part, $this> */

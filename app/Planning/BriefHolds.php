@@ -54,7 +54,8 @@ final class BriefHolds
         $left = array_map(fn (Choice $c): string => $c->value, ChoicesLeft::of($plan));
         foreach ($plan->method->choices() as [$choice, $settledBy]) {
             if (! in_array($choice->value, $left, true)) {
-                $holds[$choice->value] = $first(fn (PlannedStep $s): bool => in_array($s->step->role, $settledBy, true)) ?? end($done) ?: null;
+                $by = $first(fn (PlannedStep $s): bool => in_array($s->step->role, $settledBy, true));
+                $holds[$choice->value] = $by ?? end($done) ?: null;
             }
         }
 

@@ -28,7 +28,8 @@ final class UnreadableRows
     public static function of(array $hours, array $curves, array $typed, array $people, Collection $exceptions): array
     {
         $rows = [];
-        foreach ([['the shop', $hours], ...array_map(fn (User $u): array => [$u->name, self::asKept($u, 'hours') ?? []], $people)] as [$whose, $week]) {
+        $weeks = array_map(fn (User $u): array => [$u->name, self::asKept($u, 'hours') ?? []], $people);
+        foreach ([['the shop', $hours], ...$weeks] as [$whose, $week]) {
             if (! is_array($week)) {
                 $rows[] = "hours of {$whose}";
                 continue;

@@ -11,6 +11,8 @@ use DOMXPath;
 /** What the fields of a page's form hold, as its HTML says: what a browser would send of it untouched. */
 final readonly class FormFields
 {
+    private const FIELDS = '//form[@data-showed]//*[self::input or self::select or self::textarea][@name and not(@disabled)]';
+
     /**
      * @param array<string, string|list<string>> $values by dotted name
      * @param array<string, string>              $labels
@@ -28,7 +30,7 @@ final readonly class FormFields
         @$document->loadHTML('<?xml encoding="utf-8"?>'.$html, LIBXML_NOERROR | LIBXML_NOWARNING);
         $path = new DOMXPath($document);
         [$pairs, $labels, $lists] = [[], [], []];
-        foreach ($path->query('//form[@data-showed]//*[self::input or self::select or self::textarea][@name and not(@disabled)]') ?: [] as $field) {
+        foreach ($path->query(self::FIELDS) ?: [] as $field) {
             if (! $field instanceof DOMElement || ($value = self::value($field, $path)) === null) {
                 continue;
             }
@@ -91,14 +93,16 @@ final readonly class FormFields
             return $field->textContent;
         }
         if ($field->tagName === 'select') {
-            $option = ($path->query('.//option[@selected]', $field) ?: null)?->item(0) ?? ($path->query('.//option', $field) ?: null)?->item(0);
+            $option = ($path->query('.//option[@selected]', $field) ?: null)?->item(0)
+                ?? ($path->query('.//option', $field) ?: null)?->item(0);
 
             return $option instanceof DOMElement ? $option->getAttribute('value') : null;
         }
         $type = strtolower($field->getAttribute('type'));
 
         return match (true) {
-            in_array($type, ['checkbox', 'radio'], true) => $field->hasAttribute('checked') ? ($field->getAttribute('value') ?: 'on') : null,
+            in_array($type, ['checkbox', 'radio'], true) => $field->hasAttribute('checked')
+                ? ($field->getAttribute('value') ?: 'on') : null,
             in_array($type, ['file', 'submit', 'button', 'password'], true) => null,
             default => $field->getAttribute('value'),
         };
@@ -110,6 +114,8 @@ final readonly class FormFields
         $label = ($id === '' ? null : ($path->query('//label[@for="'.str_replace('"', '', $id).'"]') ?: null)?->item(0))
             ?? ($path->query('ancestor::label', $field) ?: null)?->item(0);
 
-        return ! $label instanceof DOMElement ? '' : trim((string) preg_replace('/\s+/', ' ', $label->firstChild?->textContent ?: $label->textContent));
+        $text = $label instanceof DOMElement ? ($label->firstChild?->textContent ?: $label->textContent) : '';
+
+        return trim((string) preg_replace('/\s+/', ' ', $text));
     }
 }

@@ -9,6 +9,7 @@ final class Kinds
 {
     /** @var list<class-string<Content>> */
     private const ALL = [
+        Kind\TakenOn::class,
         Kind\Ready::class,
         Kind\Weighed::class,
         Kind\CoatOn::class,

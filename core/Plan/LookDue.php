@@ -44,7 +44,9 @@ final readonly class LookDue
         // What was no mix is tried until it was found hard.
         $nail = OffRatio::standing($plan) === null && ! in_array(Look::Nail, $made, true) ? [] : [Look::Nail];
 
-        return new self($last, $moment, [...Look::after($moment), ...$nail], $made, array_filter($plan->log->all(Found::class), $since) !== []);
+        $isFound = array_filter($plan->log->all(Found::class), $since) !== [];
+
+        return new self($last, $moment, [...Look::after($moment), ...$nail], $made, $isFound);
     }
 
     /** The first look that nobody has made; null once all were. */

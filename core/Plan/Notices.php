@@ -44,7 +44,11 @@ final class Notices
         $off = OffRatio::standing($plan);
         if ($off !== null) {
             $share = (float) OffRatio::of($plan, $off);
-            $findings[] = new Finding(Severity::Warn, $share < 0.0 ? 'no_mix.short' : 'no_mix.over', ['coat' => $off->step->name, 'off' => abs($share)]);
+            $findings[] = new Finding(
+                Severity::Warn,
+                $share < 0.0 ? 'no_mix.short' : 'no_mix.over',
+                ['coat' => $off->step->name, 'off' => abs($share)],
+            );
         }
         $saturation = $plan->materials->cloth->weave->saturationGM2($plan->materials->skinResin->rheology->densityGCm3);
         $wetOut = $plan->first(Role::WetOut);

@@ -32,6 +32,8 @@ return [
     'other_mark' => 'The mark of this form was used for something else already. Load the page anew and press again. Nothing was recorded.',
     'far_longer' => ':minutes min are far more than the :planned min that this step is planned with. If that is a slip, type it again.',
     'sure_minutes' => 'It took :minutes min',
+    'just_done' => ':who logged P:grit on it just now. A second pass?',
+    'second_pass' => 'Yes, a second pass',
     'joined' => ':who kept that just now: it is one act, kept once.',
     'already' => 'Already kept.',
 ];

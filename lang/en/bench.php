@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the bench says besides steps and findings. Lines with <b> are written by @say.
 return [
+    'who' => ':name is at it since :at.', 'who_you' => 'You are at it since :at.',
     'no_part' => 'No open part',
     'all_finished' => 'Everything is finished.',
     'nothing_due' => 'Nothing is due',

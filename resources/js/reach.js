@@ -21,6 +21,6 @@ export function startReach() {
     document.addEventListener('htmx:timeout', () => show(false));
     document.addEventListener('htmx:responseError', (event) => event.detail.xhr.status >= 500 && show(false));
     document.addEventListener('htmx:afterOnLoad', () => show(true));
-    // What is pressed while nobody answers is told of in our own words (resources/views/errors/worker.blade.php).
+    // What is pressed while nobody answers is told of in our own words (worker.js).
     navigator.serviceWorker?.register('/worker.js', { updateViaCache: 'all' }).catch(() => {});
 }

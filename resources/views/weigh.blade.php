@@ -5,6 +5,7 @@
         <a class="btn quiet" href="{{ route('bench') }}">{{ __('app.rooms.bench') }}</a>
         <p><x-tag :part="$part" /> <b>{{ $format->step($cup->step->step) }}</b> <span class="soft">{{ $part->name }}</span></p>
     </header>
+    @if (App\Planning\WhoHasIt::of($cup->planned))@include('bench.who', ['planned' => $cup->planned, 'to' => 'part'])@endif
     @if ($page->isTooLate)
         @include('weigh.late')
     @else

@@ -170,6 +170,35 @@ final class DoubtTest extends ShopCase
         $this->act($this->part, 'coat_on', 'build-2', ['at' => $late])->assertSessionHasNoErrors()->assertSessionHas('notice', fn (string $said): bool => str_contains($said, 'past bonding'));
     }
 
+    public function testWhoIsAtAStepIsSaidOnEveryScreenAndASecondPassIsAskedAbout(): void
+    {
+        $bo = $this->makeUser($this->shop, 'bo@sample.example');
+        $bo->update(['name' => 'Bo Sedge']);
+        $part = $this->makePart(['letter' => 'S']);
+        $this->fact($part, 'done', 'strip', '2027-03-10 16:00');
+        $this->fact($part, 'wiped', 'wipe-1', '2027-03-10 16:05');
+        $this->actingAs($bo);
+        $this->act($part, 'taken_on', 'key', ['has' => '1'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user);
+        foreach (['/', "/parts/{$part->id}"] as $page) {
+            app()->forgetScopedInstances();
+            $this->get($page)->assertSee('Bo Sedge is at it since 16:34');
+        }
+        foreach (['build-2' => '10 15:00', 'build-3' => '10 16:00', 'build-4' => '10 16:20', 'build-5' => '10 16:25'] as $step => $at) {
+            $this->planned($this->part)->plan->step($step) === null || $this->fact($this->part, 'coat_on', $step, "2027-03-{$at}", ['grams' => 22.0]);
+        }
+        config(['oak.frozen_at' => '2027-03-12T10:00:00Z']);
+        $pass = ['zone' => 'top', 'minutes' => '9', 'end' => 'matt', 'grit' => (string) $this->planned($this->part)->next?->step->nextGrit()];
+        $flat = (string) $this->planned($this->part)->next?->step->step->key;
+        $this->actingAs($bo);
+        $this->act($this->part, 'sanded', $flat, $pass)->assertSessionHasNoErrors();
+        $this->actingAs($this->user);
+        $this->act($this->part, 'sanded', $flat, $pass)->assertSessionHasErrors('act');
+        self::assertStringContainsString('Bo Sedge logged P', session('errors')->first('act'));
+        $this->again();
+        self::assertSame(2, PartFact::query()->where('part_id', $this->part->id)->where('step', $flat)->where('kind', 'sanded')->count(), 'a second pass that was meant');
+    }
+
     private function coats(): int
     {
         return PartFact::query()->where('part_id', $this->part->id)->where('kind', 'coat_on')->where('step', 'build-2')->count();

@@ -109,7 +109,8 @@ final class Load extends Command
             $add->execute([self::email($person), $hash]);
         }
         $this->feed = str_repeat('l', 40);
-        $db->prepare("insert into feeds (shop_id, user_id, token_hash, made_at) values (1, 1, ?, '2027-03-01 08:00:00')")->execute([hash('sha256', $this->feed)]);
+        $db->prepare("insert into feeds (shop_id, user_id, token_hash, made_at) values (1, 1, ?, '2027-03-01 08:00:00')")
+            ->execute([hash('sha256', $this->feed)]);
         $db->exec("insert into lots (shop_id, kind, item_id, jar, mark, quantity, \"left\", supplier, received_at)
             values (1, 'resins', 1, 'resin', 'load', ".self::LOT_G.', '.self::LOT_G.", '', '2027-03-01 08:00:00')");
         $this->lot = (int) $db->lastInsertId();
@@ -205,8 +206,10 @@ final class Load extends Command
         }
         $acts = fn (string $path): int => (int) self::scalar($db, "select count(*) from acts where token like 'd%-%' and path = '{$path}'");
         $taken = (int) self::scalar($db, "select count(*) from stock_moves where lot_id = {$this->lot} and why = 'taken'");
-        $read = (int) self::scalar($db, "select count(*) from air_readings where source = 'hand' and user_id in (select id from users where name = 'Load')");
-        foreach ([['takes', 'take', $taken, $acts("lots/{$this->lot}")], ['readings', 'reading', $read, $acts('air')]] as [$what, $kind, $rows, $marks]) {
+        $load = "select id from users where name = 'Load'";
+        $read = (int) self::scalar($db, "select count(*) from air_readings where source = 'hand' and user_id in ({$load})");
+        $counts = [['takes', 'take', $taken, $acts("lots/{$this->lot}")], ['readings', 'reading', $read, $acts('air')]];
+        foreach ($counts as [$what, $kind, $rows, $marks]) {
             $said = count(array_filter($kept, fn (array $t): bool => $t['what'] === $kind));
             if ($rows !== $marks || ($this->restores === [] && $rows < $said)) {
                 $wrong[] = "{$said} {$what} said to be kept, {$marks} marks, {$rows} rows";

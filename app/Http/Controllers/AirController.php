@@ -115,8 +115,9 @@ final class AirController
         $last = $floor->lastReading;
         $age = $floor->readingAgeMin();
         $expected = $floor->airNowC();
+        $before = $age !== null && $age <= self::JUMP_WITHIN_MIN ? $last?->air_c : null;
         [$why, $from] = match (true) {
-            $last?->air_c !== null && $age !== null && $age <= self::JUMP_WITHIN_MIN && abs($airC - $last->air_c) > self::JUMP_C => ['air.jumps', $last->air_c],
+            $before !== null && abs($airC - $before) > self::JUMP_C => ['air.jumps', $before],
             abs($airC - $expected) > self::FAR_FROM_EXPECTED_C => ['air.far_off', $expected],
             default => [null, 0.0],
         };

@@ -115,7 +115,13 @@ final class ClearController
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
         if ($gu > self::MOST_GU) {
-            Doubt::ask($request, 'gu', (string) $gu, (string) __('clear.over_most', ['gu' => round($gu, 1), 'most' => self::MOST_GU]), (string) __('clear.sure', ['gu' => round($gu, 1)]));
+            Doubt::ask(
+                $request,
+                'gu',
+                (string) $gu,
+                (string) __('clear.over_most', ['gu' => round($gu, 1), 'most' => self::MOST_GU]),
+                (string) __('clear.sure', ['gu' => round($gu, 1)]),
+            );
         }
 
         return $acts->run(

@@ -24,6 +24,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use OakGloss\Abrasion\PassEnd;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
@@ -70,6 +71,7 @@ final class FactController
             throw ValidationException::withMessages([$e->field => __('facts.'.$kind::KIND.".{$e->phrase}", $e->args)]);
         }
         $this->askWhereFarLonger($request, $content, $planned, $step);
+        $this->askWhereJustDone($request, $content, $planned, $step, $at, $user);
         $recorder->record($part, $user, $planned->floor, $step, $content, $at);
         $box = $kind === Done::class ? $this->boxOf($planned, $step, $at) : null;
         if ($box !== null) {
@@ -92,6 +94,37 @@ final class FactController
             Doubt::ask($request, 'minutes', (string) $minutes, (string) __('acts.far_longer', [
                 'minutes' => (string) round($minutes, 1), 'planned' => (string) round($hands),
             ]), (string) __('acts.sure_minutes', ['minutes' => (string) round($minutes, 1)]));
+        }
+    }
+
+    /** The same paper over the same zones, logged by another a moment ago: most often that is one pass, told twice. */
+    private function askWhereJustDone(
+        ActRequest $request,
+        Content $content,
+        PlannedPart $planned,
+        string $step,
+        float $at,
+        User $user,
+    ): void {
+        if (! $content instanceof Sanded) {
+            return;
+        }
+        $last = $planned->plan->log->last($step, Sanded::class);
+        $row = $last === null ? null : $planned->part->facts->first(fn (PartFact $f): bool => $f->id === $last->id);
+        if ($last === null || $row === null || $row->user_id === $user->id || $last->content->grit !== $content->grit
+            || $last->content->zone !== $content->zone || $last->content->end === PassEnd::Lows) {
+            return;
+        }
+        $takes = $content->minutes ?? $last->content->minutes ?? $planned->plan->step($step)->handsMin ?? 0.0;
+        if ($at - $last->atMin < $takes) {
+            $who = $planned->floor->shop->people->first(fn (User $u): bool => $u->id === $row->user_id)->name ?? '';
+            Doubt::ask(
+                $request,
+                'act',
+                "pass-{$last->id}",
+                (string) __('acts.just_done', ['who' => $who, 'grit' => $content->grit]),
+                (string) __('acts.second_pass'),
+            );
         }
     }
 

@@ -99,7 +99,9 @@ final class InspectController
         $due = LookDue::of($planned->plan) ?? throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
         $open = array_filter($due->looks, fn (Look $l): bool => ! in_array($l, $due->made, true));
         // A nail tries a coat hours later: that is never said along with the others.
-        $looks = array_filter($open, fn (Look $l): bool => $request->look() === null ? $l !== Look::Nail || $open === [$l] : $l === $request->look());
+        $asked = $request->look();
+        $isAlone = count($open) === 1;
+        $looks = array_filter($open, fn (Look $l): bool => $asked === null ? $l !== Look::Nail || $isAlone : $l === $asked);
         foreach ($looks as $look) {
             $recorder->record($part, $user, $planned->floor, $due->step->step->key, new Looked($look));
         }

@@ -70,7 +70,8 @@ final class MoneyController
         $number = 1 + (int) KeptQuote::query()->where('shop_id', $part->shop_id)->where('kind', $given['kind'])->max('number');
         $customer = $this->customer($part, array_key_exists('customer', $given) ? trim((string) $given['customer']) : null);
         KeptQuote::query()->create([
-            'customer_id' => $customer?->id, 'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => $given['kind'], 'number' => $number,
+            'customer_id' => $customer?->id, 'shop_id' => $part->shop_id, 'part_id' => $part->id, 'user_id' => $user->id,
+            'kind' => $given['kind'], 'number' => $number,
             'bill' => $bill->data(), 'terms' => get_object_vars($money), 'made_at' => $clock->now(),
             'valid_until' => $isQuote ? $clock->now()->addDays($money->validDays)->toDateString() : null,
         ]);

@@ -162,7 +162,8 @@ final class PartController
         $holds = BriefHolds::of($planner->plan($part->load(Part::PLAN_NEEDS))->plan);
         $messages = [];
         foreach (array_intersect(BriefHolds::changed($part, $columns), array_keys($holds)) as $column) {
-            $messages[$column] = __('form.held', ['act' => $format->step($holds[$column]->step), 'at' => $format->when($holds[$column]->doneAtMin)]);
+            $act = $holds[$column];
+            $messages[$column] = __('form.held', ['act' => $format->step($act->step), 'at' => $format->when($act->doneAtMin)]);
         }
         if ($messages !== []) {
             throw ValidationException::withMessages($messages);
@@ -298,7 +299,9 @@ final class PartController
             $name = __('form.holds')[$column] ?? null;
             if ($name !== null) {
                 $by[$step->step->key]['what'][$name] = $name;
-                $by[$step->step->key]['act'] = __('form.by_act', ['act' => $format->step($step->step), 'at' => $format->when($step->doneAtMin)]);
+                $by[$step->step->key]['act'] = __('form.by_act', [
+                    'act' => $format->step($step->step), 'at' => $format->when($step->doneAtMin),
+                ]);
             }
         }
 

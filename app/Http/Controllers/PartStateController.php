@@ -85,7 +85,8 @@ final class PartStateController
             (string) __('parts.state.moved_to', $names),
         ));
         $this->recorder->record($to, $user, $this->planner->floor($to->shop), $step, $fact->content(), $at);
-        $this->recorder->record($to, $user, $this->planner->floor($to->shop), $step, new Remark((string) __('parts.state.moved_from', $names)));
+        $said = new Remark((string) __('parts.state.moved_from', $names));
+        $this->recorder->record($to, $user, $this->planner->floor($to->shop), $step, $said);
 
         return redirect()->route('parts.record', $to)->with('notice', __('parts.state.moved', $names));
     }

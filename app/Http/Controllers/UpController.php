@@ -19,7 +19,8 @@ final class UpController
             'data disk' => $this->disk(dirname((string) config('database.connections.sqlite.database'))),
             'storage disk' => $this->disk(storage_path('framework')),
         ]);
-        $said = $wrong === [] ? 'up' : implode("\n", array_map(fn (string $what, string $why): string => "{$what}: {$why}", array_keys($wrong), $wrong));
+        $lines = array_map(fn (string $what, string $why): string => "{$what}: {$why}", array_keys($wrong), $wrong);
+        $said = $wrong === [] ? 'up' : implode("\n", $lines);
 
         return response("{$said}\n", $wrong === [] ? 200 : 503)->header('Content-Type', 'text/plain; charset=utf-8');
     }

@@ -50,7 +50,7 @@ final class WeavePrintController
         }
         $print = $best['print'];
 
-        return $acts->run($request, $user, function () use ($best, $print, $part, $user, $planner, $recorder, $zone, $pitch): RedirectResponse {
+        $keep = function () use ($best, $print, $part, $user, $planner, $recorder, $zone, $pitch): RedirectResponse {
             $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
             self::checkZone($planned, $zone);
             $photo = FactOf::keepPhoto($part, $user, $best['picture'], $planned->floor);
@@ -70,7 +70,9 @@ final class WeavePrintController
                 'haze' => number_format(100.0 * $print->haze, 1),
                 'dots' => number_format(100.0 * $print->dotsShare, 2),
             ]));
-        });
+        };
+
+        return $acts->run($request, $user, $keep);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Acts\NotRecorded;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Http\Response;
 
@@ -14,10 +15,16 @@ final class WorkerController
 
     public function __invoke(): Response
     {
-        return response()->view('errors.worker', [
+        $shop = (string) json_encode([
             'page' => view('errors.no-answer', ['isPress' => true])->render(),
             'unread' => view('errors.no-answer', ['isPress' => false])->render(),
             'policy' => SecurityHeaders::POLICY,
-        ])->withHeaders(['Content-Type' => 'text/javascript; charset=utf-8', 'Cache-Control' => 'public, max-age='.self::KEPT_S]);
+            'besides' => NotRecorded::UNSPOKEN,
+            'fields' => __('errors.fields'),
+        ], JSON_HEX_TAG);
+
+        return response("const shop = {$shop};\n".file_get_contents(resource_path('js/worker.js')))->withHeaders([
+            'Content-Type' => 'text/javascript; charset=utf-8', 'Cache-Control' => 'public, max-age='.self::KEPT_S,
+        ]);
     }
 }

@@ -124,7 +124,10 @@ final class StaleForm
         $json = is_string($packed) ? @gzinflate((string) base64_decode($packed, true), self::MOST_BYTES) : false;
         $showed = $json === false ? null : json_decode($json, true);
 
-        return is_array($showed) ? array_map(fn (mixed $v): string|array => is_array($v) ? array_values(array_filter($v, is_string(...))) : (string) $v, array_filter($showed, fn (mixed $v): bool => is_string($v) || is_array($v))) : null;
+        return ! is_array($showed) ? null : array_map(
+            fn (string|array $v): string|array => is_array($v) ? array_values(array_filter($v, is_string(...))) : $v,
+            array_filter($showed, fn (mixed $v): bool => is_string($v) || is_array($v)),
+        );
     }
 
     /** @param string|list<string> $value */

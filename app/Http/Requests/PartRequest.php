@@ -197,7 +197,8 @@ final class PartRequest extends FormRequest
         $part = $this->route('part');
 
         return Rule::unique('parts', 'letter')->where('shop_id', Auth::user()?->shop_id)
-            ->whereNull('finished_at')->whereNull('cancelled_at')->whereNull('deleted_at')->ignore($part instanceof Part ? $part->id : $this->integer('editing'));
+            ->whereNull('finished_at')->whereNull('cancelled_at')->whereNull('deleted_at')
+            ->ignore($part instanceof Part ? $part->id : $this->integer('editing'));
     }
 
     private function toMm(): float

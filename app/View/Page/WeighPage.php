@@ -285,7 +285,11 @@ final readonly class WeighPage
         return $this->cup->verdict() === CupVerdict::Near && $this->cup->pour->totalG() >= self::NEARLY_ALL * $this->cup->batch->totalG();
     }
 
-    /** @return array{key: string, class: string, args: array<string, string>}|null what the ratio of a mixed cup says; null where it is right */
+    /**
+     * What the ratio of a mixed cup says; null where it is right.
+     *
+     * @return array{key: string, class: string, args: array<string, string>}|null
+     */
     public function offWords(): ?array
     {
         $off = $this->isHardened() ? $this->cup->offBy() : null;
@@ -293,7 +297,8 @@ final readonly class WeighPage
 
         return match (true) {
             $this->isNear() => [
-                'key' => 'weigh.near', 'class' => 'is-warn', 'args' => ['off' => $this->format->off((float) $this->cup->pour->ratioError())],
+                'key' => 'weigh.near', 'class' => 'is-warn',
+                'args' => ['off' => $this->format->off((float) $this->cup->pour->ratioError())],
             ],
             // Half-way through the hardener's pour it is no mix yet, and nothing is wrong.
             $off !== null && ($off > 0.0 || $isPoured) => ['key' => 'weigh.is_off', 'class' => 'is-stop', 'args' => [

@@ -25,8 +25,12 @@
                         <td>{{ $format->when(ShopTime::minutes($reading->measured_at)) }}</td>
                         <td>{{ $format->celsius($reading->air_c) }}</td>
                         <td>{{ $format->word('source', $reading->source) }}
-                            @can('takeBack', $reading)<form method="post" action="{{ route('air.back', $reading) }}">@marks @method('DELETE')<button
-                                class="btn quiet">{{ __('air.take_back') }}</button></form>@endcan</td>
+                            @can('takeBack', $reading)
+                                <form method="post" action="{{ route('air.back', $reading) }}">
+                                    @marks @method('DELETE')
+                                    <button class="btn quiet">{{ __('air.take_back') }}</button>
+                                </form>
+                            @endcan</td>
                     </tr>
                 @endforeach
                 @foreach ($expected as $minute => $c)

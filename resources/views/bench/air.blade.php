@@ -41,6 +41,7 @@
     <x-sure field="air_c" />
     @if ($reading && auth()->user()->can('takeBack', $reading))
         <form method="post" action="{{ route('air.back', $reading) }}">@marks @method('DELETE')<button
-            class="btn quiet">{{ __('air.take_back') }}<span class="visually-hidden"> {{ $format->celsius($reading->air_c) }}</span></button></form>
+            class="btn quiet">{{ __('air.take_back') }}<span class="visually-hidden">
+                {{ $format->celsius($reading->air_c) }}</span></button></form>
     @endif
 </section>

@@ -31,7 +31,9 @@
         @include('bench.clear-step', ['call' => $planned])
         @include('bench.mix-ahead', ['ahead' => $call->mixAhead('ready', 'keyed', 'open')])
         <x-findings :of="$call->beforeTheMix()" />
+        @if ($who = App\Planning\WhoHasIt::of($planned))@include('bench.who')@endif
         <x-step-acts :call="$planned" primary />
+        @if ($who === null)@include('bench.who')@endif
         <x-cautions :step="$step->step" />
         <x-sheet-files :planned="$planned" :step="$step" />
     </div>

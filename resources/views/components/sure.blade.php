@@ -4,7 +4,9 @@
 <form method="post" action="{{ $doubt['to'] }}" class="sure">
     @marks
     @if ($doubt['method'] !== 'POST') @method($doubt['method']) @endif
-    @foreach (Illuminate\Support\Arr::except($doubt['input'], ['seen']) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+    @foreach (Illuminate\Support\Arr::except($doubt['input'], ['seen']) as $name => $value)
+        <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+    @endforeach
     <button class="btn is-stop">{{ $doubt['yes'] }}</button>
 </form>
 @endif

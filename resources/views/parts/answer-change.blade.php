@@ -9,7 +9,8 @@
         @else
             @say('answer.change', [
                 'was' => $format->date($was->schedule->readyMin()), 'is' => $format->date($now->schedule->readyMin()),
-                'grams' => ($grams < 0 ? '−' : '+').$format->grams(abs($grams)), 'hands' => ($hands < 0 ? '−' : '+').$format->span(abs($hands)),
+                'grams' => ($grams < 0 ? '−' : '+').$format->grams(abs($grams)),
+                'hands' => ($hands < 0 ? '−' : '+').$format->span(abs($hands)),
             ])
         @endif
     </p>

@@ -4,7 +4,8 @@
 @php($unit = Old::of('unit', $part?->unit ?? (auth()->user()->measures === 'us' ? 'in' : 'mm')))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
-<form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate @if ($part) data-showed @endif
+<form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
+    @if ($part) data-showed @endif
     hx-post="{{ route('parts.answer') }}" hx-trigger="input changed delay:350ms, change delay:80ms, load"
     hx-target="#answer" hx-swap="outerHTML" hx-sync="this:replace">
     @marks
@@ -54,7 +55,9 @@
                     :value="$part?->finish ?? 'gloss'" />
                 <x-field name="needed_by" :label="__('form.needed_by')" type="datetime-local"
                     :value="$part?->needed_by?->setTimezone($part->shop->zone)->format('Y-m-d\TH:i')" />
-                @if ($part)<x-field name="customer" :label="__('money.customer')" :value="$customer?->name" maxlength="80" autocomplete="off" />@endif
+                @if ($part)
+                    <x-field name="customer" :label="__('money.customer')" :value="$customer?->name" maxlength="80" autocomplete="off" />
+                @endif
                 <x-pick name="priority" :label="__('form.priority')" :choices="__('words.priority')" :value="$part->priority ?? 'normal'" />
             </div>
             <div class="ticks"><span>{{ __('form.will_see') }}</span>

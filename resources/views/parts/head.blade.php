@@ -4,7 +4,8 @@
     <div class="notice" role="status"><p>{{ __($part->cancelled_at ? 'parts.state.is_cancelled' : 'parts.state.is_held', [
         'at' => $format->date(App\Time\ShopTime::minutes($part->cancelled_at ?? $part->held_at)),
     ]) }}</p>
-    @can('decide', $part)<form method="post" action="{{ route('parts.resume', $part) }}">@marks<button class="btn go">{{ __('parts.state.resume') }}</button></form>@endcan</div>
+    @can('decide', $part)<form method="post" action="{{ route('parts.resume', $part) }}">@marks<button
+        class="btn go">{{ __('parts.state.resume') }}</button></form>@endcan</div>
 @endif
 <header class="part-head">
     <x-tag :part="$part" class="large" />

@@ -34,7 +34,9 @@
                         <x-tag :part="$part" /> <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>
                         <span class="soft">{{ $format->word('substrate', $part->substrate) }} ·
                             {{ $format->word('finish', $part->finish) }}</span>
-                        <span class="num">{{ $format->date($part->finished_at === null ? null : App\Time\ShopTime::minutes($part->finished_at)) }}</span>
+                        <span class="num">{{ $format->date(
+                            $part->finished_at === null ? null : App\Time\ShopTime::minutes($part->finished_at),
+                        ) }}</span>
                     </li>
                 @endforeach
             </ul>

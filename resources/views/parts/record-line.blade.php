@@ -33,7 +33,9 @@
                     <form method="post" action="{{ route('facts.move', [$part, $fact]) }}" class="others">
                         @marks
                         <label for="to-{{ $fact->id }}">{{ __('parts.state.move') }}</label>
-                        <select id="to-{{ $fact->id }}" name="to_part">@foreach ($others as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
+                        <select id="to-{{ $fact->id }}" name="to_part">
+                            @foreach ($others as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach
+                        </select>
                         <button class="btn">{{ __('parts.state.move_it') }}</button>
                     </form>
                 @endif

@@ -29,6 +29,7 @@
                     <b class="num">{{ __('parts.next', ['step' => $format->step($planned->next->step->step)]) }}</b>
                     <span class="soft">{{ $format->state($planned->next, $planned->floor->nowMin) }}</span>
                 </p>
+                @include('bench.who', ['to' => 'part'])
                 <x-step-acts :call="$planned" to="part" primary />
             </div>
         @endif

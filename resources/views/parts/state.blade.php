@@ -7,13 +7,17 @@
             <p class="soft">@say('parts.state.hold_costs', [
                 'hands' => $format->span($planned->plan->handsAheadMin()), 'ready' => $format->date($planned->schedule->readyMin()),
             ])
-                @if ($window = $planned->next?->window)@say('parts.state.hold_window', ['at' => $format->when($window->closes->expectedMin)])@endif</p>
+                @if ($window = $planned->next?->window)
+                    @say('parts.state.hold_window', ['at' => $format->when($window->closes->expectedMin)])
+                @endif</p>
             <button class="btn">{{ __('parts.state.hold') }}</button></form>
         <form method="post" action="{{ route('parts.cancel', $part) }}">@marks
-            <p class="soft">{{ __('parts.state.cancel_costs') }}</p><button class="btn is-stop">{{ __('parts.state.cancel') }}</button></form>
+            <p class="soft">{{ __('parts.state.cancel_costs') }}</p>
+            <button class="btn is-stop">{{ __('parts.state.cancel') }}</button></form>
         @if ($part->facts->isEmpty())
             <form method="post" action="{{ route('parts.destroy', $part) }}">@marks @method('DELETE')
-                <p class="soft">{{ __('parts.state.delete_costs') }}</p><button class="btn is-stop">{{ __('parts.state.delete') }}</button></form>
+                <p class="soft">{{ __('parts.state.delete_costs') }}</p>
+                <button class="btn is-stop">{{ __('parts.state.delete') }}</button></form>
         @endif
     </div>
 </details>

@@ -11,7 +11,9 @@
         <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->grams($over)])</p>
     @endif
     @if ($page->isBeyond())
-        <p class="finding is-stop" role="alert">@say($page->isHardened() ? 'weigh.outside' : 'weigh.pour_back', ['over' => $format->grams($page->farOverG())])</p>
+        <p class="finding is-stop" role="alert">@say($page->isHardened() ? 'weigh.outside' : 'weigh.pour_back', [
+            'over' => $format->grams($page->farOverG()),
+        ])</p>
     @endif
     @if ($words = $page->offWords())<p class="finding {{ $words['class'] }}" role="alert">@say($words['key'], $words['args'])</p>@endif
     @if ($cup->isVolumesWeighed())<p class="finding is-stop" role="alert">@say('weigh.volumes_weighed', $page->ratio())</p>@endif

@@ -1,10 +1,8 @@
 // A press that gets no answer says so, with what was typed, instead of the browser's own error. Its mark lets it be sent again:
 // the same press counts once.
-const page = @json($page);
-const unread = @json($unread);
-const policy = @json($policy);
-const besides = @json(App\Acts\NotRecorded::UNSPOKEN);
-const fields = @json(__('errors.fields'));
+// What it needs of the shop stands before it: WorkerController.
+/* global shop */
+const { page, unread, policy, besides, fields } = shop;
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
