@@ -119,17 +119,24 @@ final class FromPart
         return FactLog::standing($part->exists || $part->inPlaceOf !== 0 ? array_values($part->facts->map(self::fact(...))->all()) : []);
     }
 
+    /** What is logged happened within a year or so, minutes: a row of another age would be reckoned through all of it. */
+    private const LATEST_LOGGED_MIN = 400.0 * 1440.0;
+
     /** From the columns themselves: a page reads some hundred of them, and casting each costs more than the plan. */
     private static function fact(PartFact $row): Fact
     {
         $columns = $row->getAttributes();
         $data = json_decode((string) $columns['data'], true);
+        $at = ShopTime::minutesOfColumn((string) $columns['happened_at']);
+        if (abs($at - ShopTime::minutesOfColumn((string) $columns['recorded_at'])) > self::LATEST_LOGGED_MIN) {
+            throw new \UnexpectedValueException('a fact was kept of another age');
+        }
 
         return Fact::read(
             (int) ($columns['id'] ?? 0),
             (string) $columns['kind'],
             (string) $columns['step'],
-            ShopTime::minutesOfColumn((string) $columns['happened_at']),
+            $at,
             isset($columns['air_c']) ? (float) $columns['air_c'] : null,
             is_array($data) ? $data : throw new \UnexpectedValueException('a fact is kept without its data'),
             isset($columns['role']) ? new StepRef(Role::from($columns['role']), (int) ($columns['nth'] ?? 1)) : null,

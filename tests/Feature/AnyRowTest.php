@@ -142,6 +142,9 @@ final class AnyRowTest extends ShopCase
         yield 'a resin without a sheet' => [fn (self $t) => DB::table('resins')->where('name', 'like', 'Tarn%medium%')->update(['tack_from_age_min' => -5]), 'K Test fender'];
         yield 'a fact without data' => [fn (self $t) => DB::table('facts')->insert(['part_id' => Part::query()->where('letter', 'K')->sole()->id, 'user_id' => $t->user->id, 'kind' => 'coat_on', 'step' => 'build-2', 'happened_at' => '2027-03-10 15:00:00', 'recorded_at' => '2027-03-10 15:00:00', 'data' => '"x"', 'token' => 'odd']), 'K Test fender'];
         yield 'a fact of no kind' => [fn (self $t) => DB::table('facts')->insert(['part_id' => Part::query()->where('letter', 'K')->sole()->id, 'user_id' => $t->user->id, 'kind' => 'sung', 'step' => 'build-2', 'happened_at' => '2027-03-10 15:00:00', 'recorded_at' => '2027-03-10 15:00:00', 'data' => '{}', 'token' => 'odd']), 'K Test fender'];
+        foreach (['9999-12-31 23:59:59', '0001-01-01 00:00:00', 'soon'] as $at) {
+            yield "a coat that went on {$at}" => [fn (self $t) => DB::table('facts')->insert(['part_id' => Part::query()->where('letter', 'K')->sole()->id, 'user_id' => $t->user->id, 'kind' => 'coat_on', 'step' => 'build-2', 'happened_at' => $at, 'recorded_at' => '2027-03-10 15:00:00', 'data' => '{}', 'token' => 'odd']), 'K Test fender'];
+        }
         yield 'a pin in year 9999' => [fn (self $t) => $t->fact(Part::query()->where('letter', 'K')->sole(), 'decided', 'build-2', self::NOW, ['at' => 4.2e9]), null];
         yield 'a box in year 9999' => [fn (self $t) => $t->fact(Part::query()->where('letter', 'K')->sole(), 'warmed', 'build-2', self::NOW, ['kind' => 'warm_box', 'from' => 4.2e9, 'until' => 4.3e9, 'c' => 35]), null];
     }

@@ -18,7 +18,6 @@ use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\FromShelf;
-use App\Shelf\UnreadableSheet;
 use App\View\Drawing\ClearScale;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -34,6 +33,7 @@ use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Quantity\OakGlossFault;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What makes the surface: the resin itself or a clear, what of it stays, and the gloss that it gives. */
@@ -172,20 +172,23 @@ final class ClearController
     {
         $isCleared = $planned->plan->brief->choices->top === Top::Clear;
 
-        return array_values($rows->filter(function (Clear $c): bool {
+        $plans = [];
+        foreach ($rows as $c) {
             try {
-                FromShelf::clear($c);
-
-                return true;
-            } catch (UnreadableSheet) {
-                return false;
+                $plan = ClearPlan::of(FromShelf::clear($c), $planned->plan->brief, $planned->plan->materials, $planned->plan->shop);
+            } catch (OakGlossFault) {
+                // Its own page says what is wrong with the sheet.
+                continue;
             }
-        })->map(fn (Clear $c): array => [
-            'id' => $c->id,
-            'plan' => ClearPlan::of(FromShelf::clear($c), $planned->plan->brief, $planned->plan->materials, $planned->plan->shop),
-            'isCurrent' => $c->kind === ClearKind::Filler->value
-                ? $c->id === $planned->part->filler_id
-                : $isCleared && $c->id === $planned->part->clear_id,
-        ])->all());
+            $plans[] = [
+                'id' => $c->id,
+                'plan' => $plan,
+                'isCurrent' => $c->kind === ClearKind::Filler->value
+                    ? $c->id === $planned->part->filler_id
+                    : $isCleared && $c->id === $planned->part->clear_id,
+            ];
+        }
+
+        return $plans;
     }
 }

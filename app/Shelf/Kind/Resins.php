@@ -11,6 +11,7 @@ use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
 use OakGloss\Mixing\MixRatio;
+use OakGloss\Quantity\OakGlossFault;
 
 /** Resins with their hardeners: how they are mixed, flow, and cure. */
 final class Resins extends ShelfKind
@@ -175,7 +176,11 @@ final class Resins extends ShelfKind
         if ($resin->ratio_kind !== 'weight' || $resin->hardener_phr === null || $resin->catalyst !== null) {
             return null;
         }
-        $ratio = MixRatio::byVolume(100.0, $resin->hardener_phr, $resin->density_resin_g_cm3, $resin->density_hardener_g_cm3);
+        try {
+            $ratio = MixRatio::byVolume(100.0, $resin->hardener_phr, $resin->density_resin_g_cm3, $resin->density_hardener_g_cm3);
+        } catch (OakGlossFault) {
+            return null;
+        }
 
         return $ratio->volumesMislead() ? 100.0 * $ratio->hardenerPerResin : null;
     }
