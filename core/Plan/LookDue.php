@@ -15,7 +15,7 @@ use OakGloss\Method\StepKind;
 final readonly class LookDue
 {
     /**
-     * @param non-empty-list<Look> $looks
+     * @param list<Look>           $looks
      * @param list<Look>           $made  nothing was found in them
      */
     private function __construct(
@@ -27,12 +27,22 @@ final readonly class LookDue
     ) {
     }
 
-    /** After the newest coat, flatting or end of it; null before the first one. */
-    public static function of(FinishPlan $plan): ?self
+    /**
+     * After the newest coat, flatting or end of it; null before the first one, or where it was sanded since.
+     *
+     * @param float $nowMin of a fresh coat each look has its minutes
+     */
+    public static function of(FinishPlan $plan, float $nowMin = INF): ?self
     {
         $last = null;
         foreach ($plan->steps as $step) {
-            $last = $step->isDone() && ! $step->skipped && self::moment($plan, $step) !== null ? $step : $last;
+            $isDone = $step->isDone() && ! $step->skipped;
+            $last = match (true) {
+                $isDone && self::moment($plan, $step) !== null => $step,
+                // What was keyed over is looked at no more.
+                $isDone && $step->step->kind === StepKind::Key => null,
+                default => $last,
+            };
         }
         $moment = $last === null ? null : self::moment($plan, $last);
         if ($last === null || $moment === null) {
@@ -46,7 +56,11 @@ final readonly class LookDue
 
         $isFound = array_filter($plan->log->all(Found::class), $since) !== [];
 
-        return new self($last, $moment, [...Look::after($moment), ...$nail], $made, $isFound);
+        $looks = $moment === Moment::Coat && $last->step->kind === StepKind::Coat
+            ? Look::afterCoat($nowMin - (float) $last->doneAtMin)
+            : Look::after($moment);
+
+        return new self($last, $moment, [...$looks, ...$nail], $made, $isFound);
     }
 
     /** The first look that nobody has made; null once all were. */

@@ -18,6 +18,8 @@ return [
     'look_done' => 'Looked over after :step. Nothing is due until the next coat or flatting.',
     'look_none' => 'There is nothing to look over until a coat is on.',
     'look_do' => [
+        'wet' => 'Lamp low along the wet face: craters and dry places are brushed in, bubbles go with warm air, hairs come out with tweezers. Then hands off.',
+        'drips' => 'Along the lower edges, from beneath: a gloved finger or a brush takes the bead off.',
         'raking' => 'Lamp low along the face, from two sides, the surface dry: fisheyes, dry places, bubbles, hairs. Dull weave is bare fibre.',
         'alcohol' => 'Wipe one face with alcohol: the gloss to come shows. Haze that vanishes while it is wet is scratch.',
         'guide' => 'Powder or guide coat over all of it, wiped off: what stays is low or scratched.',

@@ -251,6 +251,7 @@ return [
         'yellowing' => 'Yellowing', 'polish_burn' => 'Polish burn', 'hair' => 'Hair, bristle',
     ],
     'look' => [
+        'wet' => 'wet, in raking light, warm air over bubbles now', 'drips' => 'from beneath, and catch what hangs there',
         'raking' => 'dry, in raking light', 'alcohol' => 'wiped with alcohol', 'guide' => 'with powder or guide coat',
         'reflection' => 'by a reflected line', 'fingertip' => 'by fingertip', 'nail' => 'by a nail at an edge',
     ],

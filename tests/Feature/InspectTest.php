@@ -15,7 +15,9 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Inspection\Habit;
+use OakGloss\Inspection\Look;
 use OakGloss\Inspection\Remedy;
+use OakGloss\Plan\LookDue;
 use OakGloss\Plan\PlannedStep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\RenderedPatch;
@@ -70,6 +72,24 @@ final class InspectTest extends ShopCase
         $this->actingAs($this->makeUser($this->makeShop('Other Works'), 'eve@other.example'));
         $this->get("/photos/{$photo->id}")->assertForbidden();
         self::assertSame([], glob(public_path('*.jpg')), 'nothing lies in the web root');
+    }
+
+    public function testALookComesWhenItCanHelpAndIsGoneOnceItsLayerWasSanded(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $looks = function (string $at) use ($part): array {
+            config(['oak.frozen_at' => "2027-03-{$at}:00Z"]);
+            $planned = $this->planned($part);
+
+            return array_map(fn (Look $l): string => $l->value, LookDue::of($planned->plan, $planned->floor->nowMin)->looks ?? ['none']);
+        };
+        self::assertSame(['wet'], $looks('10T12:56'), 'in the first ten minutes, while a brush and warm air still help');
+        self::assertSame([], $looks('10T13:05'));
+        self::assertSame(['drips'], $looks('10T13:22'), 'what hangs there is caught');
+        self::assertSame(['raking'], $looks('10T15:34'), 'dry, before the next coat');
+        config(['oak.frozen_at' => '2027-03-10T12:56:00Z']);
+        app()->forgetScopedInstances();
+        $this->get('/')->assertSee('warm air over bubbles now');
     }
 
     /** @return iterable<string, array{\Closure(): UploadedFile, string}> */

@@ -96,7 +96,10 @@ final class InspectController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
-        $due = LookDue::of($planned->plan) ?? throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
+        $due = LookDue::of($planned->plan, $planned->floor->nowMin);
+        if ($due === null || $due->looks === []) {
+            throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
+        }
         $open = array_filter($due->looks, fn (Look $l): bool => ! in_array($l, $due->made, true));
         // A nail tries a coat hours later: that is never said along with the others.
         $asked = $request->look();

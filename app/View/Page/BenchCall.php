@@ -9,6 +9,7 @@ use App\Planning\PlannedPart;
 use App\Words\Formatter;
 use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Finding\Finding;
+use OakGloss\Inspection\Look;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\LookDue;
 use OakGloss\Plan\PlannedStep;
@@ -89,10 +90,16 @@ final readonly class BenchCall
     /** The look that the part's newest coat or flatting asks for, while that is of today. */
     public function look(): ?LookDue
     {
-        $look = LookDue::of($this->planned->plan);
+        $look = LookDue::of($this->planned->plan, $this->planned->floor->nowMin);
         $since = $this->planned->floor->nowMin - ($look->step->doneAtMin ?? -INF);
 
         return $look === null || $look->next() === null || $look->isFound || $since > self::LOOK_WITHIN_MIN ? null : $look;
+    }
+
+    /** A look that helps in these minutes alone: told of a part that waits, too. */
+    public function hasFreshLook(): bool
+    {
+        return in_array($this->look()?->next(), [Look::Wet, Look::Drips], true);
     }
 
     public function lookTitle(LookDue $look): string

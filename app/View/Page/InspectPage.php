@@ -38,7 +38,8 @@ final readonly class InspectPage
     {
         $this->defects = DefectState::all($planned->plan);
         $this->drawing = PartLaidFlat::of(self::flat($planned), $this->defects);
-        $this->look = LookDue::of($planned->plan);
+        $look = LookDue::of($planned->plan, $planned->floor->nowMin);
+        $this->look = $look?->looks === [] ? null : $look;
         $this->verdicts = ZoneVerdict::all($planned->plan);
     }
 

@@ -9,6 +9,7 @@
             $call->leavesOnWorst(),
         ])) }}</p>
         <x-findings :of="$call->noMix()" />
+        @includeWhen($call->hasFreshLook(), 'bench.look')
         @if (App\Planning\WhoHasIt::of($planned))@include('bench.who')@endif
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
