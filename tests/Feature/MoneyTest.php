@@ -95,7 +95,7 @@ final class MoneyTest extends ShopCase
         $this->lot($part, 'resin', 1000.0, 3000);
         $this->act($part, 'ready', 'build-2');
         app()->forgetScopedInstances();
-        $this->post("/parts/{$part->id}/weigh/build-2", ['component' => 'resin', 'grams' => '26'])->assertSessionHasNoErrors();
+        $this->post("/parts/{$part->id}/weigh/build-2", ['component' => 'resin', 'grams' => '26', 'sure' => 'grams:resin-26'])->assertSessionHasNoErrors();
         $bill = app(Billing::class)->actual($this->planned($part));
         $resin = $bill->of(CostKind::Material);
         self::assertCount(1, $resin);

@@ -128,13 +128,14 @@ final class NewPartTest extends ShopCase
         $this->post('/parts/answer', $this->form(['zones_typed' => '1']), ['HX-Trigger-Name' => 'zones_edit'])->assertSee('name="zones[0][area_cm2]"', false);
     }
 
-    public function testTheBriefStandsOnceWorkHasBegun(): void
+    public function testTheBriefStandsWhereWorkRestsOnIt(): void
     {
         $part = $this->makePart();
         $this->get("/parts/{$part->id}/edit")->assertOk();
         $this->act($part, 'done', 'strip');
-        $this->get("/parts/{$part->id}/edit")->assertForbidden();
-        $this->put("/parts/{$part->id}", $this->form())->assertForbidden();
+        app()->forgetScopedInstances();
+        $this->get("/parts/{$part->id}/edit")->assertOk()->assertSee('by Strip to a sound surface');
+        $this->put("/parts/{$part->id}", ['substrate' => 'wood'] + $this->form())->assertSessionHasErrors('substrate');
     }
 
     public function testAResinThatIsUvStableMayBePolishedInTheSun(): void

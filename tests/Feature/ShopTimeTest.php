@@ -136,7 +136,7 @@ final class ShopTimeTest extends ShopCase
     {
         yield 'a coat that is hard already' => [fn (self $t) => $t->act(Part::query()->where('letter', 'K')->firstOrFail(), 'touched', 'build-1', ['touch' => 'hard']), 'K', 'fact'];
         yield 'a person who stays away' => [fn (self $t) => $t->post('/hours', ['day' => '2027-03-11', 'spans' => '']), 'L', 'hours'];
-        yield 'a colder night' => [fn (self $t) => $t->post('/air', ['air_c' => 2]), 'K', 'colder'];
+        yield 'a colder night' => [fn (self $t) => $t->post('/air', ['air_c' => 2, 'sure' => 'air_c:2']), 'K', 'colder'];
         yield 'a part that comes in and cannot wait' => [fn (self $t) => $t->makePart(['letter' => 'N', 'priority' => 'high', 'needed_by' => CarbonImmutable::parse('2027-03-13 12:00')]), 'L', 'new'];
     }
 

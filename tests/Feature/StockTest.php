@@ -28,7 +28,7 @@ final class StockTest extends ShopCase
     private function weigh(Part $part, string $jar, float $grams, string $step = 'build-2'): PartFact
     {
         app()->forgetScopedInstances();
-        $this->post("/parts/{$part->id}/weigh/{$step}", ['component' => $jar, 'grams' => (string) $grams])->assertSessionHasNoErrors();
+        $this->post("/parts/{$part->id}/weigh/{$step}", ['component' => $jar, 'grams' => (string) $grams, 'sure' => "grams:{$jar}-{$grams}"])->assertSessionHasNoErrors();
 
         return PartFact::query()->where('kind', 'weighed')->latest('id')->firstOrFail();
     }

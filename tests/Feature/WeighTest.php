@@ -98,12 +98,25 @@ final class WeighTest extends ShopCase
         self::assertSame(0.0, $this->cup()->pour->totalG());
     }
 
+    /** Presses once more what was doubted. */
+    private function sure(): \Illuminate\Testing\TestResponse
+    {
+        app()->forgetScopedInstances();
+        $doubt = session(\App\Http\Doubt::KEY);
+
+        return $this->post($doubt['to'], $doubt['input']);
+    }
+
     public function testASlipOfTheThumbDoesNotStopThePlan(): void
     {
         $this->ready();
-        $this->pour('resin', 19000.0)->assertSessionHasNoErrors();
+        $this->pour('resin', 19000.0)->assertSessionHasErrors('grams');
+        $this->sure();
         $this->pour('resin', 2000.0)->assertSessionHasErrors('grams');
-        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
+        // No hardener, and more than a brush lays: each is asked about, and neither stops who means it.
+        $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasErrors('act');
+        $this->sure()->assertSessionHasErrors('act');
+        $this->sure()->assertSessionHasNoErrors();
         foreach (['/', "/parts/{$this->part->id}", "/parts/{$this->part->id}/sand", "/parts/{$this->part->id}/record"] as $path) {
             app()->forgetScopedInstances();
             $this->get($path)->assertOk();
