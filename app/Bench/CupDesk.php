@@ -45,6 +45,17 @@ final readonly class CupDesk
         }
     }
 
+    /** What was recorded of a jar in this cup is struck out: it went back. */
+    public function takeBack(Cup $cup, User $user, string $component, string $why): void
+    {
+        [$planned, $step] = [$cup->planned, $cup->step->step->key];
+        foreach ($planned->plan->log->inCup($step) as $fact) {
+            if ($fact->content->component === $component) {
+                $this->recorder->record($planned->part, $user, $planned->floor, $step, new Struck($fact->id, $why));
+            }
+        }
+    }
+
     /** The two jars stood the other way round: what was recorded of them is struck out, and kept as it is. */
     public function swap(Cup $cup, User $user): void
     {

@@ -15,8 +15,8 @@ use OakGloss\Method\StepKind;
 final readonly class LookDue
 {
     /**
-     * @param list<Look>           $looks
-     * @param list<Look>           $made  nothing was found in them
+     * @param list<Look> $looks
+     * @param list<Look> $made  nothing was found in them
      */
     private function __construct(
         public PlannedStep $step,

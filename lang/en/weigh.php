@@ -23,7 +23,9 @@ return [
         .'nobody can spread.</span>',
     'outside' => '<b>Do not fill it up.</b> <span>As much of the other part would make a cup that runs hot or gels under the brush. Take it outside, onto mineral '
         .'ground, away from what burns; no closed bin. The product\'s data sheet and local rules come first.</span>',
-    'back_poured' => 'Poured back: :grams are left in the cup',
+    'not_more' => 'What is left can\'t be more than what went in.',
+    'pour_it_back' => 'Pour back what is too much', 'left_in_cup' => 'Left in the cup', 'poured_back' => 'Poured back',
+    'back_reason' => 'poured back', 'bin_it' => 'Take it outside, and begin a fresh cup', 'far_too_much' => 'far too much in it',
     'shared_no_more' => 'That part can\'t share this cup any more: it is coated, or made of another jar.',
     'shared' => '<b>One cup for both:</b> with :with. <span>Each part gets its share of what is weighed. Typed, the scale is not followed here.</span>',
     'share' => 'One cup with :part: <span class="num">:grams</span> in all',

@@ -50,6 +50,12 @@ final class EveryViewTest extends BrowserCase
         self::assertSame([], $this->axe(), 'weighing');
         $this->fill('grams', '500');
         $this->press('Poured');
+        $this->sees('times its mark');
+        $this->sees('It is so: 500 g resin went in');
+        $this->assertFits('doubted');
+        self::assertSame([], $this->axe(), 'doubted');
+        $this->fill('grams', '36');
+        $this->press('Poured');
         $this->sees('Resin ran over');
         $this->visit($this->path());
         $this->sees('Resin ran over');

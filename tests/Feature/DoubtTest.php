@@ -103,7 +103,15 @@ final class DoubtTest extends ShopCase
         $this->act($part, 'ready', 'base')->assertSessionHasNoErrors();
         $this->pour('resin', '1600', 'base')->assertSessionHasErrors('grams');
         $this->again();
-        $this->get("/parts/{$part->id}/weigh/base")->assertSee('Pour it back before any hardener goes in');
+        $this->get("/parts/{$part->id}/weigh/base")->assertSee('Pour it back before any hardener goes in')->assertSee('Left in the cup')->assertDontSee('Add <', false);
+        $back = fn (string $left): TestResponse => $this->post("/parts/{$part->id}/weigh/base", ['component' => 'resin', 'left' => '1', 'grams' => $left]);
+        $back('1700')->assertSessionHasErrors('grams');
+        app()->forgetScopedInstances();
+        $back('19.9')->assertSessionHasNoErrors();
+        self::assertSame(19.9, $this->planned($part)->plan->log->weighedG('base', 'resin'));
+        $this->get("/parts/{$part->id}/weigh/base")->assertOk()->assertDontSee('Left in the cup');
+        $this->pour('resin', '1600', 'base');
+        $this->again();
         $this->pour('hardener', '19', 'base')->assertSessionHasNoErrors();
         $this->get("/parts/{$part->id}/weigh/base")->assertSee('onto mineral')->assertDontSee('Mix until no streaks');
         $this->act($part, 'coat_on', 'base')->assertSessionHasErrors('act');

@@ -74,6 +74,9 @@ final class WeighController
         if (! $cup->check()->isMade()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
+        if ($request->boolean('left') && $given['component'] !== PourRequest::ALL_AS_SHOWN) {
+            return $this->pouredBack($request, $cup, $desk, $gate, (string) $given['component'], $this->grams($given, $cup), $user);
+        }
         $rest = isset($given['by']) ? $this->atRest($desk->scales->of($user, $part, $step), $given['component'], $cup) : null;
         $poured = match (true) {
             $rest !== null => [$given['component'] => $rest['grams']],
@@ -95,6 +98,31 @@ final class WeighController
         $desk->scales->poured($user, $part, $step, $rest['grams'] ?? null);
 
         return redirect()->route('weigh', array_filter([$part, $step, 'with' => $given['with'] ?? null]));
+    }
+
+    /** Some of a jar went back: what was recorded of it is struck out, and what is left is recorded. */
+    private function pouredBack(
+        PourRequest $request,
+        Cup $cup,
+        CupDesk $desk,
+        CupGate $gate,
+        string $component,
+        float $grams,
+        User $user,
+    ): RedirectResponse {
+        if ($cup->with !== [] || $cup->pour->hardenerG > 0.0 && $cup->pour->resinG > 0.0) {
+            throw ValidationException::withMessages(['grams' => __('weigh.no_hardener')]);
+        }
+        if ($grams > ($component === 'resin' ? $cup->pour->resinG : $cup->pour->hardenerG)) {
+            throw ValidationException::withMessages(['grams' => __('weigh.not_more')]);
+        }
+        $desk->takeBack($cup, $user, $component, (string) __('weigh.back_reason'));
+        $fresh = $desk->cup($cup->planned->part, $cup->step->step->key)
+            ?? throw new \LogicException('a cup that was poured back is still one');
+        $gate->pour($request, $fresh, $component, $grams);
+        $desk->keep($fresh, $user, $component, $grams, null);
+
+        return redirect()->route('weigh', [$cup->planned->part, $cup->step->step->key]);
     }
 
     /** The two jars stood the other way round: what was recorded of them is struck out, and kept as it is. */

@@ -22,6 +22,8 @@ final class PourRequest extends FormRequest
                 'numeric',
                 'between:0.01,20000',
             ],
+            // What is in the cup now, where some was poured back: in place of what was recorded of that jar.
+            'left' => ['sometimes', 'boolean'],
             'by' => ['sometimes', 'required', Rule::in(['scale'])],
             'with' => CupRequest::WITH,
             'strokes' => ['sometimes', 'required', 'integer', 'between:1,500'],

@@ -27,6 +27,9 @@
             <p class="soft">{{ __('weigh.as_shown_for') }}</p>
         </form>
     @endif
+    @if ($page->isBeyond())
+        @include('weigh.beyond')
+    @else
     <h1 id="pour-title">@say($page->countsDrops() ? 'weigh.add_drops' : 'weigh.add', [
         'grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar, 'drops' => $cup->dropsToAdd(),
     ])</h1>
@@ -66,6 +69,7 @@
                 <input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
             <button class="btn">{{ __('weigh.pumped') }}</button>
         </form>
+    @endif
     @endif
     @if ($page->isNear())
         <x-act :part="$part" kind="coat_on" :step="$page->key"><button class="btn">{{ __('weigh.near_use') }}</button></x-act>

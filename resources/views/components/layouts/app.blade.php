@@ -53,7 +53,7 @@
 </section>
 @endcan
 @endauth
-@auth<p class="notice is-stop" id="reach" role="status" data-words="{{ __('errors.out_of_reach') }}" hidden></p>@endauth
+@auth<p class="reach" id="reach" role="status" data-words="{{ __('errors.out_of_reach') }}" hidden></p>@endauth
 @if (session('notice'))<p class="notice" role="status">{{ session('notice') }}</p>@endif
 @if ($failed = collect(['act', 'at', 'choice', 'strike', 'minutes'])->first(fn (string $field): bool => $errors->has($field)))
     <div class="notice is-stop" role="alert"><p>{{ $errors->first($failed) }}</p><x-sure field="act" /><x-sure field="minutes" /></div>
