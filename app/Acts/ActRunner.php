@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Acts;
 
+use App\Calendar\KeptCalendar;
 use App\Clock\ShopClock;
 use App\Models\Shop;
 use App\Models\User;
@@ -62,6 +63,7 @@ final class ActRunner
         }
 
         if (! app()->runningInConsole()) {
+            KeptCalendar::expect($user->shop);
             defer(fn () => $this->afterwards->of($user->shop));
         }
 

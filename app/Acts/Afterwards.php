@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Acts;
 
 use App\Bench\ClosingTime;
+use App\Calendar\KeptCalendar;
 use App\Models\Shop;
 
 /** What an act left undone is reckoned once its answer is out, for the pages that will ask for it. */
@@ -14,7 +15,8 @@ final class Afterwards
     {
         rescue(function () use ($shop): void {
             app()->forgetScopedInstances();
-            app(ClosingTime::class)->cases($shop->refresh());
+            app(KeptCalendar::class)->renew($shop->refresh());
+            app(ClosingTime::class)->cases($shop);
         });
     }
 }

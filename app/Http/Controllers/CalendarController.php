@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Calendar\RunSheetCalendar;
+use App\Calendar\KeptCalendar;
 use App\Clock\ShopClock;
 use App\Models\Feed;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
-use App\Planning\Planner;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -23,8 +22,7 @@ final class CalendarController
     private const NOTED_EVERY_S = 600;
 
     public function __construct(
-        private readonly Planner $planner,
-        private readonly RunSheetCalendar $calendar,
+        private readonly KeptCalendar $calendar,
         private readonly Audit $audit,
     ) {
     }
@@ -70,9 +68,6 @@ final class CalendarController
 
     private function answer(Shop $shop): Response
     {
-        return response($this->calendar->of(
-            $this->planner->all($shop),
-            $this->planner->floor($shop),
-        )->serialize())->header('Content-Type', 'text/calendar; charset=utf-8');
+        return response($this->calendar->of($shop))->header('Content-Type', 'text/calendar; charset=utf-8');
     }
 }
