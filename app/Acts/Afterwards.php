@@ -8,15 +8,37 @@ use App\Bench\ClosingTime;
 use App\Calendar\KeptCalendar;
 use App\Models\Shop;
 
-/** What an act left undone is reckoned once its answer is out, for the pages that will ask for it. */
+/**
+ * What an act left undone is reckoned once its answer is out, for the pages that will ask for it: by one process for all acts
+ * of a shop, and the dear part only where no other act came meanwhile.
+ */
 final class Afterwards
 {
+    /** While acts follow each other faster than that, the last one's follower ends it. */
+    private const MOST_ROUNDS = 4;
+
     public function of(Shop $shop): void
     {
-        rescue(function () use ($shop): void {
-            app()->forgetScopedInstances();
-            app(KeptCalendar::class)->renew($shop->refresh());
-            app(ClosingTime::class)->cases($shop);
-        });
+        $turn = @fopen(storage_path("framework/cache/afterwards-{$shop->id}.lock"), 'c');
+        if ($turn === false || ! flock($turn, LOCK_EX | LOCK_NB)) {
+            // Whoever is at it sees this act, too.
+            return;
+        }
+        try {
+            for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
+                $seen = ActLog::newest($shop->id);
+                app()->forgetScopedInstances();
+                app(KeptCalendar::class)->renew($shop->refresh());
+                if (ActLog::newest($shop->id) === $seen) {
+                    app(ClosingTime::class)->cases($shop);
+
+                    return;
+                }
+            }
+        } catch (\Throwable $e) {
+            report($e);
+        } finally {
+            fclose($turn);
+        }
     }
 }
