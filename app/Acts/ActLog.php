@@ -55,7 +55,7 @@ final class ActLog
     /** What a page that is read now has seen: asked before anything else that it shows. */
     public static function newest(int $shopId): int
     {
-        return (int) Act::query()->where('shop_id', $shopId)->max('id');
+        return (int) Act::query()->where('shop_id', $shopId)->orderByDesc('id')->value('id');
     }
 
     /**

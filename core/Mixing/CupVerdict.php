@@ -18,6 +18,9 @@ enum CupVerdict: string
     /** Hardener off by more is no mix any more, a share of what is asked for (usual limit of two-part resins). */
     public const MOST_OFF = 0.05;
 
+    /** What hardener without any resin counts as, over what is asked for (ours). */
+    private const NO_RESIN = 10.0;
+
     public static function of(Pour $pour, ?Catalyst $catalyst = null): self
     {
         if ($pour->resinG + $pour->hardenerG <= 0.0) {
@@ -45,7 +48,6 @@ enum CupVerdict: string
 
     /**
      * Hardener over what is asked for, as a share of it; −1 where there is none; null where there is nothing to say of it.
-     * Hardener without resin counts as ten times too much.
      */
     public static function offBy(Pour $pour, ?Catalyst $catalyst = null): ?float
     {
@@ -53,6 +55,4 @@ enum CupVerdict: string
             ? null
             : $pour->ratioError() ?? ($pour->hardenerG > 0.0 ? self::NO_RESIN : -1.0);
     }
-
-    private const NO_RESIN = 10.0;
 }

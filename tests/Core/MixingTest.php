@@ -6,9 +6,13 @@ namespace Tests\Core;
 
 use OakGloss\Clear\SprayedClear;
 use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\Catalyst;
+use OakGloss\Mixing\CupVerdict;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Mixing\Pour;
 use OakGloss\Quantity\OutOfRange;
+use OakGloss\Quantity\Temperature;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -127,5 +131,37 @@ final class MixingTest extends TestCase
     private static function pour(float $resin, float $hardener): Pour
     {
         return new Pour(Batch::of(100.0, MixRatio::byWeight(25.0)), $resin, $hardener);
+    }
+
+    /** @return iterable<string, array{float, float, CupVerdict, float|null}> resin, hardener, verdict, how far off */
+    public static function cups(): iterable
+    {
+        yield 'nothing in it' => [0.0, 0.0, CupVerdict::Empty, null];
+        yield 'as the sheet asks' => [100.0, 40.0, CupVerdict::Right, null];
+        yield 'two percent over' => [100.0, 40.8, CupVerdict::Right, null];
+        yield 'three percent short' => [100.0, 38.8, CupVerdict::Near, null];
+        yield 'five percent over' => [100.0, 42.0, CupVerdict::Near, null];
+        yield 'six percent over' => [100.0, 42.4, CupVerdict::Off, 0.06];
+        yield 'half of it' => [100.0, 20.0, CupVerdict::Off, -0.5];
+        yield 'no hardener' => [100.0, 0.0, CupVerdict::Off, -1.0];
+        yield 'no resin' => [0.0, 40.0, CupVerdict::Off, 10.0];
+    }
+
+    #[DataProvider('cups')]
+    public function testACupCountsAsMixedByHowFarItsHardenerLiesOff(float $resin, float $hardener, CupVerdict $verdict, ?float $off): void
+    {
+        $pour = new Pour(Batch::of(140.0, MixRatio::byWeight(40.0)), $resin, $hardener);
+        self::assertSame($verdict, CupVerdict::of($pour));
+        self::assertEqualsWithDelta($off, CupVerdict::offBy($pour), 1e-9);
+    }
+
+    public function testACatalystIsJudgedByTheSpanOfItsSheet(): void
+    {
+        $catalyst = new Catalyst([[15.0, 2.0], [25.0, 1.0]], 1.15, 30.0);
+        $pour = fn (float $grams): Pour => new Pour(Batch::catalysed(100.0, $catalyst, Temperature::fromCelsius(20.0), 0.1), 100.0, $grams);
+        self::assertSame(CupVerdict::Right, CupVerdict::of($pour(1.5), $catalyst));
+        self::assertSame(CupVerdict::Near, CupVerdict::of($pour(1.9), $catalyst), 'more than this air asks for, and still of its sheet');
+        self::assertSame(CupVerdict::Off, CupVerdict::of($pour(2.6), $catalyst));
+        self::assertSame(CupVerdict::Off, CupVerdict::of($pour(0.7), $catalyst));
     }
 }

@@ -29,8 +29,10 @@
                     <b class="num">{{ __('parts.next', ['step' => $format->step($planned->next->step->step)]) }}</b>
                     <span class="soft">{{ $format->state($planned->next, $planned->floor->nowMin) }}</span>
                 </p>
-                @include('bench.who', ['to' => 'part'])
+                @php($who = App\Planning\WhoHasIt::of($planned))
+                @includeWhen($who !== null, 'bench.who', ['to' => 'part'])
                 <x-step-acts :call="$planned" to="part" primary />
+                @includeWhen($who === null, 'bench.who', ['to' => 'part'])
             </div>
         @endif
         @foreach (array_reverse($stages) as $stage)
