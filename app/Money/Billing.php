@@ -65,7 +65,7 @@ final class Billing
             ...$lines,
             ...$this->hands($planned, fn (PlannedStep $s): ?float => $s->skipped ? null : $s->handsMin),
             ...$this->places($planned, true),
-            ...$this->coats($planned, fn (PlannedStep $s): bool => ! $s->skipped),
+            ...$this->coats($planned, fn (PlannedStep $s): int => $s->skipped ? 0 : 1),
         ]);
     }
 
@@ -100,7 +100,7 @@ final class Billing
             ...$lines,
             ...$this->hands($planned, fn (PlannedStep $s): ?float => $done($s) ? LoggedMinutes::of($planned, $s) : null),
             ...$this->places($planned, false),
-            ...$this->coats($planned, $done),
+            ...$this->coats($planned, fn (PlannedStep $s): int => ($done($s) ? 1 : 0) + $planned->plan->log->cupsLost($s->step->key)),
         ]);
     }
 
@@ -246,15 +246,15 @@ final class Billing
     }
 
     /**
-     * @param \Closure(PlannedStep): bool $counts
+     * @param \Closure(PlannedStep): int $cups
      *
      * @return list<BillLine> cups, brushes and gloves
      */
-    private function coats(PlannedPart $planned, \Closure $counts): array
+    private function coats(PlannedPart $planned, \Closure $cups): array
     {
         $n = ['' => 0, ':rescue' => 0];
         foreach ($planned->plan->steps as $step) {
-            $n[$step->step->isMend ? ':rescue' : ''] += $step->batch !== null && $counts($step) ? 1 : 0;
+            $n[$step->step->isMend ? ':rescue' : ''] += $step->batch === null ? 0 : $cups($step);
         }
         $price = $planned->part->shop->money()->coatMinor;
 

@@ -220,6 +220,21 @@ final readonly class FactLog
         return $lost === [] ? null : $lost[count($lost) - 1];
     }
 
+    /** Cups of a step that were lost with something in them: each took a cup more than its coat does. */
+    public function cupsLost(string $step): int
+    {
+        [$lost, $isPoured] = [0, false];
+        foreach ($this->of($step, Weighed::class, WentWrong::class) as $fact) {
+            if ($fact->content instanceof Weighed) {
+                $isPoured = true;
+            } elseif ($isPoured && $fact->content->emptiesCup()) {
+                [$lost, $isPoured] = [$lost + 1, false];
+            }
+        }
+
+        return $lost;
+    }
+
     /**
      * Papers sanded on a step, in their order.
      *

@@ -14,6 +14,7 @@ use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Looked;
 use OakGloss\Fact\Kind\WayOut;
+use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Defect;
 use OakGloss\Inspection\Lies;
@@ -39,6 +40,7 @@ final readonly class FoundOnPart
             }
             $at = ShopTime::minutes($last->happened_at) + (float) ($row['after_min'] ?? 2.0);
             if (isset($row['mishap'])) {
+                $this->pour($part, $step, $at, (float) ($row['grams'] ?? 0.0));
                 $wrong = new WentWrong(Mishap::from((string) $row['mishap']), '', (float) ($row['grams'] ?? 0.0));
                 $of = $this->keep($part, $step, $at, $wrong);
             } elseif (isset($row['look'])) {
@@ -60,6 +62,18 @@ final readonly class FoundOnPart
                 $this->mend($part, $step, $at, $of->id, $row);
             }
         }
+    }
+
+    /** What was in a cup before it was lost: nothing is kicked over that nobody weighed. */
+    private function pour(Part $part, string $step, float $at, float $grams): void
+    {
+        $ratio = $this->planner->planOn($part, $this->floor)->plan->step($step)?->batch?->ratio;
+        if ($ratio === null) {
+            return;
+        }
+        $resinG = round($grams / (1.0 + $ratio->hardenerPerResin), 1);
+        $this->keep($part, $step, $at - 3.0, new Weighed('resin', $resinG));
+        $this->keep($part, $step, $at - 2.0, new Weighed('hardener', round($grams - $resinG, 1)));
     }
 
     /** @param array<string, string|int|float> $row */

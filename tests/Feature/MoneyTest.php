@@ -115,6 +115,28 @@ final class MoneyTest extends ShopCase
         self::assertSame([], app(Billing::class)->actual($this->planned($part))->of(CostKind::Material));
     }
 
+    public function testACupThatWasKickedOverWasACup(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->act($part, 'ready', 'build-2');
+        $cups = function () use ($part): float {
+            app()->forgetScopedInstances();
+
+            return array_sum(array_map(fn (BillLine $l): float => $l->quantity, app(Billing::class)->actual($this->planned($part))->of(CostKind::Coat)));
+        };
+        $before = $cups();
+        $this->post("/parts/{$part->id}/wrong", ['mishap' => 'cup_binned'])->assertSessionHasNoErrors();
+        self::assertSame($before, $cups(), 'an empty cup that was binned cost nothing');
+        foreach (['resin' => 24.0, 'hardener' => 8.2] as $component => $grams) {
+            app()->forgetScopedInstances();
+            $this->post("/parts/{$part->id}/weigh/build-2", ['component' => $component, 'grams' => (string) $grams])->assertSessionHasNoErrors();
+        }
+        self::assertSame($before, $cups(), 'its coat counts once it is on');
+        app()->forgetScopedInstances();
+        $this->post("/parts/{$part->id}/wrong", ['mishap' => 'cup_kicked'])->assertSessionHasNoErrors();
+        self::assertSame($before + 1.0, $cups());
+    }
+
     public function testRatesAreTypedInTheShopsOwnUnitsAndRefusedAtTheirField(): void
     {
         $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'coat' => '120', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];

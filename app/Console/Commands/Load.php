@@ -251,7 +251,8 @@ final class Load extends Command
             && self::median($calendars) > self::CALENDAR_MS;
         sort($calendars);
         $this->line(sprintf(
-            '%d sign-ins, %d calendars (median %.0f ms, slowest %.0f ms), %d backups of which %d whole; slowest page %.0f ms, median %.0f ms',
+            '%d sign-ins, %d calendars (median %.0f ms, slowest %.0f ms), %d backups of which %d whole; '
+                .'slowest page %.0f ms, median %.0f ms',
             count($signIns),
             count($calendars),
             self::median($calendars),
