@@ -51,3 +51,9 @@ document.addEventListener('click', (event) => {
         window.print();
     }
 });
+
+// What was refused or is asked about stands at its field; where that lies below the edge, the page begins there.
+const asked = document.querySelector('form.sure, main [aria-invalid="true"]');
+if (asked && !asked.closest('.notice') && asked.getBoundingClientRect().bottom > innerHeight) {
+    asked.scrollIntoView({ block: 'center' });
+}

@@ -52,6 +52,7 @@ final class EveryViewTest extends BrowserCase
         $this->press('Poured');
         $this->sees('times its mark');
         $this->sees('It is so: 500 g resin went in');
+        self::assertTrue($this->script('const at = document.querySelector("form.sure").getBoundingClientRect(); return at.top >= 0 && at.bottom <= innerHeight'), 'what is asked is seen without a scroll');
         $this->assertFits('doubted');
         self::assertSame([], $this->axe(), 'doubted');
         $this->fill('grams', '36');
