@@ -10,8 +10,11 @@ use App\Models\Why;
 use App\Planning\PlannedPart;
 use App\Shelf\Kind\Resins;
 use App\Time\ShopTime;
+use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Told;
+use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\CauseRanking;
 use OakGloss\Schedule\OnRecord;
 
@@ -20,6 +23,9 @@ final class CausesOf
 {
     /** Readings from so long before a defect was found on, minutes: a skin lies no longer open than that. */
     private const BACK_MIN = 30 * 1440.0;
+
+    /** A cause with so much of the odds decides which ways out are none (ours). */
+    private const SURE = 0.6;
 
     /**
      * @param float               $atMin when it was found
@@ -37,6 +43,22 @@ final class CausesOf
             count($planned->floor->crew->people),
             self::openDays($planned),
         ), $told);
+    }
+
+    /**
+     * The cause that what is on record makes so likely that ways out which it would spoil again are none; null where nothing
+     * on record speaks for one.
+     *
+     * @param Fact<Found|WentWrong> $of
+     */
+    public static function surely(PlannedPart $planned, Fact $of): ?Cause
+    {
+        if (! $of->content instanceof Found) {
+            return null;
+        }
+        $first = self::of($planned, $of->content, $of->atMin, self::told($planned, $of->id))->first();
+
+        return $first->share >= self::SURE && $first->for() !== [] ? $first->cause : null;
     }
 
     /** @return array<string, bool> by cause: the newest look for each */

@@ -60,7 +60,7 @@ final class FactOf
     /** @return Fact<Found|WentWrong> 404 where it is none, or was struck out */
     public static function standing(PlannedPart $planned, int $id): Fact
     {
-        foreach ($planned->plan->log->all(Found::class, WentWrong::class) as $fact) {
+        foreach ($planned->plan->log->everAll(Found::class, WentWrong::class) as $fact) {
             if ($fact->id === $id) {
                 return $fact;
             }

@@ -14,11 +14,13 @@ use OakGloss\Fact\Draft;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Inspection\Remedy;
+use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FreshFilm;
 use OakGloss\Plan\PlannedStep;
@@ -67,7 +69,7 @@ final class WaysOutOfIt
     {
         $film = self::filmNow($planned);
         $offers = $of->content instanceof Found
-            ? WaysOut::ofDefect($planned->plan, $of->id, $of->content, $film)
+            ? WaysOut::ofDefect($planned->plan, $of->id, $of->content, $film, CausesOf::surely($planned, $of))
             : WaysOut::ofMishap($planned->plan, $of->id, $of->content, $film, self::isOnPart($planned, $of));
         $now = $this->trial($planned, $planned->plan->log);
         $ways = array_map(fn (RemedyOffer $offer): PricedWay => $this->priced($planned, $of, $offer, $now), $offers);
@@ -95,7 +97,20 @@ final class WaysOutOfIt
             $planned->floor->nowMin - $coat->doneAtMin,
             $coat,
             $planned->plan->materials,
+            self::holdsMin($planned, $coat),
         );
+    }
+
+    /** From now on that a coat holds cloth or another coat, minutes. */
+    private static function holdsMin(PlannedPart $planned, PlannedStep $coat): ?float
+    {
+        if ($coat->step->layer === null) {
+            return null;
+        }
+        $clocks = $planned->schedule->clocks;
+        $until = $clocks->forecastOf($coat)->event('tack_until', (float) $coat->doneAtMin, $clocks->paceOf($coat))->expectedMin;
+
+        return $until === null ? null : max(0.0, $until - $planned->floor->nowMin);
     }
 
     /**
@@ -105,17 +120,32 @@ final class WaysOutOfIt
      */
     public static function log(PlannedPart $planned, Fact $of, RemedyOffer $offer): FactLog
     {
-        $coat = $offer->remedy === Remedy::WashOff ? self::coatToWashOff($planned, $of) : null;
+        $coat = $offer->remedy->takesCoatOff() ? self::coatToWashOff($planned, $of) : null;
         $log = $coat === null ? $planned->plan->log : FactLog::standing([
+            ...$planned->plan->log->before,
             ...$planned->plan->log->facts,
             new Fact(PHP_INT_MAX - 1, $coat->step, $planned->floor->nowMin, null, new Struck($coat->id, '')),
         ]);
 
-        return $log->drafted([new Draft($of->step, $offer->content)], $planned->floor->nowMin);
+        $letting = self::lettingGo($planned, $offer);
+
+        return $log->drafted(
+            [new Draft($of->step, $offer->content), ...($letting === null ? [] : [$letting])],
+            $planned->floor->nowMin,
+        );
+    }
+
+    /** Without a new cup the window goes by, and the coat is keyed for; null where none closes. */
+    public static function lettingGo(PlannedPart $planned, RemedyOffer $offer): ?Draft
+    {
+        $next = $planned->plan->next();
+
+        return $offer->remedy === Remedy::Later && $next?->step->follow->kind === FollowKind::Tacky && $next->step->kind === StepKind::Coat
+            ? new Draft($next->step->key, new Decided(key: true)) : null;
     }
 
     /**
-     * The coat that a wrong jar made.
+     * The coat that a wrong jar made, or that is taken off again.
      *
      * @param Fact<Found|WentWrong> $of
      *
@@ -123,14 +153,17 @@ final class WaysOutOfIt
      */
     public static function coatToWashOff(PlannedPart $planned, Fact $of): ?Fact
     {
-        return $planned->plan->log->last($of->step, CoatOn::class);
+        $newest = $planned->plan->lastCoat()?->step->key;
+
+        return $planned->plan->log->last($of->step, CoatOn::class)
+            ?? ($newest === null ? null : $planned->plan->log->last($newest, CoatOn::class));
     }
 
     /** @param Fact<Found|WentWrong> $of */
     private static function isOnPart(PlannedPart $planned, Fact $of): bool
     {
         return $of->content instanceof WentWrong && $of->content->mishap === Mishap::WrongJar
-            && self::coatToWashOff($planned, $of) !== null;
+            && $planned->plan->log->last($of->step, CoatOn::class) !== null;
     }
 
     /** @return array{part: PlannedPart, all: array<int, PlannedPart>} */
@@ -152,7 +185,9 @@ final class WaysOutOfIt
     {
         $before = $now['part'];
         $readyNow = $before->schedule->readyMin() ?? $planned->floor->nowMin;
-        if (! $offer->fits() || $offer->remedy->isLeaving() || $offer->remedy === Remedy::NewCup) {
+        $isNothing = $offer->remedy === Remedy::NewCup
+            || ($offer->remedy->isLeaving() && self::lettingGo($planned, $offer) === null);
+        if (! $offer->fits() || $isNothing) {
             $grams = $offer->remedy === Remedy::NewCup && $of->content instanceof WentWrong ? (float) $of->content->grams : 0.0;
 
             return new PricedWay($offer, $readyNow, 0.0, $grams, 0.0, 0.0, []);

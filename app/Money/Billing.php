@@ -11,6 +11,7 @@ use App\Models\StockMove;
 use App\Models\Why;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
+use App\Planning\Trials;
 use App\Shelf\Lineage;
 use App\Shelf\ShelfKinds;
 use App\Stock\Jar;
@@ -20,6 +21,7 @@ use OakGloss\Climate\ClimateKind;
 use OakGloss\Cost\Bill;
 use OakGloss\Cost\BillLine;
 use OakGloss\Cost\CostKind;
+use OakGloss\Fact\Fact;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Takes;
@@ -39,6 +41,7 @@ final class Billing
         private readonly TakenFrom $takenFrom,
         private readonly PriceBook $prices,
         private readonly Lineage $lineage,
+        private readonly Trials $trials,
     ) {
     }
 
@@ -74,8 +77,9 @@ final class Billing
     {
         $moves = StockMove::query()->with('lot')->where('part_id', $planned->part->id)
             ->whereIn('why', [Why::Used->value, Why::GivenBack->value])->orderBy('id')->get();
+        $lost = array_flip(array_map(fn (Fact $f): int => $f->id, $planned->plan->log->before));
         $mends = $planned->part->facts->mapWithKeys(
-            fn ($f): array => [$f->id => $planned->plan->step($f->step)?->step->isMend === true],
+            fn ($f): array => [$f->id => isset($lost[$f->id]) || $planned->plan->step($f->step)?->step->isMend === true],
         );
         $taken = [];
         foreach ($moves as $move) {
@@ -94,14 +98,43 @@ final class Billing
                 $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, self::priceOfAll($prices, $quantity, $minor));
             }
         }
-        $done = fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped;
+        $lines = [...$lines, ...$this->worked($planned), ...$this->places($planned, false)];
+        foreach ($planned->plan->log->roundsBefore() as $round) {
+            $lines = [...$lines, ...$this->worked($this->trials->trial($planned, $round), true)];
+        }
 
-        return $this->bill($planned, [
-            ...$lines,
-            ...$this->hands($planned, fn (PlannedStep $s): ?float => $done($s) ? LoggedMinutes::of($planned, $s) : null),
-            ...$this->places($planned, false),
-            ...$this->coats($planned, fn (PlannedStep $s): int => ($done($s) ? 1 : 0) + $planned->plan->log->cupsLost($s->step->key)),
-        ]);
+        return $this->bill($planned, self::together($lines));
+    }
+
+    /**
+     * Hands and cups of what was done.
+     *
+     * @param bool $isLost it was stripped off again
+     *
+     * @return list<BillLine>
+     */
+    private function worked(PlannedPart $planned, bool $isLost = false): array
+    {
+        $done = fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped;
+        $minutes = fn (PlannedStep $s): ?float => $done($s) ? LoggedMinutes::of($planned, $s) : null;
+        $cups = fn (PlannedStep $s): int => ($done($s) ? 1 : 0) + $planned->plan->log->cupsLost($s->step->key);
+
+        return [...$this->hands($planned, $minutes, $isLost), ...$this->coats($planned, $cups, $isLost)];
+    }
+
+    /**
+     * @param list<BillLine> $lines
+     *
+     * @return list<BillLine> one for each key
+     */
+    private static function together(array $lines): array
+    {
+        $by = [];
+        foreach ($lines as $line) {
+            $by[$line->key] = isset($by[$line->key]) ? $by[$line->key]->with($line->quantity) : $line;
+        }
+
+        return array_values($by);
     }
 
     /**
@@ -179,25 +212,26 @@ final class Billing
      *
      * @return list<BillLine>
      */
-    private function hands(PlannedPart $planned, \Closure $minutes): array
+    private function hands(PlannedPart $planned, \Closure $minutes, bool $isLost = false): array
     {
         $sums = [];
         foreach ($planned->plan->steps as $step) {
             $min = $minutes($step);
             if ($min !== null) {
-                $sums[$step->step->stage->value.($step->step->isMend ? ':rescue' : '')] ??= [0.0, $step->step];
-                $sums[$step->step->stage->value.($step->step->isMend ? ':rescue' : '')][0] += $min;
+                $isRescue = $isLost || $step->step->isMend;
+                $sums[$step->step->stage->value.($isRescue ? ':rescue' : '')] ??= [0.0, $step->step, $isRescue];
+                $sums[$step->step->stage->value.($isRescue ? ':rescue' : '')][0] += $min;
             }
         }
         $lines = [];
-        foreach ($sums as $key => [$min, $of]) {
+        foreach ($sums as $key => [$min, $of, $isRescue]) {
             $lines[] = $this->hour(
                 $planned,
                 CostKind::Hands,
                 "hands:{$key}",
                 (string) __("money.stages.{$of->stage->value}"),
                 $min,
-                $of->isMend,
+                $isRescue,
             );
         }
 
@@ -250,11 +284,11 @@ final class Billing
      *
      * @return list<BillLine> cups, brushes and gloves
      */
-    private function coats(PlannedPart $planned, \Closure $cups): array
+    private function coats(PlannedPart $planned, \Closure $cups, bool $isLost = false): array
     {
         $n = ['' => 0, ':rescue' => 0];
         foreach ($planned->plan->steps as $step) {
-            $n[$step->step->isMend ? ':rescue' : ''] += $step->batch === null ? 0 : $cups($step);
+            $n[$isLost || $step->step->isMend ? ':rescue' : ''] += $step->batch === null ? 0 : $cups($step);
         }
         $price = $planned->part->shop->money()->coatMinor;
 

@@ -39,6 +39,21 @@ final readonly class BillLine
         return $this->at($quantity, $this->pack, $this->priceMinor);
     }
 
+    /** With so much more of it. */
+    public function with(float $quantity): self
+    {
+        return new self(
+            $this->kind,
+            $this->key,
+            $this->name,
+            $this->quantity + $quantity,
+            $this->unit,
+            $this->pack,
+            $this->priceMinor,
+            $this->isRescue,
+        );
+    }
+
     public function material(): Material
     {
         return new Material($this->quantity, $this->pack, $this->priceMinor);

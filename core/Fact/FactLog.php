@@ -9,8 +9,10 @@ use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Struck;
+use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Inspection\Remedy;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 
@@ -20,8 +22,11 @@ final readonly class FactLog
     /** @var array<string, list<Fact<Content>>> by step */
     private array $ofStep;
 
-    /** @param list<Fact<Content>> $facts */
-    private function __construct(public array $facts)
+    /**
+     * @param list<Fact<Content>> $facts
+     * @param list<Fact<Content>> $before of what was stripped off again
+     */
+    private function __construct(public array $facts, public array $before = [])
     {
         $ofStep = [];
         foreach ($facts as $fact) {
@@ -45,7 +50,43 @@ final readonly class FactLog
         ));
         usort($standing, fn (Fact $a, Fact $b): int => [$a->atMin, $a->id] <=> [$b->atMin, $b->id]);
 
-        return new self($standing);
+        return self::since($standing);
+    }
+
+    /**
+     * A job that was begun again knows of what came before only the air that the part is in.
+     *
+     * @param list<Fact<Content>> $facts  in the order of time
+     * @param list<Fact<Content>> $before
+     */
+    private static function since(array $facts, array $before = []): self
+    {
+        $from = 0;
+        foreach ($facts as $i => $fact) {
+            $from = $fact->content instanceof WayOut && $fact->content->remedy === Remedy::StartOver ? $i : $from;
+        }
+        $gone = array_slice($facts, 0, $from);
+        $air = array_values(array_filter($gone, fn (Fact $f): bool => $f->content instanceof ChangesAir));
+
+        return new self([...$air, ...array_slice($facts, $from)], [...$before, ...$gone]);
+    }
+
+    /**
+     * The rounds of the job that were stripped off again, each for itself.
+     *
+     * @return list<self>
+     */
+    public function roundsBefore(): array
+    {
+        $rounds = [[]];
+        foreach ($this->before as $fact) {
+            if ($fact->content instanceof WayOut && $fact->content->remedy === Remedy::StartOver) {
+                $rounds[] = [];
+            }
+            $rounds[count($rounds) - 1][] = $fact;
+        }
+
+        return $this->before === [] ? [] : array_map(fn (array $facts): self => new self($facts), $rounds);
     }
 
     /**
@@ -55,13 +96,13 @@ final readonly class FactLog
      */
     public function with(Fact $fact): self
     {
-        return new self([...$this->facts, $fact]);
+        return self::since([...$this->facts, $fact], $this->before);
     }
 
     /** @param list<Draft> $drafts recorded one after the other at a minute */
     public function drafted(array $drafts, float $atMin): self
     {
-        return new self([...$this->facts, ...array_map(fn (Draft $d): Fact => $d->at($atMin), $drafts)]);
+        return self::since([...$this->facts, ...array_map(fn (Draft $d): Fact => $d->at($atMin), $drafts)], $this->before);
     }
 
     /**
@@ -79,7 +120,7 @@ final readonly class FactLog
     }
 
     /**
-     * Facts of every step of a role, of some kinds.
+     * Facts of every step of a role in the job as it was ordered, of some kinds: those of ways out have steps of their own.
      *
      * @template K of Content
      *
@@ -89,7 +130,8 @@ final readonly class FactLog
      */
     public function ofRole(Role $role, string ...$kinds): array
     {
-        return array_values(array_filter($this->all(...$kinds), fn (Fact $f): bool => $f->ref?->role === $role));
+        return array_values(array_filter($this->all(...$kinds), fn (Fact $f): bool => $f->ref?->role === $role
+            && ! str_starts_with($f->step, 'mend-')));
     }
 
     /** The highest coat of a role that lies on the part; 0 if none does. */
@@ -138,6 +180,20 @@ final readonly class FactLog
     public function all(string ...$kinds): array
     {
         return self::only($this->facts, ...$kinds);
+    }
+
+    /**
+     * The same with those of rounds that were stripped off again.
+     *
+     * @template K of Content
+     *
+     * @param class-string<K> ...$kinds
+     *
+     * @return list<Fact<K>>
+     */
+    public function everAll(string ...$kinds): array
+    {
+        return self::only([...$this->before, ...$this->facts], ...$kinds);
     }
 
     /**

@@ -26,6 +26,8 @@ enum Cause: string
     case WetTooLean = 'wet_too_lean';
     /** A face so steep that it drains. */
     case Steep = 'steep';
+    /** A coat that nothing keeps from running on an upright face: not turned, not laid flat. */
+    case Upright = 'upright';
     case CoverThin = 'cover_thin';
     case SandedLong = 'sanded_long';
     case SandedShort = 'sanded_short';
@@ -61,11 +63,35 @@ enum Cause: string
             self::TrappedAir, self::CupOld, self::RatioOff, self::MixedShort, self::LotOld => Habit::Mix,
             self::Cold, self::Warm, self::Damp, self::HeatSince, self::Expansion, self::NoUvGuard => Habit::Climate,
             self::TooEarly, self::TooLate, self::SandedEarly, self::Unsettled => Habit::Window,
-            self::TooHeavy, self::Flooded, self::WetTooLean, self::Steep, self::CoverThin, self::BaseHeavy,
+            self::TooHeavy, self::Flooded, self::WetTooLean, self::Steep, self::Upright, self::CoverThin, self::BaseHeavy,
             self::SprayedDry, self::Shed => Habit::Coat,
             self::SandedLong, self::SandedShort, self::EdgePressed, self::TooCoarse, self::ScratchLeft, self::Skipped,
             self::PolishedLong => Habit::Ladder,
             self::PulledTight, self::LaidAlone, self::CutBare => Habit::Cloth,
         };
+    }
+
+    /** Whether a way out would fail again for the same reason, or make it worse (ours). */
+    public function forbids(Remedy $remedy): bool
+    {
+        return in_array($remedy, match ($this) {
+            // What pushes resin away pushes it away again until it is sanded off and wiped.
+            self::Contaminated => [Remedy::WorkWet, Remedy::CoatNow, Remedy::Flood, Remedy::Inject],
+            // Nothing holds on what never hardens, and warmth does not harden it.
+            self::RatioOff, self::MixedShort => [
+                Remedy::Hold, Remedy::CoatNow, Remedy::Bury, Remedy::Flood, Remedy::SpotFill, Remedy::SandAndCoat,
+            ],
+            // Resin under a glossy face lifts as the layer over it did.
+            self::TooLate, self::Expansion => [Remedy::Inject],
+            self::TooEarly => [Remedy::CoatNow, Remedy::Bury],
+            // What still shrinks prints again.
+            self::Unsettled, self::SandedEarly => [Remedy::SandOut, Remedy::Reclear],
+            self::CoverThin => [Remedy::SandOut, Remedy::Repolish],
+            // Coats to come drain off the same face in the same way.
+            self::Steep => [Remedy::Bury],
+            self::WetTooLean => [Remedy::Bury, Remedy::HotAir],
+            self::CupOld => [Remedy::WorkWet],
+            default => [],
+        }, true);
     }
 }

@@ -96,12 +96,14 @@ enum Defect: string
                 C::CoverThin->value => 40.0, C::SandedLong->value => 30.0, C::EdgePressed->value => 20.0, C::TooCoarse->value => 10.0,
             ],
             self::LowSpots => [C::SandedShort->value => 45.0, C::Steep->value => 20.0, C::CoverThin->value => 35.0],
-            self::Runs => [C::TooHeavy->value => 60.0, C::Cold->value => 20.0, C::TooEarly->value => 20.0],
+            self::Runs => [
+                C::TooHeavy->value => 45.0, C::Upright->value => 20.0, C::Cold->value => 18.0, C::TooEarly->value => 17.0,
+            ],
             self::Blush => [C::Damp->value => 60.0, C::Cold->value => 30.0, C::RatioOff->value => 10.0],
             self::Bleed => [C::BaseHeavy->value => 60.0, C::TooEarly->value => 40.0],
             self::Soft => [C::RatioOff->value => 40.0, C::MixedShort->value => 30.0, C::Cold->value => 20.0, C::LotOld->value => 10.0],
             self::Haze => [C::ScratchLeft->value => 50.0, C::Dust->value => 35.0, C::Damp->value => 15.0],
-            self::Scratch => [C::Skipped->value => 55.0, C::DirtyWater->value => 45.0],
+            self::Scratch => [C::Skipped->value => 40.0, C::DirtyWater->value => 35.0, C::SandedShort->value => 25.0],
             self::OrangePeel => [C::SprayedDry->value => 50.0, C::Warm->value => 25.0, C::TooHeavy->value => 25.0],
             self::Delamination => [
                 C::TooLate->value => 40.0, C::Contaminated->value => 25.0, C::HeatSince->value => 20.0, C::Expansion->value => 15.0,

@@ -10,4 +10,6 @@ enum Lies: string
     case InCloth = 'cloth';
     case InResin = 'resin';
     case InClear = 'clear';
+    /** What was made lies on a form, that it comes off. */
+    case OnForm = 'form';
 }

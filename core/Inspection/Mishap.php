@@ -13,6 +13,8 @@ enum Mishap: string
     case CupBinned = 'cup_binned';
     case ClothCreased = 'cloth_creased';
     case PartDropped = 'part_dropped';
+    /** So much went wrong that it is to begin again. */
+    case Spoilt = 'spoilt';
     /** Something fell or was wiped into a fresh film. */
     case FilmTouched = 'film_touched';
 
@@ -22,12 +24,18 @@ enum Mishap: string
         return in_array($this, [self::CupKicked, self::CupBinned, self::WrongJar], true);
     }
 
+    /** Whether what comes next would go over it. */
+    public function isOnPart(): bool
+    {
+        return ! $this->emptiesCup() || $this === self::WrongJar;
+    }
+
     public function habit(): Habit
     {
         return match ($this) {
             self::CupKicked, self::CupBinned, self::WrongJar => Habit::Mix,
             self::ClothCreased => Habit::Cloth,
-            self::PartDropped, self::FilmTouched => Habit::Clean,
+            self::PartDropped, self::FilmTouched, self::Spoilt => Habit::Clean,
         };
     }
 }

@@ -44,8 +44,26 @@ enum Remedy: string
     case Repolish = 'repolish';
     /** Flatted and cleared again. */
     case Reclear = 'reclear';
+    /** Dry cloth lifted off a base that is wet, and laid again as that turns tacky. */
+    case Relay = 'relay';
+    /** Dry cloth lifted off a mist, and laid into a fresh one. */
+    case Remist = 'remist';
+    /** Pulled off a tacky base, and a new piece laid while that holds. */
+    case NewPiece = 'new_piece';
+    /** Pulled off, the base keyed, a new piece on a fresh tack coat. */
+    case TackCoat = 'tack_coat';
+    /** Wetted cloth stripped off while it is wet, all of it done again. */
+    case StripWet = 'strip_wet';
+    /** The newest coat, that stayed soft, scraped and washed off. */
+    case TakeOff = 'take_off';
+    /** The skin stripped, the job begun again. */
+    case StartOver = 'start_over';
+    /** Looked over: nothing came of it. */
+    case Unharmed = 'unharmed';
     /** The cup is thrown away and weighed anew. */
     case NewCup = 'new_cup';
+    /** No new cup now: the coat goes on when it may next. */
+    case Later = 'later';
     /** Washed off while it is wet, and done again. */
     case WashOff = 'wash_off';
 
@@ -58,6 +76,12 @@ enum Remedy: string
     /** Whether nothing has to be done for it. */
     public function isLeaving(): bool
     {
-        return $this === self::Accept || $this === self::Bury;
+        return in_array($this, [self::Accept, self::Bury, self::Unharmed, self::Later], true);
+    }
+
+    /** Whether the coat that it is about is on the part no more once it is taken. */
+    public function takesCoatOff(): bool
+    {
+        return in_array($this, [self::WashOff, self::StripWet, self::TakeOff], true);
     }
 }

@@ -33,6 +33,7 @@ final class Signs
             Cause::Flooded => [self::ramp('wetOverDrink', $on->wetOverDrink, 1.3, 2.2, 0.3, 6.0)],
             Cause::WetTooLean => [self::ramp('wetOverDrink', $on->wetOverDrink, 0.85, 1.2, 8.0, 0.25)],
             Cause::Steep => [self::ramp('slopeDeg', $on->slopeDeg, 20.0, 75.0, 0.25, 3.5)],
+            Cause::Upright => [self::ramp('slopeDeg', $on->slopeDeg, 45.0, 85.0, 0.25, 4.0)],
             Cause::CoverThin => [
                 self::ramp('coverOverNeed', $on->coverOverNeed, 0.8, 2.0, 6.0, 0.2),
                 self::ramp('weaveOverShows', $on->weaveOverShows, 0.5, 2.0, 0.6, 2.0),

@@ -7,7 +7,9 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Remedy;
+use OakGloss\Material\AidKind;
 use OakGloss\Optics\Finish;
+use OakGloss\Safety\Caution;
 
 /**
  * A way out that was taken, as steps of the job: on one place, on one zone, or over the part. Each is told in the order in
@@ -23,6 +25,15 @@ final readonly class Mend
 
     /** A flow of warm air over fresh bubbles, minutes for each square metre (ours). */
     private const HOT_AIR_MIN_M2 = 8.0;
+
+    /** Dry or wetted cloth taken off, a soft coat scraped off, minutes for each square metre (ours). */
+    private const CLOTH_OFF_MIN_M2 = 6.0;
+    private const SCRAPE_MIN_M2 = 30.0;
+
+    /** A job begun again: soft resin and loose cloth off a part, a hard skin off it, a form cleaned, minutes for each m² (ours). */
+    private const SOFT_MIN_M2 = 40.0;
+    private const HARD_MIN_M2 = 180.0;
+    private const CLEAN_MIN_M2 = 20.0;
 
     /** Clear is flatted to this before more of it, P. */
     private const UNDER_CLEAR = 800;
@@ -76,12 +87,31 @@ final readonly class Mend
     private function itself(Job $job): array
     {
         return match ($this->remedy) {
-            Remedy::Accept, Remedy::Bury, Remedy::NewCup => [],
+            Remedy::Accept, Remedy::Bury, Remedy::NewCup, Remedy::Later, Remedy::Unharmed => [],
             Remedy::WorkWet => [$this->wet('wet')->taking($this->placeMin())],
             Remedy::HotAir => [
                 $this->wet('air')->named('mend_hot_air')->taking(2.0 + self::HOT_AIR_MIN_M2 * $this->areaM2($job)),
             ],
             Remedy::Shift => [$this->wet('shift')->named('mend_shift')->taking(5.0 + 5.0 * $job->areaM2)],
+            Remedy::Relay => [$this->clothOff($job, 'lift'), $this->layAgain($job, 'mend_relay')],
+            Remedy::Remist => [
+                $this->clothOff($job, 'lift'),
+                $this->of(Role::Adhesive, 'mist')->named('mend_mist')->taking(3.0 + 5.0 * $job->areaM2),
+                $this->layAgain($job, 'mend_relay_mist')
+                    ->after(Follow::minutes($job->aid(AidKind::Adhesive)->readyMin, $job->aid(AidKind::Adhesive)->holdsMin)),
+            ],
+            Remedy::NewPiece => [$this->clothOff($job, 'pull'), $this->layAgain($job, 'mend_new_piece')],
+            Remedy::TackCoat => [$this->clothOff($job, 'pull'), ...$this->onTackCoat($job)],
+            Remedy::StripWet => [
+                $this->clothOff($job, 'strip'),
+                $this->of(Role::Wipe, 'wash')->named('mend_wash_base')->taking(8.0 + 20.0 * $this->areaM2($job)),
+                ...$this->onTackCoat($job),
+            ],
+            Remedy::TakeOff => [
+                $this->of(Role::MendOpen, 'scrape')->named('mend_scrape')->taking(10.0 + self::SCRAPE_MIN_M2 * $job->areaM2),
+                $this->of(Role::Wipe, 'wash')->named('mend_wash_off')->taking(8.0 + 20.0 * $job->areaM2),
+            ],
+            Remedy::StartOver => [$this->stripped($job)],
             Remedy::WashOff => [$this->wet('off')->named('mend_wash_off')->taking(8.0 + 20.0 * $this->areaM2($job))],
             Remedy::Wash => [
                 $this->of(Role::Wipe, 'wash')->named('mend_wash')->after($this->once('onceSet'))
@@ -135,6 +165,7 @@ final readonly class Mend
     {
         return match ($this->remedy) {
             Remedy::CoatNow => "{$this->prefix}-coat-1",
+            Remedy::TackCoat, Remedy::StripWet => "{$this->prefix}-tack",
             Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill, Remedy::Cover, Remedy::Inject,
             Remedy::Splice => "{$this->prefix}-coat-".max(1, $this->coats),
             default => null,
@@ -145,6 +176,43 @@ final readonly class Mend
     public function isOverAll(): bool
     {
         return $this->zone === '' && $this->patchM2 === 0.0;
+    }
+
+    private function clothOff(Job $job, string $key): Step
+    {
+        return $this->of(Role::MendWet, $key)->named("mend_{$key}")->taking(3.0 + self::CLOTH_OFF_MIN_M2 * $job->areaM2);
+    }
+
+    /** In what the base holds still; a new piece is cut for it before the old one is pulled. */
+    private function layAgain(Job $job, string $name): Step
+    {
+        return $this->of(Role::MendLay, 'lay')->named($name)
+            ->after(Follow::minutes(0.0, $this->withinMin))->taking($job->pace->laying($job->areaM2));
+    }
+
+    /** @return list<Step> the base keyed, and a new piece in the tack of a fresh thin coat */
+    private function onTackCoat(Job $job): array
+    {
+        return [
+            $job->keyed(Role::KeyBase, LaidDry::KEY, 0.6, "{$this->prefix}-key")->mending()->after($this->once('onceSandable')),
+            $this->of(Role::Wipe, 'wipe')->named('mend_wipe')->taking(max(2.0, $job->pace->wiping($job->areaM2))),
+            $job->coat(Role::Tack, "{$this->prefix}-tack")->mending()->after(Follow::minutes(5.0)),
+            $this->of(Role::MendLay, 'lay')->named('mend_new_piece')
+                ->after(Follow::whileTacky("{$this->prefix}-tack"))->taking($job->pace->laying($job->areaM2)),
+        ];
+    }
+
+    /** What lies on the part comes off down to what it was made ready as; a form is cleaned, what was made on it thrown away. */
+    private function stripped(Job $job): Step
+    {
+        [$name, $each] = match (true) {
+            $this->lies === Lies::OnForm => ['mend_clean_form', self::CLEAN_MIN_M2],
+            $this->lies === Lies::InCloth => ['mend_strip_soft', self::SOFT_MIN_M2],
+            default => ['mend_strip_hard', self::HARD_MIN_M2],
+        };
+
+        return $this->of(Role::Strip, 'strip')->named($name)->taking(15.0 + $each * $job->areaM2)
+            ->minding(Caution::HotAir, Caution::Knife, Caution::Rotary, Caution::Dust);
     }
 
     private function of(Role $role, string $key): Step

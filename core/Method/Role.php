@@ -134,6 +134,7 @@ enum Role: string
     case FlashOff = 'flash_off';
     /** A way out of a defect: into a film that is wet, opened or cut, sanded on one place, coated, flatted, cleared. */
     case MendWet = 'mend_wet';
+    case MendLay = 'mend_lay';
     case MendOpen = 'mend_open';
     case MendSand = 'mend_sand';
     case MendCoat = 'mend_coat';
@@ -150,7 +151,7 @@ enum Role: string
             self::MendWet, self::MendOpen, self::MendSand => StepKind::Prepare,
             self::Wipe, self::FillerWash, self::TopWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
-            self::Lay => StepKind::Lay,
+            self::Lay, self::MendLay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
             self::InnerWetOut, self::Laminate, self::InnerPly, self::HardTop, self::BaggedPly, self::GelCoat, self::Coupling, self::Lift,
             self::Infuse, self::Splice, self::FillFlush, self::Pour, self::MendCoat => StepKind::Coat,

@@ -22,7 +22,8 @@ enum Stage: string
     {
         return match ($role) {
             Role::Strip, Role::Wipe, Role::Key, Role::Prime, Role::BodyFill, Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
-            Role::Base, Role::KeyBase, Role::Tack, Role::Veil, Role::Adhesive, Role::Lay, Role::WetOut, Role::InnerWetOut, Role::Insurance,
+            Role::Base, Role::KeyBase, Role::Tack, Role::Veil, Role::Adhesive, Role::Lay, Role::MendLay, Role::WetOut,
+            Role::InnerWetOut, Role::Insurance,
             Role::CutPlies, Role::Laminate, Role::InnerPly, Role::Cover => self::Cloth,
             Role::Nibs, Role::Build, Role::Spot, Role::Turn, Role::Trim => self::Build,
             Role::ResinFlat, Role::Finish, Role::PostCure, Role::LastFlat, Role::Drill => self::Level,

@@ -9,7 +9,10 @@ use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WayOut;
+use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Remedy;
+use OakGloss\Method\StepKind;
 
 /** A defect that was found, with the way out that was taken of it last, and whether that is through. */
 final readonly class DefectState
@@ -20,6 +23,30 @@ final readonly class DefectState
      */
     private function __construct(public Fact $found, public ?Fact $way, public bool $isThrough)
     {
+    }
+
+    /**
+     * What was found or went wrong on the part, of which nobody said yet what becomes of it, and over which nothing went
+     * since: a step of that kind would bury it. Cloth that lies wrong is not worked on either.
+     *
+     * @return list<Fact<Found|WentWrong>>
+     */
+    public static function stopping(FinishPlan $plan, StepKind $next): array
+    {
+        $buries = in_array($next, [StepKind::Coat, StepKind::Spray, StepKind::Lay, StepKind::Polish], true);
+        $goesOver = [StepKind::Coat, StepKind::Spray, StepKind::Lay, StepKind::Flat, StepKind::Polish];
+        $last = -INF;
+        foreach ($plan->steps as $step) {
+            $isOver = $step->isDone() && ! $step->skipped && in_array($step->step->kind, $goesOver, true);
+            $last = $isOver ? max($last, (float) $step->doneAtMin) : $last;
+        }
+
+        return array_values(array_filter(
+            $plan->log->all(Found::class, WentWrong::class),
+            fn (Fact $f): bool => $f->atMin >= $last && self::wayOf($plan->log, $f->id) === null
+                && ($buries || ($next === StepKind::Key && $f->content instanceof Found && $f->content->defect->lies() === Lies::InCloth))
+                && ($f->content instanceof Found || $f->content->mishap->isOnPart()),
+        ));
     }
 
     /** @return list<self> in the order in which they were found */

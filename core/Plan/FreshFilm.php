@@ -17,18 +17,30 @@ final readonly class FreshFilm
     /** Where brush marks never level, a brush may go over it so long, minutes (ours). */
     private const BRUSH_MIN = 5.0;
 
-    /** @param float $brushMin up to which a brush leaves no mark that stays */
-    private function __construct(public CoatState $state, public float $sinceMin, public float $brushMin)
+    /**
+     * @param float      $brushMin up to which a brush leaves no mark that stays
+     * @param float|null $holdsMin from now on that it holds cloth, or will
+     */
+    private function __construct(public CoatState $state, public float $sinceMin, public float $brushMin, public ?float $holdsMin)
     {
     }
 
-    /** @param float $sinceMin the coat went on */
-    public static function of(CoatState $state, float $sinceMin, PlannedStep $coat, Materials $materials): self
+    /**
+     * @param float      $sinceMin the coat went on
+     * @param float|null $holdsMin from now on that it holds cloth, or will
+     */
+    public static function of(
+        CoatState $state,
+        float $sinceMin,
+        PlannedStep $coat,
+        Materials $materials,
+        ?float $holdsMin = null,
+    ): self
     {
         $resin = $materials->resinFor($coat->step)->rheology;
         $marks = BrushMarks::in(max(1.0, $coat->laidGM2 ?? 1.0) / $resin->densityGCm3, $resin, Temperature::fromCelsius($coat->airC));
 
-        return new self($state, $sinceMin, $marks->lastBrushMin ?? self::BRUSH_MIN);
+        return new self($state, $sinceMin, $marks->lastBrushMin ?? self::BRUSH_MIN, $holdsMin);
     }
 
     /** Whether the next coat still bonds, or will. */

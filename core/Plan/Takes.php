@@ -47,6 +47,8 @@ final class Takes
     {
         [$slot, $plies] = match ($step->step->role) {
             Role::Lay, Role::Laminate, Role::BaggedPly => [Slot::Cloth, 1],
+            // The same piece is laid again where only a lift or a mist went before.
+            Role::MendLay => [Slot::Cloth, $step->step->name === 'mend_new_piece' ? 1 : 0],
             Role::InnerPly => [$plan->materials->innerCloth === null ? Slot::Cloth : Slot::InnerCloth, 1],
             Role::Stack => [Slot::Cloth, (int) ($step->step->args['plies'] ?? 1)],
             Role::Lift => [Slot::MouldCloth, (int) ($step->step->args['plies'] ?? 1)],

@@ -12,6 +12,7 @@ use OakGloss\Fact\Kind\WayOut;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Inspection\Acceptance;
+use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\Defect;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Mishap;
@@ -42,6 +43,8 @@ final class WaysOut
 
     private readonly float $placeM2;
 
+    private readonly ClothNow $cloth;
+
     private function __construct(
         private readonly FinishPlan $plan,
         private readonly ?Defect $defect,
@@ -51,8 +54,10 @@ final class WaysOut
         private readonly int $count,
         private readonly float $depthUm,
         private readonly ?FreshFilm $film,
+        private readonly ?Cause $cause = null,
         bool $isAllOver = false,
     ) {
+        $this->cloth = ClothNow::of($plan, $film);
         $state = null;
         foreach ($plan->zonesNow as $zone) {
             $state = $zone->zone->name === $this->zone ? $zone : $state;
@@ -67,10 +72,11 @@ final class WaysOut
     /**
      * @param int            $target number of the defect
      * @param FreshFilm|null $film   of the newest coat; null where none is under way
+     * @param Cause|null     $cause  that it surely comes of
      *
      * @return list<RemedyOffer> those that fit and those that do not
      */
-    public static function ofDefect(FinishPlan $plan, int $target, Found $what, ?FreshFilm $film): array
+    public static function ofDefect(FinishPlan $plan, int $target, Found $what, ?FreshFilm $film, ?Cause $cause = null): array
     {
         $ways = new self(
             $plan,
@@ -81,9 +87,10 @@ final class WaysOut
             $what->count,
             $what->depthUm(),
             $film,
+            $cause,
         );
 
-        return array_map($ways->offer(...), Remedies::of($what->defect));
+        return $ways->offers(Remedies::of($what->defect), $what->defect === Defect::Skew);
     }
 
     /**
@@ -95,13 +102,30 @@ final class WaysOut
     public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?FreshFilm $film, bool $isOnPart): array
     {
         $what = $mishap->mishap;
-        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, $what === Mishap::WrongJar);
+        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, isAllOver: $what === Mishap::WrongJar);
         $remedies = array_values(array_filter(
             Remedies::ofMishap($what),
-            fn (Remedy $r): bool => $what !== Mishap::WrongJar || ($r === Remedy::NewCup) !== $isOnPart,
+            fn (Remedy $r): bool => $what !== Mishap::WrongJar || in_array($r, [Remedy::NewCup, Remedy::Later], true) !== $isOnPart,
         ));
 
-        return array_map($ways->offer(...), $remedies);
+        return $ways->offers($remedies, $what === Mishap::ClothCreased);
+    }
+
+    /**
+     * @param list<Remedy> $remedies
+     * @param bool         $isOfCloth that can be taken off: nobody strips a part for it
+     *
+     * @return list<RemedyOffer>
+     */
+    private function offers(array $remedies, bool $isOfCloth): array
+    {
+        $isBeyond = $isOfCloth && $this->cloth !== ClothNow::Fixed;
+
+        return array_map(
+            fn (Remedy $r): RemedyOffer => $isBeyond && $r === Remedy::StartOver
+                ? $this->plain($r, "cloth_{$this->cloth->name}") : $this->offer($r),
+            $remedies,
+        );
     }
 
     /** One place with what a hand works around it, m²: a disc, on a strip no wider than that. */
@@ -119,14 +143,27 @@ final class WaysOut
 
     private function offer(Remedy $remedy): RemedyOffer
     {
+        return $this->cause?->forbids($remedy) === true ? $this->plain($remedy, 'cause') : $this->reckoned($remedy);
+    }
+
+    private function reckoned(Remedy $remedy): RemedyOffer
+    {
         return match ($remedy) {
             Remedy::Accept => $this->accept(),
             Remedy::Bury => $this->bury(),
-            Remedy::NewCup => $this->plain($remedy),
+            Remedy::NewCup, Remedy::Later, Remedy::Unharmed => $this->plain($remedy),
             Remedy::WorkWet => $this->wet($remedy, $this->film?->takesABrush() === true, $this->film->brushMin ?? 0.0),
             Remedy::HotAir => $this->wet($remedy, $this->film?->takesWarmAir() === true, 15.0),
             Remedy::WashOff => $this->plain($remedy, $this->isWet() ? null : 'set', again: 0.15),
-            Remedy::Shift => $this->plain($remedy, $this->isWet() ? null : 'holds', again: 0.30),
+            Remedy::Shift => $this->ofCloth($remedy, 0.30, ClothNow::OnWet, ClothNow::Wetted),
+            Remedy::Relay => $this->ofCloth($remedy, 0.10, ClothNow::OnWet),
+            Remedy::Remist => $this->ofCloth($remedy, 0.10, ClothNow::OnMist),
+            Remedy::NewPiece => $this->ofCloth($remedy, 0.08, ClothNow::OnTacky),
+            Remedy::TackCoat => $this->ofCloth($remedy, 0.06, ClothNow::OnTacky, ClothNow::OnSet),
+            Remedy::StripWet => $this->ofCloth($remedy, 0.08, ClothNow::Wetted),
+            Remedy::TakeOff => $this->plain($remedy, $this->plan->lastCoat()?->doneAtMin === null || $this->isDone(StepKind::Spray)
+                ? 'covered' : null, again: 0.10),
+            Remedy::StartOver => $this->startOver(),
             Remedy::CoatNow => $this->coatNow(),
             Remedy::Wash => $this->plain($remedy, again: 0.05),
             Remedy::Hold => $this->hold(),
@@ -139,7 +176,7 @@ final class WaysOut
             Remedy::SpotFill => $this->onPlace($remedy, $this->coatsFor($this->depthUm), 0.12),
             Remedy::Cover => $this->onPlace($remedy, $this->coatsAhead() === 0 ? 2 : 1, 0.20),
             Remedy::Inject => $this->onPlace($remedy, 1, 0.30),
-            Remedy::Splice => $this->onPlace($remedy, 2, 0.25),
+            Remedy::Splice => $this->cloth->isLoose() ? $this->plain($remedy, 'loose') : $this->onPlace($remedy, 2, 0.25),
             Remedy::Repolish => $this->inClear($remedy, 1500, 0.10),
             Remedy::Reclear => $this->inClear($remedy, 400, 0.08),
         };
@@ -152,7 +189,46 @@ final class WaysOut
             ? $class === Visibility::Hidden
             : Acceptance::bears($class, $this->defect, $this->sizeMm, $this->count);
 
-        return $this->plain(Remedy::Accept, $bears ? null : "class_{$class->value}");
+        // Cloth that resin holds stays crooked, or all of it is done again: its owner may choose to live with it.
+        $isChoice = $this->defect === Defect::Skew && $this->cloth === ClothNow::Fixed;
+
+        return $this->plain(Remedy::Accept, $bears || $isChoice ? null : "class_{$class->value}");
+    }
+
+    /** Cloth taken off or moved, where it lies so that this can be. */
+    private function ofCloth(Remedy $remedy, float $again, ClothNow ...$where): RemedyOffer
+    {
+        $holdsMin = in_array($remedy, [Remedy::Relay, Remedy::NewPiece], true) ? $this->film?->holdsMin : null;
+
+        return new RemedyOffer(
+            $remedy,
+            $this->content($remedy, wholePart: $remedy !== Remedy::Shift, withinMin: $holdsMin === null ? null : round($holdsMin)),
+            in_array($this->cloth, $where, true) ? null : "cloth_{$this->cloth->name}",
+            again: $again,
+        );
+    }
+
+    /** All that lies on the part comes off, by what holds it; a form is cleaned. */
+    private function startOver(): RemedyOffer
+    {
+        $start = $this->plan->method->startsFrom();
+
+        return new RemedyOffer(
+            Remedy::StartOver,
+            $this->content(Remedy::StartOver, lies: match (true) {
+                ! $start->isBuiltOn() => Lies::OnForm,
+                $this->isDone(StepKind::Spray) => Lies::InClear,
+                $this->cloth === ClothNow::Fixed => Lies::InResin,
+                default => Lies::InCloth,
+            }, wholePart: true),
+            match (true) {
+                $start->hasFilm() => 'had_film',
+                $this->plan->lastDone() === null => 'not_begun',
+                $this->plan->next() === null => 'finished',
+                default => null,
+            },
+            again: 0.03,
+        );
     }
 
     private function bury(): RemedyOffer

@@ -85,7 +85,7 @@ final class OnRecord
         $coats = array_values(array_filter($done, fn (PlannedStep $s): bool => match ($lies) {
             Lies::InClear => $s->step->kind === StepKind::Spray,
             Lies::InCloth => $s->step->role->isByCloth() && $s->step->role->isOverWeave() || $s->step->role->isPly(),
-            Lies::InResin => $s->step->layer?->builds === true && $this->isHere($s),
+            Lies::InResin, Lies::OnForm => $s->step->layer?->builds === true && $this->isHere($s),
         }));
         $this->coat = $coats === [] ? null : $coats[count($coats) - 1];
         $under = array_values(array_filter($done, fn (PlannedStep $s): bool => $s->step->kind === StepKind::Coat

@@ -168,7 +168,7 @@ final class StepsAhead
     private static function hasMissedLay(FinishPlan $plan, CoatClocks $clocks, float $nowMin): bool
     {
         $next = $plan->next();
-        $coat = $next?->step->kind !== StepKind::Lay ? null : $plan->step((string) $next->step->follow->coat);
+        $coat = $next?->step->role !== Role::Lay ? null : $plan->step((string) $next->step->follow->coat);
         if ($coat?->doneAtMin === null || $coat->skipped || ! is_finite($coat->doneAtMin)) {
             return false;
         }

@@ -16,6 +16,7 @@ return [
     'tone' => 'tone with reminders',
 
     'key_first' => 'Key first, then :step',
+    'stopped' => 'open, and the next step would go over it. Decide first.', 'decide' => 'Decide', 'all_the_same' => 'Go on all the same',
     'key_do' => 'The coat below is past bonding and sandable since :since. Key it with P180 until evenly dull, wipe, then coat.',
     'went_on' => '· :coat went on :at',
     'was_to_begin' => '<b>:what</b> was to begin :at.',

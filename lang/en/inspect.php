@@ -92,6 +92,7 @@ return [
     'tells' => [
         'contaminated' => 'Is the bottom of a crater bare and shiny, and does a wipe beside it leave water in beads?',
         'airborne' => 'Are there craters on other parts, or on the bench, that stood open at the same time?',
+        'upright' => 'Do they hang on the steep face alone, all over its width?',
         'trapped_air' => 'Are the bubbles small and even, and in the witness patch of that cup too?',
         'cup_old' => 'Does the coat show strings or ridges where the brush dragged?',
         'cold' => 'Are brush marks left that should have levelled?',
@@ -131,6 +132,7 @@ return [
     'prevents' => [
         'contaminated' => 'New gloves, two fresh wipes within the hour before the coat.',
         'airborne' => 'No spray or polish in the room while a film is wet.',
+        'upright' => 'Lay that face flat for the coat, turn the part at half flow, or coat it thin and twice.',
         'trapped_air' => 'Stir slowly, let the cup rest five minutes, warm air in the first ten.',
         'cup_old' => 'Smaller cups; use them within half of their pot life.',
         'cold' => 'Warm part and jars before the mix, or wait for the hour.',
@@ -191,6 +193,10 @@ return [
     'back' => 'All of this part',
     'none_fits' => 'Nothing fits as it stands now. What stands against each is below.',
     'ways' => 'Ways out',
+    'ask' => [
+        'cup_kicked' => 'Weigh it again now?', 'cup_binned' => 'Weigh it again now?', 'part_dropped' => 'Is it harmed?', 'spoilt' => 'Begin again?',
+    ],
+    'press' => ['new_cup' => 'Weigh it now', 'later' => 'Not now', 'unharmed' => 'Unharmed: go on', 'start_over' => 'Strip it'],
     'ways_for' => 'on :zone, as it stands now',
     'take' => 'Take it',
     'takes' => 'Take it: :remedy',
@@ -214,13 +220,18 @@ return [
         'no_clear' => 'there is no clear on this part', 'not_cleared' => 'it is not cleared yet', 'clear_thin' => 'leaves :left µm of clear; :keep µm have to stay',
         'all_over' => 'it is all over the face: no place of its own', 'class_show' => 'a show face does not bear it',
         'class_second' => 'too much even for a face seen when looked for', 'class_hidden' => 'it grows, or never hardens',
-        'no_room' => 'no step can be placed', 'done' => 'it was taken already',
+        'no_room' => 'no step can be placed', 'cause' => 'by what it most likely comes of, it would fail again',
+        'cloth_NotLaid' => 'no cloth is laid on it', 'cloth_OnMist' => 'the cloth lies dry on its mist', 'cloth_OnWet' => 'the base below is wet',
+        'cloth_OnTacky' => 'the base below is tacky', 'cloth_OnSet' => 'the base below has set: it holds no piece any more',
+        'cloth_Wetted' => 'resin is in it, and wet', 'cloth_Fixed' => 'resin holds it', 'loose' => 'it lies loose: take it off whole',
+        'covered' => 'another coat or clear lies over it', 'had_film' => 'its skin was there before the job: enter it as a new part',
+        'not_begun' => 'nothing was done yet', 'finished' => 'it is finished: enter it as a new part', 'done' => 'it was taken already',
     ],
 
     'wrong' => 'That went wrong',
     'wrong_what' => 'Something happened just now. It is kept, and its way out comes.',
     'wrong_zone' => 'Where',
-    'wrong_kept' => 'Kept. Take a way out.',
+    'wrong_kept' => 'Kept. What now?',
     'bin_jar' => 'What is wrong in the cup can\'t be weighed right again: bin it on mineral ground outside, clean the jar\'s lid, weigh anew.',
 
     'accept' => 'Acceptance',

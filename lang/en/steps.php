@@ -828,6 +828,67 @@ return [
         'do' => 'Lift the cloth at the nearest edge, draw it straight along the line, press it down from the middle.',
         'cue' => 'The weave runs along the line again; nothing bridges.',
     ],
+    'mend_lift' => [
+        'title' => 'Lift the cloth off',
+        'do' => 'Two people at its corners, straight up, slowly, flat onto a clean sheet: no corner may touch the base.',
+        'cue' => 'The weave is not drawn and no tow is left behind.',
+    ],
+    'mend_pull' => [
+        'title' => 'Cut a new piece, pull the old one',
+        'do' => 'First cut the new piece to size and lay it ready. Then pull the old one off low along the face, bit by bit; pick out every tow.',
+        'cue' => 'A clean, even face below; where it tore, a touch of fresh resin.',
+    ],
+    'mend_strip' => [
+        'title' => 'Strip the wet cloth',
+        'do' => 'Peel it off low along the face while it is wet, into a bin outside; scrape off what stays. Gloves, and no sleeve in it.',
+        'cue' => 'No tow and no pool is left.',
+    ],
+    'mend_wash_base' => [
+        'title' => 'Wash the base',
+        'do' => 'With what part and base bear, by the resin\'s sheet, until nothing is sticky. Rags go outside, spread out.',
+        'cue' => 'A dry cloth slides over it.',
+    ],
+    'mend_relay' => [
+        'title' => 'Lay it again',
+        'do' => 'As soon as the base takes a print and gives no resin back: centre line first, then outwards. Longer than that it does not hold.',
+        'cue' => 'The weave runs along its line on all faces.',
+    ],
+    'mend_mist' => [
+        'title' => 'A fresh mist',
+        'do' => 'Thin and even, from the distance on its sheet, on the part alone.',
+        'cue' => 'A back of a finger sticks and comes off clean.',
+    ],
+    'mend_relay_mist' => [
+        'title' => 'Lay it again',
+        'do' => 'Centre line first, then outwards, without drawing it.',
+        'cue' => 'The weave runs along its line on all faces.',
+    ],
+    'mend_new_piece' => [
+        'title' => 'Lay the new piece',
+        'do' => 'Centre line first, then outwards, while the resin below is tacky. Longer than that it does not hold.',
+        'cue' => 'The weave runs along its line on all faces.',
+    ],
+    'mend_scrape' => [
+        'title' => 'Scrape the soft coat off',
+        'do' => 'A blunt plastic scraper, flat, down to what is hard and no further. What comes off goes outside on mineral ground.',
+        'cue' => 'A nail leaves no dent in what stays.',
+    ],
+    'mend_strip_soft' => [
+        'title' => 'Strip it: loose cloth and soft resin',
+        'do' => 'Peel off the cloth, scrape and wash off what is soft, by the resin\'s sheet, down to the part. Then the job begins again.',
+        'cue' => 'The part as it was, clean and dry.',
+    ],
+    'mend_strip_hard' => [
+        'title' => 'Strip it: the skin off the part',
+        'do' => 'Warm it no further than the part bears, lift an edge, peel it off low; what stays is sanded off, outside or under extraction. '
+            .'Then the job begins again.',
+        'cue' => 'No resin is left that rings or shines; the part is sound.',
+    ],
+    'mend_clean_form' => [
+        'title' => 'Take it off the form, clean that',
+        'do' => 'What was made is given up. Form clean and whole, old wax off by its sheet. Then the job begins again.',
+        'cue' => 'The form shines evenly, no edge is chipped.',
+    ],
     'mend_wash_off' => [
         'title' => 'Wash off the wrong coat',
         'do' => 'Scrape off what comes, then wipe with what the part and the layer below bear until nothing is sticky.',

@@ -260,7 +260,7 @@ return [
         'trapped_air' => 'Air stirred or brushed in', 'cup_old' => 'The cup was old', 'cold' => 'It was cold', 'warm' => 'It was too warm',
         'damp' => 'Damp air, near the dew point', 'too_early' => 'What lay below had not set',
         'too_late' => 'The window was over, and no key', 'too_heavy' => 'A coat too heavy for the face',
-        'flooded' => 'A flooded wet-out', 'wet_too_lean' => 'A lean wet-out', 'steep' => 'The face is steep and drained',
+        'flooded' => 'A flooded wet-out', 'wet_too_lean' => 'A lean wet-out', 'steep' => 'The face is steep and drained', 'upright' => 'A plain coat on an upright face',
         'cover_thin' => 'Too little film there', 'sanded_long' => 'Sanded longer than the paper needs',
         'sanded_short' => 'Sanded less than the paper needs', 'sanded_early' => 'Sanded before it was hard',
         'edge_pressed' => 'A block bore down on an edge', 'too_coarse' => 'A first paper too coarse',
@@ -277,7 +277,7 @@ return [
         'ladder' => 'The ladder', 'cloth' => 'Laying the cloth',
     ],
     'mishap' => [
-        'cup_kicked' => 'Cup kicked over', 'wrong_jar' => 'Wrong jar', 'cup_binned' => 'Cup binned', 'cloth_creased' => 'Cloth creased', 'part_dropped' => 'Part dropped',
+        'cup_kicked' => 'Cup kicked over', 'wrong_jar' => 'Wrong jar', 'cup_binned' => 'Cup binned', 'cloth_creased' => 'Cloth creased', 'part_dropped' => 'Part dropped', 'spoilt' => 'Spoilt: begin again',
         'film_touched' => 'Fresh film touched',
     ],
     'remedy' => [
@@ -287,6 +287,9 @@ return [
         'cover' => 'Tint and cover the place', 'inject' => 'Slit, inject, press', 'splice' => 'Cut out and splice',
         'shift' => 'Shift the cloth', 'trim' => 'Trim it', 'hold' => 'Hold it warm', 'finer' => 'Back one paper and up again',
         'repolish' => 'Flat the clear and polish', 'reclear' => 'Flat and clear again', 'new_cup' => 'Bin it, weigh anew',
-        'wash_off' => 'Wash it off, coat anew',
+        'wash_off' => 'Wash it off, coat anew', 'later' => 'Not now: leave the coat to its next time',
+        'relay' => 'Lift it, lay it again', 'remist' => 'Lift it, mist, lay it again', 'new_piece' => 'Pull it, lay a new piece',
+        'tack_coat' => 'Pull it, tack coat, new piece', 'strip_wet' => 'Strip the wet cloth, begin the cloth again',
+        'take_off' => 'Scrape the coat off, coat anew', 'start_over' => 'Strip it, begin again', 'unharmed' => 'Looked over: unharmed',
     ],
 ];

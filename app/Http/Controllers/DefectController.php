@@ -85,9 +85,9 @@ final class DefectController
                 $way->offer->args,
             ))]);
         }
-        $coat = $way->offer->remedy === Remedy::WashOff ? WaysOutOfIt::coatToWashOff($planned, $of) : null;
+        $coat = $way->offer->remedy->takesCoatOff() ? WaysOutOfIt::coatToWashOff($planned, $of) : null;
         if ($coat !== null) {
-            $why = lcfirst($format->word('mishap', 'wrong_jar'));
+            $why = lcfirst($format->word('remedy', $way->offer->remedy));
             $recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, $why));
         }
         $recorder->record(
@@ -97,6 +97,13 @@ final class DefectController
             $of->step,
             $way->offer->content->costing($way->handsMin, $way->grams, max(0.0, $way->laterMin)),
         );
+        $letting = WaysOutOfIt::lettingGo($planned, $way->offer);
+        if ($letting !== null) {
+            $recorder->record($part, $user, $planned->floor, $letting->step, $letting->content);
+        }
+        if ($way->offer->remedy === Remedy::NewCup) {
+            return redirect()->route('weigh', [$part, $of->step]);
+        }
 
         return redirect()->route('parts.show', $part)->with('notice', __('inspect.took', [
             'remedy' => lcfirst($format->word('remedy', $way->offer->remedy)),

@@ -7,10 +7,14 @@ namespace App\View\Page;
 use App\Bench\Cup;
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
+use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CupLeft;
+use OakGloss\Fact\Kind\Found;
+use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Finding\Finding;
 use OakGloss\Inspection\Look;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\DefectState;
 use OakGloss\Plan\LookDue;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
@@ -115,6 +119,12 @@ final readonly class BenchCall
     public function isMixed(): bool
     {
         return $this->step->batch !== null;
+    }
+
+    /** @return list<Fact<Found|WentWrong>> what is open on the part, where the next step would go over it */
+    public function stoppedBy(): array
+    {
+        return DefectState::stopping($this->planned->plan, $this->step->step->kind);
     }
 
     /** @return list<Finding> that a coat below was no mix, until a nail has tried it */

@@ -14,6 +14,7 @@ use App\Planning\PlannedPart;
 use App\Shelf\Kind\Resins;
 use App\Stock\Jar;
 use App\Words\Formatter;
+use Illuminate\Support\Facades\Lang;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WentWrong;
@@ -49,7 +50,7 @@ final readonly class DefectPage
     ) {
         $this->told = $of->content instanceof Found ? CausesOf::told($planned, $of->id) : [];
         $this->ranking = $of->content instanceof Found ? CausesOf::of($planned, $of->content, $of->atMin, $this->told) : null;
-        $this->ways = $this->isUnderWay() ? [] : $ways($planned, $of);
+        $this->ways = $this->mayBeDecided() ? $ways($planned, $of) : [];
     }
 
     public function title(): string
@@ -97,6 +98,28 @@ final readonly class DefectPage
         return $way === null ? null : (string) __('inspect.'.($this->isUnderWay() ? 'taken' : 'mended'), [
             'remedy' => lcfirst($this->format->word('remedy', $way->content->remedy)),
         ]);
+    }
+
+    /** Whether a way out may be taken: none is being worked on, and the job was not begun again since. */
+    public function mayBeDecided(): bool
+    {
+        return ! $this->isUnderWay() && ! in_array($this->of, $this->planned->plan->log->before, true);
+    }
+
+    /** What is to be decided. */
+    public function asks(): string
+    {
+        $key = $this->of->content instanceof WentWrong ? "inspect.ask.{$this->of->content->mishap->value}" : '';
+
+        return (string) __(Lang::has($key) ? $key : 'inspect.ways');
+    }
+
+    /** What the press of a way says. */
+    public function press(PricedWay $way): string
+    {
+        $key = "inspect.press.{$way->offer->remedy->value}";
+
+        return (string) __(Lang::has($key) ? $key : 'inspect.take');
     }
 
     public function isJar(): bool

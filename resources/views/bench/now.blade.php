@@ -32,7 +32,12 @@
         @include('bench.mix-ahead', ['ahead' => $call->mixAhead('ready', 'keyed', 'open')])
         <x-findings :of="$call->beforeTheMix()" />
         @if ($who = App\Planning\WhoHasIt::of($planned))@include('bench.who')@endif
-        <x-step-acts :call="$planned" primary />
+        @if ($call->stoppedBy() !== [])
+            @include('bench.stopped', ['stops' => $call->stoppedBy()])
+            <details class="more"><summary>{{ __('bench.all_the_same') }}</summary><x-step-acts :call="$planned" /></details>
+        @else
+            <x-step-acts :call="$planned" primary />
+        @endif
         @if ($who === null)@include('bench.who')@endif
         <x-cautions :step="$step->step" />
         <x-sheet-files :planned="$planned" :step="$step" />

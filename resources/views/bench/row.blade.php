@@ -41,6 +41,10 @@
                 data-remind="{{ $part->id }}-{{ $step->step->key }}-{{ $next->state->value }}" data-at="{{ (int) round(60 * $remindAt) }}"
                 data-words="{{ $call->reminder() }}">{{ __('bench.remind') }}</button>
         @endif
-        <x-step-acts :call="$planned" />
+        @if ($call->stoppedBy() !== [])
+            @include('bench.stopped', ['stops' => $call->stoppedBy()])
+        @else
+            <x-step-acts :call="$planned" />
+        @endif
     </div>
 </article>

@@ -18,10 +18,10 @@
         <a class="btn" href="{{ route('parts.inspect', $part) }}">{{ __('inspect.back') }}</a>
     </section>
     <div @class(['defect-grid' => $page->ranking])>
-        @if (! $page->isUnderWay())
+        @if ($page->mayBeDecided())
             <section class="card" aria-labelledby="ways-head">
                 <div class="card-head">
-                    <h2 id="ways-head">{{ __('inspect.ways') }}</h2>
+                    <h2 id="ways-head">{{ $page->asks() }}</h2>
                     @if ($page->of->content->zone !== '')
                         <p class="soft">{{ __('inspect.ways_for', ['zone' => $page->of->content->zone]) }}</p>
                     @endif

@@ -19,7 +19,7 @@
         @endif
     </div>
     @can('work', $part)
-        <button @class(['btn', 'go' => $isBest]) name="remedy" value="{{ $offer->remedy->value }}">{{ __('inspect.take') }}<span
+        <button @class(['btn', 'go' => $isBest]) name="remedy" value="{{ $offer->remedy->value }}">{{ $page->press($way) }}<span
             class="visually-hidden">: {{ $format->word('remedy', $offer->remedy) }}</span></button>
     @endcan
 </form>

@@ -14,6 +14,13 @@
         <form method="post" action="{{ route('parts.cancel', $part) }}">@marks
             <p class="soft">{{ __('parts.state.cancel_costs') }}</p>
             <button class="btn is-stop">{{ __('parts.state.cancel') }}</button></form>
+        @if ($planned->plan->lastDone() && ! $planned->plan->method->startsFrom()->hasFilm())
+            <form method="post" action="{{ route('inspect.wrong', $part) }}">@marks
+                <p class="soft">{{ __('parts.state.over_costs') }}</p>
+                <input type="hidden" name="mishap" value="spoilt">
+                <x-field name="because" :label="__('parts.state.over_because')" maxlength="120" />
+                <button class="btn is-stop">{{ __('parts.state.over') }}</button></form>
+        @endif
         @if ($part->facts->isEmpty())
             <form method="post" action="{{ route('parts.destroy', $part) }}">@marks @method('DELETE')
                 <p class="soft">{{ __('parts.state.delete_costs') }}</p>
