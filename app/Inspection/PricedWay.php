@@ -10,11 +10,12 @@ use OakGloss\Plan\RemedyOffer;
 final readonly class PricedWay
 {
     /**
-     * @param float|null   $readyMin null where no place is found for its steps
-     * @param float        $handsMin besides what is planned
-     * @param float        $grams    of resin, besides
-     * @param float        $laterMin by which the part is ready later than now
+     * @param float|null   $readyMin  null where no place is found for its steps
+     * @param float        $handsMin  besides what is planned
+     * @param float        $grams     of resin, besides
+     * @param float        $laterMin  by which the part is ready later than now
      * @param list<string> $steps
+     * @param int          $costMinor of hands, resin, cloth and cups, besides; what is lost again included
      */
     public function __construct(
         public RemedyOffer $offer,
@@ -24,6 +25,7 @@ final readonly class PricedWay
         public float $laterMin,
         public float $othersLaterMin,
         public array $steps,
+        public int $costMinor = 0,
     ) {
     }
 

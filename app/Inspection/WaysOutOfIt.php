@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Inspection;
 
+use App\Money\Billing;
 use App\Planning\OneReckons;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -42,6 +43,7 @@ final class WaysOutOfIt
         private readonly Trials $trials,
         private readonly Planner $planner,
         private readonly Formatter $format,
+        private readonly Billing $billing,
     ) {
     }
 
@@ -200,6 +202,7 @@ final class WaysOutOfIt
                 : ($other->schedule->readyMin() ?? 0.0) - ($now['all'][$id]->schedule->readyMin() ?? 0.0);
         }
         $prefix = "mend-{$of->id}-";
+        $isAnew = $offer->remedy === Remedy::StartOver;
         $steps = array_values(array_filter(
             $trial['part']->plan->ahead(),
             fn (PlannedStep $s): bool => str_starts_with($s->step->key, $prefix),
@@ -209,11 +212,22 @@ final class WaysOutOfIt
             $offer,
             $ready,
             $trial['part']->plan->handsAheadMin() - $planned->plan->handsAheadMin(),
-            max(0.0, $trial['part']->plan->totalGrams() - $planned->plan->totalGrams()),
+            max(0.0, $trial['part']->plan->totalGrams() - $planned->plan->totalGrams() + ($isAnew ? self::usedG($planned) : 0.0)),
             ($ready ?? $readyNow) - $readyNow,
             $others,
             array_map(fn (PlannedStep $s): string => $this->format->step($s->step), $steps),
+            $this->billing->quoted($trial['part'])->sums->costMinor - $this->billing->quoted($planned)->sums->costMinor
+                + ($isAnew ? $this->billing->actual($planned)->sums->costMinor : 0),
         );
+    }
+
+    /** Resin, hardener and pigment that lie on the part, grams. */
+    private static function usedG(PlannedPart $planned): float
+    {
+        return array_sum(array_map(
+            fn (PlannedStep $s): float => $s->isDone() && ! $s->skipped ? $s->usedG ?? $s->batch?->totalG() ?? 0.0 : 0.0,
+            $planned->plan->steps,
+        ));
     }
 
     private static function cost(PricedWay $way): float

@@ -49,7 +49,7 @@ final class Remedies
             Mishap::WrongJar => [R::NewCup, R::Later, R::WashOff, R::SandAndCoat],
             Mishap::ClothCreased => self::OF_CLOTH,
             Mishap::PartDropped => [R::Unharmed, R::SpotFill, R::Splice, R::StartOver, R::Accept],
-            Mishap::Spoilt => [R::StartOver, R::Unharmed],
+            Mishap::Spoilt => [R::StartOver, R::Accept],
             Mishap::FilmTouched => [R::WorkWet, R::SandAndCoat, R::Accept],
         };
     }

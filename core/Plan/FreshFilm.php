@@ -35,8 +35,7 @@ final readonly class FreshFilm
         PlannedStep $coat,
         Materials $materials,
         ?float $holdsMin = null,
-    ): self
-    {
+    ): self {
         $resin = $materials->resinFor($coat->step)->rheology;
         $marks = BrushMarks::in(max(1.0, $coat->laidGM2 ?? 1.0) / $resin->densityGCm3, $resin, Temperature::fromCelsius($coat->airC));
 

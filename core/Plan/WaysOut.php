@@ -56,6 +56,7 @@ final class WaysOut
         private readonly ?FreshFilm $film,
         private readonly ?Cause $cause = null,
         bool $isAllOver = false,
+        private readonly bool $isSpoilt = false,
     ) {
         $this->cloth = ClothNow::of($plan, $film);
         $state = null;
@@ -102,7 +103,7 @@ final class WaysOut
     public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?FreshFilm $film, bool $isOnPart): array
     {
         $what = $mishap->mishap;
-        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, isAllOver: $what === Mishap::WrongJar);
+        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, isAllOver: $what === Mishap::WrongJar, isSpoilt: $what === Mishap::Spoilt);
         $remedies = array_values(array_filter(
             Remedies::ofMishap($what),
             fn (Remedy $r): bool => $what !== Mishap::WrongJar || in_array($r, [Remedy::NewCup, Remedy::Later], true) !== $isOnPart,
@@ -186,13 +187,18 @@ final class WaysOut
     {
         $class = $this->class();
         $bears = $this->defect === null
-            ? $class === Visibility::Hidden
+            ? $this->isSpoilt || $class === Visibility::Hidden
             : Acceptance::bears($class, $this->defect, $this->sizeMm, $this->count);
 
         // Cloth that resin holds stays crooked, or all of it is done again: its owner may choose to live with it.
         $isChoice = $this->defect === Defect::Skew && $this->cloth === ClothNow::Fixed;
 
-        return $this->plain(Remedy::Accept, $bears || $isChoice ? null : "class_{$class->value}");
+        return new RemedyOffer(
+            Remedy::Accept,
+            $this->content(Remedy::Accept),
+            $bears || $isChoice ? null : "class_{$class->value}",
+            $bears ? [] : ['below' => 1.0],
+        );
     }
 
     /** Cloth taken off or moved, where it lies so that this can be. */

@@ -209,6 +209,7 @@ return [
     'papers' => 'papers :papers',
     'coats' => ':n coat|:n coats',
     'left' => ':um stay over the crowns there',
+    'accept_below' => 'to live with it: by its class the face does not pass, so ask whoever ordered it',
     'left_clear' => ':um of clear stay',
     'place' => 'on :cm2 cm²', 'all_of' => 'on all of :zone', 'whole' => 'on the whole part',
     'took' => 'Taken: :remedy. The plan follows it.',

@@ -128,9 +128,8 @@ final class InspectTest extends BrowserCase
         $this->press('That went wrong');
         $this->press('Cup kicked over');
         $this->sees('Cup kicked over', '#defect-title');
-        $this->press('Take it', '.way-out.is-best');
-        $this->sees('Taken: bin it, weigh anew');
-        $this->visit('/parts/'.$this->partId('W').'/weigh/build-5');
+        $this->sees('Weigh it again now?');
+        $this->press('Weigh it now', '.way-out.is-best');
         $this->sees('resin', '#pour-title');
         $this->visit('/parts/habits');
         $this->sees('Cup kicked over');

@@ -40,7 +40,7 @@ final class BeginAgainTest extends ShopCase
 
     /**
      * @param list<array{string, string, string, 3?: array<string, int|float>}> $done
-     * @param list<string>                                                       $fit
+     * @param list<string>                                                      $fit
      */
     #[DataProvider('cloth')]
     public function testCrookedClothHasItsWaysOutByHowItLies(array $done, ClothNow $lies, array $fit): void

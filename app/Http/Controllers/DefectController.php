@@ -13,7 +13,6 @@ use App\Inspection\WaysOutOfIt;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
-use App\Money\PriceBook;
 use App\Planning\Planner;
 use App\View\Page\DefectPage;
 use App\Words\Formatter;
@@ -35,13 +34,12 @@ final class DefectController
         Planner $planner,
         WaysOutOfIt $ways,
         Formatter $format,
-        PriceBook $prices,
     ): View {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
 
         return view('inspect.defect', [
             'planned' => $planned,
-            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format, $prices),
+            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format),
         ]);
     }
 

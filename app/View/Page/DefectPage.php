@@ -11,8 +11,6 @@ use App\Inspection\WaysOutOfIt;
 use App\Models\Photo;
 use App\Money\PriceBook;
 use App\Planning\PlannedPart;
-use App\Shelf\Kind\Resins;
-use App\Stock\Jar;
 use App\Words\Formatter;
 use Illuminate\Support\Facades\Lang;
 use OakGloss\Fact\Fact;
@@ -23,7 +21,6 @@ use OakGloss\Inspection\CauseRanking;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Mishap;
 use OakGloss\Inspection\Sign;
-use OakGloss\Method\Slot;
 use OakGloss\Plan\DefectState;
 
 /** One defect, or one mishap, with its causes and its ways out. */
@@ -46,7 +43,6 @@ final readonly class DefectPage
         public Fact $of,
         \Closure $ways,
         private Formatter $format,
-        private PriceBook $prices,
     ) {
         $this->told = $of->content instanceof Found ? CausesOf::told($planned, $of->id) : [];
         $this->ranking = $of->content instanceof Found ? CausesOf::of($planned, $of->content, $of->atMin, $this->told) : null;
@@ -199,16 +195,19 @@ final readonly class DefectPage
         $content = $way->offer->content;
 
         return match (true) {
-            $way->offer->remedy->isLeaving() => '',
+            $way->steps === [] => '',
             $content->patchCm2 > 0.0 => (string) __('inspect.place', ['cm2' => (string) round($content->patchCm2)]),
             $content->zone === '' => (string) __('inspect.whole'),
             default => (string) __('inspect.all_of', ['zone' => $content->zone]),
         };
     }
 
-    /** What stays of film or clear at the place. */
+    /** What stays of film or clear at the place; of what is accepted, that its face does not pass with it. */
     public function leftBy(PricedWay $way): string
     {
+        if (isset($way->offer->args['below'])) {
+            return (string) __('inspect.accept_below');
+        }
         $left = $way->offer->leftUm;
 
         return $left === null ? '' : (string) __($way->offer->content->lies === Lies::InClear ? 'inspect.left_clear' : 'inspect.left', [
@@ -216,14 +215,13 @@ final readonly class DefectPage
         ]);
     }
 
-    /** What hands and resin of it cost, where the shop knows what they do. */
+    /** What hands and materials of it cost, where the shop knows what they do. */
     private function cost(PricedWay $way): string
     {
         $part = $this->planned->part;
-        $hands = PriceBook::hands($part->shop, $way->handsMin);
-        $resin = $this->prices->minor($part->shop_id, new Jar(Resins::NAME, $part->resin(Slot::Skin)->id, 'resin'), $way->grams);
 
-        return $hands === null || $way->offer->remedy->isLeaving() ? '' : ' · '.PriceBook::say($part->shop, $hands + (int) $resin);
+        return $way->steps === [] || PriceBook::hands($part->shop, 60.0) === null ? ''
+            : ' · '.PriceBook::say($part->shop, max(0, $way->costMinor));
     }
 
     public function price(PricedWay $way): string
