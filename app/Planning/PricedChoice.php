@@ -43,7 +43,7 @@ final readonly class PricedChoice
             $planned->plan->worst()?->risk() ?? 0.0,
             $planned->plan->worst()?->anyShows() ?? 0.0,
             count(array_filter($planned->plan->ahead(), fn (PlannedStep $s): bool => $s->batch !== null)),
-            max([0.0, ...array_map(fn (PlannedStep $s): float => $s->keyedThrough()[1] ?? 0.0, $planned->plan->ahead())]),
+            $planned->plan->keyedThrough()[1] ?? 0.0,
             $anew?->schedule->readyMin(),
         );
     }

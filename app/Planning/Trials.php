@@ -12,6 +12,7 @@ use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Leniency;
 use OakGloss\Schedule\PartPlacer;
 use OakGloss\Schedule\PartSchedule;
+use OakGloss\Schedule\PlacedStep;
 use OakGloss\Schedule\Repair;
 use OakGloss\Schedule\StepsAhead;
 
@@ -80,11 +81,38 @@ final class Trials
     }
 
     /**
-     * When a step ahead may start if those before it and the other parts give way, as spans of minutes.
+     * Why a step can't start at a time.
+     *
+     * @return array{string, list<PlannedPart>} `before` its own steps, the air or the hours do not let it; `held` hands or a
+     *                                          place are with these parts; `after` what follows it would have no place
+     */
+    public function whyNot(PlannedPart $planned, string $step, float $at): array
+    {
+        $isIn = fn (array $spans): bool => array_filter(
+            $spans,
+            fn (array $s): bool => $at >= $s['from'] - 1e-6 && $at <= $s['until'] + 1e-6,
+        ) !== [];
+        if (! $isIn($this->startsOf($planned, $step, true))) {
+            return ['before', []];
+        }
+        if ($isIn($this->startsOf($planned, $step))) {
+            return ['after', []];
+        }
+        $until = $at + ($planned->plan->step($step)->handsMin ?? 0.0);
+        $others = array_filter($this->planner->all($planned->part->shop), fn (PlannedPart $p): bool => $p->part->id !== $planned->part->id
+            && array_filter($p->schedule->steps(), fn (PlacedStep $s): bool => $s->startMin < $until && $s->endMin > $at) !== []);
+
+        return ['held', array_values($others)];
+    }
+
+    /**
+     * When a step ahead may start if those before it give way, as spans of minutes.
+     *
+     * @param bool $isAlone where no other part held hands or a place
      *
      * @return list<array{from: float, until: float, way: string}>
      */
-    public function startsOf(PlannedPart $planned, string $step): array
+    public function startsOf(PlannedPart $planned, string $step, bool $isAlone = false): array
     {
         $chain = $planned->schedule->chain;
         $floor = $planned->floor;
@@ -98,7 +126,7 @@ final class Trials
         $from = floor($floor->nowMin / PartSchedule::GRID_MIN) * PartSchedule::GRID_MIN;
         $sheet = new PartPlacer(
             $chain->air,
-            Diary::of($floor->crew),
+            $isAlone ? Diary::of($floor->crew) : $this->planner->sheet($planned->part->shop)->freeBut($planned->part->id, $floor),
             $from,
             $from + 16 * 1440.0,
             PartSchedule::GRID_MIN,
@@ -107,14 +135,17 @@ final class Trials
         );
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
-            $last = count($spans) - 1;
-            if ($last >= 0 && $spans[$last]['way'] === $way->value && $start - $spans[$last]['until'] <= PartSchedule::GRID_MIN + 1e-6) {
-                $spans[$last]['until'] = $start;
+            $of = $spans[$way->value] ?? [];
+            $last = count($of) - 1;
+            if ($last >= 0 && $start - $of[$last]['until'] <= PartSchedule::GRID_MIN + 1e-6) {
+                $spans[$way->value][$last]['until'] = $start;
             } else {
-                $spans[] = ['from' => $start, 'until' => $start, 'way' => $way->value];
+                $spans[$way->value][] = ['from' => $start, 'until' => $start, 'way' => $way->value];
             }
         }
+        $all = array_merge(...array_values($spans));
+        usort($all, fn (array $a, array $b): int => $a['from'] <=> $b['from']);
 
-        return $spans;
+        return $all;
     }
 }

@@ -18,6 +18,7 @@ use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
@@ -55,6 +56,21 @@ final class Formatter implements Words
             'um' => $this->um($worst->left()->inMicrometres()),
             'zone' => $worst->zone->name,
         ]);
+    }
+
+    /** How much of its worst face a plan bares; where nothing is flatted, what its nib paper would if it went over all of a face. */
+    public function burnsThrough(FinishPlan $plan): string
+    {
+        $worst = $plan->worst();
+        $cut = $plan->keyedThrough();
+
+        return match (true) {
+            $worst !== null => $this->percent($worst->risk()),
+            $cut !== null && $cut[1] > $plan->shop->targetBurnThrough => (string) __('choose.nibs', [
+                'zone' => $cut[0]->zone->name, 'share' => $this->percent($cut[1]),
+            ]),
+            default => (string) __('choose.no_film'),
+        };
     }
 
     /** `sure 16:20 to 17:05`, or that doubt leaves nothing sure. */

@@ -77,6 +77,7 @@ final class Sentences
                 $name === 'slot' => lcfirst((string) __("form.slots.{$value}")),
                 in_array($name, ['risk', 'target', 'off'], true) => $this->format->percent((float) $value),
                 in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                str_ends_with($name, '_span') => $this->format->span((float) $value),
                 $name === 'left' => $this->format->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value)
                     ? $this->format->date((float) $value)

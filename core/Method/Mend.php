@@ -30,9 +30,8 @@ final readonly class Mend
     private const CLOTH_OFF_MIN_M2 = 6.0;
     private const SCRAPE_MIN_M2 = 30.0;
 
-    /** A job begun again: soft resin and loose cloth off a part, a hard skin off it, a form cleaned, minutes for each m² (ours). */
+    /** A job begun again: soft resin and loose cloth off a part, or a form cleaned, minutes for each m² (ours). */
     private const SOFT_MIN_M2 = 40.0;
-    private const HARD_MIN_M2 = 180.0;
     private const CLEAN_MIN_M2 = 20.0;
 
     /** Clear is flatted to this before more of it, P. */
@@ -205,13 +204,13 @@ final readonly class Mend
     /** What lies on the part comes off down to what it was made ready as; a form is cleaned, what was made on it thrown away. */
     private function stripped(Job $job): Step
     {
-        [$name, $each] = match (true) {
-            $this->lies === Lies::OnForm => ['mend_clean_form', self::CLEAN_MIN_M2],
-            $this->lies === Lies::InCloth => ['mend_strip_soft', self::SOFT_MIN_M2],
-            default => ['mend_strip_hard', self::HARD_MIN_M2],
+        [$name, $min] = match ($this->lies) {
+            Lies::OnForm => ['mend_clean_form', $job->pace->stripMin + self::CLEAN_MIN_M2 * $job->areaM2],
+            Lies::InCloth => ['mend_strip_soft', $job->pace->stripMin + self::SOFT_MIN_M2 * $job->areaM2],
+            default => ['mend_strip_hard', $job->pace->stripping($job->areaM2)],
         };
 
-        return $this->of(Role::Strip, 'strip')->named($name)->taking(15.0 + $each * $job->areaM2)
+        return $this->of(Role::Strip, 'strip')->named($name)->taking($min)
             ->minding(Caution::HotAir, Caution::Knife, Caution::Rotary, Caution::Dust);
     }
 

@@ -20,7 +20,15 @@ final readonly class Pace
         public float $sprayMin = 5.0,
         public float $sprayPerM2 = 8.0,
         public float $polishPerM2 = 60.0,
+        public float $stripMin = 15.0,
+        public float $stripPerM2 = 240.0,
     ) {
+    }
+
+    /** A cured skin off its part, down to what is sound. */
+    public function stripping(float $areaM2): float
+    {
+        return $this->stripMin + $this->stripPerM2 * $areaM2;
     }
 
     public function wiping(float $areaM2): float

@@ -38,24 +38,26 @@ final readonly class CoatQuantity
         });
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
         $left = $on === null ? null : $log->last($step->key, CupLeft::class)?->content->grams;
-        $cupG = $on->grams ?? $planned->over($area)->inGrams();
-        $loss = $left ?? $shop->cupLoss($fact?->atMin, $cupG, $step->role->spreader())->grams;
-        $most = max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2);
-        // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
-        $onPart = $on?->grams === null
-            ? $planned
-            : Mass::fromGrams(max(0.0, min($on->grams - $loss, $most * $area->inSquareMetres())))->spreadOver($area);
-
-        $total = $planned->over($area)->plus(Mass::fromGrams($loss))->inGrams();
+        $loss = fn (float $cupG): float => $shop->cupLoss($fact?->atMin, $cupG, $step->role->spreader())->grams;
+        $wantedG = $planned->over($area)->inGrams();
+        $total = $wantedG + $loss($wantedG);
         $scaleStep = $shop->scaleStepAt($fact?->atMin);
         $pigment = $layer->slot === Slot::Base ? $brief->backing->pigmentShare() * $resin->pigmentFraction : 0.0;
         $air = Temperature::fromCelsius($fact->airC ?? $shop->workingAirC);
 
-        return new self(
-            $resin->catalyst === null
-                ? Batch::weighable($total, $resin->ratio, $scaleStep, $pigment)
-                : Batch::catalysed($total, $resin->catalyst, $air, $scaleStep, $pigment),
-            $onPart->inGramsPerSquareMetre(),
-        );
+        $batch = $resin->catalyst === null
+            ? Batch::weighable($total, $resin->ratio, $scaleStep, $pigment)
+            : Batch::catalysed($total, $resin->catalyst, $air, $scaleStep, $pigment);
+        if ($on?->grams === null) {
+            return new self($batch, $planned->inGramsPerSquareMetre());
+        }
+        // What a cup holds over its coat so that a scale can weigh it stays in it: a cup as planned lays what was planned.
+        $rounding = $batch->totalG() - $total;
+        $stays = $left ?? $rounding + $loss(max(0.0, $on->grams - $rounding - $loss($wantedG)));
+        // A slip of the pen in the record must not stop the plan: more than a spill does not stay on a part.
+        $most = max(Coat::HEAVIEST_GM2, 2.0 * $layer->gM2) * $area->inSquareMetres();
+        $onPart = Mass::fromGrams(max(0.0, min($on->grams - $stays, $most)))->spreadOver($area);
+
+        return new self($batch, $onPart->inGramsPerSquareMetre());
     }
 }

@@ -223,6 +223,18 @@ final readonly class FinishPlan
         return $worst;
     }
 
+    /** @return array{ZoneState, float}|null the show zone that a key's paper ahead would cut most of, and what share; null where none */
+    public function keyedThrough(): ?array
+    {
+        $most = null;
+        foreach ($this->ahead() as $step) {
+            $cut = $step->keyedThrough();
+            $most = $cut !== null && $cut[1] > ($most[1] ?? 0.0) ? $cut : $most;
+        }
+
+        return $most;
+    }
+
     /**
      * Each zone at the flatting ahead that most endangers it: the same figures as worst() speaks of.
      *

@@ -28,7 +28,7 @@ final class RepairNotices
         $hands = $plan->handsAheadMin();
         $anew = self::newSkinMin($plan, max($plan->brief->wholeM2, $plan->brief->coatedAreaM2()));
         $isWorth = $hands <= self::WORTH * $anew;
-        $args = ['hands' => $hands / 60.0, 'new' => $anew / 60.0, 'share' => $hands / $anew];
+        $args = ['hands_span' => $hands, 'new_span' => $anew, 'share' => $hands / $anew];
 
         return [
             new Finding($isWorth ? Severity::Note : Severity::Warn, $isWorth ? 'repair.worth' : 'repair.not_worth', $args),
@@ -36,7 +36,7 @@ final class RepairNotices
         ];
     }
 
-    /** Hands of a whole new skin on such a part, as level as can be: the least that it takes. */
+    /** Hands that strip such a part and skin it anew, as level as can be: the least that it takes. */
     private static function newSkinMin(FinishPlan $plan, float $areaM2): float
     {
         $brief = $plan->brief;
@@ -54,6 +54,7 @@ final class RepairNotices
             choices: new Choices(top: $brief->choices->top),
         );
 
-        return FinishPlan::of($anew, $plan->materials, new BrushOnSkin(), $plan->shop, FactLog::standing([]))->handsAheadMin();
+        return $plan->shop->pace->stripping($areaM2)
+            + FinishPlan::of($anew, $plan->materials, new BrushOnSkin(), $plan->shop, FactLog::standing([]))->handsAheadMin();
     }
 }

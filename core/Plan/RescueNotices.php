@@ -15,9 +15,6 @@ use OakGloss\Method\Rescue;
 /** Whether a bad surface is worth its rescue, and what knowing its film better would save. */
 final class RescueNotices
 {
-    /** Old film off a skin, down to what is sound, min/m² (ours). */
-    private const STRIP_MIN_M2 = 240.0;
-
     /** Thicker than this a film is brittle and cracks with the part, µm (ours). */
     private const BRITTLE_UM = 1000.0;
 
@@ -36,7 +33,7 @@ final class RescueNotices
     {
         $anew = FinishPlan::of($plan->brief->found(null), $plan->materials, new BrushOnSkin(), $plan->shop, FactLog::standing([]));
         $hands = $plan->handsAheadMin();
-        $new = $anew->handsAheadMin() + self::STRIP_MIN_M2 * $plan->brief->coatedAreaM2();
+        $new = $anew->handsAheadMin() + $plan->shop->pace->stripping($plan->brief->coatedAreaM2());
         $states = $plan->resinFlat()->zones ?? [];
         $thickest = max([0.0, ...array_map(fn (ZoneState $z): float => $z->crownCover($z->after)->inMicrometres(), $states)]);
         $risk = $plan->worst()?->risk() ?? 0.0;
@@ -49,8 +46,8 @@ final class RescueNotices
 
         return $why === null ? [] : [new Finding(Severity::Warn, "rescue.{$why}", [
             'rounds' => intdiv($plan->buildCoats, Rescue::COATS),
-            'hands' => $hands / 60.0,
-            'new' => $new / 60.0,
+            'hands_span' => $hands,
+            'new_span' => $new,
             'film' => $thickest,
             'most' => self::BRITTLE_UM,
             'risk' => $risk,

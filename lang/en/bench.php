@@ -11,7 +11,7 @@ return [
     'nothing_wanted' => 'Nothing wants hands',
     'next' => 'Next:',
     'next_at' => ':step, :at.',
-    'next_between' => ':step, :at, between :spread.',
+    'next_between' => ':step: ready for it :spread; the sheet has it :at.',
     'then' => 'Then',
     'tone' => 'tone with reminders',
 

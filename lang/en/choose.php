@@ -47,7 +47,7 @@ return [
     'n_days' => 'one day|:count days',
     'grams' => 'resin, mixed',
     'risk' => 'burns through',
-    'no_film' => 'no film to sand',
+    'no_film' => 'no film to sand', 'nibs' => 'nothing is flatted; nib paper over all of :zone: :share',
     'take' => 'Plan it this way',
     'not' => 'Not to be taken',
     'no_sizes' => 'Not at this size.',

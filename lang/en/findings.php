@@ -60,11 +60,11 @@ return [
     ],
     'repair' => [
         'worth' => [
-            'what' => 'The repair takes :hands h of hands, a whole new skin :new h: it is worth it.',
+            'what' => 'The repair takes :hands_span of hands, stripping and a whole new skin at least :new_span: it is worth it.',
             'tip' => 'Say to the customer that it is sound, and where it may be seen.',
         ],
         'not_worth' => [
-            'what' => 'The repair takes :hands h of hands, a whole new skin :new h: it is hardly worth it.',
+            'what' => 'The repair takes :hands_span of hands, stripping and a whole new skin at least :new_span: it is hardly worth it.',
             'tip' => 'Skin it anew, unless the place lies where nobody looks.',
         ],
         'through' => [
@@ -82,7 +82,7 @@ return [
             'tip' => 'Strip it and take the brush-on skin.',
         ],
         'dear' => [
-            'what' => 'Strip it: the rescue takes :hands h of hands, stripping and a new skin :new h.',
+            'what' => 'Strip it: the rescue takes :hands_span of hands, stripping and a new skin :new_span.',
             'tip' => 'Strip it and take the brush-on skin, unless the weave itself must stay.',
         ],
         'measure' => [
@@ -414,8 +414,8 @@ return [
         ],
         'late' => ['what' => 'Ready :ready; needed by :needed.', 'tip' => 'Take a choice that comes out sooner, or longer hours.'],
         'rather_key' => [
-            'what' => 'Coating now gains nothing by closing time.',
-            'tip' => 'The run sheet would let it cure and key it :at. Coating now bonds and saves the key.',
+            'what' => 'Coated now it bonds and needs no key, but nothing is ready sooner for it.',
+            'tip' => 'The run sheet lets it cure and keys it :at, where that suits hands and the other parts better.',
         ],
     ],
 ];

@@ -196,7 +196,7 @@ return [
     'ask' => [
         'cup_kicked' => 'Weigh it again now?', 'cup_binned' => 'Weigh it again now?', 'part_dropped' => 'Is it harmed?', 'spoilt' => 'Begin again?',
     ],
-    'press' => ['new_cup' => 'Weigh it now', 'later' => 'Not now', 'unharmed' => 'Unharmed: go on', 'start_over' => 'Strip it'],
+    'press' => ['new_cup' => 'Weigh it now', 'later' => 'Not now', 'unharmed' => 'Unharmed: go on', 'accept' => 'Live with it', 'start_over' => 'Strip it'],
     'ways_for' => 'on :zone, as it stands now',
     'take' => 'Take it',
     'takes' => 'Take it: :remedy',

@@ -22,6 +22,11 @@ return [
     'steps_scroll' => 'Steps ahead; scroll sideways',
 
     'trial' => ':step at :at',
+    'because' => [
+        'before' => 'Its own steps before it, the air or the shop\'s hours don\'t let it begin then.',
+        'held' => 'Hands or a place are with :parts then.',
+        'after' => 'What follows it would have no place in its own window then.',
+    ],
     'no_way' => '<b>It has no place there.</b> No way through was found. <span>Put it back, or drop it inside the marked range.</span>',
     'nearest' => '<b>It has no place there.</b> The nearest that keeps every rule is :at. '
         .'<span>Put it back, or drop it inside the marked range.</span>',

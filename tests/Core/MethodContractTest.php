@@ -60,6 +60,33 @@ final class MethodContractTest extends TestCase
         }
     }
 
+    /** A film whose every cup was as planned is the film that was planned, from the first coat to the last. */
+    #[DataProvider('methods')]
+    public function testCupsAsPlannedMoveNoFilm(Method $method, PartBrief $brief): void
+    {
+        $plan = self::plan($method, $brief);
+        $film = fn (FinishPlan $p): array => array_map(
+            fn (ZoneState $z): float => round($z->crownCover($z->after)->inMicrometres(), 3),
+            $p->steps[count($p->steps) - 1]->zones,
+        );
+        [$facts, $at] = [[], 1000.0];
+        foreach ($plan->steps as $i => $step) {
+            // A turn comes at its moment, all else when there is time.
+            $at += $step->step->kind === StepKind::Turn ? 0.5 * ($step->step->follow->leastMin + (float) $step->step->follow->mostMin) : 200.0;
+            $content = match ($step->step->kind) {
+                StepKind::Coat => new CoatOn($step->batch?->totalG()),
+                StepKind::Key => new Sanded($step->step->grits->to ?? 240),
+                default => new Done(),
+            };
+            if ($step->step->kind === StepKind::Flat) {
+                break;
+            }
+            $facts[] = new Fact($i + 1, $step->step->key, $at, $plan->shop->workingAirC, $content, $step->step->ref());
+        }
+        $lived = FinishPlan::of($brief, $plan->materials, $method, $plan->shop, FactLog::standing($facts));
+        self::assertSame($film($plan), $film($lived));
+    }
+
     #[DataProvider('methods')]
     public function testEveryWaitHasItsGate(Method $method, PartBrief $brief): void
     {

@@ -91,7 +91,7 @@ final class RunSheetController
             $planner,
             $user,
             $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)),
-            ['part' => $planned, 'step' => $step, 'at' => $at],
+            ['part' => $planned, 'step' => $step, 'at' => $at, 'why' => fn (): array => $trials->whyNot($planned, $step, $at)],
         );
     }
 
@@ -189,8 +189,8 @@ final class RunSheetController
     }
 
     /**
-     * @param array<int, PlannedPart>                                $plans
-     * @param array{part: PlannedPart, step: string, at: float}|null $trial
+     * @param array<int, PlannedPart>                                                                                   $plans
+     * @param array{part: PlannedPart, step: string, at: float, why: \Closure(): array{string, list<PlannedPart>}}|null $trial
      */
     private function view(Request $request, Planner $planner, User $user, array $plans, ?array $trial = null): View
     {

@@ -52,6 +52,17 @@ final readonly class BenchCall
         $this->coat = $planned->plan->lastCoat();
     }
 
+    /** What went on last: a coat of resin, or the clear over it. */
+    public function wentOn(): ?PlannedStep
+    {
+        $laid = array_values(array_filter(
+            $this->planned->plan->steps,
+            fn (PlannedStep $s): bool => in_array($s->step->kind, [StepKind::Coat, StepKind::Spray], true) && $s->isDone() && ! $s->skipped,
+        ));
+
+        return $laid === [] ? null : $laid[count($laid) - 1];
+    }
+
     /** The coat whose cup may still be weighed: on for a short while, and nobody said yet what stayed in it. */
     public function leftoverOf(): ?PlannedStep
     {

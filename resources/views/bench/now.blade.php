@@ -5,9 +5,9 @@
         <h1 id="now-title"><x-tag :part="$part" class="large" /> {{ $call->title() }}</h1>
         <p class="soft">
             <a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a>
-            @if ($call->coat)
+            @if ($laid = $call->wentOn())
                 {{ __('bench.went_on', [
-                    'coat' => lcfirst($format->step($call->coat->step)), 'at' => $format->when($call->coat->doneAtMin),
+                    'coat' => lcfirst($format->step($laid->step)), 'at' => $format->when($laid->doneAtMin),
                 ]) }}
             @endif
         </p>
@@ -16,6 +16,7 @@
                 @say('bench.was_to_begin', ['what' => $part->letter.' '.$format->step($step->step), 'at' => $format->when($was)])
             </p>
         @endif
+        @include('bench.stopped', ['stops' => $call->stoppedBy()])
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         @can('work', $part)@includeWhen($call->leftoverOf() !== null, 'bench.cup-left')@endcan
         @includeWhen($call->look() !== null, 'bench.look')
@@ -33,7 +34,6 @@
         <x-findings :of="$call->beforeTheMix()" />
         @if ($who = App\Planning\WhoHasIt::of($planned))@include('bench.who')@endif
         @if ($call->stoppedBy() !== [])
-            @include('bench.stopped', ['stops' => $call->stoppedBy()])
             <details class="more"><summary>{{ __('bench.all_the_same') }}</summary><x-step-acts :call="$planned" /></details>
         @else
             <x-step-acts :call="$planned" primary />

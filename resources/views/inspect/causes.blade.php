@@ -1,4 +1,4 @@
-<section class="card causes" aria-labelledby="cause-head">
+<section class="card suspected" aria-labelledby="cause-head">
     <div class="card-head">
         <h2 id="cause-head">{{ __('inspect.cause') }}</h2>
         <p class="soft">{{ __('inspect.cause_note') }}</p>

@@ -9,7 +9,7 @@
             <dd>{{ $proposal->days() === null ? '–' : trans_choice('choose.n_days', max(1, (int) ceil($proposal->days()))) }}</dd></div>
         <div><dt>{{ __('choose.grams') }}</dt><dd>{{ $format->grams($plan->totalGrams()) }}</dd></div>
         <div><dt>{{ __('choose.risk') }}</dt>
-            <dd>{{ $plan->worst() === null ? __('choose.no_film') : $format->percent($plan->worst()->risk()) }}</dd></div>
+            <dd>{{ $format->burnsThrough($plan) }}</dd></div>
     </dl>
     <ul class="way-reasons">
         @foreach ($proposal->for() as $reason => $points)<li class="is-for">{{ __("choose.reasons.{$reason}") }}</li>@endforeach

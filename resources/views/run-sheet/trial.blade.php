@@ -5,7 +5,9 @@
     </h2>
     @if (! $trial['fits'])
         <p class="finding is-warn">
+            @php([$why, $with] = $trial['why']())
             @say($trial['time'] === null ? 'sheet.no_way' : 'sheet.nearest', ['at' => $format->when($trial['time']?->startMin)])
+            {{ __("sheet.because.{$why}", ['parts' => implode(', ', array_map(fn ($p) => $p->part->letter, $with))]) }}
         </p>
     @else
         <ul class="gives">
