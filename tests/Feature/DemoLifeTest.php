@@ -26,6 +26,7 @@ use Tests\Thorough;
 /** The demo's workshop, lived to its end strictly by its run sheet. */
 final class DemoLifeTest extends TestCase
 {
+    use ComparesFigures;
     use RefreshDatabase;
 
     private const POLLS_EVERY_MIN = 240.0;
@@ -48,6 +49,7 @@ final class DemoLifeTest extends TestCase
         $promised = array_map(fn (PlannedPart $p): ?float => $p->schedule->readyMin(), $this->plans());
         self::assertNotContains(null, $promised);
         $acts = 0;
+        self::assertGreaterThan(60, $this->assertFiguresAgree($this->shop, 'as it is seeded'));
         while (($next = $this->nextToEnd()) !== null && ($acts < self::SHORT_ACTS || Thorough::isLong())) {
             [$planned, $placed] = $next;
             while ($this->nowMin + self::POLLS_EVERY_MIN < $placed->endMin) {
@@ -61,6 +63,7 @@ final class DemoLifeTest extends TestCase
             $this->assertRulesKept();
         }
         self::assertGreaterThan(45, $acts);
+        self::assertGreaterThan(60, $this->assertFiguresAgree($this->shop, 'lived'));
         $ahead = $this->plans();
         self::assertTrue($ahead === [] || ! Thorough::isLong(), 'all are finished');
         foreach ($promised as $id => $ready) {

@@ -122,6 +122,12 @@ final readonly class CoatRow
         return ($this->step->step->role === Role::InnerPly ? $materials->innerCloth : $materials->cloth)->name;
     }
 
+    /** Minute at which the sheet has it; null of what is done. */
+    public function startMin(): ?float
+    {
+        return $this->step->isDone() ? null : $this->time?->startMin;
+    }
+
     public function when(): string
     {
         return match (true) {

@@ -1,6 +1,6 @@
 @inject('format', 'App\Words\Formatter')
 @php([$planned, $part, $plan, $next, $step] = [$call->planned, $call->planned->part, $call->planned->plan, $call->next, $call->step])
-<section class="card now is-{{ $next->state->value }}" aria-labelledby="now-title">
+<section class="card now is-{{ $next->state->value }}" aria-labelledby="now-title" @figure($part->id, 'next', $step->step->key)>
     <div class="now-what">
         <h1 id="now-title"><x-tag :part="$part" class="large" /> {{ $call->title() }}</h1>
         <p class="soft">
@@ -47,7 +47,7 @@
             <p class="label">{{ __('bench.closes_in') }}</p>
             <p class="huge num" data-until="{{ (int) round($next->changesAtMin() * 60) }}">{{ $format->span($call->leftMin()) }}</p>
             <div class="num mid">
-                <b>{{ $format->when($next->changesAtMin()) }}</b>{{ $call->sureWords() }}
+                <b @figure($part->id, 'closes', $next->changesAtMin())>{{ $format->when($next->changesAtMin()) }}</b>{{ $call->sureWords() }}
                 @include('bench.why-window')
             </div>
             @if ($at = $call->letGoBy())<p class="finding is-note num">@say('bench.let_go', ['at' => $format->when($at)])</p>@endif
@@ -60,11 +60,11 @@
             </div>
         @else
             <p class="label">{{ __('bench.hands') }}</p>
-            <p class="huge num is-calm">{{ $format->span($step->handsMin) }}</p>
+            <p class="huge num is-calm" @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ $format->span($step->handsMin) }}</p>
             <p class="num mid">{{ $format->state($next, $planned->floor->nowMin) }}</p>
         @endif
         @if ($cup = $call->cup())
-            <p class="grams num">
+            <p class="grams num" @figure($part->id, $step->step->key.'.grams', $cup->batch->totalG())>
                 @foreach ([
                     'resin' => $cup->batch->resinG, 'hardener' => $cup->batch->hardenerG, 'pigment' => $cup->batch->pigmentG,
                 ] as $jar => $g)
@@ -79,7 +79,7 @@
         @endif
         @if ($call->leavesOnWorst() !== null)
             @php($worst = $step->worst())
-            <p class="grams num">@say('bench.leaves_bold', [
+            <p class="grams num" @figure($part->id, $worst->zone->name.'.left', $worst->left()->inMicrometres())>@say('bench.leaves_bold', [
                 'um' => $format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name,
             ])</p>
             <p class="soft num">{{ __('bench.burns', [

@@ -1,10 +1,10 @@
 @inject('format', 'App\Words\Formatter')
 @php([$planned, $part, $next, $step] = [$call->planned, $call->planned->part, $call->next, $call->step])
-<article class="row-call is-{{ $next->state->value }}">
+<article class="row-call is-{{ $next->state->value }}" @figure($part->id, 'next', $step->step->key)>
     <x-tag :part="$part" />
     <div class="row-what">
         <h3><a href="{{ route('parts.show', $part) }}">{{ $call->title() }}</a></h3>
-        <p class="soft">{{ implode(' · ', array_filter([
+        <p class="soft" @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ implode(' · ', array_filter([
             $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->grams($step->batch->totalG()) : null,
             $call->leavesOnWorst(),
         ])) }}</p>
@@ -18,7 +18,7 @@
         @switch($next->state->value)
             @case('waiting') @say('bench.row_ready', ['at' => $format->when($next->changesAtMin())]) @break
             @case('missed_wait') @say('bench.row_sandable', ['at' => $format->when($next->keyFromMin)]) @break
-            @case('open') @say('bench.row_bonds', ['at' => $format->when($next->changesAtMin())]) @break
+            @case('open') <span @figure($part->id, 'closes', $next->changesAtMin())></span>@say('bench.row_bonds', ['at' => $format->when($next->changesAtMin())]) @break
             @default {{ $format->state($next, $planned->floor->nowMin) }}
         @endswitch
         @if ($between = $call->waitsBetween())<small>{{ __('bench.row_between', ['spread' => $between]) }}</small>@endif

@@ -1,7 +1,7 @@
 <section class="card" aria-labelledby="gloss-title">
     <h2 id="gloss-title">{{ __('clear.gloss') }}</h2>
     @if ($gloss = $plan->gloss())
-        <p class="num gloss-now">
+        <p class="num gloss-now" @figure($part->id, 'gloss', round($gloss->gu))>
             @say('clear.gloss_now', ['gu' => round($gloss->gu), 'from' => round($gloss->leastGu), 'to' => round($gloss->mostGu)])
         </p>
     @endif

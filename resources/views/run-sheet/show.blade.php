@@ -42,7 +42,7 @@
                     <tr>
                         <th scope="row">{{ $plan->part->letter }}</th>
                         <td>{{ $format->step($step->step) }}</td>
-                        <td>{{ $format->date($time->startMin) }}</td>
+                        <td @figure($plan->part->id, $step->step->key.'.start', $time->startMin)>{{ $format->date($time->startMin) }}</td>
                         <td>{{ $format->clock($time->endMin) }}</td>
                         <td>{{ $format->word('way', $time->way->value) }}</td>
                         <td>{{ $floor->initials($time->people) }}</td>

@@ -9,7 +9,7 @@
         )</a></p>
     @endforeach
     <p class="label">{{ __('weigh.in_cup') }}</p>
-    <p class="huge num">@say('weigh.grams_of', [
+    <p class="huge num" @figure($part->id, $cup->step->step->key.'.grams', $cup->batch->totalG())>@say('weigh.grams_of', [
         'grams' => $format->grams($cup->pour->totalG()), 'of' => $format->grams($cup->batch->totalG()),
     ])</p>
     @if ($cup->cups() > 1)
