@@ -136,12 +136,13 @@ final class Trials
         $spans = [];
         foreach ($sheet->possibleStarts($steps, $chain->anchor()) as [$start, $way]) {
             $of = $spans[$way->value] ?? [];
-            $last = count($of) - 1;
-            if ($last >= 0 && $start - $of[$last]['until'] <= PartSchedule::GRID_MIN + 1e-6) {
-                $spans[$way->value][$last]['until'] = $start;
-            } else {
-                $spans[$way->value][] = ['from' => $start, 'until' => $start, 'way' => $way->value];
-            }
+            $last = array_pop($of);
+            $isOn = $last !== null && $start - $last['until'] <= PartSchedule::GRID_MIN + 1e-6;
+            $spans[$way->value] = [
+                ...$of,
+                ...($last === null || $isOn ? [] : [$last]),
+                ['from' => $isOn ? $last['from'] : $start, 'until' => $start, 'way' => $way->value],
+            ];
         }
         $all = array_merge(...array_values($spans));
         usort($all, fn (array $a, array $b): int => $a['from'] <=> $b['from']);

@@ -103,7 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         // Figures that stand on several pages are marked, so that a test holds them to each other.
-        Blade::directive('figure', fn (string $with): string => "<?php echo \App\View\Figure::mark({$with}); ?>");
+        Blade::directive('figure', fn (string $with): string => "<?php echo \App\Words\Figure::mark({$with}); ?>");
         Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(SheetFile::class, SheetFilePolicy::class);
         Gate::policy(KeptQuote::class, KeptQuotePolicy::class);

@@ -103,7 +103,18 @@ final class WaysOut
     public static function ofMishap(FinishPlan $plan, int $target, WentWrong $mishap, ?FreshFilm $film, bool $isOnPart): array
     {
         $what = $mishap->mishap;
-        $ways = new self($plan, null, $target, $mishap->zone, 40.0, 1, 60.0, $film, isAllOver: $what === Mishap::WrongJar, isSpoilt: $what === Mishap::Spoilt);
+        $ways = new self(
+            $plan,
+            null,
+            $target,
+            $mishap->zone,
+            40.0,
+            1,
+            60.0,
+            $film,
+            isAllOver: $what === Mishap::WrongJar,
+            isSpoilt: $what === Mishap::Spoilt,
+        );
         $remedies = array_values(array_filter(
             Remedies::ofMishap($what),
             fn (Remedy $r): bool => $what !== Mishap::WrongJar || in_array($r, [Remedy::NewCup, Remedy::Later], true) !== $isOnPart,

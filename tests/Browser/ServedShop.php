@@ -125,6 +125,19 @@ final class ServedShop
         (new \PDO("sqlite:{$this->database}"))->exec($sql);
     }
 
+    /** All that is on record, in short: every table but sessions and what is kept to be quick. */
+    public function record(): string
+    {
+        $pdo = new \PDO("sqlite:{$this->database}");
+        $tables = $pdo->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'cache%' AND name NOT IN ('sessions', 'acts')");
+        $rows = array_map(
+            fn (string $table): array => $pdo->query(in_array($table, ['air_readings', 'kept_plans', 'photos'], true) ? "SELECT count(*) FROM {$table}" : "SELECT * FROM \"{$table}\"")->fetchAll(\PDO::FETCH_NUM),
+            $tables->fetchAll(\PDO::FETCH_COLUMN),
+        );
+
+        return md5(serialize($rows));
+    }
+
     public function emulateDark(): void
     {
         Chrome::tell($this->browser, 'Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);

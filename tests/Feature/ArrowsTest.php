@@ -35,7 +35,7 @@ final class ArrowsTest extends TestCase
         'Practice' => [],
         'Acts' => ['Bench', 'Calendar', 'Clock', 'Models', 'Planning'],
         'Bench' => ['Devices', 'Models', 'Planning', 'Stock', 'Time', 'Words'],
-        'Inspection' => ['Models', 'Planning', 'Shelf', 'Time', 'Words'],
+        'Inspection' => ['Models', 'Money', 'Planning', 'Shelf', 'Time', 'Words'],
         'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],

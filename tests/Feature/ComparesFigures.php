@@ -30,7 +30,7 @@ trait ComparesFigures
         $seen = [];
         foreach ($pages as $page) {
             app()->forgetScopedInstances();
-            preg_match_all('/data-figure="([^"]+)" data-is="([^"]*)"/', (string) $this->get($page)->getContent(), $found, PREG_SET_ORDER);
+            preg_match_all('/data-figure="([^"]+)" data-is="([^"]*)"/', (string) $this->get($page)->assertOk()->getContent(), $found, PREG_SET_ORDER);
             foreach ($found as $nth => [, $figure, $value]) {
                 $seen[$figure]["{$page}#{$nth}"] = $value;
             }

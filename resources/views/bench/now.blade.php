@@ -47,7 +47,9 @@
             <p class="label">{{ __('bench.closes_in') }}</p>
             <p class="huge num" data-until="{{ (int) round($next->changesAtMin() * 60) }}">{{ $format->span($call->leftMin()) }}</p>
             <div class="num mid">
-                <b @figure($part->id, 'closes', $next->changesAtMin())>{{ $format->when($next->changesAtMin()) }}</b>{{ $call->sureWords() }}
+                <b
+                    @figure($part->id, 'closes', $next->changesAtMin())
+                >{{ $format->when($next->changesAtMin()) }}</b>{{ $call->sureWords() }}
                 @include('bench.why-window')
             </div>
             @if ($at = $call->letGoBy())<p class="finding is-note num">@say('bench.let_go', ['at' => $format->when($at)])</p>@endif
@@ -60,7 +62,8 @@
             </div>
         @else
             <p class="label">{{ __('bench.hands') }}</p>
-            <p class="huge num is-calm" @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ $format->span($step->handsMin) }}</p>
+            <p class="huge num is-calm"
+                @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ $format->span($step->handsMin) }}</p>
             <p class="num mid">{{ $format->state($next, $planned->floor->nowMin) }}</p>
         @endif
         @if ($cup = $call->cup())

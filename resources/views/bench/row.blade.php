@@ -18,7 +18,9 @@
         @switch($next->state->value)
             @case('waiting') @say('bench.row_ready', ['at' => $format->when($next->changesAtMin())]) @break
             @case('missed_wait') @say('bench.row_sandable', ['at' => $format->when($next->keyFromMin)]) @break
-            @case('open') <span @figure($part->id, 'closes', $next->changesAtMin())></span>@say('bench.row_bonds', ['at' => $format->when($next->changesAtMin())]) @break
+            @case('open') <span
+                @figure($part->id, 'closes', $next->changesAtMin())
+            ></span>@say('bench.row_bonds', ['at' => $format->when($next->changesAtMin())]) @break
             @default {{ $format->state($next, $planned->floor->nowMin) }}
         @endswitch
         @if ($between = $call->waitsBetween())<small>{{ __('bench.row_between', ['spread' => $between]) }}</small>@endif

@@ -18,5 +18,7 @@
         <p class="num part-next" @figure($part->id, 'next', $call->next->step->step->key)>{{ $format->step($call->next->step->step) }}
             <small>{{ $format->state($call->next, $call->floor->nowMin) }}</small></p>
     @endif
-    <p class="num part-ready" @if ($call->next) @figure($part->id, 'ready', $call->schedule->readyMin()) @endif>@say('parts.ready', ['at' => $format->date($call->schedule->readyMin())])</p>
+    <p class="num part-ready"
+        @if ($call->next) @figure($part->id, 'ready', $call->schedule->readyMin()) @endif
+    >@say('parts.ready', ['at' => $format->date($call->schedule->readyMin())])</p>
 </li>

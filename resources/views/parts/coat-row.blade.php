@@ -11,12 +11,15 @@
         @foreach ($row->asides() as $aside) <span class="soft">{{ $aside }}</span>@endforeach
         @foreach ($row->notes() as $note)<small>{{ $note }}</small>@endforeach
     </div>
-    <span class="num coat-when" @if ($start = $row->startMin()) @figure($part->id, $step->step->key.'.start', $start) @endif>{{ $row->when() }}</span>
+    <span class="num coat-when"
+        @if ($start = $row->startMin()) @figure($part->id, $step->step->key.'.start', $start) @endif>{{ $row->when() }}</span>
     <span class="num coat-how">
         @if ($step->usedG)
             {{ $format->grams($step->usedG) }}
         @elseif ($step->batch && ! $step->skipped)
-            <span @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())>{{ $format->grams($step->batch->totalG()) }}</span><small>{{
+            <span
+                @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())
+            >{{ $format->grams($step->batch->totalG()) }}</span><small>{{
                 $format->grams($step->batch->resinG) }} + {{ $format->grams($step->batch->hardenerG) }}</small>
         @else
             <span @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ $format->span($step->handsMin) }}</span>

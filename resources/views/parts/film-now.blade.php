@@ -18,7 +18,9 @@
                         ? ($row['state']->offUm() < 0 ? '−' : '+').$format->um(abs($row['state']->offUm())) : '–' }}</td>
                     <td>{{ $format->um($row['textureUm']) }}</td>
                     @if ($row['flat'])
-                        <td @figure($part->id, $row['zone']->name.'.left', $row['flat']->left()->inMicrometres())>{{ $format->um($row['flat']->left()->inMicrometres()) }}</td>
+                        <td
+                            @figure($part->id, $row['zone']->name.'.left', $row['flat']->left()->inMicrometres())
+                        >{{ $format->um($row['flat']->left()->inMicrometres()) }}</td>
                         <td><span class="risk is-{{ $row['riskClass'] }}">{{ $format->percent($row['flat']->risk()) }}</span></td>
                     @else
                         <td>–</td><td>–</td>

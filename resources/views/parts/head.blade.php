@@ -18,7 +18,9 @@
     <dl class="part-figures num">
         <div>
             <dt>{{ __($planned->next ? 'parts.figures.ready' : 'parts.figures.finished') }}</dt>
-            <dd @if ($planned->next) @figure($part->id, 'ready', $planned->schedule->readyMin()) @endif>{{ $format->day($planned->next ? $planned->schedule->readyMin() : $plan->lastDone()?->doneAtMin) }}</dd>
+            <dd
+                @if ($planned->next) @figure($part->id, 'ready', $planned->schedule->readyMin()) @endif
+            >{{ $format->day($planned->next ? $planned->schedule->readyMin() : $plan->lastDone()?->doneAtMin) }}</dd>
         </div>
         @if ($print = $planned->printShown())
             <div>
@@ -29,10 +31,12 @@
             </div>
         @endif
         @if ($planned->next)
-            <div><dt>{{ __('parts.figures.hands') }}</dt><dd @figure($part->id, 'hands', $plan->handsAheadMin())>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
+            <div><dt>{{ __('parts.figures.hands') }}</dt><dd
+                @figure($part->id, 'hands', $plan->handsAheadMin())>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
         @endif
         @if ($plan->totalGrams() > 0)
-            <div><dt>{{ __('parts.figures.resin') }}</dt><dd @figure($part->id, 'grams', $plan->totalGrams())>{{ $format->grams($plan->totalGrams()) }}</dd></div>
+            <div><dt>{{ __('parts.figures.resin') }}</dt><dd
+                @figure($part->id, 'grams', $plan->totalGrams())>{{ $format->grams($plan->totalGrams()) }}</dd></div>
         @endif
         @if ($worst = $plan->worst())
             <div>
@@ -44,7 +48,9 @@
         @if ($gloss = $plan->gloss())
             <div>
                 <dt>{{ __('parts.figures.gloss') }}</dt>
-                <dd @figure($part->id, 'gloss', round($gloss->gu))>{{ round($gloss->gu) }} <small>{{ __('parts.figures.expected') }}</small></dd>
+                <dd
+                    @figure($part->id, 'gloss', round($gloss->gu))
+                >{{ round($gloss->gu) }} <small>{{ __('parts.figures.expected') }}</small></dd>
             </div>
         @endif
     </dl>

@@ -40,7 +40,7 @@
         </div>
         <div>
             @if ($flat->scale->rows !== [])
-                <x-drawing.cut-scale :flat="$flat" :n="$n" />
+                <x-drawing.cut-scale :flat="$flat" :n="$n" :part="$part" />
             @else
                 <p class="soft side-note">{{ $flat->cutsClear() }}</p>
             @endif

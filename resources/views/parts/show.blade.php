@@ -10,7 +10,7 @@
         @if ($sheet)
             <section class="card"><x-drawing.sheet-yield :drawing="App\View\Drawing\SheetDrawing::of($sheet)" /></section>
         @elseif ($hasSkin)
-            <section class="card"><x-drawing.section :drawing="$drawing" /></section>
+            <section class="card"><x-drawing.section :drawing="$drawing" :part="$part" /></section>
         @endif
         @if ($findings !== [])
             <section class="card" aria-labelledby="mind-title"><h2 id="mind-title">{{ __('parts.mind') }}</h2><x-findings :of="$findings"

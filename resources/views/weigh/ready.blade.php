@@ -11,7 +11,9 @@
             <p>{{ __('weigh.new_since') }}</p>
             <ul class="since">@foreach ($page->checks() as $check)<li>{{ $check }}</li>@endforeach</ul>
             <x-cautions :step="$cup->step->step" />
-            <button class="btn go wide-btn" @figure($part->id, $cup->step->step->key.'.grams', $cup->batch->totalG())>@say('weigh.ready', ['grams' => $format->grams($cup->batch->totalG())])</button>
+            <button class="btn go wide-btn"
+                @figure($part->id, $cup->step->step->key.'.grams', $cup->batch->totalG())
+            >@say('weigh.ready', ['grams' => $format->grams($cup->batch->totalG())])</button>
         @else
             @foreach ($page->checks() as $check)
                 <label class="tick big"><input type="checkbox" required> <span>{{ $check }}</span></label>

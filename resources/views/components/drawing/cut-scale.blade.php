@@ -1,4 +1,4 @@
-@props(['flat', 'n'])
+@props(['flat', 'n', 'part'])
 @inject('format', 'App\Words\Formatter')
 @use('App\View\Drawing\CutScale')
 @php([$scale, $isDone, $h] = [$flat->scale, $flat->step->isDone(), $flat->scale->height()])
@@ -42,7 +42,9 @@
                     <span class="soft">{{ __('sand.by_hand') }}</span>@endif</th>
                 <td>{{ $format->um($row['coverUm']) }}</td>
                 @foreach ($flat->after($row) as $um)<td>{{ $um === null ? '–' : $format->um($um) }}</td>@endforeach
-                <td><b @figure($part->id, $row['state']->zone->name.'.left', $row['leftUm'])>{{ $format->um($row['leftUm']) }}</b> <small>± {{ $format->um($row['doubtUm']) }}</small></td>
+                <td><b
+                    @figure($part->id, $row['state']->zone->name.'.left', $row['leftUm'])
+                >{{ $format->um($row['leftUm']) }}</b> <small>± {{ $format->um($row['doubtUm']) }}</small></td>
                 <td>{{ $format->um($row['state']->keepUm($flat->target())) }}</td>
                 <td><span class="risk is-{{ $row['riskClass'] }}">{{ $format->percent($row['state']->risk()) }}</span>
                     <small>{{ __('sand.any', ['any' => $format->chance($row['state'])]) }}</small></td>

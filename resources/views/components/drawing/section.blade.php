@@ -1,4 +1,4 @@
-@props(['drawing'])
+@props(['drawing', 'part'])
 @inject('format', 'App\Words\Formatter')
 @php([$w, $h, $flat] = [App\View\Drawing\SectionDrawing::WIDTH, App\View\Drawing\SectionDrawing::HEIGHT, $drawing->flat])
 <figure class="section-figure" id="section">
