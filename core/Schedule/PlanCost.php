@@ -14,7 +14,7 @@ final readonly class PlanCost
     private const PUT_OFF = 1e-3;
 
     /** The same where its window may close: the end of a window is less sure than its beginning (ours). */
-    private const PUT_OFF_IN_WINDOW = 0.1;
+    private const PUT_OFF_IN_WINDOW = 0.5;
 
     /** @param list<Chain> $chains */
     public function __construct(
