@@ -8,8 +8,11 @@ use App\Models\Part;
 use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\StoredItem;
+use App\Rules\FieldRules;
 use App\Words\Formatter;
 use Illuminate\Database\Eloquent\Collection;
+use OakGloss\Field\Field;
+use OakGloss\Field\Type;
 
 /**
  * What lies on the shelf. One class for each kind: the fields of its sheet with their units and checks, how a form is
@@ -57,8 +60,8 @@ abstract class ShelfKind
 
             return match (true) {
                 $value === null => '',
-                $field->type === 'choice' => $field->choices[(string) $value] ?? (string) $value,
-                $field->type === 'flag' => $value ? mb_strtolower($field->label) : '',
+                $field->type === Type::Choice => $field->words[(string) $value] ?? (string) $value,
+                $field->type === Type::Flag => $value ? mb_strtolower($field->label) : '',
                 default => trim($value.' '.$field->unit),
             };
         };
@@ -129,11 +132,7 @@ abstract class ShelfKind
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80']] + array_column(
-            array_map(fn (Field $f): array => [$f->name, $f->rules], $this->fields()),
-            1,
-            0,
-        );
+        return ['name' => ['required', 'string', 'max:80']] + FieldRules::all($this->fields());
     }
 
     /** @return array<string, string> what fields are called in a message */
@@ -155,8 +154,8 @@ abstract class ShelfKind
         foreach ($this->fields() as $field) {
             $value = $given[$field->name] ?? null;
             $typed[$field->name] = match (true) {
-                $field->type === 'flag' => (bool) ($value ?? false),
-                $field->type === 'number' && is_numeric($value) => $value + 0,
+                $field->type === Type::Flag => (bool) ($value ?? false),
+                $field->type->isNumber() && is_numeric($value) => $value + 0,
                 default => $value,
             };
         }
@@ -181,8 +180,8 @@ abstract class ShelfKind
         foreach ($this->fields() as $field) {
             $value = $item->getAttribute($field->name);
             $row[$field->name] = match (true) {
-                $field->type === 'flag' => (bool) $value,
-                $field->type === 'number' && is_numeric($value) => $value + 0,
+                $field->type === Type::Flag => (bool) $value,
+                $field->type->isNumber() && is_numeric($value) => $value + 0,
                 default => $value,
             };
         }
@@ -267,7 +266,7 @@ abstract class ShelfKind
         }
         foreach ($this->fields() as $field) {
             $properties[$field->name] = $field->schema();
-            $required = in_array('required', $field->rules, true) ? [...$required, $field->name] : $required;
+            $required = $field->isRequired ? [...$required, $field->name] : $required;
         }
 
         return ['type' => 'object', 'required' => $required, 'properties' => $properties];

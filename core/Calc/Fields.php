@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
+use OakGloss\Field\Field;
+
 /**
  * Reads one JSON object field by field. Every field that is there must be asked for: `close` refuses the rest,
  * so that a misspelt name is never taken for an absent one.
  */
 final class Fields
 {
+    /** Characters of a text. */
+    private const TEXT = 200;
+
     /** @var array<string, true> */
     private array $asked = [];
 
@@ -46,15 +51,7 @@ final class Fields
     /** @throws BadField If missing, no number, not finite or outside $least to $most. */
     public function number(string $name, float $least, float $most): float
     {
-        $value = $this->value($name);
-        if (! is_int($value) && ! is_float($value)) {
-            throw $this->bad($name, 'must be a number');
-        }
-        if (! is_finite((float) $value) || $value < $least || $value > $most) {
-            throw $this->bad($name, sprintf('must be a finite number from %s to %s', $least, $most));
-        }
-
-        return (float) $value;
+        return (float) $this->checked(Field::number($name, $least, $most));
     }
 
     /**
@@ -72,23 +69,13 @@ final class Fields
     /** @throws BadField If missing or no whole number from $least to $most. */
     public function whole(string $name, int $least, int $most): int
     {
-        $value = $this->number($name, $least, $most);
-        if (floor($value) !== $value) {
-            throw $this->bad($name, 'must be a whole number');
-        }
-
-        return (int) $value;
+        return (int) $this->checked(Field::whole($name, $least, $most));
     }
 
     /** @throws BadField If missing or no text of 1 to 200 characters. */
     public function text(string $name): string
     {
-        $value = $this->value($name);
-        if (! is_string($value) || $value === '' || strlen($value) > 200) {
-            throw $this->bad($name, 'must be a text of 1 to 200 characters');
-        }
-
-        return $value;
+        return (string) $this->checked(Field::text($name, self::TEXT));
     }
 
     /**
@@ -98,12 +85,7 @@ final class Fields
      */
     public function choice(string $name, array $choices): string
     {
-        $value = $this->value($name);
-        if (! is_string($value) || ! in_array($value, $choices, true)) {
-            throw $this->bad($name, 'must be one of '.implode(', ', $choices));
-        }
-
-        return $value;
+        return (string) $this->checked(Field::choice($name, $choices));
     }
 
     /** @throws BadField If it is there and neither true nor false. */
@@ -112,9 +94,8 @@ final class Fields
         if (! $this->has($name)) {
             return $this->absent($name, null);
         }
-        $value = $this->value($name);
 
-        return is_bool($value) ? $value : throw $this->bad($name, 'must be true or false');
+        return (bool) $this->checked(Field::flag($name));
     }
 
     public function object(string $name): self
@@ -174,9 +155,7 @@ final class Fields
         }
         $texts = [];
         foreach ($this->list($name, 0, $most) as $i => $entry) {
-            $texts[] = is_string($entry) && $entry !== '' && strlen($entry) <= 200
-                ? $entry
-                : throw $this->bad("{$name}[{$i}]", 'must be a text of 1 to 200 characters');
+            $texts[] = (string) $this->sound(Field::text("{$name}[{$i}]", self::TEXT), $entry);
         }
 
         return $texts;
@@ -201,10 +180,7 @@ final class Fields
     {
         $numbers = [];
         foreach ($this->list($name, $least, $most) as $i => $entry) {
-            if ((! is_int($entry) && ! is_float($entry)) || ! is_finite((float) $entry) || $entry < $from || $entry > $to) {
-                throw $this->bad("{$name}[{$i}]", sprintf('must be a finite number from %s to %s', $from, $to));
-            }
-            $numbers[] = (float) $entry;
+            $numbers[] = (float) $this->sound(Field::number("{$name}[{$i}]", $from, $to), $entry);
         }
 
         return $numbers;
@@ -223,6 +199,19 @@ final class Fields
     public function bad(string $name, string $message): BadField
     {
         return new BadField($this->pathTo($name), $message);
+    }
+
+    /** @throws BadField If it is missing, or not what is declared. */
+    private function checked(Field $field): string|int|float|bool
+    {
+        return $this->sound($field, $this->value($field->name));
+    }
+
+    private function sound(Field $field, mixed $value): string|int|float|bool
+    {
+        $fault = $field->fault($value);
+
+        return $fault === null && is_scalar($value) ? $value : throw $this->bad($field->name, $fault ?? 'must be one value');
     }
 
     private function value(string $name): mixed

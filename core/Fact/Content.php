@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Fact;
 
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /**
- * What a fact says happened. One class for each kind: what it holds and what that may be (`entries`), its words
+ * What a fact says happened. One class for each kind: what it holds and what that may be (`fields`), its words
  * (`phrases`, `details`, `record`), and what it does: `fits` and `completes` a step of the plan, and as ReadsFilm,
- * ChecksCoat or ChangesAir it reaches film, pace and air. Entries are the constructor's parameters, in their order.
+ * ChecksCoat or ChangesAir it reaches film, pace and air. Each field fills the constructor's parameter of its name.
  */
 abstract readonly class Content
 {
@@ -28,8 +29,8 @@ abstract readonly class Content
     /** It changes what is planned, not what was done. */
     public const IS_DECISION = false;
 
-    /** @return list<Entry> */
-    public static function entries(): array
+    /** @return list<Field> */
+    public static function fields(): array
     {
         return [];
     }
@@ -51,12 +52,12 @@ abstract readonly class Content
     final public static function read(array $data): static
     {
         $values = [];
-        foreach (static::entries() as $entry) {
-            $value = $entry->read($data[$entry->name] ?? null);
-            if ($value === null && $entry->isRequired) {
-                throw new \UnexpectedValueException(sprintf('%s is kept without %s', static::KIND, $entry->name));
+        foreach (static::fields() as $field) {
+            $value = $field->read($data[$field->name] ?? null);
+            if ($value === null && $field->isRequired) {
+                throw new \UnexpectedValueException(sprintf('%s is kept without %s', static::KIND, $field->name));
             }
-            $values[] = $value;
+            $values[$field->parameter()] = $value;
         }
 
         return (new \ReflectionClass(static::class))->newInstanceArgs($values);
@@ -65,7 +66,7 @@ abstract readonly class Content
     /**
      * As it is recorded now: what was typed, with what the bench reckons of it.
      *
-     * @param array<string, mixed> $typed checked against the entries
+     * @param array<string, mixed> $typed checked against the fields
      *
      * @throws Refused If it makes no sense on this part.
      */
@@ -78,11 +79,10 @@ abstract readonly class Content
     final public function data(): array
     {
         $data = [];
-        $values = array_values(get_object_vars($this));
-        foreach (static::entries() as $i => $entry) {
-            $kept = $entry->keep($values[$i] ?? null);
+        foreach (static::fields() as $field) {
+            $kept = $field->keep($this->{$field->parameter()});
             if ($kept !== null) {
-                $data[$entry->name] = $kept;
+                $data[$field->name] = $kept;
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Fact;
 
+use OakGloss\Field\Field;
+
 /**
  * A check keeps the thermal age that its coat had, and whose sheet it goes by: `$ageMin` in minutes and `$resinId`, the
  * last two entries of its kind.
@@ -27,9 +29,9 @@ trait NotesCoatAge
         return $this->resinId;
     }
 
-    /** @return list<Entry> what was found, and these two */
-    private static function withAge(Entry $found): array
+    /** @return list<Field> what was found, and these two */
+    private static function withAge(Field $found): array
     {
-        return [$found, Entry::number('age_min', 0.0)->optional()->reckoned(), Entry::whole('resin_id')->optional()->reckoned()];
+        return [$found, Field::number('age_min', 0.0)->optional()->reckoned(), Field::whole('resin_id')->optional()->reckoned()];
     }
 }

@@ -82,10 +82,32 @@ final readonly class Evidence
      * By the names of its parameters; what is missing is not known.
      *
      * @param array<string, float|int|bool|null> $known
+     *
+     * @throws \InvalidArgumentException If nothing here has such a name.
      */
     public static function read(array $known): self
     {
-        return (new \ReflectionClass(self::class))->newInstanceArgs(array_intersect_key($known, get_class_vars(self::class)));
+        $strange = array_diff_key($known, get_class_vars(self::class));
+        if ($strange !== []) {
+            throw new \InvalidArgumentException('no evidence is called '.implode(', ', array_keys($strange)));
+        }
+
+        return (new \ReflectionClass(self::class))->newInstanceArgs($known);
+    }
+
+    /**
+     * The same of a record, which says of every thing whether it knows it: one that is never fed could speak for no cause.
+     *
+     * @param array<string, float|int|bool|null> $known by name; null is not known
+     *
+     * @throws \InvalidArgumentException If one is missing, or has no such name.
+     */
+    public static function complete(array $known): self
+    {
+        $missing = array_diff_key(get_class_vars(self::class), $known);
+
+        return $missing === [] ? self::read($known)
+            : throw new \InvalidArgumentException('never said: '.implode(', ', array_keys($missing)));
     }
 
     /** The same where one thing is not known: by it is seen what that said. */

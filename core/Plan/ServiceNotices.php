@@ -40,6 +40,18 @@ final class ServiceNotices
         if ($brief->choices->printThrough === PrintThrough::PostCure) {
             $cures[] = ClimateLimit::postCureC($brief->substrate);
         }
+
+        return self::fitAt($plan, $brief->heat ? self::HEAT_C : self::SUN_C, $cures);
+    }
+
+    /**
+     * The same where it is so warm, and was cured so.
+     *
+     * @param non-empty-list<float> $curesC the first one first
+     */
+    public static function fitAt(FinishPlan $plan, float $serviceC, array $curesC): Fit
+    {
+        $brief = $plan->brief;
         $film = 0.0;
         foreach ($plan->resinFlat()->zones ?? [] as $state) {
             $film = max($film, $state->before->crownCover()->inMicrometres());
@@ -47,8 +59,8 @@ final class ServiceNotices
 
         return Fit::of(
             $plan->materials->skinResin->ultimateTgC,
-            $cures,
-            $brief->heat ? self::HEAT_C : self::SUN_C,
+            $curesC,
+            $serviceC,
             $plan->shop->workingAirC,
             $brief->substrate->softensAtC() === null ? self::BEARS_ANY_C : ClimateLimit::substrateC($brief->substrate),
             $brief->substrate->expansion(),

@@ -30,6 +30,7 @@ use OakGloss\Optics\WeavePrint;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\OffRatio;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\ServiceNotices;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Temperature;
 
@@ -44,6 +45,13 @@ final class OnRecord
 
     /** Weighed and laid within less was recorded later, and tells no rest, minutes (ours). */
     private const AT_ONCE_MIN = 1.0;
+
+    /** What a coat says, and the one below it; nothing where there is none. */
+    private const OF_COAT = [
+        'airC', 'lotOpenDays', 'minC', 'hottestSinceC', 'dewMarginC', 'wipeAgeMin', 'dustLeft', 'ratioOffPercent', 'cupAgeShare', 'restMin',
+        'coatOverLimit', 'expansionIndex',
+    ];
+    private const OF_BELOW = ['belowOverTack', 'belowOverBond'];
 
     private readonly FactLog $log;
 
@@ -116,7 +124,7 @@ final class OnRecord
     ): Evidence {
         $on = new self($plan, $clocks, $air, $readings, $found, $atMin, $hands, $openDays);
 
-        return Evidence::read($on->ofCoat() + $on->ofBelow() + $on->ofSanding() + $on->ofPlace());
+        return Evidence::complete($on->ofCoat() + $on->ofWetOut() + $on->ofBelow() + $on->ofSanding() + $on->ofPlace());
     }
 
     private function isHere(PlannedStep $coat): bool
@@ -139,7 +147,7 @@ final class OnRecord
     {
         $coat = $this->coat;
         if ($coat?->doneAtMin === null || ! is_finite($coat->doneAtMin)) {
-            return [];
+            return array_fill_keys(self::OF_COAT, null);
         }
         $resin = $coat->step->layer === null ? null : $this->plan->materials->resinFor($coat->step);
         $limit = $resin === null || $this->zone === null || $coat->laidGM2 === null ? null : RunRisk::of(
@@ -168,7 +176,16 @@ final class OnRecord
             // Less than the brush itself takes: how long it rested nobody can tell.
             'restMin' => $mixed === null || $mixed < $coat->handsMin ? null : $mixed - $coat->handsMin,
             'coatOverLimit' => $limit === null ? null : ($coat->laidGM2 ?? 0.0) / ($limit->holdsGM2 ?? 1000.0),
-        ] + $this->ofWetOut();
+            'expansionIndex' => $this->expansion($coat),
+        ];
+    }
+
+    /** What the part moves against its skin since the coat cured, by model 14; null of what was made on a form. */
+    private function expansion(PlannedStep $coat): ?float
+    {
+        return $this->plan->method->startsFrom()->isBuiltOn()
+            ? ServiceNotices::fitAt($this->plan, $this->hottestSince((float) $coat->doneAtMin), [$coat->airC])->index
+            : null;
     }
 
     /** @return array<string, float|null> */
@@ -192,14 +209,14 @@ final class OnRecord
     private function ofBelow(): array
     {
         if ($this->coat?->doneAtMin === null || $this->below?->doneAtMin === null || $this->below->step->layer === null) {
-            return [];
+            return array_fill_keys(self::OF_BELOW, null);
         }
         $keyed = array_filter(
             $this->log->all(Sanded::class),
             fn (Fact $f): bool => $f->atMin > $this->below->doneAtMin && $f->atMin <= $this->coat->doneAtMin,
         ) !== [];
         if ($keyed) {
-            return ['belowOverBond' => 0.0];
+            return ['belowOverTack' => null, 'belowOverBond' => 0.0];
         }
         $age = $this->clocks->forecastOf($this->below)->age($this->below->doneAtMin, $this->coat->doneAtMin);
         $clock = $this->clocks->clock($this->below);

@@ -36,10 +36,11 @@ final class ArchitectureTest extends TestCase
         'Choosing' => ['Material', 'Optics', 'Quantity'],
         'Method' => ['Abrasion', 'Choosing', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity', 'Safety'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
-        'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Infusion', 'Inspection', 'Method', 'Mixing', 'Quantity'],
+        'Field' => [],
+        'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Field', 'Infusion', 'Inspection', 'Method', 'Mixing', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
         'Schedule' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Method', 'Optics', 'Plan', 'Quantity'],
-        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cost', 'Cure', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
+        'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cost', 'Cure', 'Field', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
     #[DataProvider('files')]

@@ -66,6 +66,21 @@ final class CauseTest extends TestCase
         return false;
     }
 
+    /** A name that is none is no evidence that is passed over, and a record that never says one thing is no record. */
+    public function testEvidenceIsReadByNameAndWhole(): void
+    {
+        $all = array_fill_keys(array_keys((new Evidence())->all()), null);
+        self::assertEquals(new Evidence(airC: 12.0), Evidence::complete(['airC' => 12.0] + $all));
+        foreach ([fn () => Evidence::read(['air_c' => 12.0]), fn () => Evidence::complete(array_diff_key($all, ['expansionIndex' => 1]))] as $wrong) {
+            try {
+                $wrong();
+                self::fail('it is read');
+            } catch (\InvalidArgumentException $e) {
+                self::assertMatchesRegularExpression('/air_c|expansionIndex/', $e->getMessage());
+            }
+        }
+    }
+
     /** Where nothing is on record, the priors stand. */
     public function testNothingIsClaimedFromWhatNobodyRecorded(): void
     {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
+use OakGloss\Field\Type;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\ZoneState;
@@ -33,7 +34,7 @@ final class FactKindsTest extends TestCase
     {
         foreach ([true, false] as $withAll) {
             $data = [];
-            foreach ($kind::entries() as $entry) {
+            foreach ($kind::fields() as $entry) {
                 if ($withAll || $entry->isRequired) {
                     $data[$entry->name] = self::example($entry);
                 }
@@ -49,10 +50,10 @@ final class FactKindsTest extends TestCase
     #[DataProvider('kinds')]
     public function testARowWithoutWhatItNeedsIsRefused(string $kind): void
     {
-        $needs = array_values(array_filter($kind::entries(), fn (Entry $e): bool => $e->isRequired));
+        $needs = array_values(array_filter($kind::fields(), fn (Field $e): bool => $e->isRequired));
         foreach ($needs as $missing) {
             $data = [];
-            foreach ($kind::entries() as $entry) {
+            foreach ($kind::fields() as $entry) {
                 $data += $entry->name === $missing->name ? [] : [$entry->name => self::example($entry)];
             }
             try {
@@ -63,7 +64,7 @@ final class FactKindsTest extends TestCase
             }
         }
         // What a row holds besides is passed over, such as what a later version kept.
-        $all = array_combine(array_column($kind::entries(), 'name'), array_map(self::example(...), $kind::entries()));
+        $all = array_combine(array_column($kind::fields(), 'name'), array_map(self::example(...), $kind::fields()));
         self::assertEquals($kind::read($all), $kind::read(['of_later' => 1] + $all));
     }
 
@@ -71,10 +72,41 @@ final class FactKindsTest extends TestCase
     #[DataProvider('kinds')]
     public function testTheRecordCanPrintIt(string $kind): void
     {
-        $data = array_combine(array_column($kind::entries(), 'name'), array_map(self::example(...), $kind::entries()));
+        $data = array_combine(array_column($kind::fields(), 'name'), array_map(self::example(...), $kind::fields()));
         $line = $kind::read($data)->record(self::english());
         self::assertNotSame('', trim($line));
         self::assertStringNotContainsString(':', (string) preg_replace('/: |:$/', '', $line), 'every name in it is filled in');
+    }
+
+    /**
+     * Values meet parameters by name: two fields in another order than their constructor, or a name that fits none, are seen.
+     *
+     * @param class-string<Content> $kind
+     */
+    #[DataProvider('kinds')]
+    public function testEachFieldFillsTheParameterOfItsNameAndType(string $kind): void
+    {
+        $parameters = [];
+        foreach ((new \ReflectionClass($kind))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $parameters[$parameter->getName()] = ltrim((string) $parameter->getType(), '?');
+        }
+        $fields = [];
+        foreach ($kind::fields() as $field) {
+            $fields[$field->parameter()] = match ($field->type) {
+                Type::Number => 'float',
+                Type::Whole => 'int',
+                Type::Flag => 'bool',
+                Type::Names => 'array',
+                default => $field->enum ?? 'string',
+            };
+        }
+        ksort($parameters);
+        ksort($fields);
+        self::assertSame($parameters, $fields);
+        $data = array_combine(array_column($kind::fields(), 'name'), array_map(self::example(...), $kind::fields()));
+        foreach ($kind::fields() as $field) {
+            self::assertEquals($field->read($data[$field->name]), $kind::read($data)->{$field->parameter()}, $field->name);
+        }
     }
 
     public function testNoKindHasAnothersName(): void
@@ -106,14 +138,14 @@ final class FactKindsTest extends TestCase
         self::assertLessThan($before->meanDoubtUm(), $after->meanDoubtUm());
     }
 
-    private static function example(Entry $entry): string|int|float
+    private static function example(Field $entry): string|int|float
     {
         return match (true) {
             $entry->choices !== [] => $entry->choices[0],
-            $entry->type === 'number' => is_finite($entry->most) ? ($entry->least + $entry->most) / 2.0 : 30080000.5,
-            $entry->type === 'whole' => is_finite($entry->most) ? (int) $entry->most : 7,
-            $entry->type === 'flag' => 1,
-            $entry->type === 'names' => 'top|rim',
+            $entry->type === Type::Number => is_finite($entry->most) ? ($entry->least + $entry->most) / 2.0 : 30080000.5,
+            $entry->type === Type::Whole => is_finite($entry->most) ? (int) $entry->most : 7,
+            $entry->type === Type::Flag => 1,
+            $entry->type === Type::Names => 'top|rim',
             default => 'top',
         };
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** A kind of fact that only a test knows: it ends any step, and may say what stays over the crowns of the top. */
@@ -19,9 +19,9 @@ final readonly class ScrapedClean extends Content implements ReadsFilm
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::number('um', 1.0, 5000.0)->optional()];
+        return [Field::number('um', 1.0, 5000.0)->optional()];
     }
 
     public static function phrases(): array

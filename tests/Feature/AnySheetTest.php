@@ -30,11 +30,8 @@ final class AnySheetTest extends ShopCase
                 if (! Thorough::isLong() && ! in_array($field->name, self::OFTEN, true)) {
                     continue;
                 }
-                foreach ($field->rules as $rule) {
-                    if (is_string($rule) && preg_match('/^between:([\d.-]+),([\d.-]+)$/', $rule, $ends) === 1) {
-                        yield $kind::NAME." {$field->name} {$ends[1]}" => [$kind, $field->name, (float) $ends[1]];
-                        yield $kind::NAME." {$field->name} {$ends[2]}" => [$kind, $field->name, (float) $ends[2]];
-                    }
+                foreach ($field->type->isNumber() ? [$field->least, $field->most] : [] as $end) {
+                    yield $kind::NAME." {$field->name} {$end}" => [$kind, $field->name, $end];
                 }
             }
         }

@@ -27,7 +27,7 @@ final class ArrowsTest extends TestCase
         'Words' => ['Clock', 'Models', 'Time'],
         'People' => ['Models'],
         'Devices' => ['Clock', 'Models'],
-        'Shelf' => ['Files', 'Models', 'Words'],
+        'Shelf' => ['Files', 'Models', 'Rules', 'Words'],
         'Stock' => ['Models', 'Planning', 'Shelf', 'Time'],
         'Planning' => ['Clock', 'Models', 'Shelf', 'Time', 'Words'],
         'Money' => ['Models', 'Planning', 'Shelf', 'Stock'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Files\PhotoFile;
+use App\Inspection\CausesOf;
 use App\Inspection\Habits;
 use App\Inspection\PricedWay;
 use App\Inspection\WaysOutOfIt;
@@ -72,6 +73,19 @@ final class InspectTest extends ShopCase
         $this->actingAs($this->makeUser($this->makeShop('Other Works'), 'eve@other.example'));
         $this->get("/photos/{$photo->id}")->assertForbidden();
         self::assertSame([], glob(public_path('*.jpg')), 'nothing lies in the web root');
+    }
+
+    public function testWhatAPartMovesAgainstItsSkinSpeaksOfItsDelamination(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->putDefect($part, ['defect' => 'delamination'])->assertSessionHasNoErrors();
+        $planned = $this->planned($part);
+        $found = $planned->plan->log->all(Found::class)[0];
+        $signs = [];
+        foreach (CausesOf::of($planned, $found->content, $found->atMin, [])->suspects as $suspect) {
+            $signs[$suspect->cause->value] = array_column($suspect->signs, 'of');
+        }
+        self::assertSame(['expansionIndex'], $signs['expansion']);
     }
 
     public function testALookComesWhenItCanHelpAndIsGoneOnceItsLayerWasSanded(): void

@@ -16,7 +16,6 @@ use App\People\Audit;
 use App\Planning\PaceBook;
 use App\Planning\PartSteps;
 use App\Planning\Planner;
-use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\Lineage;
 use App\Shelf\Renewal;
@@ -35,6 +34,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
+use OakGloss\Field\Field;
 use OakGloss\Quantity\OakGlossFault;
 
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Rules\FieldRules;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Lang;
@@ -33,7 +34,7 @@ final class ActRequest extends FormRequest
             'step' => ['required', 'string', 'max:40'],
             'at' => ['nullable', 'string', 'date_format:H:i'],
             'days_ago' => ['nullable', 'integer', 'between:0,'.self::MOST_DAYS_AGO],
-        ] + ($kind === null ? [] : EntryRules::of($kind));
+        ] + ($kind === null ? [] : FieldRules::all($kind::fields()));
     }
 
     /** @return array<string, string> */
@@ -42,13 +43,13 @@ final class ActRequest extends FormRequest
         return ['minutes.between' => __('facts.sanded.minutes_range')];
     }
 
-    /** @return array<string, string> each entry by the words over its field, without their unit */
+    /** @return array<string, string> each field by the words over its field, without their unit */
     public function attributes(): array
     {
         $named = [];
-        foreach ($this->asked() === null ? [] : $this->asked()::entries() as $entry) {
-            if (Lang::has($label = "facts.{$this->input('kind')}.{$entry->name}")) {
-                $named[$entry->name] = lcfirst(Str::before((string) __($label), ','));
+        foreach ($this->asked() === null ? [] : $this->asked()::fields() as $field) {
+            if (Lang::has($label = "facts.{$this->input('kind')}.{$field->name}")) {
+                $named[$field->name] = lcfirst(Str::before((string) __($label), ','));
             }
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** What joins finished parts: pastes and films, beside the sprayed adhesive of a method. */
 final class Adhesives extends ShelfKind
@@ -17,10 +17,10 @@ final class Adhesives extends ShelfKind
     public function groups(): array
     {
         return ['Adhesive' => [
-            Field::choice('base', 'Is', ['epoxy' => 'epoxy', 'methacrylate' => 'methacrylate', 'polyurethane' => 'polyurethane']),
-            Field::number('open_min', 'Open for', 'min', 1, 1440),
-            Field::number('handle_min', 'Handled after', 'min', 1, 10080, '', ['gt:open_min']),
-            Field::number('gap_mm', 'Fills up to', 'mm', 0, 30),
+            Field::choice('base', ['epoxy' => 'epoxy', 'methacrylate' => 'methacrylate', 'polyurethane' => 'polyurethane'])->called('Is'),
+            Field::number('open_min', 1, 1440)->called('Open for', 'min'),
+            Field::number('handle_min', 1, 10080)->called('Handled after', 'min')->above('open_min'),
+            Field::number('gap_mm', 0, 30)->called('Fills up to', 'mm'),
         ]];
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Shelf\Kind;
 
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Field\Field;
 use OakGloss\Material\AidKind;
 
 /** What goes on without being film: wax, release film, primer, body filler, adhesive, paint, each with its waits. */
@@ -23,11 +23,11 @@ final class Aids extends ShelfKind
     {
         return [
             'Aid' => [
-                Field::choice('what', 'Is', array_map(strval(...), (array) __('shelf.aids'))),
-                Field::number('coats', 'Coats', '', 1, 8),
-                Field::number('between_min', 'Between coats', 'min', 0, 2880),
-                Field::number('ready_min', 'Then ready after', 'min', 0, 10080),
-                Field::number('holds_min', 'Holds for', 'min', 0, 20160, 'from its last coat; 0 where it always does'),
+                Field::choice('what', array_map(strval(...), (array) __('shelf.aids')))->called('Is'),
+                Field::number('coats', 1, 8)->called('Coats'),
+                Field::number('between_min', 0, 2880)->called('Between coats', 'min'),
+                Field::number('ready_min', 0, 10080)->called('Then ready after', 'min'),
+                Field::number('holds_min', 0, 20160)->called('Holds for', 'min', 'from its last coat; 0 where it always does'),
             ],
         ];
     }

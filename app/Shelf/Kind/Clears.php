@@ -6,10 +6,10 @@ namespace App\Shelf\Kind;
 
 use App\Models\Clear;
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Field\Field;
 
 /** Clears, varnishes and fillers. */
 final class Clears extends ShelfKind
@@ -24,57 +24,39 @@ final class Clears extends ShelfKind
     {
         return [
             'Clear' => [
-                Field::choice(
-                    'kind',
-                    'Kind',
-                    [
+                Field::choice('kind', [
                         'two_part' => '2K, sprayed',
                         'can' => '1K, from cans',
                         'varnish' => 'UV varnish, brushed',
                         'filler' => 'gel or filler clear',
-                    ],
-                ),
-                Field::choice('sheen', 'Sheen', ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt']),
-                Field::number(
-                    'sheet_gu',
-                    'Gloss as it dries',
-                    'GU',
-                    0,
-                    110,
-                    'satin and matt, at 60°, by the sheet',
-                )->optional(['required_unless:sheen,gloss']),
-                Field::number('sheet_gu_doubt', 'give or take', 'GU', 0, 40),
-                Field::flag('isocyanate', 'Hardener holds isocyanate (2K)'),
-                Field::flag('needs_release_film', 'Polyester: hardens only under release film'),
+                    ])->called('Kind'),
+                Field::choice('sheen', ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt'])->called('Sheen'),
+                Field::number('sheet_gu', 0, 110)->called('Gloss as it dries', 'GU', 'satin and matt, at 60°, by the sheet')->neededUnless('sheen', 'gloss'),
+                Field::number('sheet_gu_doubt', 0, 40)->called('give or take', 'GU'),
+                Field::flag('isocyanate')->called('Hardener holds isocyanate (2K)')->optional(),
+                Field::flag('needs_release_film')->called('Polyester: hardens only under release film')->optional(),
             ],
             'Mix' => [
-                Field::number('hardener_parts', 'Hardener to 100 parts', 'by volume', 0, 400, '0 for one part'),
-                Field::number('reducer_parts', 'Reducer to 100 parts', 'by volume', 0, 400),
-                Field::number('pot_life_min', 'Pot life', 'min', 0.5, 10000, 'empty for one part')->optional(),
-                Field::number('can_ml', 'In one can', 'ml', 1, 5000, 'empty where it comes in tins')->optional(),
+                Field::number('hardener_parts', 0, 400)->called('Hardener to 100 parts', 'by volume', '0 for one part'),
+                Field::number('reducer_parts', 0, 400)->called('Reducer to 100 parts', 'by volume'),
+                Field::number('pot_life_min', 0.5, 10000)->called('Pot life', 'min', 'empty for one part')->optional(),
+                Field::number('can_ml', 1, 5000)->called('In one can', 'ml', 'empty where it comes in tins')->optional(),
             ],
             'Coat' => [
-                Field::number('wet_um', 'Wet coat', 'µm', 1, 1000),
-                Field::number('volume_solids', 'Volume solids', 'share', 0.01, 1),
-                Field::number('transfer', 'Transfer of gun or brush', 'share', 0.05, 1),
-                Field::number('viscosity_pa_s', 'Viscosity ready for use', 'Pa s', 0.001, 100),
-                Field::number('density_g_cm3', 'Density', 'g/cm³', 0.5, 3),
-                Field::number('final_um', 'Film that should stay', 'µm', 1, 500, 'for the sun\'s sake'),
+                Field::number('wet_um', 1, 1000)->called('Wet coat', 'µm'),
+                Field::number('volume_solids', 0.01, 1)->called('Volume solids', 'share'),
+                Field::number('transfer', 0.05, 1)->called('Transfer of gun or brush', 'share'),
+                Field::number('viscosity_pa_s', 0.001, 100)->called('Viscosity ready for use', 'Pa s'),
+                Field::number('density_g_cm3', 0.5, 3)->called('Density', 'g/cm³'),
+                Field::number('final_um', 1, 500)->called('Film that should stay', 'µm', 'for the sun\'s sake'),
             ],
             'Times' => [
-                Field::number('reference_c', 'Times hold at', '°C', 0, 40),
-                Field::number('set_min', 'Sets within', 'min', 0.01, 1440),
-                Field::number('flash_min', 'Flash between coats', 'min', 0, 1440),
-                Field::number(
-                    'recoat_until_min',
-                    'A further coat bonds until',
-                    'min',
-                    1,
-                    100000,
-                    'empty where it always does',
-                )->optional(),
-                Field::number('ready_after_min', 'Polish or handle after', 'min', 1, 30000),
-                Field::number('min_c', 'Coldest air to lay it in', '°C', -10, 40),
+                Field::number('reference_c', 0, 40)->called('Times hold at', '°C'),
+                Field::number('set_min', 0.01, 1440)->called('Sets within', 'min'),
+                Field::number('flash_min', 0, 1440)->called('Flash between coats', 'min'),
+                Field::number('recoat_until_min', 1, 100000)->called('A further coat bonds until', 'min', 'empty where it always does')->optional(),
+                Field::number('ready_after_min', 1, 30000)->called('Polish or handle after', 'min'),
+                Field::number('min_c', -10, 40)->called('Coldest air to lay it in', '°C'),
             ],
         ];
     }

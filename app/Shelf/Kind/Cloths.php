@@ -6,10 +6,10 @@ namespace App\Shelf\Kind;
 
 use App\Models\Cloth;
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Field\Field;
 
 /** Rolls of cloth. */
 final class Cloths extends ShelfKind
@@ -23,12 +23,12 @@ final class Cloths extends ShelfKind
     public function groups(): array
     {
         return ['Cloth' => [
-            Field::choice('weave', 'Weave', ['twill' => '2×2 twill', 'plain' => 'plain']),
-            Field::choice('fibre', 'Of', ['carbon' => 'carbon', 'glass' => 'glass']),
-            Field::number('areal_g_m2', 'Weight', 'g/m²', 20, 2000),
-            Field::number('width_mm', 'Width of the roll', 'mm', 50, 3000),
-            Field::number('fibre_fraction', 'Fibre share once laid', 'by volume', 0.2, 0.75, '0.5 is usual by hand'),
-            Field::number('texture_ratio', 'Texture over thickness', '', 0, 1, '0.5 for 2×2 twill, 0.6 for plain'),
+            Field::choice('weave', ['twill' => '2×2 twill', 'plain' => 'plain'])->called('Weave'),
+            Field::choice('fibre', ['carbon' => 'carbon', 'glass' => 'glass'])->called('Of'),
+            Field::number('areal_g_m2', 20, 2000)->called('Weight', 'g/m²'),
+            Field::number('width_mm', 50, 3000)->called('Width of the roll', 'mm'),
+            Field::number('fibre_fraction', 0.2, 0.75)->called('Fibre share once laid', 'by volume', '0.5 is usual by hand'),
+            Field::number('texture_ratio', 0, 1)->called('Texture over thickness', '', '0.5 for 2×2 twill, 0.6 for plain'),
         ]];
     }
 

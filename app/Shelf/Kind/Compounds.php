@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** Polishing compounds, by the scratch that each takes out. */
 final class Compounds extends ShelfKind
@@ -17,9 +17,9 @@ final class Compounds extends ShelfKind
     public function groups(): array
     {
         return ['Compound' => [
-            Field::choice('cut', 'Cuts', ['coarse' => 'coarse', 'medium' => 'medium', 'fine' => 'fine']),
-            Field::number('takes_out_p', 'Takes out the scratch of', 'P', 400, 5000, '', ['integer']),
-            Field::number('grams_m2', 'Wants', 'g/m²', 1, 500),
+            Field::choice('cut', ['coarse' => 'coarse', 'medium' => 'medium', 'fine' => 'fine'])->called('Cuts'),
+            Field::whole('takes_out_p', 400, 5000)->called('Takes out the scratch of', 'P'),
+            Field::number('grams_m2', 1, 500)->called('Wants', 'g/m²'),
         ]];
     }
 }

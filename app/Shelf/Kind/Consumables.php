@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Shelf\Kind;
 
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Field\Field;
 
 /** What is used up beside the materials: cups, brushes, gloves, filters, tape. */
 final class Consumables extends ShelfKind
@@ -20,12 +20,12 @@ final class Consumables extends ShelfKind
     {
         return [
             'Consumable' => [
-                Field::choice('what', 'Is', [
+                Field::choice('what', [
                     'cup' => 'mixing cup', 'brush' => 'brush or roller', 'glove' => 'gloves, pairs', 'filter' => 'mask filter',
                     'tape' => 'masking tape', 'cloth' => 'wiping cloth',
-                ]),
-                Field::number('at_hand', 'At hand', 'pieces', 0, 100000),
-                Field::number('least', 'Buy when fewer than', 'pieces', 0, 100000),
+                ])->called('Is'),
+                Field::number('at_hand', 0, 100000)->called('At hand', 'pieces'),
+                Field::number('least', 0, 100000)->called('Buy when fewer than', 'pieces'),
             ],
         ];
     }
@@ -42,7 +42,7 @@ final class Consumables extends ShelfKind
 
     public function line(ShelfItem $item, Formatter $format): string
     {
-        $what = $this->fields()[0]->choices[(string) $item->getAttribute('what')] ?? '';
+        $what = $this->fields()[0]->words[(string) $item->getAttribute('what')] ?? '';
 
         return __(
             $this->isLow($item) ? 'shelf.consumable_low' : 'shelf.consumable',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** What thickens or lightens a resin: powder, fibre, balloons. */
 final class Fillers extends ShelfKind
@@ -17,10 +17,10 @@ final class Fillers extends ShelfKind
     public function groups(): array
     {
         return ['Filler' => [
-            Field::choice('does', 'Makes', ['thicker' => 'thicker', 'lighter' => 'lighter to sand', 'stronger' => 'stronger']),
-            Field::number('density_g_cm3', 'Density', 'g/cm³', 0.05, 6),
-            Field::number('most_share', 'At most in a mix', 'share by weight', 0.001, 3, '0.05 is 5 %'),
-            Field::flag('dusts', 'Fine dust: mask while it is stirred in'),
+            Field::choice('does', ['thicker' => 'thicker', 'lighter' => 'lighter to sand', 'stronger' => 'stronger'])->called('Makes'),
+            Field::number('density_g_cm3', 0.05, 6)->called('Density', 'g/cm³'),
+            Field::number('most_share', 0.001, 3)->called('At most in a mix', 'share by weight', '0.05 is 5 %'),
+            Field::flag('dusts')->called('Fine dust: mask while it is stirred in')->optional(),
         ]];
     }
 }

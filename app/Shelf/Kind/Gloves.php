@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** Gloves, by what they keep out. */
 final class Gloves extends ShelfKind
@@ -17,10 +17,10 @@ final class Gloves extends ShelfKind
     public function groups(): array
     {
         return ['Glove' => [
-            Field::choice('of', 'Of', ['nitrile' => 'nitrile', 'butyl' => 'butyl', 'laminate' => 'film laminate']),
-            Field::number('thickness_mm', 'Thickness', 'mm', 0.02, 2),
-            Field::choice('size', 'Size', ['s' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'extra large']),
-            Field::number('breaks_through_min', 'Epoxy comes through after', 'min', 1, 1440, 'by the glove\'s sheet'),
+            Field::choice('of', ['nitrile' => 'nitrile', 'butyl' => 'butyl', 'laminate' => 'film laminate'])->called('Of'),
+            Field::number('thickness_mm', 0.02, 2)->called('Thickness', 'mm'),
+            Field::choice('size', ['s' => 'small', 'm' => 'medium', 'l' => 'large', 'xl' => 'extra large'])->called('Size'),
+            Field::number('breaks_through_min', 1, 1440)->called('Epoxy comes through after', 'min', 'by the glove\'s sheet'),
         ]];
     }
 }

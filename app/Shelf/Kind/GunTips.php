@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** Needle and nozzle sets of the spray gun. */
 final class GunTips extends ShelfKind
@@ -16,9 +16,9 @@ final class GunTips extends ShelfKind
     public function groups(): array
     {
         return ['Gun tip' => [
-            Field::number('bore_mm', 'Bore', 'mm', 0.2, 4),
-            Field::number('pressure_bar', 'Air at the gun', 'bar', 0.3, 6),
-            Field::number('wet_um', 'Lays about', 'µm wet', 5, 400),
+            Field::number('bore_mm', 0.2, 4)->called('Bore', 'mm'),
+            Field::number('pressure_bar', 0.3, 6)->called('Air at the gun', 'bar'),
+            Field::number('wet_um', 5, 400)->called('Lays about', 'µm wet'),
         ]];
     }
 }

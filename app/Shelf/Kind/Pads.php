@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf\Kind;
 
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
+use OakGloss\Field\Field;
 
 /** Polishing pads. */
 final class Pads extends ShelfKind
@@ -16,9 +16,9 @@ final class Pads extends ShelfKind
     public function groups(): array
     {
         return ['Pad' => [
-            Field::choice('what', 'Is', ['wool' => 'wool', 'foam' => 'foam', 'fibre' => 'microfibre']),
-            Field::number('diameter_mm', 'Diameter', 'mm', 20, 300),
-            Field::number('most_rpm', 'Turns at most', '/min', 100, 15000),
+            Field::choice('what', ['wool' => 'wool', 'foam' => 'foam', 'fibre' => 'microfibre'])->called('Is'),
+            Field::number('diameter_mm', 20, 300)->called('Diameter', 'mm'),
+            Field::number('most_rpm', 100, 15000)->called('Turns at most', '/min'),
         ]];
     }
 }

@@ -6,11 +6,10 @@ namespace App\Shelf\Kind;
 
 use App\Models\Paper;
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
-use Illuminate\Validation\Rule;
 use OakGloss\Abrasion\Grit;
+use OakGloss\Field\Field;
 
 /** Abrasive papers, by their grit. */
 final class Papers extends ShelfKind
@@ -31,20 +30,10 @@ final class Papers extends ShelfKind
     public function groups(): array
     {
         return ['Paper' => [
-            new Field(
-                'grit',
-                'Grit',
-                'P',
-                'number',
-                ['required', 'integer', Rule::in(array_keys(Grit::MEAN_GRAIN_UM))],
-                'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM)),
-            ),
-            Field::choice(
-                'form',
-                'Form',
-                ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad'],
-            ),
-            Field::number('sheets', 'At hand', 'pieces', 0, 10000, '0 takes it out of the ladders'),
+            Field::whole('grit', choices: array_keys(Grit::MEAN_GRAIN_UM))
+                ->called('Grit', 'P', 'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM))),
+            Field::choice('form', ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad'])->called('Form'),
+            Field::number('sheets', 0, 10000)->called('At hand', 'pieces', '0 takes it out of the ladders'),
         ]];
     }
 

@@ -6,10 +6,10 @@ namespace App\Shelf\Kind;
 
 use App\Models\Resin;
 use App\Models\ShelfItem;
-use App\Shelf\Field;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
+use OakGloss\Field\Field;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Quantity\OakGlossFault;
 
@@ -30,73 +30,45 @@ final class Resins extends ShelfKind
     {
         return [
             'When it is touched, coated and sanded' => [
-                Field::number('reference_c', 'Reference temperature', '°C', 0, 60, 'of the ages below'),
-                Field::number('tack_from_age_min', 'Tacky from', 'min', 1, 20000, 'a touch prints and takes nothing away'),
-                Field::number('tack_until_age_min', 'Bonds until', 'min', 1, 40000, 'later it must be keyed', ['gt:tack_from_age_min']),
-                Field::number('sandable_age_min', 'Sandable', 'min', 1, 100000, 'dusts, does not clog', ['gt:tack_until_age_min']),
-                Field::number('full_age_min', 'Full cure', 'min', 1, 500000, '', ['gt:sandable_age_min']),
-                Field::number('stall_c', 'Full cure stalls below', '°C', -20, 40, 'empty if the sheet says nothing')->optional(),
-                Field::number('min_c', 'Coldest air to lay in', '°C', -10, 40),
-                Field::number('max_c', 'Warmest air to lay in', '°C', 0, 60, 'empty if the sheet says nothing')->optional(['gt:min_c']),
-                Field::number('ultimate_tg_c', 'Softens at last at', '°C', 20, 250, 'fully post-cured; 65 is usual for hand lay-up'),
-                Field::choice('chemistry', 'Is', ['epoxy' => 'epoxy', 'polyester' => 'polyester']),
-                Field::choice('use', 'Mostly for', [
+                Field::number('reference_c', 0, 60)->called('Reference temperature', '°C', 'of the ages below'),
+                Field::number('tack_from_age_min', 1, 20000)->called('Tacky from', 'min', 'a touch prints and takes nothing away'),
+                Field::number('tack_until_age_min', 1, 40000)->called('Bonds until', 'min', 'later it must be keyed')->above('tack_from_age_min'),
+                Field::number('sandable_age_min', 1, 100000)->called('Sandable', 'min', 'dusts, does not clog')->above('tack_until_age_min'),
+                Field::number('full_age_min', 1, 500000)->called('Full cure', 'min')->above('sandable_age_min'),
+                Field::number('stall_c', -20, 40)->called('Full cure stalls below', '°C', 'empty if the sheet says nothing')->optional(),
+                Field::number('min_c', -10, 40)->called('Coldest air to lay in', '°C'),
+                Field::number('max_c', 0, 60)->called('Warmest air to lay in', '°C', 'empty if the sheet says nothing')->optional()->above('min_c'),
+                Field::number('ultimate_tg_c', 20, 250)->called('Softens at last at', '°C', 'fully post-cured; 65 is usual for hand lay-up'),
+                Field::choice('chemistry', ['epoxy' => 'epoxy', 'polyester' => 'polyester'])->called('Is'),
+                Field::choice('use', [
                     'skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion',
-                ]),
+                ])->called('Mostly for'),
             ],
             'Mix' => [
-                Field::choice('ratio_kind', 'Ratio stated', ['weight' => 'by weight', 'volume' => 'by volume']),
-                Field::number(
-                    'hardener_phr',
-                    'Hardener to 100 g resin',
-                    'g',
-                    0.1,
-                    500,
-                    'by weight',
-                )->optional(['required_if:ratio_kind,weight']),
-                Field::number('volume_resin', 'Resin', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
-                Field::number('volume_hardener', 'Hardener', 'parts by volume', 0.01, 1000)->optional(['required_if:ratio_kind,volume']),
-                Field::number('density_resin_g_cm3', 'Density of resin', 'g/cm³', 0.5, 3),
-                Field::number('density_hardener_g_cm3', 'Density of hardener', 'g/cm³', 0.5, 3),
-                Field::number('density_mixed_g_cm3', 'Density mixed', 'g/cm³', 0.5, 3),
-                Field::number(
-                    'pigment_fraction',
-                    'Pigment for a black base',
-                    'share of the mix',
-                    0,
-                    0.5,
-                    'as the pigment\'s sheet allows, 0.02 is 2 %',
-                ),
+                Field::choice('ratio_kind', ['weight' => 'by weight', 'volume' => 'by volume'])->called('Ratio stated'),
+                Field::number('hardener_phr', 0.1, 500)->called('Hardener to 100 g resin', 'g', 'by weight')->neededIf('ratio_kind', 'weight'),
+                Field::number('volume_resin', 0.01, 1000)->called('Resin', 'parts by volume')->neededIf('ratio_kind', 'volume'),
+                Field::number('volume_hardener', 0.01, 1000)->called('Hardener', 'parts by volume')->neededIf('ratio_kind', 'volume'),
+                Field::number('density_resin_g_cm3', 0.5, 3)->called('Density of resin', 'g/cm³'),
+                Field::number('density_hardener_g_cm3', 0.5, 3)->called('Density of hardener', 'g/cm³'),
+                Field::number('density_mixed_g_cm3', 0.5, 3)->called('Density mixed', 'g/cm³'),
+                Field::number('pigment_fraction', 0, 0.5)->called('Pigment for a black base', 'share of the mix', 'as the pigment\'s sheet allows, 0.02 is 2 %'),
             ],
             'Pump' => [
-                Field::number(
-                    'pump_resin_g',
-                    'A stroke of resin',
-                    'g',
-                    0.05,
-                    500,
-                    'ten strokes weighed, by ten; empty without a pump',
-                )->optional(),
-                Field::number('pump_hardener_g', 'A stroke of hardener', 'g', 0.05, 500)->optional(),
+                Field::number('pump_resin_g', 0.05, 500)->called('A stroke of resin', 'g', 'ten strokes weighed, by ten; empty without a pump')->optional(),
+                Field::number('pump_hardener_g', 0.05, 500)->called('A stroke of hardener', 'g')->optional(),
             ],
             'Cup' => [
-                Field::number('pot_life_min', 'Pot life', 'min', 0.5, 10000),
-                Field::number('pot_mass_g', 'of a cup of', 'g', 1, 10000),
-                Field::number('pot_c', 'at', '°C', 0, 60),
+                Field::number('pot_life_min', 0.5, 10000)->called('Pot life', 'min'),
+                Field::number('pot_mass_g', 1, 10000)->called('of a cup of', 'g'),
+                Field::number('pot_c', 0, 60)->called('at', '°C'),
             ],
             'Flow' => [
-                Field::number('viscosity_pa_s', 'Viscosity mixed', 'Pa s', 0.01, 1000),
-                Field::number(
-                    'viscosity_ea_j_mol',
-                    'Its activation energy',
-                    'J/mol',
-                    1000,
-                    300000,
-                    '50 000 to 60 000 if the sheet says nothing',
-                ),
-                Field::number('gel_age_min', 'Gel of a thin film', 'min', 0.1, 100000, 'at the reference temperature'),
-                Field::number('shrinkage', 'Shrinkage', 'share of thickness', 0, 0.2),
-                Field::flag('uv_stable', 'UV stable'),
+                Field::number('viscosity_pa_s', 0.01, 1000)->called('Viscosity mixed', 'Pa s'),
+                Field::number('viscosity_ea_j_mol', 1000, 300000)->called('Its activation energy', 'J/mol', '50 000 to 60 000 if the sheet says nothing'),
+                Field::number('gel_age_min', 0.1, 100000)->called('Gel of a thin film', 'min', 'at the reference temperature'),
+                Field::number('shrinkage', 0, 0.2)->called('Shrinkage', 'share of thickness'),
+                Field::flag('uv_stable')->called('UV stable')->optional(),
             ],
         ];
     }

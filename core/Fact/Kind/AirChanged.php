@@ -8,8 +8,8 @@ use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Fact\ChangesAir;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** The part is put into another air for a while. */
 final readonly class AirChanged extends Content implements ChangesAir
@@ -27,9 +27,9 @@ final readonly class AirChanged extends Content implements ChangesAir
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::choice('kind', ClimateKind::class), Entry::number('from'), Entry::number('until'), Entry::number('c', -5.0, 130.0)];
+        return [Field::choice('kind', ClimateKind::class), Field::number('from'), Field::number('until'), Field::number('c', -5.0, 130.0)];
     }
 
     public static function phrases(): array

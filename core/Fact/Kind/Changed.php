@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** Water or paper was changed while sanding, dust wiped off, guide coat laid. */
@@ -20,9 +20,9 @@ final readonly class Changed extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::choice('what', self::WHAT)];
+        return [Field::choice('what', self::WHAT)];
     }
 
     public static function phrases(): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** A choice of the plan was changed; its step is the name of the choice. */
 final readonly class Chosen extends Content
@@ -21,9 +21,9 @@ final readonly class Chosen extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::text('from', 200)->optional(), Entry::text('to', 200)->optional()];
+        return [Field::text('from', 200)->optional(), Field::text('to', 200)->optional()];
     }
 
     public static function phrases(): array

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** A coat is on. Where it went and how the part lay stay with it: a later change of the plan does not change what was done. */
@@ -32,13 +32,13 @@ final readonly class CoatOn extends Content
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::number('grams', 0.0, 100000.0)->optional()->reckoned(),
-            Entry::names('only')->optional()->reckoned(),
-            Entry::flag('tilted')->optional()->reckoned(),
-            Entry::number('mix_off', -1.0, 1000.0)->optional()->reckoned(),
+            Field::number('grams', 0.0, 100000.0)->optional()->reckoned(),
+            Field::names('only')->optional()->reckoned(),
+            Field::flag('tilted')->optional()->reckoned(),
+            Field::number('mix_off', -1.0, 1000.0)->optional()->reckoned(),
         ];
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Spreader;
 
@@ -25,10 +25,10 @@ final readonly class CupLeft extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::number('grams', 0.0, 2000.0), Entry::choice('tool', Spreader::class), Entry::number('of', 0.0)->optional()->reckoned(),
+            Field::number('grams', 0.0, 2000.0), Field::choice('tool', Spreader::class), Field::number('of', 0.0)->into('ofG')->optional()->reckoned(),
         ];
     }
 

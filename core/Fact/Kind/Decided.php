@@ -7,8 +7,8 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** When, how or with how much a step that is ahead is to be done. What one does not speak of stays as it was decided before. */
 final readonly class Decided extends Content
@@ -45,21 +45,21 @@ final readonly class Decided extends Content
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return array_map(fn (Entry $e): Entry => $e->optional(), [
-            Entry::number('at'), Entry::number('not_before'), Entry::flag('key'), Entry::flag('bond'), Entry::number(
+        return array_map(fn (Field $e): Field => $e->optional(), [
+            Field::number('at'), Field::number('not_before'), Field::flag('key'), Field::flag('bond'), Field::number(
                 'g_m2',
                 0.0,
                 3000.0,
-            ), Entry::choice(
+            ), Field::choice(
                 'driven',
                 SandingMethod::class,
             ),
-            Entry::whole(
+            Field::whole(
                 'from_grit',
                 choices: array_keys(Grit::MEAN_GRAIN_UM),
-            ), Entry::whole('resin_id'), Entry::whole('fast_id'), Entry::number('fast_share', 0.0, 1.0),
+            ), Field::whole('resin_id'), Field::whole('fast_id'), Field::number('fast_share', 0.0, 1.0),
         ]);
     }
 

@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Cloth\Flaw;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** A void, a hair or a wrinkle in a sheet: parts are cut around it. */
@@ -24,10 +24,10 @@ final readonly class Flawed extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::number('along', 0.0, 5000.0), Entry::number('across', 0.0, 5000.0), Entry::number('radius', 1.0, 500.0),
+            Field::number('along', 0.0, 5000.0)->into('alongMm'), Field::number('across', 0.0, 5000.0)->into('acrossMm'), Field::number('radius', 1.0, 500.0)->into('radiusMm'),
         ];
     }
 

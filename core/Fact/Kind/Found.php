@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Inspection\Defect;
 
 /** A defect that was seen or felt: what, where on its zone laid flat, how large, how many, how deep. */
@@ -38,13 +38,14 @@ final readonly class Found extends Content
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::choice('defect', Defect::class), Entry::text('zone', 40),
-            Entry::number('along', 0.0, 20000.0)->optional(), Entry::number('across', 0.0, 20000.0)->optional(),
-            Entry::number('size', 0.5, 3000.0)->optional(), Entry::whole('count', 1.0, 500.0),
-            Entry::number('depth', 1.0, 1000.0)->optional(), Entry::whole('photo_id', 1.0)->optional(),
+            Field::choice('defect', Defect::class), Field::text('zone', 40),
+            Field::number('along', 0.0, 20000.0)->into('alongMm')->optional(),
+            Field::number('across', 0.0, 20000.0)->into('acrossMm')->optional(),
+            Field::number('size', 0.5, 3000.0)->into('sizeMm')->optional(), Field::whole('count', 1.0, 500.0),
+            Field::number('depth', 1.0, 1000.0)->into('depthUm')->optional(), Field::whole('photo_id', 1.0)->optional(),
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** Gloss at 60° was read. */
 final readonly class GlossRead extends Content
@@ -21,9 +21,9 @@ final readonly class GlossRead extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::number('gu', 0.0, 200.0), Entry::text('by', 20)];
+        return [Field::number('gu', 0.0, 200.0), Field::text('by', 20)];
     }
 
     public static function phrases(): array

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Refused;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Infusion\LeakCheck;
 use OakGloss\Method\StepKind;
 use OakGloss\Quantity\OutOfRange;
@@ -30,13 +30,13 @@ final readonly class LeakTried extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::number('mbar_from', 0.0, 1100.0),
-            Entry::number('mbar_to', 0.0, 1100.0),
-            Entry::number('over_min', LeakCheck::SHORTEST_MIN, 600.0),
-            Entry::number('limit', 0.1, 100.0)->optional()->reckoned(),
+            Field::number('mbar_from', 0.0, 1100.0)->into('fromMbar'),
+            Field::number('mbar_to', 0.0, 1100.0)->into('toMbar'),
+            Field::number('over_min', LeakCheck::SHORTEST_MIN, 600.0)->into('minutes'),
+            Field::number('limit', 0.1, 100.0)->into('limitMbar')->optional()->reckoned(),
         ];
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** Whether a check is to count for the pace of its resin in the shop. */
 final readonly class LeftOut extends Content implements Targets
@@ -18,9 +18,9 @@ final readonly class LeftOut extends Content implements Targets
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::whole('target'), Entry::flag('counts'), Entry::text('reason', 200)->optional()];
+        return [Field::whole('target'), Field::flag('counts'), Field::text('reason', 200)->optional()];
     }
 
     public static function phrases(): array

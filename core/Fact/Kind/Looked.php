@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Inspection\Look;
 
 /** The part was looked over in one way, and nothing was found. */
@@ -20,9 +20,9 @@ final readonly class Looked extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::choice('look', Look::class)];
+        return [Field::choice('look', Look::class)];
     }
 
     public static function phrases(): array

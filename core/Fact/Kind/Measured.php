@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** A film or skin thickness was measured. */
 final readonly class Measured extends Content implements ReadsFilm
@@ -38,14 +38,14 @@ final readonly class Measured extends Content implements ReadsFilm
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::text('zone', 40),
-            Entry::choice('way', self::WAYS),
-            Entry::number('um', 1.0, 5000.0),
-            Entry::whole('n', 1, 50)->optional(),
-            Entry::number('step_um')->optional()->reckoned(),
+            Field::text('zone', 40),
+            Field::choice('way', self::WAYS),
+            Field::number('um', 1.0, 5000.0),
+            Field::whole('n', 1, 50)->optional(),
+            Field::number('step_um')->optional()->reckoned(),
         ];
     }
 

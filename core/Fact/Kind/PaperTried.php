@@ -9,9 +9,9 @@ use OakGloss\Cure\Kinetics;
 use OakGloss\Cure\PaceCheck;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\NotesCoatAge;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** A paper was tried on a coat: it clogs, or dusts. */
 final readonly class PaperTried extends Content implements ChecksCoat
@@ -26,9 +26,9 @@ final readonly class PaperTried extends Content implements ChecksCoat
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return self::withAge(Entry::choice('paper', ['clogs', 'dusts']));
+        return self::withAge(Field::choice('paper', ['clogs', 'dusts']));
     }
 
     public static function phrases(): array

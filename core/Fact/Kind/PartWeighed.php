@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** The part itself lay on a scale, dry. */
 final readonly class PartWeighed extends Content implements ReadsFilm
@@ -19,9 +19,9 @@ final readonly class PartWeighed extends Content implements ReadsFilm
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::number('grams', 1.0, 200000.0)];
+        return [Field::number('grams', 1.0, 200000.0)];
     }
 
     public static function phrases(): array

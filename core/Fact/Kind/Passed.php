@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** A zone was held against what was ordered: it passes, or it does not. */
 final readonly class Passed extends Content
@@ -19,9 +19,9 @@ final readonly class Passed extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::text('zone', 40), Entry::flag('passes'), Entry::text('because', 200)->orEmpty()];
+        return [Field::text('zone', 40), Field::flag('passes'), Field::text('because', 200)->orEmpty()];
     }
 
     public static function phrases(): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** A photo of a zone was read: how far the weave shows in its surface. */
 final readonly class PrintRead extends Content
@@ -32,12 +32,12 @@ final readonly class PrintRead extends Content
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::text('zone', 40), Entry::number('telegraph', 0.0, 10.0), Entry::number('doubt', 0.0, 10.0),
-            Entry::number('haze', 0.0, 10.0), Entry::number('dots_share', 0.0, 1.0), Entry::flag('is_bound'),
-            Entry::whole('photo_id', 1.0)->optional(),
+            Field::text('zone', 40), Field::number('telegraph', 0.0, 10.0), Field::number('doubt', 0.0, 10.0),
+            Field::number('haze', 0.0, 10.0), Field::number('dots_share', 0.0, 1.0), Field::flag('is_bound'),
+            Field::whole('photo_id', 1.0)->optional(),
         ];
     }
 

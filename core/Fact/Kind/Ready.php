@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** The ready check before hardener goes in. */
@@ -20,9 +20,9 @@ final readonly class Ready extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::flag('short')->optional()];
+        return [Field::flag('short')->optional()];
     }
 
     public static function phrases(): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** Something worth knowing later, in the words of whoever stood there. */
@@ -24,9 +24,9 @@ final readonly class Remark extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::text('text', 200)];
+        return [Field::text('text', 200)];
     }
 
     public static function phrases(): array

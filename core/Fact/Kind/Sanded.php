@@ -8,10 +8,10 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Refused;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** One paper went over the part, or over a zone of it. */
@@ -36,14 +36,14 @@ final readonly class Sanded extends Content
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::whole('grit', choices: array_keys(Grit::MEAN_GRAIN_UM)),
-            Entry::text('zone', 40)->orEmpty(),
-            Entry::choice('how', SandingMethod::class)->optional(),
-            Entry::number('minutes', 0.1, 600.0)->optional(),
-            Entry::choice('end', PassEnd::class)->optional(),
+            Field::whole('grit', choices: array_keys(Grit::MEAN_GRAIN_UM)),
+            Field::text('zone', 40)->orEmpty(),
+            Field::choice('how', SandingMethod::class)->optional(),
+            Field::number('minutes', 0.1, 600.0)->optional(),
+            Field::choice('end', PassEnd::class)->optional(),
         ];
     }
 

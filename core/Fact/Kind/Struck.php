@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Targets;
+use OakGloss\Field\Field;
 
 /** An earlier fact was a mistake. */
 final readonly class Struck extends Content implements Targets
@@ -19,9 +19,9 @@ final readonly class Struck extends Content implements Targets
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::whole('target'), Entry::text('reason', 200)->optional()];
+        return [Field::whole('target'), Field::text('reason', 200)->optional()];
     }
 
     public static function phrases(): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 
 /** Somebody is at a step, or has given it up again: so that no colleague begins it a second time. */
@@ -23,9 +23,9 @@ final readonly class TakenOn extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::flag('has')];
+        return [Field::flag('has')];
     }
 
     public static function phrases(): array

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Inspection\Cause;
 
 /** A look that was made to tell one cause of a defect from the others: whether it showed what that cause would. */
@@ -22,9 +22,9 @@ final readonly class Told extends Content implements Targets
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return [Entry::whole('target'), Entry::choice('cause', Cause::class), Entry::flag('is_so')];
+        return [Field::whole('target'), Field::choice('cause', Cause::class), Field::flag('is_so')];
     }
 
     public static function phrases(): array

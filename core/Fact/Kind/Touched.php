@@ -9,9 +9,9 @@ use OakGloss\Cure\PaceCheck;
 use OakGloss\Cure\Touch;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\NotesCoatAge;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** The witness patch was touched. */
 final readonly class Touched extends Content implements ChecksCoat
@@ -26,9 +26,9 @@ final readonly class Touched extends Content implements ChecksCoat
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
-        return self::withAge(Entry::choice('touch', Touch::class));
+        return self::withAge(Field::choice('touch', Touch::class));
     }
 
     public static function phrases(): array

@@ -6,9 +6,9 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Abrasion\Grit;
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Method\Mend;
@@ -57,18 +57,18 @@ final readonly class WayOut extends Content implements Targets
     ) {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         $papers = [0, ...array_keys(Grit::MEAN_GRAIN_UM)];
 
         return [
-            Entry::whole('target'), Entry::choice('remedy', Remedy::class), Entry::choice('lies', Lies::class),
-            Entry::text('zone', 40)->orEmpty(), Entry::number('patch_cm2', 0.0, 1e6), Entry::whole('coats', 0.0, 8.0),
-            Entry::number('deeper_um', 0.0, 2000.0), Entry::whole('from', choices: $papers), Entry::whole('to', choices: $papers),
-            Entry::whole('level', choices: $papers), Entry::number('celsius', 0.0, 150.0), Entry::whole('hours', 0.0, 200.0),
-            Entry::flag('is_cleared')->optional(), Entry::flag('is_finished')->optional(),
-            Entry::number('within_min', 0.0, 600.0)->optional(),
-            Entry::number('hands_min')->optional(), Entry::number('grams')->optional(), Entry::number('later_min')->optional(),
+            Field::whole('target'), Field::choice('remedy', Remedy::class), Field::choice('lies', Lies::class),
+            Field::text('zone', 40)->orEmpty(), Field::number('patch_cm2', 0.0, 1e6), Field::whole('coats', 0.0, 8.0),
+            Field::number('deeper_um', 0.0, 2000.0), Field::whole('from', choices: $papers), Field::whole('to', choices: $papers),
+            Field::whole('level', choices: $papers), Field::number('celsius', 0.0, 150.0), Field::whole('hours', 0.0, 200.0),
+            Field::flag('is_cleared')->optional(), Field::flag('is_finished')->optional(),
+            Field::number('within_min', 0.0, 600.0)->optional(),
+            Field::number('hands_min')->optional(), Field::number('grams')->optional(), Field::number('later_min')->optional(),
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 
 /** Grams of one component went into the cup; by the scale, its moment is when the weight came to rest. */
 final readonly class Weighed extends Content
@@ -21,13 +21,13 @@ final readonly class Weighed extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::text('component', 20),
-            Entry::number('grams', 0.0, 100000.0),
-            Entry::choice('by', ['scale'])->optional()->reckoned(),
-            Entry::number('cup_g', 0.0)->optional()->reckoned(),
+            Field::text('component', 20),
+            Field::number('grams', 0.0, 100000.0),
+            Field::choice('by', ['scale'])->optional()->reckoned(),
+            Field::number('cup_g', 0.0)->optional()->reckoned(),
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Fact\Entry;
 use OakGloss\Fact\Words;
+use OakGloss\Field\Field;
 use OakGloss\Inspection\Mishap;
 
 /** Something went wrong in a moment, with what of the cup it cost. */
@@ -25,11 +25,11 @@ final readonly class WentWrong extends Content
     {
     }
 
-    public static function entries(): array
+    public static function fields(): array
     {
         return [
-            Entry::choice('mishap', Mishap::class), Entry::text('zone', 40)->orEmpty(), Entry::number('grams', 0.0)->optional()->reckoned(),
-            Entry::text('because', 120)->orEmpty(),
+            Field::choice('mishap', Mishap::class), Field::text('zone', 40)->orEmpty(), Field::number('grams', 0.0)->optional()->reckoned(),
+            Field::text('because', 120)->orEmpty(),
         ];
     }
 

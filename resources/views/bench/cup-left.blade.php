@@ -4,7 +4,7 @@
     <div class="others">
     <x-act :part="$part" kind="cup_left" :step="$coat->step->key" class="late">
         <p class="soft">{{ __('bench.cup_left_why', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
-        <x-entries :kind="OakGloss\Fact\Kind\CupLeft::class" :id="'cup-left-'.$part->id" />
+        <x-fields :kind="OakGloss\Fact\Kind\CupLeft::class" :id="'cup-left-'.$part->id" />
         <button class="btn">{{ __('bench.keep') }}</button>
     </x-act>
     </div>

@@ -1,7 +1,7 @@
 @props(['field', 'value'])
-@if ($field->type === 'choice')
-    <x-pick :name="$field->name" :label="$field->label" :choices="$field->choices" :value="$value" />
-@elseif ($field->type === 'flag')
+@if ($field->type === OakGloss\Field\Type::Choice)
+    <x-pick :name="$field->name" :label="$field->label" :choices="$field->words" :value="$value" />
+@elseif ($field->type === OakGloss\Field\Type::Flag)
     <label class="tick"><input type="checkbox" name="{{ $field->name }}" value="1"
         @checked(old($field->name, $value ?? false))> {{ $field->label }}</label>
 @else

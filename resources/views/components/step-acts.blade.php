@@ -29,7 +29,7 @@
         <details class="fold" data-fold="l" @if ($primary) open @endif>
             <summary class="btn">{{ $format->label($act()) }}</summary>
             <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" class="touches typed-act">
-                <x-entries :kind="$typed" :id="$act().'-'.$part->id" />
+                <x-fields :kind="$typed" :id="$act().'-'.$part->id" />
                 <button @class(['btn', 'go' => $primary])>{{ __('bench.keep') }}</button>
             </x-act>
         </details>
@@ -99,7 +99,7 @@
                 @endif
                 @foreach ($besides() as $kind)
                     <x-act :part="$part" :kind="$kind::KIND" :step="$key" :to="$to" class="late">
-                        <x-entries :kind="$kind" :id="$kind::KIND.'-'.$part->id" />
+                        <x-fields :kind="$kind" :id="$kind::KIND.'-'.$part->id" />
                         <button class="btn">{{ __('bench.keep') }}</button>
                     </x-act>
                 @endforeach
