@@ -27,7 +27,9 @@ final readonly class Flawed extends Content
     public static function fields(): array
     {
         return [
-            Field::number('along', 0.0, 5000.0)->into('alongMm'), Field::number('across', 0.0, 5000.0)->into('acrossMm'), Field::number('radius', 1.0, 500.0)->into('radiusMm'),
+            Field::number('along', 0.0, 5000.0)->into('alongMm'),
+            Field::number('across', 0.0, 5000.0)->into('acrossMm'),
+            Field::number('radius', 1.0, 500.0)->into('radiusMm'),
         ];
     }
 
