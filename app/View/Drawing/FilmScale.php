@@ -7,6 +7,7 @@ namespace App\View\Drawing;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
 
 /** The film over the crowns of every zone as it stands now: the model's, and where readings put it, to one scale. */
@@ -25,8 +26,13 @@ final readonly class FilmScale
      * }> $rows
      * @param list<array{x: float, label: string}> $ticks
      */
-    private function __construct(public array $rows, public array $ticks, public float $zeroX, public bool $isMeasured)
-    {
+    private function __construct(
+        public array $rows,
+        public array $ticks,
+        public float $zeroX,
+        public bool $isMeasured,
+        public ?PlannedStep $flat,
+    ) {
     }
 
     public function height(): float
@@ -42,7 +48,8 @@ final readonly class FilmScale
     public static function of(FinishPlan $plan): self
     {
         $now = $plan->zonesNow;
-        $flat = self::flatAhead($plan);
+        $ahead = self::flatAhead($plan);
+        $flat = $ahead->zones ?? [];
         [$most, $least] = [60.0, 0.0];
         foreach ($now as $index => $state) {
             $cover = $state->crownCover($state->after)->inMicrometres();
@@ -59,7 +66,7 @@ final readonly class FilmScale
             $skin = $state->after;
             $cover = $state->crownCover($skin)->inMicrometres();
             $doubt = $state->meanDoubtUm();
-            $ahead = $flat[$index] ?? null;
+            $next = $flat[$index] ?? null;
             $rows[] = [
                 'state' => $state,
                 'zone' => $state->zone,
@@ -72,9 +79,9 @@ final readonly class FilmScale
                 'lowX' => $x($cover - 2.0 * $doubt),
                 'highX' => $x($cover + 2.0 * $doubt),
                 'textureUm' => $skin->textureUm,
-                'flat' => $ahead,
-                'leftX' => $ahead === null ? null : $x($ahead->left()->inMicrometres()),
-                'riskClass' => RiskClass::of($ahead?->risk() ?? 0.0, $plan->shop->targetBurnThrough),
+                'flat' => $next,
+                'leftX' => $next === null ? null : $x($next->left()->inMicrometres()),
+                'riskClass' => RiskClass::of($next?->risk() ?? 0.0, $plan->shop->targetBurnThrough),
             ];
         }
         $ticks = [];
@@ -83,18 +90,17 @@ final readonly class FilmScale
             $ticks[] = ['x' => $x($um), 'label' => round($um).($um === 0.0 ? ' crowns' : '')];
         }
 
-        return new self($rows, $ticks, $x(0.0), $now !== [] && $now[0]->isMeasured());
+        return new self($rows, $ticks, $x(0.0), $now !== [] && $now[0]->isMeasured(), $ahead);
     }
 
-    /** @return array<int, ZoneState> */
-    private static function flatAhead(FinishPlan $plan): array
+    private static function flatAhead(FinishPlan $plan): ?PlannedStep
     {
         foreach ($plan->ahead() as $step) {
             if ($step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false) {
-                return $step->zones;
+                return $step;
             }
         }
 
-        return [];
+        return null;
     }
 }

@@ -28,7 +28,9 @@ final readonly class CupLeft extends Content
     public static function fields(): array
     {
         return [
-            Field::number('grams', 0.0, 2000.0), Field::choice('tool', Spreader::class), Field::number('of', 0.0)->into('ofG')->optional()->reckoned(),
+            Field::number('grams', 0.0, 2000.0),
+            Field::choice('tool', Spreader::class),
+            Field::number('of', 0.0)->into('ofG')->optional()->reckoned(),
         ];
     }
 

@@ -43,7 +43,7 @@
                 <td>{{ $format->um($row['coverUm']) }}</td>
                 @foreach ($flat->after($row) as $um)<td>{{ $um === null ? '–' : $format->um($um) }}</td>@endforeach
                 <td><b
-                    @figure($part->id, $row['state']->zone->name.'.left', $row['leftUm'])
+                    @figure($part->id, "{$row['state']->zone->name}.left.{$flat->step->step->key}", $row['leftUm'])
                 >{{ $format->um($row['leftUm']) }}</b> <small>± {{ $format->um($row['doubtUm']) }}</small></td>
                 <td>{{ $format->um($row['state']->keepUm($flat->target())) }}</td>
                 <td><span class="risk is-{{ $row['riskClass'] }}">{{ $format->percent($row['state']->risk()) }}</span>

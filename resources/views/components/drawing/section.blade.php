@@ -39,7 +39,7 @@
                     <th scope="row">{{ $format->zone($state->zone) }}</th>
                     <td>{{ $format->um($cover) }}</td>
                     <td>{{ $format->um($state->before->textureUm) }}</td>
-                    <td @if ($left !== null) @figure($part->id, $state->zone->name.'.left', $left) @endif>{{
+                    <td @if ($left !== null) @figure($part->id, "{$state->zone->name}.left.{$flat?->step->key}", $left) @endif>{{
                         $left === null ? '–' : $format->um($left) }}</td>
                     <td>± {{ $format->um($state->doubtUm()) }}</td>
                     <td>{{ $left === null ? '–' : $format->percent($state->risk()) }}</td>
