@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Planning\PlannedPart;
 use OakGloss\Fact\Situation;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Slot;
 use OakGloss\Plan\PlannedStep;
 
@@ -37,7 +38,7 @@ final readonly class StepSituation implements Situation
 
     public function isTilted(): bool
     {
-        return $this->planned->plan->brief->choices->tilted;
+        return $this->planned->plan->brief->choices->of(Tilting::class);
     }
 
     public function mixOff(): ?float

@@ -22,15 +22,7 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
-use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\Damage;
-use OakGloss\Method\Faces;
-use OakGloss\Method\HardTop;
-use OakGloss\Method\Holding;
-use OakGloss\Method\LayUp;
-use OakGloss\Method\PrintThrough;
-use OakGloss\Method\Top;
-use OakGloss\Method\WetOut;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Optics\Finish;
 
 /**
@@ -64,26 +56,7 @@ use OakGloss\Optics\Finish;
  * @property float                                                   $wrap_mm
  * @property int                                                     $holes
  * @property CarbonImmutable|null                                    $needed_by
- * @property WetOut                                                  $wet_out
- * @property AfterWetOut                                             $after_wet_out
- * @property Top                                                     $top
- * @property int|null                                                $build_coats
  * @property string                                                  $priority       low, normal or high
- * @property int                                                     $finish_coats
- * @property int                                                     $stripes
- * @property int                                                     $second_passes
- * @property bool                                                    $turned
- * @property bool                                                    $tilted
- * @property float                                                   $build_g_m2     0 as the shop lays them
- * @property PrintThrough                                            $print_through
- * @property int                                                     $plies
- * @property Faces                                                   $faces          of a sheet, off a plate
- * @property Holding                                                 $holding
- * @property HardTop                                                 $hard_top       of a polyester
- * @property int                                                     $mould_plies
- * @property LayUp                                                   $lay_up
- * @property int                                                     $halves
- * @property Damage                                                  $damage
  * @property Shop                                                    $shop
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable|null                                    $held_at        it lies, and gives its hands up
@@ -96,7 +69,12 @@ final class Part extends Model
     /** @use HasFactory<PartFactory> */
     use HasFactory;
     use SoftDeletes;
-    use HasSlots;
+    use HasChoices;
+    use HasSlots {
+        getAttribute as private slotAttribute;
+        setAttribute as private setSlotAttribute;
+        isGuardableColumn as private isSlotColumn;
+    }
 
     /** What a plan needs of a part besides its row. */
     public const PLAN_NEEDS = ['shop', 'slots', 'facts'];
@@ -109,20 +87,7 @@ final class Part extends Model
     protected $attributes = [
         'method' => 'brush_on',
         'priority' => 'normal',
-        'stripes' => 0,
-        'second_passes' => 0,
-        'turned' => false,
-        'tilted' => false,
-        'build_g_m2' => 0,
-        'print_through' => 'flat',
-        'plies' => 1,
-        'faces' => 'one',
-        'holding' => 'tacky_base',
-        'hard_top' => 'wax',
-        'mould_plies' => 8,
-        'lay_up' => 'hand',
-        'halves' => 1,
-        'damage' => 'chip',
+        'choices' => '{}',
     ];
 
     protected function casts(): array
@@ -132,31 +97,35 @@ final class Part extends Model
             'tone' => OneOf::class.':'.Tone::class,
             'backing' => OneOf::class.':'.Backing::class,
             'finish' => OneOf::class.':'.Finish::class,
-            'wet_out' => OneOf::class.':'.WetOut::class,
-            'after_wet_out' => OneOf::class.':'.AfterWetOut::class,
-            'top' => OneOf::class.':'.Top::class,
-            'print_through' => OneOf::class.':'.PrintThrough::class,
             'film_known_by' => OneOf::class.':'.FilmSource::class,
-            'faces' => OneOf::class.':'.Faces::class,
-            'holding' => OneOf::class.':'.Holding::class,
-            'hard_top' => OneOf::class.':'.HardTop::class,
-            'lay_up' => OneOf::class.':'.LayUp::class,
-            'damage' => OneOf::class.':'.Damage::class,
             'film_um' => 'float',
             'film_relief_um' => 'float',
             'sizes' => Rows::class,
             'zones' => Rows::class,
+            'choices' => Rows::class,
             'needed_by' => Moment::class,
             'finished_at' => Moment::class,
             'held_at' => Moment::class,
             'cancelled_at' => Moment::class,
             'created_at' => Moment::class,
             'wrap_mm' => 'float',
-            'build_g_m2' => 'float',
-        ] + array_fill_keys([
-            'colour', 'holes', 'build_coats', 'finish_coats', 'stripes', 'second_passes', 'plies', 'mould_plies', 'halves',
-        ], 'integer')
-          + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear', 'turned', 'tilted'], 'boolean');
+            ] + array_fill_keys(['colour', 'holes'], 'integer')
+          + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear'], 'boolean');
+    }
+
+    public function getAttribute($key)
+    {
+        return isset(Listed::kept()[$key]) ? $this->choice($key) : $this->slotAttribute($key);
+    }
+
+    public function setAttribute($key, $value)
+    {
+        return isset(Listed::kept()[$key]) ? $this->choose($key, $value) : $this->setSlotAttribute($key, $value);
+    }
+
+    protected function isGuardableColumn($key): bool
+    {
+        return isset(Listed::kept()[$key]) || $this->isSlotColumn($key);
     }
 
     /** @return BelongsTo<Shop, $this> */

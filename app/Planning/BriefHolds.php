@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Part;
-use OakGloss\Method\Choice;
 use OakGloss\Method\Role;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
@@ -51,11 +50,11 @@ final class BriefHolds
                 default => $s->step->role->slot() === $slot,
             });
         }
-        $left = array_map(fn (Choice $c): string => $c->value, ChoicesLeft::of($plan));
-        foreach ($plan->method->choices() as [$choice, $settledBy]) {
-            if (! in_array($choice->value, $left, true)) {
+        $left = ChoicesLeft::of($plan);
+        foreach ($plan->method->choices() as $choice => $settledBy) {
+            if (! in_array($choice, $left, true)) {
                 $by = $first(fn (PlannedStep $s): bool => in_array($s->step->role, $settledBy, true));
-                $holds[$choice->value] = $by ?? end($done) ?: null;
+                $holds[$choice::name()] = $by ?? end($done) ?: null;
             }
         }
 

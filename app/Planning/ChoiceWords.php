@@ -18,7 +18,7 @@ final class ChoiceWords
     public function option(string $field, string $value): string
     {
         if ($field === 'pair') {
-            $pair = ChoiceFields::pair($value);
+            $pair = PricedChoice::pair($value);
 
             return implode(' + ', array_map($this->option(...), array_keys($pair), $pair));
         }

@@ -16,7 +16,6 @@ use OakGloss\Geometry\TwoFaces;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
-use OakGloss\Method\Choices;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepRef;
@@ -44,7 +43,7 @@ final class FromPart
             $part->wear,
             $part->wrap_mm,
             $part->holes,
-            self::choices($part),
+            $part->chosen(),
             $part->needed_by === null ? null : ShopTime::minutes($part->needed_by),
             ! $part->zones_typed && $shape instanceof Tiltable ? $shape->tilted()->zones() : null,
             self::film($part),
@@ -62,31 +61,6 @@ final class FromPart
         return ! $isFilm || $part->film_um === null || $part->film_relief_um === null || $part->film_known_by === null
             ? null
             : ExistingFilm::known($part->film_um, $part->film_relief_um, $part->film_known_by);
-    }
-
-    public static function choices(Part $part): Choices
-    {
-        return new Choices(
-            $part->wet_out,
-            $part->after_wet_out,
-            $part->top,
-            $part->build_coats,
-            $part->finish_coats,
-            $part->stripes,
-            $part->second_passes,
-            $part->turned,
-            $part->tilted,
-            $part->build_g_m2,
-            $part->print_through,
-            $part->plies,
-            $part->faces,
-            $part->holding,
-            $part->hard_top,
-            $part->mould_plies,
-            $part->lay_up,
-            $part->halves,
-            $part->damage,
-        );
     }
 
     /**

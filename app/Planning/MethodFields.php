@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Shop;
+use App\Rules\FieldRules;
 use App\Shelf\Kind\Aids;
-use BackedEnum;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Exists;
 use OakGloss\Film\FilmSource;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Shelf;
@@ -18,15 +20,6 @@ use OakGloss\Method\Slot;
 /** The fields of a brief that follow from its method: what it begins with, its slots and its choices. */
 final readonly class MethodFields
 {
-    /** Choices that a brief names. What nobody says stands as the method usually has it, and `print_through` as the shop has it. */
-    public const NAMED = [
-        'wet_out', 'after_wet_out', 'top', 'finish_coats', 'stripes', 'print_through', 'plies', 'faces', 'holding', 'hard_top',
-        'mould_plies', 'lay_up', 'halves', 'damage',
-    ];
-
-    /** And those that must be said where the method has them. */
-    private const SAID = ['wet_out', 'after_wet_out', 'top', 'finish_coats'];
-
     private const FILM = ['film_um', 'film_relief_um', 'film_known_by'];
 
     private function __construct(private Method $method)
@@ -41,7 +34,7 @@ final readonly class MethodFields
     /** @return array<string, list<mixed>> */
     public function rules(int $shopId): array
     {
-        return $this->filmRules() + $this->slotRules($shopId) + $this->choiceRules($shopId);
+        return $this->filmRules() + $this->slotRules($shopId) + $this->choiceRules();
     }
 
     /**
@@ -63,15 +56,11 @@ final readonly class MethodFields
         return $columns;
     }
 
-    /** @return array<string, string|int> what a brief of a method begins with */
+    /** @return array<string, string|int|float|null> what a brief of a method begins with */
     public static function usual(Method $method, Shop $shop): array
     {
-        $choices = get_object_vars($method->usual()->choices);
-        $usual = [];
-        foreach (self::NAMED as $field) {
-            $value = $field === 'print_through' ? $shop->print_through : $choices[Str::camel($field)];
-            $usual[$field] = $value instanceof BackedEnum ? $value->value : $value;
-        }
+        $usual = array_intersect_key($method->usual()->choices->kept(), array_flip(self::named()));
+        $usual[AgainstPrintThrough::name()] = $shop->print_through->value;
 
         return $usual;
     }
@@ -89,7 +78,7 @@ final readonly class MethodFields
     /** @return array<string, list<mixed>> only what lies on this shop's shelf; a sheet that a part already uses may stay */
     private function slotRules(int $shopId): array
     {
-        $clears = ChoiceFields::rules($shopId);
+        $clears = self::clearRules($shopId);
         $on = fn (string $shelf): array => ['integer', Rule::exists($shelf, 'id')->where('shop_id', $shopId)];
         $rules = [];
         foreach (Methods::slots($this->method) as $i => $slot) {
@@ -109,15 +98,32 @@ final readonly class MethodFields
     }
 
     /** @return array<string, list<mixed>> */
-    private function choiceRules(int $shopId): array
+    private function choiceRules(): array
     {
-        $has = array_map(fn (array $c): string => $c[0]->value, $this->method->choices());
-        $may = ChoiceFields::rules($shopId);
         $rules = [];
-        foreach (array_intersect(self::NAMED, $has) as $field) {
-            $rules[$field] = [in_array($field, self::SAID, true) ? 'required' : 'sometimes', ...$may[$field]];
+        foreach (array_keys($this->method->choices()) as $choice) {
+            if ($choice::IS_IN_BRIEF) {
+                $rules[$choice::name()] = [$choice::IS_SAID ? 'required' : 'sometimes', ...FieldRules::what($choice::field())];
+            }
         }
 
         return $rules;
+    }
+
+    /** @return list<string> choices that a brief names; what nobody says stands as the method usually has it, or the shop */
+    public static function named(): array
+    {
+        return array_keys(array_filter(Listed::all(), fn (string $c): bool => $c::IS_IN_BRIEF));
+    }
+
+    /** @return array<string, list<mixed>> what a clear of a part may be, by the field of its slot */
+    public static function clearRules(int $shopId): array
+    {
+        $clear = fn (): Exists => Rule::exists('clears', 'id')->where('shop_id', $shopId);
+
+        return [
+            Slot::Clear->field() => ['integer', $clear()->whereNot('kind', 'filler')],
+            Slot::FillerClear->field() => ['integer', $clear()->where('kind', 'filler')],
+        ];
     }
 }

@@ -4,25 +4,16 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use Closure;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Film\Coat;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
-use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Situation;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatsAtTack;
-use OakGloss\Method\Damage;
-use OakGloss\Method\Faces;
-use OakGloss\Method\HardTop;
-use OakGloss\Method\Holding;
-use OakGloss\Method\LayUp;
-use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
-use OakGloss\Method\Top;
-use OakGloss\Method\WetOut;
 use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\CoatsNeeded;
 use OakGloss\Plan\FinishPlan;
@@ -49,7 +40,7 @@ final class OpenChoices
         return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, function () use ($now): array {
             $priced = [];
             $anew = $this->anew($now);
-            foreach (array_intersect(ChoiceFields::PRICED, $this->open($now->plan)) as $field) {
+            foreach (array_intersect(self::priced(), $this->open($now->plan)) as $field) {
                 $options = $this->options($field, $now);
                 $of = [];
                 foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
@@ -81,9 +72,15 @@ final class OpenChoices
      */
     public function open(FinishPlan $plan): array
     {
-        $open = array_map(fn (Choice $c): string => $c->value, ChoicesLeft::of($plan));
+        $open = array_map(fn (string $c): string => $c::name(), ChoicesLeft::of($plan));
 
-        return array_values(array_intersect(ChoiceFields::ALL, $open));
+        return array_values(array_intersect(array_keys(Listed::all()), $open));
+    }
+
+    /** @return list<string> choices whose values are priced beside each other on the plan */
+    public static function priced(): array
+    {
+        return array_keys(array_filter(Listed::all(), fn (string $c): bool => $c::IS_PRICED));
     }
 
     /** The same part placed anew, where that alone would bring something: no choice may claim it. */
@@ -108,73 +105,29 @@ final class OpenChoices
      */
     private function options(string $field, PlannedPart $now): array
     {
-        $c = $now->plan->brief->choices;
-        $coats = $now->plan->buildCoats;
-        $least = max(CoatsAtTack::LEAST, $coats - 1);
-        $of = fn (array $values, Closure $choices, mixed $current): array => array_combine(
-            $values,
-            array_map(fn (mixed $v): array => [$choices($v), $v === $current], $values),
-        );
-        $enum = fn (array $cases, Closure $choices, mixed $current): array => array_combine(
-            array_column($cases, 'value'),
-            array_map(fn (mixed $case): array => [$choices($case), $case === $current], $cases),
-        );
-
-        return match ($field) {
-            'wet_out' => $enum(WetOut::cases(), fn (WetOut $v): Choices => $c->but(wetOut: $v), $c->wetOut),
-            'after_wet_out' => $enum(AfterWetOut::cases(), fn (AfterWetOut $v): Choices => $c->but(afterWetOut: $v), $c->afterWetOut),
-            'top' => $enum(Top::cases(), fn (Top $v): Choices => $c->but(top: $v), $c->top),
-            'print_through' => $enum(PrintThrough::cases(), fn (PrintThrough $v): Choices => $c->but(printThrough: $v), $c->printThrough),
-            'plies' => $of(
-                range(max(1, $c->plies - 1), min($now->plan->method->mostPlies(), $c->plies + 1)),
-                fn (int $n): Choices => $c->but(plies: $n),
-                $c->plies,
-            ),
-            'faces' => $enum(Faces::cases(), fn (Faces $v): Choices => $c->but(faces: $v), $c->faces),
-            'holding' => $enum(Holding::cases(), fn (Holding $v): Choices => $c->but(holding: $v), $c->holding),
-            'hard_top' => $enum(HardTop::cases(), fn (HardTop $v): Choices => $c->but(hardTop: $v), $c->hardTop),
-            'lay_up' => $enum(LayUp::cases(), fn (LayUp $v): Choices => $c->but(layUp: $v), $c->layUp),
-            'damage' => $enum(Damage::cases(), fn (Damage $v): Choices => $c->but(damage: $v), $c->damage),
-            'halves' => $of([1, 2], fn (int $n): Choices => $c->but(halves: $n), $c->halves),
-            'mould_plies' => $of(
-                range(max(1, $c->mouldPlies - 2), min(Choices::MOST_MOULD_PLIES, $c->mouldPlies + 2), 2),
-                fn (int $n): Choices => $c->but(mouldPlies: $n),
-                $c->mouldPlies,
-            ),
-            'build_coats' => $of(
-                range($least, min(FinishPlan::MOST_BUILD_COATS, $coats + 1)),
-                fn (int $n): Choices => $c->but(buildCoats: $n),
-                $coats,
-            ),
-            'second_passes' => $this->isUneven($now) || $c->secondPasses > 0
-                ? $of([0, 1, 2], fn (int $n): Choices => $c->but(secondPasses: $n), $c->secondPasses)
-                : [],
-            'turned' => $this->holdsGM2($now) !== null || $c->turned
-                ? $of([0, 1], fn (int $n): Choices => $c->but(turned: $n === 1), (int) $c->turned)
-                : [],
-            'tilted' => $now->plan->brief->tiltedZones === null
-                ? []
-                : $of([0, 1], fn (int $n): Choices => $c->but(tilted: $n === 1), (int) $c->tilted),
-            'build_g_m2' => $this->weights($now),
-            default => [],
-        };
-    }
-
-    /** @return array<int|string, array{Choices, bool}> as the shop lays them, and what the steepest line of faces holds */
-    private function weights(PlannedPart $now): array
-    {
-        $c = $now->plan->brief->choices;
-        $holds = $this->holdsGM2($now);
-        $values = array_unique(array_filter(
-            [0, (int) $c->buildGM2, $holds === null ? null : (int) (5.0 * floor($holds / 5.0))],
-            fn (?int $v): bool => $v === 0 || ($v !== null && $v >= 30),
-        ));
-        $weights = [];
-        foreach ($values as $v) {
-            $weights[$v] = [$c->but(buildGM2: (float) $v), $v === (int) $c->buildGM2];
+        $choice = Listed::all()[$field];
+        $situation = $this->situation($now);
+        $options = [];
+        foreach ($choice::offers($situation) as $value) {
+            $options[(string) $choice::field()->keep($value)] = [
+                $situation->choices->but(...[$choice::field()->parameter() => $value]),
+                $value === $choice::standing($situation),
+            ];
         }
 
-        return $weights;
+        return $options;
+    }
+
+    private function situation(PlannedPart $now): Situation
+    {
+        return new Situation(
+            choices: $now->plan->brief->choices,
+            buildCoats: $now->plan->buildCoats,
+            mostPlies: $now->plan->method->mostPlies(),
+            isUneven: $this->isUneven($now),
+            holdsGM2: $this->holdsGM2($now),
+            canTilt: $now->plan->brief->tiltedZones !== null,
+        );
     }
 
     /** What the weakest line of faces holds of a coat, where that is less than the shop lays; null where all of it is held. */
@@ -225,11 +178,7 @@ final class OpenChoices
                     if ($one === 'build_coats' && (int) $a->value >= $now->plan->buildCoats) {
                         continue;
                     }
-                    $choices = $this->options($one, $now)[$a->value][0];
-                    $second = $this->options($other, $now)[$b->value][0];
-                    $both = $one === 'wet_out'
-                        ? $choices->but(afterWetOut: $second->afterWetOut)
-                        : $choices->but(secondPasses: $second->secondPasses);
+                    $both = $now->plan->brief->choices->with($one, $a->value)->with($other, $b->value);
                     $pair = PricedChoice::of('pair', "{$one}={$a->value}&{$other}={$b->value}", false, $this->trial($now, $both));
                     $best = min($now->schedule->readyMin() ?? INF, $a->readyMin ?? INF, $b->readyMin ?? INF);
                     if ($pair->refusal === null

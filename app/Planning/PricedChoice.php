@@ -30,6 +30,22 @@ final readonly class PricedChoice
     ) {
     }
 
+    /**
+     * The fields of two choices at once, as they are written: `wet_out=at_once&after_wet_out=second_at_tack`.
+     *
+     * @return array<string, string>
+     */
+    public static function pair(string $written): array
+    {
+        parse_str($written, $read);
+        $pair = [];
+        foreach ($read as $field => $value) {
+            $pair[(string) $field] = is_string($value) ? $value : '';
+        }
+
+        return $pair;
+    }
+
     public static function of(string $field, string $value, bool $isCurrent, PlannedPart $planned, ?PlannedPart $anew = null): self
     {
         return new self(

@@ -45,13 +45,14 @@ final class FieldRules
         ];
     }
 
-    /** @return list<mixed> */
-    private static function what(Field $field): array
+    /** @return list<mixed> without whether it must be sent */
+    public static function what(Field $field): array
     {
         return match (true) {
             $field->type === Type::Whole && $field->choices !== [] => ['integer', Rule::in($field->choices)],
             $field->choices !== [] => [Rule::in($field->choices)],
             $field->type === Type::Whole => ['integer', ...self::range($field)],
+            $field->else !== null => ['numeric', Rule::anyOf([["in:{$field->else}"], ['numeric', ...self::range($field)]])],
             $field->type === Type::Number => ['numeric', ...self::range($field)],
             $field->type === Type::Flag => ['boolean'],
             default => ['string', ...(is_finite($field->most) ? ["max:{$field->most}"] : [])],

@@ -22,6 +22,7 @@ final readonly class Field
      * @param array<string, string>          $if      field by field, by what value it is needed after all
      * @param array<string, string>          $unless  the same, needed by every other value
      * @param string|null                    $into    the parameter that it fills, where that has another name
+     * @param float|null                     $else    the one value that it may have outside its range
      */
     private function __construct(
         public string $name,
@@ -41,6 +42,7 @@ final readonly class Field
         public array $if = [],
         public array $unless = [],
         public ?string $into = null,
+        public ?float $else = null,
     ) {
     }
 
@@ -114,6 +116,12 @@ final readonly class Field
         return $this->but(into: $parameter);
     }
 
+    /** Or this one value outside its range. */
+    public function orElse(float $value): self
+    {
+        return $this->but(else: $value);
+    }
+
     /** More than another field. */
     public function above(string $field): self
     {
@@ -147,6 +155,7 @@ final readonly class Field
         ?array $if = null,
         ?array $unless = null,
         ?string $into = null,
+        ?float $else = null,
     ): self {
         return new self(
             $this->name,
@@ -166,6 +175,7 @@ final readonly class Field
             $if ?? $this->if,
             $unless ?? $this->unless,
             $into ?? $this->into,
+            $else ?? $this->else,
         );
     }
 
@@ -188,6 +198,18 @@ final readonly class Field
             Type::Flag => is_scalar($value) ? (bool) $value : null,
             Type::Names => is_string($value) ? explode('|', $value) : null,
             default => is_scalar($value) ? ($this->enum === null ? (string) $value : $this->enum::tryFrom((string) $value)) : null,
+        };
+    }
+
+    /** Whether a value is of its type, whatever its range. */
+    public function holds(mixed $value): bool
+    {
+        return match ($this->type) {
+            Type::Number => is_float($value) || is_int($value),
+            Type::Whole => is_int($value),
+            Type::Flag => is_bool($value),
+            Type::Names => is_array($value),
+            default => $this->enum === null ? is_string($value) : $value instanceof $this->enum,
         };
     }
 

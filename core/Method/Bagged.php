@@ -14,6 +14,13 @@ use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Choice\Turning;
 use OakGloss\Safety\Caution;
 
 /**
@@ -75,19 +82,15 @@ final class Bagged implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::Plies, [Role::BaggedPly, Role::InnerPly]],
-            [Choice::BuildCoats, [Role::ResinFlat]],
-            [Choice::BuildWeight, [Role::ResinFlat]],
-            [Choice::Turned, [Role::ResinFlat]],
-            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
-            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
-        ];
+        return Listed::settled([
+            PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
+            AgainstPrintThrough::class, ...TopCoats::choices(false),
+        ]);
     }
 
     public function refusals(Job $job): array
     {
-        return $job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')];
+        return $job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')];
     }
 
     public function suits(Wish $wish): Suits
@@ -121,7 +124,7 @@ final class Bagged implements Method
     /** @return list<Step> */
     private function laidAndBagged(Job $job): array
     {
-        $of = $job->choices->plies;
+        $of = $job->choices->of(PlyCount::class);
         $laying = $job->pace->coating($job->areaM2) + 0.7 * $job->pace->laying($job->areaM2);
         $plies = array_map(
             fn (int $n): Step => $job->coat($n === $of ? Role::BaggedPly : Role::InnerPly, 'wet-ply')->nth($n, $of)->named('wet_ply')

@@ -14,6 +14,19 @@ use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\FinishCoats;
+use OakGloss\Method\Choice\HoldingWay;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\OverTheWetOut;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\SecondPasses;
+use OakGloss\Method\Choice\Tilting;
+use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Choice\Turning;
+use OakGloss\Method\Choice\WetOutMoment;
 use OakGloss\Safety\Caution;
 
 /** M1: one ply or two, laid on a tacky base, on adhesive or into wet resin, and buried under brushed coats. */
@@ -75,34 +88,23 @@ final class BrushOnSkin implements Method
 
     public function choices(): array
     {
-        $building = [Role::ResinFlat];
-
-        return [
-            [Choice::BuildCoats, $building],
-            [Choice::SpotCoats, $building],
-            [Choice::BuildWeight, $building],
-            [Choice::Turned, [Role::LastFlat]],
-            [Choice::Tilted, [Role::LastFlat]],
-            [Choice::WetOut, [Role::WetOut]],
-            [Choice::Holding, [Role::Base, Role::Adhesive, Role::Lay, Role::WetOut]],
-            [Choice::Plies, [Role::InnerWetOut, Role::WetOut]],
-            [Choice::AfterWetOut, [Role::Insurance, Role::Nibs, Role::Build]],
-            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
-            [Choice::Top, [Role::LastFlat, Role::PostCure]],
-            [Choice::FinishCoats, [Role::LastFlat, Role::PostCure]],
+        return Listed::settled([
+            BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class, Tilting::class,
+            WetOutMoment::class, HoldingWay::class, PlyCount::class, OverTheWetOut::class, AgainstPrintThrough::class,
+            TopKind::class, FinishCoats::class,
             ...TopCoats::choices(),
-        ];
+        ]);
     }
 
     public function refusals(Job $job): array
     {
-        $isStuck = $job->choices->holding === Holding::Adhesive;
+        $isStuck = $job->choices->of(HoldingWay::class) === Holding::Adhesive;
 
         return [
             // What holds the cloth softens before the resin does.
-            ...($isStuck && $job->heat ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], Choice::Holding->value)] : []),
-            ...($isStuck && $job->choices->plies > 1
-                ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], Choice::Plies->value)]
+            ...($isStuck && $job->heat ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], HoldingWay::name())] : []),
+            ...($isStuck && $job->choices->of(PlyCount::class) > 1
+                ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], PlyCount::name())]
                 : []),
         ];
     }
@@ -127,7 +129,7 @@ final class BrushOnSkin implements Method
             ...$this->overTheCloth($job),
             ...$this->build($job),
             ...$this->finishCoats($job),
-            ...(new TopCoats())->of($job, "finish-{$job->choices->finishCoats}"),
+            ...(new TopCoats())->of($job, "finish-{$job->choices->of(FinishCoats::class)}"),
         ];
     }
 
@@ -147,7 +149,7 @@ final class BrushOnSkin implements Method
     {
         $under = $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0);
 
-        return match ($job->choices->holding) {
+        return match ($job->choices->of(HoldingWay::class)) {
             Holding::TackyBase => $this->onTackyBase($job, $under),
             Holding::Adhesive => $this->onAdhesive($job, $under),
             Holding::WetLay => $this->intoWetResin($job, $under),
@@ -158,11 +160,11 @@ final class BrushOnSkin implements Method
     private function onTackyBase(Job $job, Follow $base): array
     {
         $laid = LaidDry::on($job, $base);
-        $wet = fn (string $under): Follow => $job->choices->wetOut === WetOut::AtOnce
+        $wet = fn (string $under): Follow => $job->choices->of(WetOutMoment::class) === WetOut::AtOnce
             ? Follow::minutes(0.0, self::AT_ONCE_MIN)
             : Follow::onceSet($under);
 
-        return $job->choices->plies === 1 ? [...$laid->steps, $job->coat(Role::WetOut)->after($wet($laid->under))] : [
+        return $job->choices->of(PlyCount::class) === 1 ? [...$laid->steps, $job->coat(Role::WetOut)->after($wet($laid->under))] : [
             ...$laid->steps,
             $job->coat(Role::InnerWetOut)->after($wet($laid->under)),
             // The second ply lies in the tack of the resin that wets the first.
@@ -196,7 +198,7 @@ final class BrushOnSkin implements Method
     private function intoWetResin(Job $job, Follow $base): array
     {
         $lay = Step::of(Role::Lay)->named('lay_wet')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->laying($job->areaM2));
-        $first = $job->choices->plies === 1 ? [] : [
+        $first = $job->choices->of(PlyCount::class) === 1 ? [] : [
             $job->coat(Role::InnerWetOut)->after(Follow::whileTacky('base')),
             $lay,
         ];
@@ -212,10 +214,10 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function overTheCloth(Job $job): array
     {
-        if ($job->choices->afterWetOut === AfterWetOut::BuildOnAtTack) {
+        if ($job->choices->of(OverTheWetOut::class) === AfterWetOut::BuildOnAtTack) {
             return [];
         }
-        $isInsured = $job->choices->afterWetOut === AfterWetOut::SecondAtTack;
+        $isInsured = $job->choices->of(OverTheWetOut::class) === AfterWetOut::SecondAtTack;
 
         return [
             ...($isInsured ? [$job->coat(Role::Insurance, 'second')->after(Follow::whileTacky('wet-out'))] : []),
@@ -230,7 +232,7 @@ final class BrushOnSkin implements Method
     /** @return list<Step> */
     private function build(Job $job): array
     {
-        $coats = new CoatsAtTack($job, $job->choices->afterWetOut === AfterWetOut::BuildOnAtTack ? 'wet-out' : null);
+        $coats = new CoatsAtTack($job, $job->choices->of(OverTheWetOut::class) === AfterWetOut::BuildOnAtTack ? 'wet-out' : null);
 
         return [
             ...$coats->build(),
@@ -244,7 +246,7 @@ final class BrushOnSkin implements Method
     private function finishCoats(Job $job): array
     {
         $steps = [];
-        $of = $job->choices->finishCoats;
+        $of = $job->choices->of(FinishCoats::class);
         for ($n = 1; $n <= $of; $n++) {
             $coat = $job->coat(Role::Finish)->nth($n, $of)->named($of === 1 ? 'finish' : 'finish_of')
                 ->after($n === 1 ? Follow::minutes(5.0) : Follow::whileTacky('finish-'.($n - 1)));

@@ -4,104 +4,96 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Method\Choice\Choice;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Quantity\Bounds;
 
-/** Where good people disagree: what this part's finisher chose. */
+/** What this part's finisher chose; what nobody chose is as usual. */
 final readonly class Choices
 {
-    /** Weight 0: as the shop lays them. */
-    public const AS_THE_SHOP = 0.0;
-
-    public const MOST_PLIES = 12;
-    public const MOST_MOULD_PLIES = 40;
+    /** @var array<class-string<Choice<mixed>>, mixed> */
+    private array $values;
 
     /**
-     * @param int|null $buildCoats   2 to 10; null for the fewest that keep every show zone under the target
-     * @param int      $finishCoats  1 to 4; more than two where a flatting left too little
-     * @param int      $stripes      0 to 4 masked lines or stripes of colour under the clear
-     * @param int      $secondPasses 0 to 3 coats of their own for the zones that are thinnest, flanks and rims mostly
-     * @param bool     $turned       each coat over the cloth is turned over at half of its flow
-     * @param bool     $tilted       the part lies so that its faces are equally steep while they flow, where its shape can
-     * @param float    $buildGM2     g/m² of a build coat; 0 as the shop lays them
-     * @param int      $plies        1 to 12
-     * @param int      $mouldPlies   1 to 40
-     * @param int      $halves       1 or 2 that are joined
+     * By the names of the fields as parameters, such as `plies: 2, wetOut: WetOut::AtOnce`; null is not chosen.
      *
-     * @throws \OakGloss\Quantity\OutOfRange If a number of coats or a weight is out of range.
+     * @throws \OakGloss\Quantity\OutOfRange If a number is out of its range.
+     * @throws \InvalidArgumentException     If there is no such choice, or it can't be that.
      */
-    public function __construct(
-        public WetOut $wetOut = WetOut::OnSetBase,
-        public AfterWetOut $afterWetOut = AfterWetOut::CureThenKey,
-        public Top $top = Top::Clear,
-        public ?int $buildCoats = null,
-        public int $finishCoats = 1,
-        public int $stripes = 0,
-        public int $secondPasses = 0,
-        public bool $turned = false,
-        public bool $tilted = false,
-        public float $buildGM2 = self::AS_THE_SHOP,
-        public PrintThrough $printThrough = PrintThrough::Flat,
-        public int $plies = 1,
-        public Faces $faces = Faces::One,
-        public Holding $holding = Holding::TackyBase,
-        public HardTop $hardTop = HardTop::Wax,
-        public int $mouldPlies = 8,
-        public LayUp $layUp = LayUp::Hand,
-        public int $halves = 1,
-        public Damage $damage = Damage::Chip,
-    ) {
-        Bounds::within($buildCoats ?? 1, 1, 10, 'build coats', '');
-        Bounds::within($plies, 1, self::MOST_PLIES, 'plies', '');
-        Bounds::within($mouldPlies, 1, self::MOST_MOULD_PLIES, 'plies of the mould', '');
-        Bounds::within($halves, 1, 2, 'halves', '');
-        Bounds::within($finishCoats, 1, 4, 'finish coats', '');
-        Bounds::within($stripes, 0, 4, 'stripes', '');
-        Bounds::within($secondPasses, 0, 3, 'second passes', '');
-        Bounds::within($buildGM2 === self::AS_THE_SHOP ? 100.0 : $buildGM2, 30.0, 400.0, 'build coat', 'g/m²');
+    public function __construct(mixed ...$chosen)
+    {
+        $values = [];
+        foreach (Listed::fields() as $choice => [$field, $parameter]) {
+            $value = $chosen[$parameter] ?? null;
+            unset($chosen[$parameter]);
+            if ($value !== null && ! $field->holds($value)) {
+                throw new \InvalidArgumentException("{$field->name} can't be ".get_debug_type($value));
+            }
+            if ((is_int($value) || is_float($value)) && (float) $value !== $field->else) {
+                Bounds::within((float) $value, $field->least, $field->most, str_replace('_', ' ', $field->name), '');
+            }
+            $values[$choice] = $value ?? $choice::USUAL;
+        }
+        if ($chosen !== []) {
+            throw new \InvalidArgumentException('no choice is called '.implode(', ', array_keys($chosen)));
+        }
+        $this->values = $values;
+    }
+
+    /**
+     * @template T
+     *
+     * @param class-string<Choice<T>> $choice
+     *
+     * @return T
+     */
+    public function of(string $choice): mixed
+    {
+        return $this->values[$choice];
     }
 
     /** The same with one or more of them made otherwise; null keeps what stands. */
-    public function but(
-        ?WetOut $wetOut = null,
-        ?AfterWetOut $afterWetOut = null,
-        ?Top $top = null,
-        ?int $buildCoats = null,
-        ?int $finishCoats = null,
-        ?int $stripes = null,
-        ?int $secondPasses = null,
-        ?bool $turned = null,
-        ?bool $tilted = null,
-        ?float $buildGM2 = null,
-        ?PrintThrough $printThrough = null,
-        ?int $plies = null,
-        ?Faces $faces = null,
-        ?Holding $holding = null,
-        ?HardTop $hardTop = null,
-        ?int $mouldPlies = null,
-        ?LayUp $layUp = null,
-        ?int $halves = null,
-        ?Damage $damage = null,
-    ): self {
-        return new self(
-            $wetOut ?? $this->wetOut,
-            $afterWetOut ?? $this->afterWetOut,
-            $top ?? $this->top,
-            $buildCoats ?? $this->buildCoats,
-            $finishCoats ?? $this->finishCoats,
-            $stripes ?? $this->stripes,
-            $secondPasses ?? $this->secondPasses,
-            $turned ?? $this->turned,
-            $tilted ?? $this->tilted,
-            $buildGM2 ?? $this->buildGM2,
-            $printThrough ?? $this->printThrough,
-            $plies ?? $this->plies,
-            $faces ?? $this->faces,
-            $holding ?? $this->holding,
-            $hardTop ?? $this->hardTop,
-            $mouldPlies ?? $this->mouldPlies,
-            $layUp ?? $this->layUp,
-            $halves ?? $this->halves,
-            $damage ?? $this->damage,
-        );
+    public function but(mixed ...$otherwise): self
+    {
+        $chosen = array_filter($otherwise, fn (mixed $v): bool => $v !== null);
+        foreach (Listed::fields() as $choice => [, $parameter]) {
+            $chosen += [$parameter => $this->values[$choice]];
+        }
+
+        return new self(...$chosen);
+    }
+
+    /** @return array<string, string|int|float|null> as they are kept, by field */
+    public function kept(): array
+    {
+        $kept = [];
+        foreach (Listed::fields() as $choice => [$field]) {
+            $kept[$field->name] = $field->keep($this->values[$choice]);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * As they were kept, or come from a form.
+     *
+     * @param array<string, mixed> $kept by field; of what is missing stands what is usual
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If a number is out of its range.
+     */
+    public static function read(array $kept): self
+    {
+        $chosen = [];
+        foreach (Listed::fields() as [$field, $parameter]) {
+            $chosen[$parameter] = $field->read($kept[$field->name] ?? null);
+        }
+
+        return new self(...$chosen);
+    }
+
+    /** The same where a field is what a form or an address says. */
+    public function with(string $name, mixed $value): self
+    {
+        return self::read([$name => $value] + $this->kept());
     }
 }

@@ -12,6 +12,8 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\TopKind;
 
 /** M8: a raw carbon moulding cleared. Release agent off, keyed by hand, filler clear in heavy coats, blocked, urethane clear. */
 final class ClearMoulding implements Method
@@ -63,14 +65,14 @@ final class ClearMoulding implements Method
 
     public function choices(): array
     {
-        return TopCoats::choices();
+        return Listed::settled(TopCoats::choices());
     }
 
     public function refusals(Job $job): array
     {
         return [
             ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
-            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+            ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Method\Choice\SecondPasses;
+
 /** Build coats, each in the tack of the one before, then the coats of their own for the thinnest zones. */
 final readonly class CoatsAtTack
 {
@@ -47,7 +49,7 @@ final readonly class CoatsAtTack
     {
         $job = $this->job;
         $coats = array_map(fn (int $n): Step => $job->coat(Role::Build)->nth($n, $job->buildCoats), range(1, max(1, $job->buildCoats)));
-        for ($n = 1; $job->passZones !== [] && $n <= $job->choices->secondPasses; $n++) {
+        for ($n = 1; $job->passZones !== [] && $n <= $job->choices->of(SecondPasses::class); $n++) {
             $coats[] = $job->coat(Role::Spot, 'pass', $job->passZones)->nth($n, isSaid: false);
         }
 

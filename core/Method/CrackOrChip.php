@@ -12,6 +12,12 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\ClearOf;
+use OakGloss\Method\Choice\DamageKind;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\TopKind;
 
 /**
  * M10: a chip or crack. Feathered around exposed fibre and never on it, coats in small cups until the place stands proud,
@@ -68,13 +74,9 @@ final class CrackOrChip implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::Damage, [Role::Splice, Role::Build]],
-            [Choice::BuildCoats, [Role::ResinFlat]],
-            [Choice::BuildWeight, [Role::ResinFlat]],
-            [Choice::Top, [Role::LastFlat]],
-            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] === Choice::Clear)),
-        ];
+        return Listed::settled([
+            DamageKind::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], TopKind::class, ClearOf::class,
+        ]);
     }
 
     public function refusals(Job $job): array
@@ -89,7 +91,7 @@ final class CrackOrChip implements Method
 
     public function steps(Job $job): array
     {
-        $isThrough = $job->choices->damage === Damage::Through;
+        $isThrough = $job->choices->of(DamageKind::class) === Damage::Through;
         $top = new TopCoats();
         $last = 'proud-'.max(CoatsAtTack::LEAST, $job->buildCoats);
 
@@ -112,7 +114,7 @@ final class CrackOrChip implements Method
     /** Around exposed fibre, never on it. */
     private function feather(Job $job, bool $isThrough): Step
     {
-        $name = match ($job->choices->damage) {
+        $name = match ($job->choices->of(DamageKind::class)) {
             Damage::Chip => 'feather',
             Damage::Crack => 'feather_crack',
             Damage::Through => 'feather_fill',

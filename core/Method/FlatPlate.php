@@ -12,6 +12,9 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\FaceCount;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Safety\Caution;
 
 /** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
@@ -52,7 +55,7 @@ final class FlatPlate implements Method
 
     public function mostPlies(): int
     {
-        return Choices::MOST_PLIES;
+        return PlyCount::MOST;
     }
 
     public function usual(): Usual
@@ -67,7 +70,7 @@ final class FlatPlate implements Method
 
     public function choices(): array
     {
-        return [[Choice::Plies, [Role::Laminate, Role::InnerPly]], [Choice::Faces, [Role::Cover, Role::Demould]]];
+        return Listed::settled([PlyCount::class, FaceCount::class]);
     }
 
     public function refusals(Job $job): array
@@ -92,7 +95,7 @@ final class FlatPlate implements Method
     /** @return list<Step> */
     private function plate(Job $job): array
     {
-        $plates = $job->choices->faces === Faces::Both ? 2 : 1;
+        $plates = $job->choices->of(FaceCount::class) === Faces::Both ? 2 : 1;
         $waxing = 3.0 + $plates * 12.0 * $job->areaM2;
         $sheet = $job->aid(AidKind::Wax);
         $wax = array_map(
@@ -111,7 +114,7 @@ final class FlatPlate implements Method
     /** @return list<Step> */
     private function plies(Job $job): array
     {
-        $of = $job->choices->plies;
+        $of = $job->choices->of(PlyCount::class);
         $cut = Step::of(Role::CutPlies)->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]);
         $plies = array_map(
             // Resin first, then the ply into it.
@@ -128,7 +131,7 @@ final class FlatPlate implements Method
     /** The ply on the plate, and the one under a second plate. */
     private function isSeen(Job $job, int $n): bool
     {
-        return $n === 1 || ($job->choices->faces === Faces::Both && $n === $job->choices->plies);
+        return $n === 1 || ($job->choices->of(FaceCount::class) === Faces::Both && $n === $job->choices->of(PlyCount::class));
     }
 
     /** @return list<Step> */
@@ -136,7 +139,7 @@ final class FlatPlate implements Method
     {
         $cover = Step::of(Role::Cover)->after(Follow::minutes(0.0, self::WET_MIN))->taking(6.0 + 10.0 * $job->areaM2);
         $edges = 4.0 * sqrt($job->areaM2);
-        [$warm, $last] = [$job->postCure, "ply-{$job->choices->plies}"];
+        [$warm, $last] = [$job->postCure, "ply-{$job->choices->of(PlyCount::class)}"];
         // What has to bear sun or heat is held warm while the plate keeps it flat.
         $warmed = $warm === null ? [] : [
             Step::of(Role::PostCure)->after(Follow::onceSandable($last))->taking(10.0)->in(Stage::Off)
@@ -144,7 +147,7 @@ final class FlatPlate implements Method
         ];
 
         return [
-            ...($job->choices->faces === Faces::Both ? [$cover] : []),
+            ...($job->choices->of(FaceCount::class) === Faces::Both ? [$cover] : []),
             ...$warmed,
             Step::of(Role::Demould)->taking(8.0 + 10.0 * $job->areaM2)
                 ->after($warm === null ? Follow::onceSandable($last) : Follow::minutes($warm->minutes)),

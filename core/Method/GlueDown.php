@@ -15,6 +15,12 @@ use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\HardTopWay;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Safety\Caution;
 
 /**
@@ -73,16 +79,9 @@ final class GlueDown implements Method
 
     public function choices(): array
     {
-        $building = [Role::ResinFlat];
-
-        return [
-            [Choice::BuildCoats, $building],
-            [Choice::BuildWeight, [Role::LastFlat]],
-            [Choice::Plies, [Role::WetOut]],
-            [Choice::HardTop, [Role::HardTop]],
-            [Choice::Top, [Role::LastFlat]],
-            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
-        ];
+        return Listed::settled([
+            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, ...TopCoats::choices(false),
+        ]);
     }
 
     public function refusals(Job $job): array
@@ -127,7 +126,7 @@ final class GlueDown implements Method
     private function plies(Job $job): array
     {
         $sheet = $job->aid(AidKind::Adhesive);
-        $of = $job->choices->plies;
+        $of = $job->choices->of(PlyCount::class);
         $inner = $job->weightOf(Role::InnerWetOut);
         $steps = [];
         for ($n = 1; $n <= $of; $n++) {
@@ -163,7 +162,7 @@ final class GlueDown implements Method
     /** @return list<Step> polyester stays soft where air gets at it */
     private function hardTop(Job $job): array
     {
-        $isFilmed = $job->choices->hardTop === HardTop::Film;
+        $isFilmed = $job->choices->of(HardTopWay::class) === HardTop::Film;
         $film = Step::of(Role::FilmOver, 'film-top')->named('film_over_top')->after(Follow::minutes(0.0, self::WET_MIN))
             ->taking(5.0 + 10.0 * $job->areaM2);
 

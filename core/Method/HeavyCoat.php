@@ -14,6 +14,11 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Tilting;
+use OakGloss\Method\Choice\TopKind;
 
 /**
  * M12: one more heavy coat on a skinned panel. A machine under its own weight, stopped at the first hint of fibre;
@@ -74,13 +79,7 @@ final class HeavyCoat implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::BuildWeight, [Role::LastFlat]],
-            [Choice::Tilted, [Role::LastFlat]],
-            [Choice::PrintThrough, [Role::LastFlat, Role::PostCure]],
-            [Choice::Top, [Role::LastFlat, Role::PostCure]],
-            ...TopCoats::choices(),
-        ];
+        return Listed::settled([BuildWeight::class, Tilting::class, AgainstPrintThrough::class, TopKind::class, ...TopCoats::choices()]);
     }
 
     public function refusals(Job $job): array

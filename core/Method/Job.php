@@ -13,6 +13,9 @@ use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\Turning;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Safety\Caution;
@@ -141,7 +144,7 @@ final readonly class Job
         $turn = Step::of(Role::Turn)->turning($coat->key)
             ->after(Follow::minutes(max(1.0, $this->turnMin - 5.0), $this->turnMin + 5.0))->taking(3.0);
 
-        return $this->choices->turned ? [$coat, $turn] : [$coat];
+        return $this->choices->of(Turning::class) ? [$coat, $turn] : [$coat];
     }
 
     /** By its sheet, or by planning values where none is named. */
@@ -163,18 +166,18 @@ final readonly class Job
             Role::Laminate, Role::BaggedPly, Role::Splice => $this->weights->laminateShare * $this->clothGM2,
             Role::InnerPly => $this->weights->laminateShare * ($this->innerGM2 ?? $this->clothGM2),
             Role::Infuse => $this->weights->laminateShare
-                * ($this->clothGM2 + ($this->choices->plies - 1) * ($this->innerGM2 ?? $this->clothGM2)),
+                * ($this->clothGM2 + ($this->choices->of(PlyCount::class) - 1) * ($this->innerGM2 ?? $this->clothGM2)),
             Role::GelCoat => $this->weights->gelGM2,
             // A fine cloth that drinks twice its weight.
             Role::Coupling => 2.0 * self::COUPLING_GM2,
             Role::Lift => $this->weights->laminateShare * $this->mouldClothGM2,
-            Role::Pour => $this->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->weights->pourGM2 : $this->choices->buildGM2,
+            Role::Pour => BuildWeight::gM2($this->choices, $this->weights->pourGM2),
             default => $this->buildGM2(),
         };
     }
 
     private function buildGM2(): float
     {
-        return $this->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->weights->buildGM2 : $this->choices->buildGM2;
+        return BuildWeight::gM2($this->choices, $this->weights->buildGM2);
     }
 }

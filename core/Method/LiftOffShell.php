@@ -15,6 +15,11 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Safety\Caution;
 
 /**
@@ -80,21 +85,16 @@ final class LiftOffShell implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::Plies, [Role::InnerWetOut, Role::InnerPly, Role::WetOut]],
-            [Choice::BuildCoats, [Role::ResinFlat]],
-            [Choice::BuildWeight, [Role::ResinFlat]],
-            ...TopCoats::choices(),
-        ];
+        return Listed::settled([PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], ...TopCoats::choices()]);
     }
 
     public function refusals(Job $job): array
     {
         return [
-            ...($job->choices->plies >= self::LEAST_PLIES ? [] : [
-                new Finding(Severity::Refuse, 'method.shell_plies', ['least' => self::LEAST_PLIES], Choice::Plies->value),
+            ...($job->choices->of(PlyCount::class) >= self::LEAST_PLIES ? [] : [
+                new Finding(Severity::Refuse, 'method.shell_plies', ['least' => self::LEAST_PLIES], PlyCount::name()),
             ]),
-            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+            ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
 
@@ -140,7 +140,7 @@ final class LiftOffShell implements Method
     /** @return list<Step> the first laid dry, which can still be shifted; the others into what is wet, turned against warping */
     private function plies(Job $job): array
     {
-        $of = $job->choices->plies;
+        $of = $job->choices->of(PlyCount::class);
         $laying = $job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2);
         $dry = $job->aid(AidKind::ReleaseFilm)->readyMin;
         $steps = [

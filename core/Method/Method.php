@@ -8,6 +8,7 @@ use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\Choice;
 
 /**
  * A way of working: what it starts from, what it needs from the shelf, what it leaves to choose, what it won't do, and
@@ -45,7 +46,7 @@ interface Method
     /**
      * What it leaves to choose, and the steps that settle each: once one of them is done or begun, the choice is made.
      *
-     * @return list<array{Choice, list<Role>}>
+     * @return array<class-string<Choice<mixed>>, list<Role>>
      */
     public function choices(): array;
 

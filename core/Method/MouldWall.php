@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
+use OakGloss\Method\Choice\MouldPlies;
 use OakGloss\Safety\Caution;
 
 /** Gel coat, its coupling in the tack of it, and the laminate of a mould in lifts that don't cook themselves or the pattern. */
@@ -20,7 +21,7 @@ final readonly class MouldWall
 
     public static function of(Job $job): self
     {
-        $plies = $job->choices->mouldPlies;
+        $plies = $job->choices->of(MouldPlies::class);
         $perLift = max(1, min($job->liftPlies, $plies));
         $of = (int) ceil($plies / $perLift);
         $steps = [

@@ -15,6 +15,12 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\Halves;
+use OakGloss\Method\Choice\LayUpWay;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\MouldPlies;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Safety\Caution;
 
 /**
@@ -70,7 +76,7 @@ final class PatternAndMould implements Method
 
     public function mostPlies(): int
     {
-        return Choices::MOST_PLIES;
+        return PlyCount::MOST;
     }
 
     public function usual(): Usual
@@ -85,15 +91,7 @@ final class PatternAndMould implements Method
 
     public function choices(): array
     {
-        $laid = [Role::Laminate, Role::InnerPly, Role::Stack, Role::Infuse];
-
-        return [
-            [Choice::MouldPlies, [Role::Lift]],
-            [Choice::Plies, $laid],
-            [Choice::LayUp, $laid],
-            [Choice::Halves, [Role::Join, Role::FillerClear]],
-            ...TopCoats::choices(),
-        ];
+        return Listed::settled([MouldPlies::class, PlyCount::class, LayUpWay::class, Halves::class, ...TopCoats::choices()]);
     }
 
     public function refusals(Job $job): array
@@ -103,7 +101,7 @@ final class PatternAndMould implements Method
                 new Finding(Severity::Refuse, 'method.gel_chemistry', [], Slot::GelCoat->field()),
             ]),
             ...($job->liftPlies > 0 ? [] : [new Finding(Severity::Refuse, 'method.lift_too_hot', [], 'mould_resin_id')]),
-            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+            ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
 
@@ -142,7 +140,7 @@ final class PatternAndMould implements Method
 
     private static function lastCoat(Job $job): string
     {
-        return $job->choices->layUp === LayUp::Infused ? 'infuse' : "ply-{$job->choices->plies}";
+        return $job->choices->of(LayUpWay::class) === LayUp::Infused ? 'infuse' : "ply-{$job->choices->of(PlyCount::class)}";
     }
 
     /** @return list<Step> filled and surfaced; the guide tint shows what is cut through */
@@ -206,8 +204,8 @@ final class PatternAndMould implements Method
     /** @return list<Step> */
     private function laid(Job $job): array
     {
-        $isInfused = $job->choices->layUp === LayUp::Infused;
-        $of = $job->choices->plies;
+        $isInfused = $job->choices->of(LayUpWay::class) === LayUp::Infused;
+        $of = $job->choices->of(PlyCount::class);
         $bag = Step::of(Role::Bag)->named($isInfused ? 'bag_infusion' : 'bag')->taking(15.0 + 25.0 * $job->areaM2);
         $leak = Step::of(Role::LeakCheck)->after(Follow::minutes($isInfused ? self::DRAWN_MIN : 5.0, $isInfused ? null : self::WET_MIN))
             ->taking(12.0);
@@ -242,7 +240,7 @@ final class PatternAndMould implements Method
     /** @return list<Step> resin and ply in turn, the seen ply against the mould */
     private function laidUp(Job $job): array
     {
-        $of = $job->choices->plies;
+        $of = $job->choices->of(PlyCount::class);
 
         return array_map(
             fn (int $n): Step => $job->coat($n === 1 ? Role::Laminate : Role::InnerPly, 'ply')->nth($n, $of)->named('mould_ply')
@@ -260,7 +258,7 @@ final class PatternAndMould implements Method
     {
         return [
             Step::of(Role::Stack)->after(Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin))
-                ->taking(5.0 + 0.6 * $job->choices->plies * $job->pace->laying($job->areaM2)),
+                ->taking(5.0 + 0.6 * $job->choices->of(PlyCount::class) * $job->pace->laying($job->areaM2)),
             $bag,
             $leak,
             $job->coat(Role::Infuse)->after(Follow::minutes(5.0, self::HELD_MIN))->taking(15.0 + 30.0 * sqrt($job->areaM2)),
@@ -286,7 +284,7 @@ final class PatternAndMould implements Method
     /** @return list<Step> */
     private function joined(Job $job): array
     {
-        return $job->choices->halves === 1 ? [] : [
+        return $job->choices->of(Halves::class) === 1 ? [] : [
             $job->wipe('wash-halves', 'wash_release', 3.0),
             $job->keyed(Role::Key, self::KEY_SEAM, 0.3, 'key-halves')->named('key_halves'),
             $job->wipe('wipe-halves'),

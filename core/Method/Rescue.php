@@ -13,6 +13,11 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Tilting;
+use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Choice\Turning;
 
 /**
  * M9: a bad surface of a skin whose film nobody knows well. Ridges blocked down and no further, two coats, cured
@@ -74,19 +79,14 @@ final class Rescue implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::BuildWeight, [Role::LastFlat]],
-            [Choice::Turned, [Role::LastFlat]],
-            [Choice::Tilted, [Role::LastFlat]],
-            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
-        ];
+        return Listed::settled([BuildWeight::class, Turning::class, Tilting::class, ...TopCoats::choices(false)]);
     }
 
     public function refusals(Job $job): array
     {
         return [
             ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
-            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+            ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
 

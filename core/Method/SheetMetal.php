@@ -15,6 +15,14 @@ use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\SecondPasses;
+use OakGloss\Method\Choice\Tilting;
+use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Choice\Turning;
 use OakGloss\Safety\Caution;
 
 /**
@@ -78,17 +86,10 @@ final class SheetMetal implements Method
 
     public function choices(): array
     {
-        $building = [Role::ResinFlat];
-
-        return [
-            [Choice::BuildCoats, $building],
-            [Choice::SpotCoats, $building],
-            [Choice::BuildWeight, $building],
-            [Choice::Turned, $building],
-            [Choice::Tilted, $building],
-            [Choice::PrintThrough, [Role::PostCure, Role::LastFlat]],
-            ...TopCoats::choices(),
-        ];
+        return Listed::settled([
+            BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
+            Tilting::class => [Role::ResinFlat], AgainstPrintThrough::class, ...TopCoats::choices(),
+        ]);
     }
 
     public function refusals(Job $job): array
@@ -100,7 +101,7 @@ final class SheetMetal implements Method
         if ($job->backing === Backing::Untinted || $job->basePigment <= 0.0) {
             $refused[] = new Finding(Severity::Refuse, 'method.base_pigment', [], $job->basePigment <= 0.0 ? 'base_resin_id' : 'backing');
         }
-        if ($job->choices->top !== Top::Clear) {
+        if ($job->choices->of(TopKind::class) !== Top::Clear) {
             $refused[] = new Finding(Severity::Refuse, 'method.cleared', [], 'top');
         }
 

@@ -7,6 +7,12 @@ namespace OakGloss\Method;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\Choice;
+use OakGloss\Method\Choice\ClearOf;
+use OakGloss\Method\Choice\FillerClearOf;
+use OakGloss\Method\Choice\Stripes;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Optics\Finish;
 use OakGloss\Safety\Caution;
 
@@ -36,16 +42,10 @@ final readonly class TopCoats
     private const UNDER_FILLER = 400;
     private const UNDER_CLEAR = 600;
 
-    /** @return list<array{Choice, list<Role>}> */
-    public static function choices(): array
+    /** @return list<class-string<Choice<mixed>>> */
+    public static function choices(bool $isFilled = true): array
     {
-        $over = [Role::Clear, Role::Varnish, Role::Polish];
-
-        return [
-            [Choice::Clear, [Role::MaskLine, ...$over]],
-            [Choice::FillerClear, [Role::FillerClear, ...$over]],
-            [Choice::Stripes, [Role::MaskLine, ...$over]],
-        ];
+        return [ClearOf::class, ...($isFilled ? [FillerClearOf::class] : []), Stripes::class];
     }
 
     /** @return list<Step> after the last resin and before clear */
@@ -62,7 +62,7 @@ final readonly class TopCoats
         $warm = $job->postCure;
         // A clear needs tooth; a polish needs none left.
         $to = match (true) {
-            $job->choices->top === Top::PolishResin => self::UNDER_POLISH,
+            $job->choices->of(TopKind::class) === Top::PolishResin => self::UNDER_POLISH,
             $job->filler !== null => self::UNDER_FILLER,
             default => self::UNDER_CLEAR,
         };
@@ -75,7 +75,7 @@ final readonly class TopCoats
             Step::of(Role::LastFlat, 'wet-flat')->taking(5.0)->sandedWith(new Grits(self::LAST_FROM, $to, SandingMethod::WetBlock))
                 ->after(match (true) {
                     $warm !== null => Follow::minutes($warm->minutes),
-                    $job->choices->printThrough === PrintThrough::Wait => Follow::onceSettled($lastCoat),
+                    $job->choices->of(AgainstPrintThrough::class) === PrintThrough::Wait => Follow::onceSettled($lastCoat),
                     default => Follow::onceSandable($lastCoat),
                 }),
             ...$this->holes($job),
@@ -90,7 +90,7 @@ final readonly class TopCoats
     public function of(Job $job, string $lastCoat, ?array $then = null): array
     {
         $then ??= [Step::of(Role::Inspect)->taking(10.0)];
-        if ($job->choices->top === Top::PolishResin || $job->clear === null) {
+        if ($job->choices->of(TopKind::class) === Top::PolishResin || $job->clear === null) {
             return [Step::of(Role::Polish)->taking(10.0 + $job->polishMin), ...$then];
         }
 
@@ -228,7 +228,7 @@ final readonly class TopCoats
     private function stripes(Job $job): array
     {
         $steps = [];
-        for ($n = 1; $n <= $job->choices->stripes; $n++) {
+        for ($n = 1; $n <= $job->choices->of(Stripes::class); $n++) {
             $steps[] = Step::of(Role::MaskLine)->nth($n)->taking(12.0);
             $steps[] = Step::of(Role::Stripe)->nth($n)->taking(6.0);
             $steps[] = Step::of(Role::Unmask)->nth($n)->after(Follow::minutes(20.0))->taking(4.0);

@@ -13,6 +13,9 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Geometry\TwoSides;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\TopKind;
 
 /**
  * M11: a clothed piece that is seen from both sides. One face at a time on supports smaller than it; turned when the
@@ -71,10 +74,7 @@ final class TwoSided implements Method
 
     public function choices(): array
     {
-        return [
-            [Choice::BuildWeight, [Role::LastFlat]],
-            ...array_values(array_filter(TopCoats::choices(), fn (array $c): bool => $c[0] !== Choice::FillerClear)),
-        ];
+        return Listed::settled([BuildWeight::class, ...TopCoats::choices(false)]);
     }
 
     public function refusals(Job $job): array
@@ -82,7 +82,7 @@ final class TwoSided implements Method
         return [
             ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
             ...($job->sides === null ? [new Finding(Severity::Refuse, 'method.two_faces', [], 'shape')] : []),
-            ...($job->choices->top === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
+            ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
 

@@ -16,7 +16,10 @@ use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\Resin;
 use OakGloss\Method\AfterWetOut;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\SecondPasses;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatCount;
 use OakGloss\Method\Job;
@@ -60,8 +63,8 @@ final class BuildUp
         $isOpen = $this->log->ofRole($count->settledBy, Sanded::class, Skipped::class) === [];
         $laid = $this->log->laid($count->coat);
         $least = max($isOpen ? $count->least : min(1, $count->least), $laid + $this->moreForLows($count));
-        $hasChoice = in_array(Choice::BuildCoats, array_column($this->method->choices(), 0), true);
-        $chosen = $hasChoice ? $this->choices->buildCoats : null;
+        $hasChoice = isset($this->method->choices()[BuildCoats::class]);
+        $chosen = $hasChoice ? $this->choices->of(BuildCoats::class) : null;
         $coats = max($chosen ?? $least, $least);
         $steps = $this->walk($coats);
         if ($chosen === null && $isOpen && $count->atOnce > 0) {
@@ -101,7 +104,7 @@ final class BuildUp
     {
         $laid = self::passedZones($this->log);
         $steps = $this->forecast->walk($this->steps($this->job($coats, $laid, $postCure)));
-        if ($this->choices->secondPasses === 0) {
+        if ($this->choices->of(SecondPasses::class) === 0) {
             return $steps;
         }
         $weak = array_values(array_unique([...$laid, ...self::weakZones($steps, $this->shop->targetBurnThrough)]));
@@ -160,7 +163,7 @@ final class BuildUp
         if (! $this->method->startsFrom()->isBuiltOn()) {
             return FreeLaminate::postCure($this->brief, $this->materials, $this->shop);
         }
-        if ($this->choices->printThrough !== PrintThrough::PostCure) {
+        if ($this->choices->of(AgainstPrintThrough::class) !== PrintThrough::PostCure) {
             return null;
         }
         $resin = $this->materials->skinResin;
@@ -178,7 +181,7 @@ final class BuildUp
         $brief = $this->brief;
         $air = Temperature::fromCelsius($this->shop->workingAirC);
         $slopes = array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones());
-        $polish = $this->choices->top === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
+        $polish = $this->choices->of(TopKind::class) === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
 
         return new Job(
             substrate: $brief->substrate,
@@ -241,7 +244,7 @@ final class BuildUp
     /** The brief's choices, as far as what was done leaves them open. */
     private static function boundByFacts(Choices $choices, FactLog $log): Choices
     {
-        $choices = $choices->but(secondPasses: max($choices->secondPasses, $log->laid(Role::Spot)));
+        $choices = $choices->but(secondPasses: max($choices->of(SecondPasses::class), $log->laid(Role::Spot)));
         if ($log->laid(Role::Insurance) > 0) {
             return $choices->but(afterWetOut: AfterWetOut::SecondAtTack);
         }

@@ -7,7 +7,8 @@ namespace OakGloss\Plan;
 use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\PassEnd;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\FinishCoats;
 use OakGloss\Method\StepKind;
 
 /** What the film, as it is known now, asks for: go on, stop here, or one more coat. */
@@ -59,7 +60,7 @@ final readonly class FilmAnswer
         $isBegun = $flat === $next && ($flat->sanding->facts ?? []) !== [];
         $worst = $flat->worst();
         $bare = self::isBare($plan);
-        $choice = self::isStillBuilding($plan) ? Choice::BuildCoats : Choice::FinishCoats;
+        $choice = self::isStillBuilding($plan) ? BuildCoats::class : FinishCoats::class;
         $isOpen = in_array($choice, ChoicesLeft::of($plan), true);
         $isOver = $worst !== null && $worst->risk() > $plan->shop->targetBurnThrough;
         $code = match (true) {
@@ -73,7 +74,7 @@ final readonly class FilmAnswer
             $code,
             $worst,
             $bare,
-            $code === self::GO_ON || $code === self::SCUFF || ! $isOpen ? null : $choice->value,
+            $code === self::GO_ON || $code === self::SCUFF || ! $isOpen ? null : $choice::name(),
             self::toGoG($flat),
             self::limitG($flat, $plan->shop->targetBurnThrough),
             $code === self::ONE_MORE ? self::finerFrom($plan, $flat) : null,

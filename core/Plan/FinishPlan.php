@@ -9,7 +9,8 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\FactLog;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Method\Choices;
+use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Method;
 use OakGloss\Method\Role;
 use OakGloss\Method\Shelf;
@@ -56,7 +57,7 @@ final readonly class FinishPlan
         FactLog $log,
         bool $missedLay = false,
     ): self {
-        $isCleared = $brief->choices->top === Top::Clear && $materials->clear !== null;
+        $isCleared = $brief->choices->of(TopKind::class) === Top::Clear && $materials->clear !== null;
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
         $built = (new BuildUp($brief, $materials, $method, $shop, $log, $clear, $filler, $missedLay))->best();
@@ -183,7 +184,7 @@ final readonly class FinishPlan
     /** What a build coat weighs on this part, g/m². */
     public function buildGM2(): float
     {
-        return $this->brief->choices->buildGM2 === Choices::AS_THE_SHOP ? $this->shop->weights->buildGM2 : $this->brief->choices->buildGM2;
+        return BuildWeight::gM2($this->brief->choices, $this->shop->weights->buildGM2);
     }
 
     /** Resin, hardener and pigment of all coats from one jar, grams: used where weighed, planned elsewhere. */
@@ -295,7 +296,7 @@ final readonly class FinishPlan
     /** The compounds after the last paper; null where nothing is polished. */
     public function polish(): ?PolishLadder
     {
-        return $this->brief->choices->top === Top::PolishResin ? self::resinPolish($this->brief) : $this->clear?->polish;
+        return $this->brief->choices->of(TopKind::class) === Top::PolishResin ? self::resinPolish($this->brief) : $this->clear?->polish;
     }
 
     /** What the meter should show at the end. */

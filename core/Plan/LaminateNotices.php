@@ -8,7 +8,9 @@ use OakGloss\Cure\Fit;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Infusion\FlowFront;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\LayUpWay;
+use OakGloss\Method\Choice\MouldPlies;
+use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
@@ -90,16 +92,16 @@ final class LaminateNotices
             'lifts' => count($lifts),
             'plies' => $plies,
             'peak' => $slab->of($plies, $air)['peakC'],
-            'all' => $plan->brief->choices->mouldPlies,
-            'at_once' => $slab->of($plan->brief->choices->mouldPlies, $air)['peakC'],
+            'all' => $plan->brief->choices->of(MouldPlies::class),
+            'at_once' => $slab->of($plan->brief->choices->of(MouldPlies::class), $air)['peakC'],
             'limit' => FreeLaminate::formC($plan->brief),
-        ], Choice::MouldPlies->value)];
+        ], MouldPlies::name())];
     }
 
     /** @return list<Finding> a part that would cook the mould, or the panel that it lies on */
     private static function partHeat(FinishPlan $plan): array
     {
-        $plies = $plan->brief->choices->plies;
+        $plies = $plan->brief->choices->of(PlyCount::class);
         $bears = $plan->first(Role::Lift) === null ? FreeLaminate::formC($plan->brief) : FreeLaminate::mouldC($plan);
         $air = Temperature::fromCelsius($plan->shop->workingAirC);
         $slab = FreeLaminate::slab($plan->materials->skinResin, $plan->materials->cloth->weave->arealGM2, $plan->shop);
@@ -110,14 +112,14 @@ final class LaminateNotices
             'peak' => $peak,
             'limit' => $bears,
             'most' => $slab->liftPlies($air, $bears),
-        ], Choice::Plies->value)];
+        ], PlyCount::name())];
     }
 
     /** @return list<Finding> with flow mesh and without: they differ by a hundred */
     private static function infusion(FinishPlan $plan): array
     {
         $infuse = $plan->first(Role::Infuse);
-        if ($infuse === null || $infuse->isDone() || $plan->brief->choices->layUp !== LayUp::Infused) {
+        if ($infuse === null || $infuse->isDone() || $plan->brief->choices->of(LayUpWay::class) !== LayUp::Infused) {
             return [];
         }
         $flat = $plan->brief->developedMm;
@@ -133,6 +135,6 @@ final class LaminateNotices
             'mesh' => $mesh,
             'bare' => FlowFront::minutes($way, $viscosity, FlowFront::WITHOUT_MESH_M2),
             'pot' => $pot,
-        ], Choice::LayUp->value)];
+        ], LayUpWay::name())];
     }
 }

@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Film\Laminate;
 use OakGloss\Film\Weave;
+use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Role;
 use OakGloss\Method\Start;
 
@@ -79,7 +80,7 @@ final readonly class LaminatePlan
     /** @return list<array{Weave, float}> the resin of an infusion, shared by what each ply weighs */
     private static function infused(FinishPlan $plan, float $laidGM2): array
     {
-        $plies = array_fill(0, $plan->brief->choices->plies, $plan->materials->inner()->weave);
+        $plies = array_fill(0, $plan->brief->choices->of(PlyCount::class), $plan->materials->inner()->weave);
         $plies[0] = $plan->materials->cloth->weave;
         $fibre = array_sum(array_map(fn (Weave $w): float => $w->arealGM2, $plies));
 

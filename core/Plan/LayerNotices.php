@@ -8,6 +8,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
+use OakGloss\Method\Choice\TopKind;
 
 /** Each layer against the one under it, by the table of what holds on what. */
 final class LayerNotices
@@ -61,7 +62,7 @@ final class LayerNotices
             ]),
             [$materials->skinResin->name, $materials->skinResin->chemistry, 'skin_resin_id'],
         ];
-        foreach ($brief->choices->top->isSprayed() ? [
+        foreach ($brief->choices->of(TopKind::class)->isSprayed() ? [
             [$materials->filler, 'filler_id'],
             [$materials->clear, 'clear_id'],
         ] : [] as [$clear, $field]) {

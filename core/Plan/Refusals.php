@@ -6,7 +6,8 @@ namespace OakGloss\Plan;
 
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
@@ -34,12 +35,12 @@ final class Refusals
         if ($isBare && $brief->substrate->isMetal() && ! $brief->primed) {
             $findings[] = new Finding(Severity::Warn, 'substrate.prime_first', ['substrate' => $brief->substrate->value], 'primed');
         }
-        if ($brief->choices->plies > $method->mostPlies()) {
+        if ($brief->choices->of(PlyCount::class) > $method->mostPlies()) {
             $findings[] = new Finding(
                 Severity::Refuse,
                 'method.plies',
-                ['plies' => $brief->choices->plies, 'most' => $method->mostPlies()],
-                Choice::Plies->value,
+                ['plies' => $brief->choices->of(PlyCount::class), 'most' => $method->mostPlies()],
+                PlyCount::name(),
             );
         }
         $isSeenThrough = $materials->cloth->isSeeThrough() && $brief->tone->showsThrough() && ! $brief->backing->hides();
@@ -51,13 +52,13 @@ final class Refusals
                 'backing',
             );
         }
-        if ($brief->choices->top === Top::PolishResin && $brief->finish !== Finish::Gloss) {
+        if ($brief->choices->of(TopKind::class) === Top::PolishResin && $brief->finish !== Finish::Gloss) {
             $findings[] = new Finding(Severity::Refuse, 'finish.needs_clear', ['finish' => $brief->finish->value], 'top');
         }
-        if ($brief->choices->top === Top::PolishResin && $brief->sun && ! $materials->skinResin->uvStable) {
+        if ($brief->choices->of(TopKind::class) === Top::PolishResin && $brief->sun && ! $materials->skinResin->uvStable) {
             $findings[] = new Finding(Severity::Refuse, 'top.needs_uv', ['resin' => $materials->skinResin->name], 'top');
         }
-        $isCleared = self::mayHave($method, Slot::Clear) && $brief->choices->top === Top::Clear;
+        $isCleared = self::mayHave($method, Slot::Clear) && $brief->choices->of(TopKind::class) === Top::Clear;
         if ($isCleared && ($materials->clear === null || $materials->clear->sheen !== $brief->finish)) {
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }

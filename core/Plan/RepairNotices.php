@@ -10,6 +10,8 @@ use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Choice\DamageKind;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Damage;
 
@@ -32,7 +34,8 @@ final class RepairNotices
 
         return [
             new Finding($isWorth ? Severity::Note : Severity::Warn, $isWorth ? 'repair.worth' : 'repair.not_worth', $args),
-            ...($plan->brief->choices->damage === Damage::Through ? [new Finding(Severity::Warn, 'repair.through', [], 'damage')] : []),
+            ...($plan->brief->choices->of(DamageKind::class) !== Damage::Through ? []
+                : [new Finding(Severity::Warn, 'repair.through', [], DamageKind::name())]),
         ];
     }
 
@@ -51,7 +54,7 @@ final class RepairNotices
             false,
             false,
             false,
-            choices: new Choices(top: $brief->choices->top),
+            choices: new Choices(top: $brief->choices->of(TopKind::class)),
         );
 
         return $plan->shop->pace->stripping($areaM2)

@@ -8,6 +8,8 @@ use OakGloss\Clear\ClearKind;
 use OakGloss\Cure\Fit;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
@@ -37,7 +39,7 @@ final class ServiceNotices
             return null;
         }
         $cures = [$plan->shop->workingAirC];
-        if ($brief->choices->printThrough === PrintThrough::PostCure) {
+        if ($brief->choices->of(AgainstPrintThrough::class) === PrintThrough::PostCure) {
             $cures[] = ClimateLimit::postCureC($brief->substrate);
         }
 
@@ -118,7 +120,7 @@ final class ServiceNotices
             return [];
         }
         $findings = [];
-        if ($plan->brief->choices->top === Top::PolishResin
+        if ($plan->brief->choices->of(TopKind::class) === Top::PolishResin
             || ($plan->clear !== null && $plan->clear->clear->kind !== ClearKind::TwoPart)) {
             $findings[] = new Finding(Severity::Warn, 'wear.soft_top', [], 'wear');
         }

@@ -18,6 +18,7 @@ use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Role;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
@@ -208,7 +209,7 @@ final class SkinForecast
                 ),
                 $keyed === null ? null : self::KEYED_BY->scratchUm($keyed->content->grit()),
                 $resin->rheology,
-                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->tilted : $on?->tilted === true, $only),
+                $this->brief->facesAsTheyLie($fact === null ? $this->brief->choices->of(Tilting::class) : $on?->tilted === true, $only),
             )
             : $this->skins->unchanged();
         if ($fact !== null && ! $skipped) {

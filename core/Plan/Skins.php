@@ -21,6 +21,7 @@ use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Grits;
 
 /** The skin of every zone while a plan is walked through: what coats add, what passes take, what readings say. */
@@ -48,7 +49,7 @@ final class Skins
             $zones,
             $log,
             $shop,
-            $weave->thicknessUm() + ($brief->choices->plies - 1) * $materials->inner()->weave->thicknessUm(),
+            $weave->thicknessUm() + ($brief->choices->of(PlyCount::class) - 1) * $materials->inner()->weave->thicknessUm(),
             $film->doubtUm ?? 0.0,
         ), $shop->targetBurnThrough);
         if ($film !== null) {

@@ -13,6 +13,7 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Ground;
 use OakGloss\Method\Method;
@@ -223,10 +224,9 @@ final class MethodContractTest extends TestCase
     public function testChoicesSettle(Method $method, PartBrief $brief): void
     {
         $plan = self::plan($method, $brief);
-        $ofACoat = [Choice::BuildWeight, Choice::Turned, Choice::Tilted];
         $hasCoat = array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->layer?->builds === true) !== [];
         self::assertSame(
-            array_values(array_filter(array_column($method->choices(), 0), fn (Choice $c): bool => $hasCoat || ! in_array($c, $ofACoat, true))),
+            array_values(array_filter(array_keys($method->choices()), fn (string $c): bool => $hasCoat || ! $c::IS_OF_A_COAT)),
             ChoicesLeft::of($plan),
         );
         self::assertSame([], ChoicesLeft::of(self::plan($method, $brief, self::lived($plan))));
@@ -258,7 +258,7 @@ final class MethodContractTest extends TestCase
                 self::assertContains(Slot::from($slot)->field(), array_column($plan->refusals(), 'field'), $method::code());
             }
         }
-        self::assertContains(Choice::BuildCoats, array_column((new BrushOnSkin())->choices(), 0));
+        self::assertArrayHasKey(BuildCoats::class, (new BrushOnSkin())->choices());
     }
 
     /** @return list<Fact> every step done as it is planned, an hour apart */

@@ -22,6 +22,8 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
@@ -121,16 +123,16 @@ final class RandomBriefsTest extends TestCase
             default => $this->shape(),
         };
         $choices = new Choices(
-            $any(WetOut::cases()),
-            $any(AfterWetOut::cases()),
-            mt_rand(0, 4) > 0 ? $method->usual()->choices->top : Top::PolishResin,
-            $any([null, null, 2, 5]),
-            mt_rand(1, 3),
-            $any([0, 0, 0, 1]),
-            $any([0, 0, 1, 2]),
-            $any([true, false, false]),
+            wetOut: $any(WetOut::cases()),
+            afterWetOut: $any(AfterWetOut::cases()),
+            top: mt_rand(0, 4) > 0 ? $method->usual()->choices->of(TopKind::class) : Top::PolishResin,
+            buildCoats: $any([null, null, 2, 5]),
+            finishCoats: mt_rand(1, 3),
+            stripes: $any([0, 0, 0, 1]),
+            secondPasses: $any([0, 0, 1, 2]),
+            turned: $any([true, false, false]),
             printThrough: $any(PrintThrough::cases()),
-            plies: $start->isBuiltOn() ? $any([...array_fill(0, 9, min($method->usual()->choices->plies, $method->mostPlies())), 2]) : mt_rand(1, 8),
+            plies: $start->isBuiltOn() ? $any([...array_fill(0, 9, min($method->usual()->choices->of(PlyCount::class), $method->mostPlies())), 2]) : mt_rand(1, 8),
             faces: $any(Faces::cases()),
             hardTop: $any(HardTop::cases()),
             mouldPlies: mt_rand(4, 24),

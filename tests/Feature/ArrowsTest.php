@@ -29,7 +29,7 @@ final class ArrowsTest extends TestCase
         'Devices' => ['Clock', 'Models'],
         'Shelf' => ['Files', 'Models', 'Rules', 'Words'],
         'Stock' => ['Models', 'Planning', 'Shelf', 'Time'],
-        'Planning' => ['Clock', 'Models', 'Shelf', 'Time', 'Words'],
+        'Planning' => ['Clock', 'Models', 'Rules', 'Shelf', 'Time', 'Words'],
         'Money' => ['Models', 'Planning', 'Shelf', 'Stock'],
         'Calendar' => ['Models', 'Planning', 'Words'],
         'Practice' => [],

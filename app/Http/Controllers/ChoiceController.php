@@ -16,6 +16,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\Kind\Chosen;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Top;
 
 /** Takes one priced choice. The change is kept in the record. */
@@ -35,7 +36,10 @@ final class ChoiceController
         if (array_diff(array_keys($values), $choices->open($planner->plan($part)->plan)) !== []) {
             throw ValidationException::withMessages(['choice' => __('parts.settled')]);
         }
-        $before = array_intersect_key($part->getAttributes(), $values);
+        $before = array_map(
+            fn (string $field): mixed => (Listed::all()[$field])::field()->keep($part->getAttribute($field)),
+            array_combine(array_keys($values), array_keys($values)),
+        );
         // A clear that is chosen is also what makes the surface.
         $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
         $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);

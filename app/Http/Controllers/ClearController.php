@@ -28,6 +28,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Clear\ClearKind;
 use OakGloss\Fact\Kind\GlossRead;
+use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
@@ -46,7 +47,7 @@ final class ClearController
     {
         $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
-        $isResin = $plan->brief->choices->top === Top::PolishResin;
+        $isResin = $plan->brief->choices->of(TopKind::class) === Top::PolishResin;
         $shelf = Clear::query()->where('shop_id', $part->shop_id)->current()->orderBy('name')->get();
         $clears = $shelf->where('kind', '!=', ClearKind::Filler->value);
 
@@ -170,7 +171,7 @@ final class ClearController
      */
     private function plans(PlannedPart $planned, Collection $rows): array
     {
-        $isCleared = $planned->plan->brief->choices->top === Top::Clear;
+        $isCleared = $planned->plan->brief->choices->of(TopKind::class) === Top::Clear;
 
         $plans = [];
         foreach ($rows as $c) {

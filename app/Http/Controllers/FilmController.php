@@ -24,6 +24,7 @@ use OakGloss\Film\Drainage;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Choice\FinishCoats;
 use OakGloss\Plan\Approaches;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Quantity\Temperature;
@@ -43,7 +44,7 @@ final class FilmController
             'said' => $sentences->answer($answer),
             'more' => match ($answer->choice) {
                 'build_coats' => $plan->buildCoats + 1,
-                'finish_coats' => $plan->brief->choices->finishCoats + 1,
+                'finish_coats' => $plan->brief->choices->of(FinishCoats::class) + 1,
                 default => null,
             },
             'zones' => array_map(fn (Zone $z): string => $z->name, $plan->brief->coatedZones()),

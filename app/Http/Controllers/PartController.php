@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Planning\BriefHolds;
 use App\Planning\FromPart;
 use App\Planning\Letters;
+use App\Planning\MethodFields;
 use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
@@ -35,6 +36,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Finding\Finding;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Plan\LaminatePlan;
@@ -128,7 +130,6 @@ final class PartController
         $part = Part::query()->create($columns + [
             'shop_id' => $shop->id,
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
-            'build_coats' => null,
         ]);
 
         return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
@@ -251,7 +252,7 @@ final class PartController
     private function unsaved(array $columns, Shop $shop, ?Part $inPlaceOf = null): Part
     {
         // What was chosen on the plan stays chosen when the brief changes.
-        $chosen = $inPlaceOf?->only(['build_coats', 'second_passes', 'turned', 'tilted', 'build_g_m2']) ?? ['build_coats' => null];
+        $chosen = $inPlaceOf?->only(array_diff(array_keys(Listed::kept()), MethodFields::named())) ?? [];
         $part = new Part($columns + ['shop_id' => $shop->id] + $chosen);
         $part->inPlaceOf = $inPlaceOf->id ?? 0;
         $part->setRelation('shop', $shop);

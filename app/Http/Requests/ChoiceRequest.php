@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Part;
-use App\Planning\ChoiceFields;
+use App\Planning\MethodFields;
+use App\Planning\OpenChoices;
+use App\Planning\PricedChoice;
+use App\Rules\FieldRules;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use OakGloss\Method\Choice\Listed;
 
 /** One choice of a part with its value, or two of them as one. */
 final class ChoiceRequest extends FormRequest
@@ -22,7 +26,7 @@ final class ChoiceRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'field' => ['required', Rule::in(['pair', ...ChoiceFields::ALL])],
+            'field' => ['required', Rule::in(['pair', ...array_keys(Listed::all())])],
             'value' => [
                 'nullable',
                 fn (string $name, mixed $value, Closure $fail) =>
@@ -40,7 +44,8 @@ final class ChoiceRequest extends FormRequest
     {
         $asked = $this->asked();
         $rules = [];
-        foreach (array_intersect_key(ChoiceFields::rules($part->shop_id), $asked) as $field => $may) {
+        foreach (array_intersect_key(Listed::all(), $asked) as $field => $choice) {
+            $may = MethodFields::clearRules($part->shop_id)[$field] ?? FieldRules::what($choice::field());
             $rules[$field] = [in_array($field, self::MAY_BE_NONE, true) ? 'nullable' : 'required', ...$may];
         }
         $validator = Validator::make($asked, $rules);
@@ -58,8 +63,8 @@ final class ChoiceRequest extends FormRequest
         if ($given['field'] !== 'pair') {
             return [$given['field'] => $given['value'] ?? null];
         }
-        $pair = ChoiceFields::pair((string) ($given['value'] ?? ''));
-        if ($pair === [] || array_diff(array_keys($pair), ChoiceFields::PRICED) !== []) {
+        $pair = PricedChoice::pair((string) ($given['value'] ?? ''));
+        if ($pair === [] || array_diff(array_keys($pair), OpenChoices::priced()) !== []) {
             throw ValidationException::withMessages(['choice' => __('parts.no_pair')]);
         }
 

@@ -81,7 +81,7 @@ final class PartRequest extends FormRequest
         foreach (Slot::cases() as $slot) {
             $names[$slot->field()] ??= lcfirst((string) __("form.slots.{$slot->value}"));
         }
-        foreach (MethodFields::NAMED as $choice) {
+        foreach (MethodFields::named() as $choice) {
             $names[$choice] = lcfirst((string) __("words.choice.{$choice}"));
         }
         foreach (array_unique(array_merge(...array_values(Shapes::SIZES))) as $size) {

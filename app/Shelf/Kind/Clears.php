@@ -31,7 +31,8 @@ final class Clears extends ShelfKind
                         'filler' => 'gel or filler clear',
                     ])->called('Kind'),
                 Field::choice('sheen', ['gloss' => 'gloss', 'satin' => 'satin', 'matt' => 'matt'])->called('Sheen'),
-                Field::number('sheet_gu', 0, 110)->called('Gloss as it dries', 'GU', 'satin and matt, at 60°, by the sheet')->neededUnless('sheen', 'gloss'),
+                Field::number('sheet_gu', 0, 110)
+                    ->called('Gloss as it dries', 'GU', 'satin and matt, at 60°, by the sheet')->neededUnless('sheen', 'gloss'),
                 Field::number('sheet_gu_doubt', 0, 40)->called('give or take', 'GU'),
                 Field::flag('isocyanate')->called('Hardener holds isocyanate (2K)')->optional(),
                 Field::flag('needs_release_film')->called('Polyester: hardens only under release film')->optional(),
@@ -54,7 +55,8 @@ final class Clears extends ShelfKind
                 Field::number('reference_c', 0, 40)->called('Times hold at', '°C'),
                 Field::number('set_min', 0.01, 1440)->called('Sets within', 'min'),
                 Field::number('flash_min', 0, 1440)->called('Flash between coats', 'min'),
-                Field::number('recoat_until_min', 1, 100000)->called('A further coat bonds until', 'min', 'empty where it always does')->optional(),
+                Field::number('recoat_until_min', 1, 100000)
+                    ->called('A further coat bonds until', 'min', 'empty where it always does')->optional(),
                 Field::number('ready_after_min', 1, 30000)->called('Polish or handle after', 'min'),
                 Field::number('min_c', -10, 40)->called('Coldest air to lay it in', '°C'),
             ],

@@ -32,13 +32,17 @@ final class Resins extends ShelfKind
             'When it is touched, coated and sanded' => [
                 Field::number('reference_c', 0, 60)->called('Reference temperature', '°C', 'of the ages below'),
                 Field::number('tack_from_age_min', 1, 20000)->called('Tacky from', 'min', 'a touch prints and takes nothing away'),
-                Field::number('tack_until_age_min', 1, 40000)->called('Bonds until', 'min', 'later it must be keyed')->above('tack_from_age_min'),
-                Field::number('sandable_age_min', 1, 100000)->called('Sandable', 'min', 'dusts, does not clog')->above('tack_until_age_min'),
+                Field::number('tack_until_age_min', 1, 40000)
+                    ->called('Bonds until', 'min', 'later it must be keyed')->above('tack_from_age_min'),
+                Field::number('sandable_age_min', 1, 100000)
+                    ->called('Sandable', 'min', 'dusts, does not clog')->above('tack_until_age_min'),
                 Field::number('full_age_min', 1, 500000)->called('Full cure', 'min')->above('sandable_age_min'),
                 Field::number('stall_c', -20, 40)->called('Full cure stalls below', '°C', 'empty if the sheet says nothing')->optional(),
                 Field::number('min_c', -10, 40)->called('Coldest air to lay in', '°C'),
-                Field::number('max_c', 0, 60)->called('Warmest air to lay in', '°C', 'empty if the sheet says nothing')->optional()->above('min_c'),
-                Field::number('ultimate_tg_c', 20, 250)->called('Softens at last at', '°C', 'fully post-cured; 65 is usual for hand lay-up'),
+                Field::number('max_c', 0, 60)
+                    ->called('Warmest air to lay in', '°C', 'empty if the sheet says nothing')->optional()->above('min_c'),
+                Field::number('ultimate_tg_c', 20, 250)
+                    ->called('Softens at last at', '°C', 'fully post-cured; 65 is usual for hand lay-up'),
                 Field::choice('chemistry', ['epoxy' => 'epoxy', 'polyester' => 'polyester'])->called('Is'),
                 Field::choice('use', [
                     'skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion',
@@ -46,16 +50,19 @@ final class Resins extends ShelfKind
             ],
             'Mix' => [
                 Field::choice('ratio_kind', ['weight' => 'by weight', 'volume' => 'by volume'])->called('Ratio stated'),
-                Field::number('hardener_phr', 0.1, 500)->called('Hardener to 100 g resin', 'g', 'by weight')->neededIf('ratio_kind', 'weight'),
+                Field::number('hardener_phr', 0.1, 500)
+                    ->called('Hardener to 100 g resin', 'g', 'by weight')->neededIf('ratio_kind', 'weight'),
                 Field::number('volume_resin', 0.01, 1000)->called('Resin', 'parts by volume')->neededIf('ratio_kind', 'volume'),
                 Field::number('volume_hardener', 0.01, 1000)->called('Hardener', 'parts by volume')->neededIf('ratio_kind', 'volume'),
                 Field::number('density_resin_g_cm3', 0.5, 3)->called('Density of resin', 'g/cm³'),
                 Field::number('density_hardener_g_cm3', 0.5, 3)->called('Density of hardener', 'g/cm³'),
                 Field::number('density_mixed_g_cm3', 0.5, 3)->called('Density mixed', 'g/cm³'),
-                Field::number('pigment_fraction', 0, 0.5)->called('Pigment for a black base', 'share of the mix', 'as the pigment\'s sheet allows, 0.02 is 2 %'),
+                Field::number('pigment_fraction', 0, 0.5)
+                    ->called('Pigment for a black base', 'share of the mix', 'as the pigment\'s sheet allows, 0.02 is 2 %'),
             ],
             'Pump' => [
-                Field::number('pump_resin_g', 0.05, 500)->called('A stroke of resin', 'g', 'ten strokes weighed, by ten; empty without a pump')->optional(),
+                Field::number('pump_resin_g', 0.05, 500)
+                    ->called('A stroke of resin', 'g', 'ten strokes weighed, by ten; empty without a pump')->optional(),
                 Field::number('pump_hardener_g', 0.05, 500)->called('A stroke of hardener', 'g')->optional(),
             ],
             'Cup' => [
@@ -65,7 +72,8 @@ final class Resins extends ShelfKind
             ],
             'Flow' => [
                 Field::number('viscosity_pa_s', 0.01, 1000)->called('Viscosity mixed', 'Pa s'),
-                Field::number('viscosity_ea_j_mol', 1000, 300000)->called('Its activation energy', 'J/mol', '50 000 to 60 000 if the sheet says nothing'),
+                Field::number('viscosity_ea_j_mol', 1000, 300000)
+                    ->called('Its activation energy', 'J/mol', '50 000 to 60 000 if the sheet says nothing'),
                 Field::number('gel_age_min', 0.1, 100000)->called('Gel of a thin film', 'min', 'at the reference temperature'),
                 Field::number('shrinkage', 0, 0.2)->called('Shrinkage', 'share of thickness'),
                 Field::flag('uv_stable')->called('UV stable')->optional(),

@@ -98,7 +98,7 @@ final class Proposals
         $brief = $this->brief($code, $wish, $mm, $shop);
         $part = new Part(MethodFields::of(Methods::named($code))->columns($brief, $shop) + $brief + [
             'shop_id' => $shop->id, 'name' => '', 'letter' => 'A', 'primed' => false, 'sun' => false, 'heat' => false, 'wear' => false,
-            'zones' => [], 'zones_typed' => false, 'build_coats' => null,
+            'zones' => [], 'zones_typed' => false,
         ]);
         if (! in_array(Slot::Base, Methods::named($code)->needs(), true)) {
             $part->backing = Backing::Untinted;

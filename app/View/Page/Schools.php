@@ -6,8 +6,7 @@ namespace App\View\Page;
 
 use App\Words\Formatter;
 use BackedEnum;
-use Illuminate\Support\Str;
-use OakGloss\Method\Choice;
+use OakGloss\Method\Choice\Listed;
 use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
 
@@ -19,16 +18,16 @@ final class Schools
      */
     public static function of(FinishPlan $plan, Formatter $format): array
     {
-        $choices = get_object_vars($plan->brief->choices);
         $schools = [];
         foreach (ChoicesLeft::of($plan) as $choice) {
-            $stands = $choices[Str::camel($choice->value)] ?? null;
+            $name = $choice::name();
+            $stands = isset(Listed::kept()[$name]) ? $plan->brief->choices->of($choice) : null;
             if ($stands instanceof BackedEnum) {
                 $schools[] = [
-                    'what' => $format->word('choice', $choice),
-                    'stands' => $format->word($choice->value, $stands),
-                    'why' => $format->word("{$choice->value}_why", $stands),
-                    'others' => self::others($choice, $stands, $format),
+                    'what' => $format->word('choice', $name),
+                    'stands' => $format->word($name, $stands),
+                    'why' => $format->word("{$name}_why", $stands),
+                    'others' => self::others($name, $stands, $format),
                 ];
             }
         }
@@ -37,11 +36,11 @@ final class Schools
     }
 
     /** @return list<string> */
-    private static function others(Choice $choice, BackedEnum $stands, Formatter $format): array
+    private static function others(string $name, BackedEnum $stands, Formatter $format): array
     {
         return array_values(array_map(
             fn (BackedEnum $c): string => (string) __('choose.or', [
-                'what' => $format->word($choice->value, $c), 'why' => $format->word("{$choice->value}_why", $c),
+                'what' => $format->word($name, $c), 'why' => $format->word("{$name}_why", $c),
             ]),
             array_filter($stands::cases(), fn (BackedEnum $c): bool => $c !== $stands),
         ));

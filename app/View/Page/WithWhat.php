@@ -10,28 +10,19 @@ use App\Planning\MethodFields;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use BackedEnum;
-use OakGloss\Method\AfterWetOut;
+use OakGloss\Field\Field;
+use OakGloss\Method\Choice\FinishCoats;
+use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choices;
-use OakGloss\Method\Damage;
-use OakGloss\Method\Faces;
-use OakGloss\Method\HardTop;
-use OakGloss\Method\Holding;
-use OakGloss\Method\LayUp;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
-use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Slot;
-use OakGloss\Method\Top;
-use OakGloss\Method\WetOut;
 
 /** What a brief asks of a method: its slots with what the shelf has for each, and the choices that are made before the plan. */
 final readonly class WithWhat
 {
-    /** What a part's own form begins with. */
-    private const KEPT = [
-        'substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing', 'wet_out', 'after_wet_out', 'top',
-        'print_through', 'finish_coats', 'stripes', 'plies', 'faces', 'holding', 'hard_top', 'mould_plies', 'lay_up', 'halves', 'damage',
-    ];
+    /** What a part's own form begins with, besides its choices. */
+    private const KEPT = ['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing'];
 
     public function __construct(private Formatter $format, private Slots $slots)
     {
@@ -44,12 +35,12 @@ final readonly class WithWhat
      * @return array{
      *     method: Method, substrates: array<int|string, string>, slots: list<array{Slot, bool}>, shelf: array<string, array<int, string>>,
      *     given: array<string, mixed>, stands: array<string, mixed>,
-     *     picks: array<string, array{string, array<int|string, string>, string|int}>,
+     *     picks: array<string, array{string, array<int|string, string>, string|int|float|null}>,
      * }
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
     {
-        $given = $part?->only(self::KEPT) ?? [];
+        $given = $part?->only([...self::KEPT, ...MethodFields::named()]) ?? [];
         $substrates = $this->format->choices('substrate', $method->substrates());
         foreach (Methods::slots($method) as $slot) {
             // A new part begins with what the last of its kind had.
@@ -90,42 +81,40 @@ final readonly class WithWhat
             'given' => $given,
             'picks' => $picks,
             'stands' => array_filter($given, fn (mixed $v): bool => $v !== null)
-                + array_map(fn (array $pick): string|int => $pick[2], $picks),
+                + array_map(fn (array $pick): string|int|float|null => $pick[2], $picks),
         ];
     }
 
-    /** @return array<string, array{string, array<int|string, string>, string|int}> label, choices and the usual one, by field */
+    /** @return array<string, array{string, array<int|string, string>, string|int|float|null}> label, choices and the usual one, by field */
     private function picks(Method $method, Shop $shop, ?Part $part): array
     {
-        $upTo = fn (int $most): array => array_combine(range(1, $most), array_map(strval(...), range(1, $most)));
-        $all = [
-            'plies' => $upTo($method->mostPlies()),
-            'mould_plies' => $upTo(Choices::MOST_MOULD_PLIES),
-            'finish_coats' => $upTo(max(2, $part->finish_coats ?? 1)),
-            'stripes' => [(string) __('form.none'), '1', '2', '3', '4'],
-            'halves' => __('words.halves'),
-        ];
-        foreach (self::cases() as $field => $cases) {
-            $all[$field] = $this->format->choices($field, $cases);
-        }
         $usual = MethodFields::usual($method, $shop);
         $picks = [];
-        foreach (array_column($method->choices(), 0) as $choice) {
-            if (isset($all[$choice->value])) {
-                $picks[$choice->value] = [$this->format->word('choice', $choice), $all[$choice->value], $usual[$choice->value]];
+        foreach (array_keys($method->choices()) as $choice) {
+            $name = $choice::name();
+            if ($choice::IS_IN_BRIEF) {
+                $picks[$name] = [$this->format->word('choice', $name), $this->values($choice::field(), $method, $part), $usual[$name]];
             }
         }
 
         return $picks;
     }
 
-    /** @return array<string, list<BackedEnum>> of the choices that are one of several ways, by field */
-    private static function cases(): array
+    /** @return array<int|string, string> what a choice may be, in words: of an enum all of it, else so many as it makes sense to offer */
+    private function values(Field $field, Method $method, ?Part $part): array
     {
-        return [
-            'holding' => Holding::cases(), 'faces' => Faces::cases(), 'top' => Top::cases(), 'print_through' => PrintThrough::cases(),
-            'wet_out' => WetOut::cases(), 'after_wet_out' => AfterWetOut::cases(), 'hard_top' => HardTop::cases(),
-            'lay_up' => LayUp::cases(), 'damage' => Damage::cases(),
-        ];
+        if ($field->enum !== null) {
+            return $this->format->choices($field->name, $field->enum::cases());
+        }
+        $said = __("words.{$field->name}");
+        $most = match ($field->name) {
+            PlyCount::name() => $method->mostPlies(),
+            FinishCoats::name() => max(2, (int) $part?->getAttribute($field->name)),
+            default => (int) $field->most,
+        };
+        $numbers = range((int) $field->least, $most);
+
+        return is_array($said) ? $said
+            : array_combine($numbers, array_map(fn (int $n): string => $n === 0 ? (string) __('form.none') : (string) $n, $numbers));
     }
 }

@@ -82,7 +82,9 @@
         @endif
         @if ($call->leavesOnWorst() !== null)
             @php($worst = $step->worst())
-            <p class="grams num" @figure($part->id, "{$worst->zone->name}.left.{$step->step->key}", $worst->left()->inMicrometres())>@say('bench.leaves_bold', [
+            <p class="grams num"
+                @figure($part->id, "{$worst->zone->name}.left.{$step->step->key}", $worst->left()->inMicrometres())
+            >@say('bench.leaves_bold', [
                 'um' => $format->um($worst->left()->inMicrometres()), 'zone' => $worst->zone->name,
             ])</p>
             <p class="soft num">{{ __('bench.burns', [

@@ -19,7 +19,8 @@
                     <td>{{ $format->um($row['textureUm']) }}</td>
                     @if ($row['flat'])
                         <td
-                            @figure($part->id, "{$row['zone']->name}.left.{$scale->flat?->step->key}", $row['flat']->left()->inMicrometres())
+                            @figure($part->id, "{$row['zone']->name}.left.{$scale->flat?->step->key}",
+                                $row['flat']->left()->inMicrometres())
                         >{{ $format->um($row['flat']->left()->inMicrometres()) }}</td>
                         <td><span class="risk is-{{ $row['riskClass'] }}">{{ $format->percent($row['flat']->risk()) }}</span></td>
                     @else

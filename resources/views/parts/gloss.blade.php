@@ -38,7 +38,7 @@
         <fieldset class="stripe-pick" @disabled($isResin || ! in_array('stripes', $open, true))>
             <legend>{{ __('clear.stripes') }}</legend>
             @foreach (range(0, 4) as $n)
-                @php($isOn = $plan->brief->choices->stripes === $n)
+                @php($isOn = $plan->brief->choices->of(OakGloss\Method\Choice\Stripes::class) === $n)
                 <button name="value" value="{{ $n }}" @class(['btn', 'is-on' => $isOn]) aria-pressed="{{ $isOn ? 'true' : 'false' }}"
                     >{{ $n === 0 ? __('clear.no_stripes') : $n }}</button>
             @endforeach
