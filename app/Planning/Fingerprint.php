@@ -11,13 +11,18 @@ use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
 use App\Shelf\ShelfPapers;
 use App\Time\DaySpans;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
 final class Fingerprint
 {
-    public function __construct(private readonly PaceBook $paces, private readonly PartSteps $chains)
-    {
+    /** @var array{ShopFloor, array<string, mixed>}|null the last that was taken, and of what floor */
+    private ?array $last = null;
+
+    public function __construct(
+        private readonly PaceBook $paces,
+        private readonly PartSteps $chains,
+        private readonly OpenParts $open,
+    ) {
     }
 
     /** What was done and decided, in short; the forecast of the air left out. */
@@ -33,13 +38,26 @@ final class Fingerprint
      */
     public function of(ShopFloor $floor): array
     {
-        $shop = $floor->shop;
-        $facts = PartFact::query()->whereIn('part_id', $shop->parts()->open()->select('id'))
-            ->selectRaw('part_id, max(id) as newest')->groupBy('part_id')->pluck('newest', 'part_id')->all();
+        if ($this->last === null || $this->last[0] !== $floor) {
+            $this->last = [$floor, $this->taken($floor)];
+        }
 
-        $parts = $shop->parts()->open()
-            ->with(['slots' => fn (HasMany $slots) => $slots->without(['resin', 'cloth', 'clear', 'item'])])
-            ->orderBy('id')->get();
+        return $this->last[1];
+    }
+
+    public function forget(): void
+    {
+        $this->last = null;
+    }
+
+    /** @return array<string, mixed> */
+    private function taken(ShopFloor $floor): array
+    {
+        $shop = $floor->shop;
+        $parts = $this->open->rows($shop)->sortBy('id')->values();
+        $newest = $parts->filter(fn (Part $p): bool => $p->facts->isNotEmpty())
+            ->mapWithKeys(fn (Part $p): array => [$p->id => $p->facts->sortBy('id')->last()]);
+        $facts = $newest->map(fn (?PartFact $f): int => (int) $f?->id)->all();
 
         return [
             'parts' => $parts->mapWithKeys(fn (Part $p): array => [$p->id => md5(serialize([$p->getAttributes(), $p->sheetIds()]))])->all(),
@@ -63,7 +81,7 @@ final class Fingerprint
                 ])),
             ])),
             'hours' => md5(serialize([
-                $shop->hourExceptions()->standing()->get()->map(fn (HourException $e): array => [
+                $floor->exceptions->map(fn (HourException $e): array => [
                     $e->id,
                     $e->user_id,
                     $e->day,
@@ -75,7 +93,7 @@ final class Fingerprint
             'reading' => (int) $shop->airReadings()->trusted()->orderByDesc('id')->value('id'),
             // Numbers alone are not enough after a restore: other rows may have them then.
             'content' => md5(serialize([
-                PartFact::query()->whereIn('id', array_values($facts))->orderBy('id')->pluck('token')->all(),
+                $newest->sortBy('id')->pluck('token')->values()->all(),
                 $floor->lastReading?->only(['id', 'measured_at', 'air_c', 'rh_percent']),
                 array_map(fn (ShelfKind $kind): array => $kind->rowsOf($parts), array_values(ShelfKinds::all())),
             ])),

@@ -19,9 +19,18 @@ use OakGloss\Schedule\Way;
 /** The plans that were kept, as rows: added, never edited. */
 final class KeptPlans
 {
+    /** @var array<int, KeptPlan|null> */
+    private array $newest = [];
+
     public function newest(Shop $shop): ?KeptPlan
     {
-        return KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
+        return array_key_exists($shop->id, $this->newest) ? $this->newest[$shop->id]
+            : $this->newest[$shop->id] = KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
+    }
+
+    public function forget(): void
+    {
+        $this->newest = [];
     }
 
     /**
@@ -143,6 +152,7 @@ final class KeptPlans
                 'closes_min' => ($times[$row['step']] ?? null)?->window?->closes->expectedMin,
             ] + $row, self::row($part, $floor)));
         }
+        $this->forget();
 
         return $kept;
     }

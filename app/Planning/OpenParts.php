@@ -13,6 +13,9 @@ final class OpenParts
 {
     private const WEIGHTS = ['low' => 0.5, 'normal' => 1.0, 'high' => 3.0];
 
+    /** @var array<int, \Illuminate\Database\Eloquent\Collection<int, Part>> */
+    private array $rows = [];
+
     /** @var array<int, Collection<int, Part>> */
     private array $open = [];
 
@@ -26,10 +29,14 @@ final class OpenParts
     /** @return array<int, float> by part */
     public function weights(Shop $shop): array
     {
-        return $shop->parts()->open()->pluck(
-            'priority',
-            'id',
-        )->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
+        return $this->rows($shop)->pluck('priority', 'id')->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Collection<int, Part> all open parts with what a plan needs of them; read once */
+    public function rows(Shop $shop): \Illuminate\Database\Eloquent\Collection
+    {
+        return $this->rows[$shop->id] ??= $shop->parts()->open()->with(array_diff(Part::PLAN_NEEDS, ['shop']))
+            ->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
     }
 
     /** @return Collection<int, Part> the open parts that can be planned */
@@ -37,9 +44,7 @@ final class OpenParts
     {
         if (! isset($this->open[$shop->id])) {
             $this->leftOut[$shop->id] = [];
-            $parts = $shop->parts()->open()->with(Part::PLAN_NEEDS)
-                ->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
-            $this->open[$shop->id] = $parts->filter($this->canBePlanned(...))->values();
+            $this->open[$shop->id] = $this->rows($shop)->filter($this->canBePlanned(...))->values();
         }
 
         return $this->open[$shop->id];
@@ -71,6 +76,6 @@ final class OpenParts
 
     public function forget(): void
     {
-        $this->open = $this->leftOut = [];
+        $this->rows = $this->open = $this->leftOut = [];
     }
 }

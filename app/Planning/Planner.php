@@ -193,5 +193,7 @@ final class Planner
         $this->floors->forget();
         $this->open->forget();
         $this->chains->forget();
+        $this->fingerprint->forget();
+        $this->kept->forget();
     }
 }

@@ -36,8 +36,9 @@ final readonly class ShopFloor
     private const BEFORE_OPEN_MIN = 2 * 1440.0;
 
     /**
-     * @param list<User>   $people  in the order of the crew
-     * @param list<string> $leftOut rows of the shop that can't be read, in words
+     * @param list<User>                     $people     in the order of the crew
+     * @param list<string>                   $leftOut    rows of the shop that can't be read, in words
+     * @param Collection<int, HourException> $exceptions to its hours, that stand
      */
     private function __construct(
         public Shop $shop,
@@ -51,6 +52,7 @@ final readonly class ShopFloor
         public Workshop $workshop,
         public ?AirReading $lastReading,
         public array $leftOut,
+        public Collection $exceptions,
     ) {
     }
 
@@ -108,6 +110,7 @@ final readonly class ShopFloor
                 ...array_map(fn (string $column): string => "{$column} of the shop", $shop->unreadable()),
                 ...UnreadableRows::of($hours, $curves, $typed, $people, $exceptions),
             ],
+            $exceptions,
         );
     }
 
@@ -126,6 +129,7 @@ final readonly class ShopFloor
             $this->workshop,
             $this->lastReading,
             $this->leftOut,
+            $this->exceptions,
         );
     }
 
@@ -173,6 +177,7 @@ final readonly class ShopFloor
             $this->workshop,
             $this->lastReading,
             $this->leftOut,
+            $this->exceptions,
         );
     }
 

@@ -19,6 +19,8 @@ use App\Models\PartFact;
 use App\Models\SheetFile;
 use App\Money\PriceBook;
 use App\People\PrehashedBcrypt;
+use App\Planning\Fingerprint;
+use App\Planning\KeptPlans;
 use App\Planning\OpenParts;
 use App\Planning\PaceBook;
 use App\Planning\PartSteps;
@@ -80,7 +82,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
         $ofOneRequest = [
-            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Lineage::class, TakenFrom::class,
+            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Fingerprint::class, KeptPlans::class,
+            Lineage::class, TakenFrom::class,
             PriceBook::class, SheetFiles::class,
         ];
         foreach ($ofOneRequest as $class) {
