@@ -75,6 +75,11 @@ final class Bagged implements Method
         return new Usual(new Choices());
     }
 
+    public function example(): Example
+    {
+        return Example::bent(Substrate::Abs);
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();

@@ -81,6 +81,11 @@ final class BrushOnSkin implements Method
         return new Usual();
     }
 
+    public function example(): Example
+    {
+        return Example::bent(Substrate::Abs);
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();

@@ -8,6 +8,7 @@ use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -56,6 +57,11 @@ final class ClearMoulding implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(), RawMoulding::OVER_UM, RawMoulding::RELIEF_UM, FilmSource::Moulded);
+    }
+
+    public function example(): Example
+    {
+        return Example::bent(Substrate::Carbon, film: ExistingFilm::known(30.0, 4.0, FilmSource::Moulded));
     }
 
     public function coatCount(): CoatCount

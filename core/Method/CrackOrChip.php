@@ -8,9 +8,11 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\Patch;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
@@ -65,6 +67,17 @@ final class CrackOrChip implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(top: Top::PolishResin), 150.0, 120.0, FilmSource::Guessed);
+    }
+
+    public function example(): Example
+    {
+        return new Example(
+            new Patch(30.0, 12.0, 40.0),
+            Substrate::Carbon,
+            ['top' => Top::PolishResin],
+            ExistingFilm::known(150.0, 120.0, FilmSource::Gauged),
+            wholeM2: 0.35,
+        );
     }
 
     public function coatCount(): CoatCount

@@ -10,6 +10,7 @@ use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\FlatSheet;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\FaceCount;
@@ -61,6 +62,17 @@ final class FlatPlate implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(plies: 2, faces: Faces::Both));
+    }
+
+    public function example(): Example
+    {
+        return new Example(
+            new FlatSheet(600.0, 400.0),
+            Substrate::Carbon,
+            ['plies' => 3, 'faces' => Faces::Both],
+            primed: false,
+            blankMm: ['length' => 180.0, 'width' => 120.0],
+        );
     }
 
     public function coatCount(): CoatCount

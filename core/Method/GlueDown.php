@@ -72,6 +72,11 @@ final class GlueDown implements Method
         return new Usual(new Choices(top: Top::PolishResin, plies: 2), skin: Chemistry::Polyester);
     }
 
+    public function example(): Example
+    {
+        return Example::bent(Substrate::GlassFibre, ['top' => Top::PolishResin, 'plies' => 2]);
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();

@@ -10,9 +10,11 @@ use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\Panel;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildWeight;
@@ -70,6 +72,16 @@ final class HeavyCoat implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(top: Top::PolishResin), 160.0, 60.0, FilmSource::Guessed);
+    }
+
+    public function example(): Example
+    {
+        return new Example(
+            new Panel(500.0, 300.0, 3.0),
+            Substrate::Carbon,
+            ['top' => Top::PolishResin],
+            ExistingFilm::known(160.0, 60.0, FilmSource::Gauged),
+        );
     }
 
     public function coatCount(): CoatCount

@@ -13,6 +13,7 @@ use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\BentPanel;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\BuildCoats;
@@ -76,6 +77,11 @@ final class LiftOffShell implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(plies: 3));
+    }
+
+    public function example(): Example
+    {
+        return new Example(new BentPanel(500.0, 260.0, 90.0, 40.0, 30.0, 4.0), Substrate::Painted, ['plies' => 3]);
     }
 
     public function coatCount(): CoatCount

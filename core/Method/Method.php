@@ -38,6 +38,9 @@ interface Method
     /** How well it suits what is wished for, and what speaks for and against it. */
     public function suits(Wish $wish): Suits;
 
+    /** A part such as it is for. */
+    public function example(): Example;
+
     public function coatCount(): CoatCount;
 
     /** @return list<Stage> in their order */

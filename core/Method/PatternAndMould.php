@@ -13,6 +13,7 @@ use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\BentPanel;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\Halves;
@@ -82,6 +83,16 @@ final class PatternAndMould implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(plies: 4));
+    }
+
+    public function example(): Example
+    {
+        return new Example(
+            new BentPanel(500.0, 260.0, 90.0, 40.0, 30.0, 4.0),
+            Substrate::Wood,
+            ['plies' => 3, 'mouldPlies' => 14],
+            sun: true,
+        );
     }
 
     public function coatCount(): CoatCount

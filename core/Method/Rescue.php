@@ -9,6 +9,7 @@ use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -70,6 +71,11 @@ final class Rescue implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(), 150.0, 80.0, FilmSource::Guessed);
+    }
+
+    public function example(): Example
+    {
+        return Example::bent(Substrate::Carbon, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged));
     }
 
     public function coatCount(): CoatCount

@@ -79,6 +79,11 @@ final class SheetMetal implements Method
         return new Usual();
     }
 
+    public function example(): Example
+    {
+        return Example::bent(Substrate::Steel);
+    }
+
     public function coatCount(): CoatCount
     {
         return CoatsAtTack::count();

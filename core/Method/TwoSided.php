@@ -8,9 +8,11 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
+use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
+use OakGloss\Geometry\TwoFaces;
 use OakGloss\Geometry\TwoSides;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\BuildWeight;
@@ -65,6 +67,15 @@ final class TwoSided implements Method
     public function usual(): Usual
     {
         return new Usual(new Choices(), 25.0, 90.0, FilmSource::Guessed);
+    }
+
+    public function example(): Example
+    {
+        return new Example(
+            new TwoFaces(620.0, 180.0, 60.0, 3.0),
+            Substrate::Wood,
+            film: ExistingFilm::known(25.0, 90.0, FilmSource::Guessed),
+        );
     }
 
     public function coatCount(): CoatCount

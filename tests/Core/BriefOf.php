@@ -14,9 +14,6 @@ use OakGloss\Film\FilmSource;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\Weave;
 use OakGloss\Geometry\BentPanel;
-use OakGloss\Geometry\FlatSheet;
-use OakGloss\Geometry\Panel;
-use OakGloss\Geometry\Patch;
 use OakGloss\Geometry\Shape;
 use OakGloss\Geometry\TwoFaces;
 use OakGloss\Material\Backing;
@@ -30,7 +27,6 @@ use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Bagged;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choices;
-use OakGloss\Method\ClearMoulding;
 use OakGloss\Method\CrackOrChip;
 use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
@@ -62,19 +58,25 @@ final class BriefOf
 {
     public static function usual(Method $method, Choices $choices = new Choices()): PartBrief
     {
-        return match ($method::code()) {
-            SheetMetal::code() => Sample::brief(Substrate::Steel, choices: $choices),
-            FlatPlate::code() => new PartBrief((new FlatSheet(600.0, 400.0))->zones(), (new FlatSheet(600.0, 400.0))->developedMm(), Substrate::Carbon, false, Tone::Black, Backing::Untinted, Finish::Gloss, false, false, false, choices: $choices->but(plies: 3, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]),
-            Rescue::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(140.0, 90.0, FilmSource::Gauged)),
-            GlueDown::code() => Sample::brief(Substrate::GlassFibre, choices: $choices->but(top: Top::PolishResin, plies: 2)),
-            LiftOffShell::code() => self::panel(Substrate::Painted, $choices->but(plies: 3)),
-            PatternAndMould::code() => self::panel(Substrate::Wood, $choices->but(plies: 3, mouldPlies: 14), sun: true),
-            ClearMoulding::code() => Sample::brief(Substrate::Carbon, choices: $choices, film: ExistingFilm::known(30.0, 4.0, FilmSource::Moulded)),
-            CrackOrChip::code() => self::shaped(new Patch(30.0, 12.0, 40.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(150.0, 120.0, FilmSource::Gauged), wholeM2: 0.35),
-            TwoSided::code() => self::twoFaces($choices),
-            HeavyCoat::code() => self::shaped(new Panel(500.0, 300.0, 3.0), Substrate::Carbon, $choices->but(top: Top::PolishResin), ExistingFilm::known(160.0, 60.0, FilmSource::Gauged)),
-            default => Sample::brief(choices: $choices),
-        };
+        $of = $method->example();
+
+        return new PartBrief(
+            $of->shape->zones(),
+            $of->shape->developedMm(),
+            $of->substrate,
+            $of->primed,
+            Tone::Black,
+            $of->backing,
+            Finish::Gloss,
+            $of->sun,
+            false,
+            false,
+            choices: $choices->but(...$of->chosen),
+            film: $of->film,
+            blankMm: $of->blankMm,
+            sides: $of->shape instanceof TwoFaces ? $of->shape->sides() : null,
+            wholeM2: $of->wholeM2,
+        );
     }
 
     /** @return array<string, PartBrief> with what each method leaves to choose made otherwise */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Climate\ClimateKind;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
@@ -11,6 +12,7 @@ use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\LeakTried;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Wiped;
+use OakGloss\Finding\Finding;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Choice\BuildCoats;
@@ -59,6 +61,17 @@ final class MethodContractTest extends TestCase
         foreach ($steps as $step) {
             self::assertGreaterThan(0.0, $step->handsMin, $step->step->key);
         }
+    }
+
+    /** A method that always refuses, or takes nobody's time, is none. */
+    #[DataProvider('methods')]
+    public function testItsExampleIsMade(Method $method, PartBrief $brief): void
+    {
+        $shop = new Workshop(20.0, hottestC: ClimateKind::Oven->warmestC());
+        $plan = FinishPlan::of(BriefOf::usual($method), BriefOf::materials($method), $method, $shop, FactLog::standing([]));
+        self::assertSame([], array_map(fn (Finding $f): string => $f->code, $plan->refusals()), $method::code());
+        self::assertGreaterThan(60.0, $plan->handsAheadMin());
+        self::assertNotNull(Sample::schedule($plan)->readyMin());
     }
 
     /** A film whose every cup was as planned is the film that was planned, from the first coat to the last. */

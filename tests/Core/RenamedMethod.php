@@ -7,6 +7,7 @@ namespace Tests\Core;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
 use OakGloss\Method\CoatCount;
+use OakGloss\Method\Example;
 use OakGloss\Method\Job;
 use OakGloss\Method\Method;
 use OakGloss\Method\Slot;
@@ -62,6 +63,11 @@ final readonly class RenamedMethod implements Method
     public function usual(): Usual
     {
         return $this->method->usual();
+    }
+
+    public function example(): Example
+    {
+        return $this->method->example();
     }
 
     public function suits(Wish $wish): Suits
