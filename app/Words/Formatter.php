@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Time\ShopTime;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;
+use OakGloss\Climate\DewPoint;
 use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
@@ -71,6 +72,12 @@ final class Formatter implements Words
             ]),
             default => (string) __('choose.no_film'),
         };
+    }
+
+    /** What spares a cause the next time. */
+    public function prevents(string $cause): string
+    {
+        return (string) __("inspect.prevents.{$cause}", ['margin' => (string) DewPoint::MARGIN_C]);
     }
 
     /** `sure 16:20 to 17:05`, or that doubt leaves nothing sure. */

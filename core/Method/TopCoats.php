@@ -38,7 +38,7 @@ final readonly class TopCoats
 
     /** The scratch that each thing over the resin needs, P. */
     private const LAST_FROM = 320;
-    private const UNDER_POLISH = 2000;
+    public const UNDER_POLISH = 2000;
     private const UNDER_FILLER = 400;
     private const UNDER_CLEAR = 600;
 

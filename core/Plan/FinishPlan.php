@@ -17,6 +17,7 @@ use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
+use OakGloss\Method\TopCoats;
 use OakGloss\Optics\GlossExpected;
 use OakGloss\Optics\PolishLadder;
 
@@ -308,6 +309,6 @@ final readonly class FinishPlan
     /** The polish of the resin itself, from the last paper of the wet-flat. */
     public static function resinPolish(PartBrief $brief): PolishLadder
     {
-        return PolishLadder::from(SandingMethod::WetBlock->scratchUm(Grit::p(2000)), $brief->coatedAreaM2());
+        return PolishLadder::from(SandingMethod::WetBlock->scratchUm(Grit::p(TopCoats::UNDER_POLISH)), $brief->coatedAreaM2());
     }
 }

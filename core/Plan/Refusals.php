@@ -18,9 +18,6 @@ use OakGloss\Optics\Finish;
 /** What a brief must not ask, and what it should know, before any coat is reckoned. */
 final class Refusals
 {
-    /** Dark parts in the sun get this warm, °C. */
-    private const SUN_C = 80.0;
-
     /** @return list<Finding> */
     public static function of(PartBrief $brief, Materials $materials, Method $method): array
     {
@@ -63,11 +60,11 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'clear.wrong_sheen', ['finish' => $brief->finish->value], 'clear_id');
         }
         $softens = $brief->substrate->softensAtC();
-        if ($method->startsFrom()->isBuiltOn() && $softens !== null && $softens < self::SUN_C && ($brief->sun || $brief->heat)) {
+        if ($method->startsFrom()->isBuiltOn() && $softens !== null && $softens < ServiceNotices::SUN_C && ($brief->sun || $brief->heat)) {
             $findings[] = new Finding(
                 Severity::Warn,
                 'substrate.softens',
-                ['substrate' => $brief->substrate->value, 'at' => $softens, 'sun' => self::SUN_C],
+                ['substrate' => $brief->substrate->value, 'at' => $softens, 'sun' => ServiceNotices::SUN_C],
                 'sun',
             );
         }

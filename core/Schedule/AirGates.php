@@ -59,7 +59,9 @@ final class AirGates
             $findings[] = new Finding(
                 Severity::Warn,
                 'air.dew',
-                ['part' => $atC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C],
+                [
+                    'part' => $atC, 'dew' => $dewPointC, 'margin' => DewPoint::MARGIN_C, 'to' => $dewPointC + DewPoint::MARGIN_C,
+                ],
             );
         } elseif ($dewPointC !== null && ($coldestC - $dewPointC < self::BLUSH_MARGIN_C || ($rhPercent ?? 0.0) >= self::DAMP_PERCENT)) {
             $findings[] = new Finding(Severity::Warn, 'air.blush', ['margin' => $coldestC - $dewPointC, 'at' => $coldestAt]);
@@ -100,7 +102,10 @@ final class AirGates
             $findings[] = new Finding(
                 Severity::Warn,
                 'air.dew',
-                ['part' => $coldestC, 'dew' => $dewPointC, 'to' => $dewPointC + DewPoint::MARGIN_C, 'at' => $coldestAt],
+                [
+                    'part' => $coldestC, 'dew' => $dewPointC, 'margin' => DewPoint::MARGIN_C, 'to' => $dewPointC + DewPoint::MARGIN_C,
+                    'at' => $coldestAt,
+                ],
             );
         }
 

@@ -345,7 +345,7 @@ return [
             'tip' => 'Warm room and part before you mix, or wait: warm enough :warmer_at.',
         ],
         'dew' => [
-            'what' => 'The part at :part °C stands less than 3 °C above the dew point of :dew °C.',
+            'what' => 'The part at :part °C stands less than :margin °C above the dew point of :dew °C.',
             'tip' => 'Warm the part above :to °C or dry the air; water under a coat lifts it.',
         ],
         'blush' => [

@@ -137,7 +137,7 @@ return [
         'cup_old' => 'Smaller cups; use them within half of their pot life.',
         'cold' => 'Warm part and jars before the mix, or wait for the hour.',
         'warm' => 'Spray or coat in the cooler hour, or with the slower hardener.',
-        'damp' => 'Keep the part 3 °C over the dew point until it is tacky: heat, or dry the air.',
+        'damp' => 'Keep the part :margin °C over the dew point until it is tacky: heat, or dry the air.',
         'too_early' => 'Touch the witness patch; no resin on what takes a print and gives resin back.',
         'too_late' => 'Coat in the window, or key it once it is sandable.',
         'too_heavy' => 'Smaller coats on steep faces, or turn the part at half flow.',

@@ -62,7 +62,7 @@ return [
     'plan_it' => 'Plan it',
     'climate_care' => 'Never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
     'climate_planned' => ':climate planned. Every window of :letter follows it; strike it out in its record to take it back.',
-    'too_cold' => 'No colder than :c: what its resin cures in, and 3 °C above the dew point. Cool, damp air makes it blush.',
+    'too_cold' => 'No colder than :c: what its resin cures in, and :margin above the dew point. Cool, damp air makes it blush.',
     'too_warm' => 'No warmer than :c: what it makes, the film before it has set, and :substrate bear no more.',
     'climate_passed' => 'That time has passed.',
     'a_week' => 'A week is the longest.',

@@ -27,7 +27,7 @@ final class HabitsController
                 'cause' => $format->word(...explode('.', (string) $row['most'])), 'n' => $row['mostN'],
             ]),
             'prevent' => fn (array $row): string => str_starts_with((string) $row['most'], 'cause.')
-                ? (string) __('inspect.prevents.'.Str::after((string) $row['most'], '.')) : '',
+                ? $format->prevents(Str::after((string) $row['most'], '.')) : '',
             'chart' => HabitChart::of($cases, $floor->time, $floor->nowMin, Habits::WEEKS),
         ]);
     }

@@ -28,6 +28,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Climate\ClimateKind;
+use OakGloss\Climate\DewPoint;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Kind\AirChanged;
 use OakGloss\Fact\Kind\Decided;
@@ -159,7 +160,9 @@ final class RunSheetController
             );
         $wrong = match (true) {
             $kind === ClimateKind::CoolPlace
-                && (float) $given['c'] < $coldest => ['c' => __('sheet.too_cold', ['c' => $format->celsius($coldest)])],
+                && (float) $given['c'] < $coldest => ['c' => __('sheet.too_cold', [
+                    'c' => $format->celsius($coldest), 'margin' => $format->celsius(DewPoint::MARGIN_C),
+                ])],
             (float) $given['c'] > $warmest => ['c' => __('sheet.too_warm', [
                 'c' => $format->celsius($warmest),
                 'substrate' => $format->word('substrate', $part->substrate),

@@ -33,7 +33,7 @@
                 @if ($suspect->for() === [] && $suspect->against() === [])
                     <p class="soft">{{ __('inspect.on_record_nothing', ['prior' => round($suspect->prior)]) }}</p>
                 @endif
-                @if ($loop->first)<p><b>{{ __('inspect.next_time') }}:</b> {{ __("inspect.prevents.{$suspect->cause->value}") }}</p>@endif
+                @if ($loop->first)<p><b>{{ __('inspect.next_time') }}:</b> {{ $format->prevents($suspect->cause->value) }}</p>@endif
             </li>
         @endforeach
     </ol>
