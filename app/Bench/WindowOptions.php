@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Planning\PlannedPart;
+use App\Planning\SharedPlaces;
 use App\Planning\ShopFloor;
-use App\Planning\Things;
 use App\Planning\Trials;
 use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
@@ -32,7 +32,7 @@ final class WindowOptions
     /** @var array<int, array<int, PlannedPart>> by part: it first, nothing else changed */
     private array $asNow = [];
 
-    public function __construct(private readonly Trials $trials, private readonly Things $things)
+    public function __construct(private readonly Trials $trials, private readonly SharedPlaces $things)
     {
     }
 

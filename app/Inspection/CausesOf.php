@@ -10,13 +10,13 @@ use App\Models\Why;
 use App\Planning\PlannedPart;
 use App\Shelf\Kind\Resins;
 use App\Time\ShopTime;
+use OakGloss\Diagnosis\DefectEvidence;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Told;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\CauseRanking;
-use OakGloss\Schedule\OnRecord;
 
 /** What a defect comes of, by what this shop has on record of its part. */
 final class CausesOf
@@ -33,7 +33,7 @@ final class CausesOf
      */
     public static function of(PlannedPart $planned, Found $found, float $atMin, array $told): CauseRanking
     {
-        return CauseRanking::of($found->defect, OnRecord::of(
+        return CauseRanking::of($found->defect, DefectEvidence::of(
             $planned->plan,
             $planned->schedule->clocks,
             $planned->schedule->chain->air,

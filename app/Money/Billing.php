@@ -22,9 +22,9 @@ use OakGloss\Cost\Bill;
 use OakGloss\Cost\BillLine;
 use OakGloss\Cost\CostKind;
 use OakGloss\Fact\Fact;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Plan\Takes;
 
 /** A part's plan as a bill, and what was really taken and worked as another of the same lines. */
 final class Billing
@@ -50,7 +50,7 @@ final class Billing
     {
         $materials = [];
         foreach ($planned->plan->steps as $step) {
-            foreach ($step->skipped ? [] : Takes::whole($planned->plan, $step) as $taken) {
+            foreach ($step->skipped ? [] : Consumption::whole($planned->plan, $step) as $taken) {
                 $key = $step->step->key;
                 foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $key, [$taken]) as $used) {
                     $at = self::key($used->jar, $step->step->isMend);

@@ -8,8 +8,8 @@ use App\Models\SheetFile;
 use App\Planning\PlannedPart;
 use App\Shelf\Lineage;
 use Illuminate\Database\Eloquent\Collection;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Plan\Takes;
 
 /** Makers' data sheets: of one item, and those that a step needs. Their list is read once for a request. */
 final class SheetFiles
@@ -28,7 +28,8 @@ final class SheetFiles
             return [];
         }
         $files = [];
-        foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $step->step->key, Takes::of($planned->plan, $step)) as $used) {
+        $taken = Consumption::of($planned->plan, $step);
+        foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $step->step->key, $taken) as $used) {
             $files["{$used->jar->kind}:{$used->jar->itemId}"] ??= $this->newest(
                 $planned->part->shop_id,
                 $used->jar->kind,

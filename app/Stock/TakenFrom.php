@@ -24,9 +24,9 @@ use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Weighed;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Taken;
-use OakGloss\Plan\Takes;
 
 /** From which jars of the shelf a part's steps take, and its facts have taken. */
 final class TakenFrom
@@ -61,8 +61,8 @@ final class TakenFrom
             $content instanceof Sanded => $of(...$this->paperOf($before, $step, $content)),
             $content instanceof Changed && $content->what === 'paper' => $of(...$this->freshPaper($before, $step)),
             $content->ends($step->step->kind) && ! $step->isDone() => $of(
-                ...Takes::cloth($before->plan, $step),
-                ...Takes::clear($before->plan, $step),
+                ...Consumption::cloth($before->plan, $step),
+                ...Consumption::clear($before->plan, $step),
             ),
             default => [],
         };
@@ -78,7 +78,7 @@ final class TakenFrom
         $ahead = [];
         foreach ($planned->plan->ahead() as $step) {
             $key = $step->step->key;
-            foreach (Takes::of($planned->plan, $step) as $taken) {
+            foreach (Consumption::of($planned->plan, $step) as $taken) {
                 $inCup = $step->batch === null ? 0.0 : $planned->plan->log->weighedG($key, $taken->jar);
                 foreach ($this->jars($planned->part, $planned->plan->log, $key, [$taken]) as $used) {
                     $share = $taken->quantity > 0.0 ? $used->quantity / $taken->quantity : 0.0;
@@ -163,7 +163,7 @@ final class TakenFrom
         if ($driven === null || in_array($pass->grit, $before->plan->log->grits($step->step->key), true)) {
             return [];
         }
-        foreach (Takes::papers($before->plan, $step) as $planned) {
+        foreach (Consumption::papers($before->plan, $step) as $planned) {
             if ($planned->grit?->number === $pass->grit && $planned->driven === $driven) {
                 return [$planned];
             }

@@ -51,7 +51,7 @@ final class Repair
             $plan[$i] = self::placed($placing, $i, $placing->diaries->without($plan, $i));
         }
         if ($anew !== []) {
-            $plan = (new GivingWay($placing))->improved($plan, $anew);
+            $plan = (new Displacement($placing))->improved($plan, $anew);
         }
         $found = [];
         foreach ($ids as $i => $id) {

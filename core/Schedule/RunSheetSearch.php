@@ -98,8 +98,8 @@ final class RunSheetSearch
         }
         $best ??= [];
         if (! $this->placing->isProven($best)) {
-            $best = (new GivingWay($this->placing))->improved($best);
-            $best = (new Bargain($this->placing))->improved($best);
+            $best = (new Displacement($this->placing))->improved($best);
+            $best = (new PriceSearch($this->placing))->improved($best);
         }
 
         return $this->result($this->placedAgain($best));

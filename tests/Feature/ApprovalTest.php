@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Part;
 use App\Planning\Shapes;
-use App\View\Page\WithWhat;
+use App\View\Page\MethodForm;
 use OakGloss\Method\Methods;
 
 /**
@@ -41,7 +41,7 @@ final class ApprovalTest extends ShopCase
     {
         $method = Methods::named($code);
         $shape = Shapes::of($method)[0];
-        $stands = app(WithWhat::class)->of($method, $this->shop, null, null)['stands'];
+        $stands = app(MethodForm::class)->of($method, $this->shop, null, null)['stands'];
         $own = ['shape' => $shape, 'sizes' => EveryMethodTest::SIZES[$shape]] + array_filter($stands, is_scalar(...));
         app()->forgetScopedInstances();
         $this->post('/parts', ['method' => $code, 'letter' => 'M'] + $own + $this->form())->assertSessionHasNoErrors();

@@ -83,7 +83,7 @@ final class BeginAgainTest extends ShopCase
             $fact = PartFact::query()->where('kind', 'found')->where('part_id', $part->id)->sole();
             $this->post("/parts/{$part->id}/defects/{$fact->id}/way", ['remedy' => $remedy])->assertSessionHasNoErrors();
             $plan = $this->planned($part)->plan;
-            $cloth = array_sum(array_map(fn ($s): int => count(\OakGloss\Plan\Takes::cloth($plan, $s)), $plan->ahead()));
+            $cloth = array_sum(array_map(fn ($s): int => count(\OakGloss\Plan\Consumption::cloth($plan, $s)), $plan->ahead()));
             self::assertSame($pieces, $cloth, $remedy);
             self::assertSame($remedy !== 'relay' && $remedy !== 'new_piece', $plan->step("mend-{$fact->id}-1-tack") !== null, $remedy);
             self::assertFalse($plan->step('wet-out')?->isDone(), "{$remedy}: it is wetted out after it");

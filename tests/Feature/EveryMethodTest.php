@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Part;
 use App\Planning\Shapes;
-use App\View\Page\WithWhat;
+use App\View\Page\MethodForm;
 use OakGloss\Method\Methods;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Thorough;
@@ -66,7 +66,7 @@ final class EveryMethodTest extends ShopCase
         $method = Methods::named($code);
         $shape = Shapes::of($method)[0];
         // With what the form begins with, as a first-time user would take it.
-        $stands = app(WithWhat::class)->of($method, $this->shop, null, null)['stands'];
+        $stands = app(MethodForm::class)->of($method, $this->shop, null, null)['stands'];
         $own = ['shape' => $shape, 'sizes' => self::SIZES[$shape]] + array_filter($stands, is_scalar(...));
         $this->post('/parts', ['method' => $code] + $choices + $own + $this->form())->assertSessionHasNoErrors();
 

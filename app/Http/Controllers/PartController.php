@@ -20,12 +20,12 @@ use App\Planning\Planner;
 use App\Planning\Shapes;
 use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
-use App\View\Old;
+use App\View\OldInput;
 use App\View\Page\CoatRow;
+use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
 use App\View\Page\PartRooms;
 use App\View\Page\Proposals;
-use App\View\Page\WithWhat;
 use App\View\Page\ZoneRows;
 use App\Words\Formatter;
 use App\Words\Sentences;
@@ -203,7 +203,7 @@ final class PartController
         $shop = $user->shop;
         // A shop goes on with what it used last.
         $latest = $part ?? $shop->parts()->latest('id')->first();
-        $method = Methods::orFirst((string) Old::of('method', $part->method ?? 'brush_on'));
+        $method = Methods::orFirst((string) OldInput::of('method', $part->method ?? 'brush_on'));
 
         return view('parts.form', [
             'part' => $part,
@@ -212,10 +212,10 @@ final class PartController
             'answer' => $this->answerTo($part?->load(Part::PLAN_NEEDS), [], $planner, $part),
             'holds' => $part?->isBegun() === true ? $this->holdWords($part, $planner) : [],
             'customer' => $part === null ? null : Customer::of($part),
-            'zoneRows' => Old::rows('zones', ZoneRows::EMPTY)
+            'zoneRows' => OldInput::rows('zones', ZoneRows::EMPTY)
                 ?? ($part === null ? [] : ZoneRows::inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
-        ] + app(WithWhat::class)->of($method, $shop, $part, $latest));
+        ] + app(MethodForm::class)->of($method, $shop, $part, $latest));
     }
 
     /** @return array<string, mixed> what the method that was picked asks for, with what was typed of it */
@@ -224,7 +224,7 @@ final class PartController
         $part = $shop->parts()->find($request->integer('editing'));
         $method = Methods::orFirst($request->string('method')->toString());
 
-        return app(WithWhat::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
+        return app(MethodForm::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
     }
 
     /** @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing */

@@ -14,7 +14,7 @@ use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
-use App\Planning\Things;
+use App\Planning\SharedPlaces;
 use App\Planning\Trials;
 use App\Rules\NearDate;
 use App\View\Drawing\RunSheetDrawing;
@@ -138,7 +138,7 @@ final class RunSheetController
         Part $part,
         string $step,
         Planner $planner,
-        Things $things,
+        SharedPlaces $things,
         Recorder $recorder,
         Formatter $format,
         #[CurrentUser] User $user,

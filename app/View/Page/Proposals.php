@@ -35,7 +35,7 @@ final class Proposals
 
     private const KEPT_S = 600;
 
-    public function __construct(private readonly Planner $planner, private readonly WithWhat $withWhat)
+    public function __construct(private readonly Planner $planner, private readonly MethodForm $withWhat)
     {
     }
 

@@ -8,8 +8,8 @@ use App\Bench\Cup;
 use App\Stock\ShopStock;
 use App\Stock\TakenFrom;
 use App\Words\Formatter;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\Taken;
-use OakGloss\Plan\Takes;
 
 /** The jars of a cup on the shelf: the lot that is poured from next, and what all open coats still need of it. */
 final readonly class WeighStock
@@ -21,7 +21,7 @@ final readonly class WeighStock
     /** @return list<array{lot: string, args: array<string, string>, isOld: bool, needs: string, short: string|null}> */
     public function jars(): array
     {
-        return array_merge(...array_map($this->jar(...), Takes::resin($this->cup->step)));
+        return array_merge(...array_map($this->jar(...), Consumption::resin($this->cup->step)));
     }
 
     /** @return list<array{lot: string, args: array<string, string>, isOld: bool, needs: string, short: string|null}> */

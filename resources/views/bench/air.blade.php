@@ -28,12 +28,12 @@
         <div @class(['field', 'is-wrong' => $bag->has('air_c')])>
             <label for="air_c">{{ __('bench.air_now') }}<span class="unit">{{ $air['unit'] }}</span></label>
             <input type="hidden" name="measured[air_c]" value="{{ $air['sent'] }}">
-            <input id="air_c" name="air_c" inputmode="decimal" value="{{ App\View\Old::of('air_c') }}" required
+            <input id="air_c" name="air_c" inputmode="decimal" value="{{ App\View\OldInput::of('air_c') }}" required
                 @if ($bag->has('air_c')) aria-invalid="true" aria-describedby="air_c-more" @endif>
         </div>
         <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])>
             <label for="rh_percent">{{ __('bench.humidity') }}<span class="unit">%</span></label>
-            <input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ App\View\Old::of('rh_percent') }}">
+            <input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ App\View\OldInput::of('rh_percent') }}">
         </div>
         <button class="btn">{{ __('bench.keep_reading') }}</button>
         @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif

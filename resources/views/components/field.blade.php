@@ -8,7 +8,7 @@
     <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="unit">{{ $measured['unit'] ?? $unit }}</span>@endif</label>
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type === 'number' ? 'text' : $type }}"
         @if ($type === 'number') inputmode="{{ $measured === null ? 'decimal' : 'text' }}" @endif
-        value="{{ $type === 'password' ? '' : App\View\Old::of($dotted, $measured['shown'] ?? $value) }}"
+        value="{{ $type === 'password' ? '' : App\View\OldInput::of($dotted, $measured['shown'] ?? $value) }}"
         @if ($message) aria-invalid="true" @endif
         @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>
     @if ($measured)<input type="hidden" name="measured[{{ $dotted }}]" value="{{ $measured['sent'] }}">@endif

@@ -2,7 +2,7 @@
 @php($dotted = trim(str_replace(['[', ']'], ['.', ''], $name), '.'))
 @php($id = 'f-'.str_replace('.', '-', $dotted))
 @php($message = $errors->first($dotted))
-@php($chosen = App\View\Old::of($dotted, $value))
+@php($chosen = App\View\OldInput::of($dotted, $value))
 <div {{ $attributes->only('class')->class(['field', 'is-wrong' => $message]) }}>
     <label for="{{ $id }}">{{ $label }}</label>
     <select id="{{ $id }}" name="{{ $name }}" @if ($message) aria-invalid="true" @endif

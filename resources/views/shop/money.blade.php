@@ -32,7 +32,7 @@
                 <div class="field">
                     <label for="f-{{ $field }}">{{ __("money.fields.{$field}") }}</label>
                     <textarea id="f-{{ $field }}" name="{{ $field }}" rows="{{ $field === 'footer' ? 2 : 4 }}"
-                        @error($field) aria-invalid="true" @enderror>{{ App\View\Old::of($field, $money->{$field}) }}</textarea>
+                        @error($field) aria-invalid="true" @enderror>{{ App\View\OldInput::of($field, $money->{$field}) }}</textarea>
                     @error($field)<p class="more"><strong>{{ $message }}</strong></p>@enderror
                 </div>
             @endforeach

@@ -18,7 +18,7 @@
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             <label for="grams">{{ __('weigh.left_in_cup') }}<span class="unit">{{ $grams['unit'] }}</span></label>
             <input id="grams" class="num" name="grams" autocomplete="off" required inputmode="decimal"
-                value="{{ App\View\Old::of('grams') }}">
+                value="{{ App\View\OldInput::of('grams') }}">
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
         </div>
         <button class="btn go">{{ __('weigh.poured_back') }}</button>

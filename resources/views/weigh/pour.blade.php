@@ -46,7 +46,7 @@
             @else<label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span
                 class="unit">{{ $grams['unit'] }}</span></label>@endif
             @php($typed = $page->countsDrops() ? 'drops' : 'grams')
-            <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\Old::of($typed) }}"
+            <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\OldInput::of($typed) }}"
                 @if ($page->countsDrops()) inputmode="numeric"
                 @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" x-on:input="typed" @endif
                 {{-- With a scale its figure is what is looked at, above. --}}

@@ -8,7 +8,7 @@ use App\Models\Shop;
 use OakGloss\Climate\ClimateKind;
 
 /** Boxes, lamps and rooms that parts are put into. */
-final class Things
+final class SharedPlaces
 {
     public function __construct(private readonly Planner $planner)
     {

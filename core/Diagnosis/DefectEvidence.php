@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Schedule;
+namespace OakGloss\Diagnosis;
 
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Abrasion\ScratchCheck;
@@ -33,12 +33,13 @@ use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ServiceNotices;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\CoatClocks;
 
 /**
  * The evidence of one defect: what was recorded of the coat that it lies in, of the coat below, of what was done between
  * them and of the flatting since. What nobody recorded stays unknown.
  */
-final class OnRecord
+final class DefectEvidence
 {
     /** The part is looked at for heat at this step, minutes. */
     private const EVERY_MIN = 20.0;

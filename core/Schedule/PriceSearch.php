@@ -10,7 +10,7 @@ namespace OakGloss\Schedule;
  * over grows dearer, until nobody is in anybody's way: that is a plan. The bargain is held again with other shares of
  * the prices, later over a few parts of the best plan alone, as long as the budget lasts.
  */
-final class Bargain
+final class PriceSearch
 {
     /** Shares of the proven prices that a bargain begins with, one after the other. */
     private const SHARES = [1.0, 0.5, 0.75, 0.35];

@@ -19,7 +19,7 @@ use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
 
 /** What a brief asks of a method: its slots with what the shelf has for each, and the choices that are made before the plan. */
-final readonly class WithWhat
+final readonly class MethodForm
 {
     /** What a part's own form begins with, besides its choices. */
     private const KEPT = ['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing'];

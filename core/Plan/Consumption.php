@@ -12,7 +12,7 @@ use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 
 /** What a step takes from the shelf, all of it: what is in the cup already is not taken off. */
-final class Takes
+final class Consumption
 {
     /** @return list<Taken> */
     public static function of(FinishPlan $plan, PlannedStep $step): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 /** What was typed before a form came back. */
-final class Old
+final class OldInput
 {
     /**
      * As text for each field of a group.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 /** Lets whoever loses most go before one that lies in its way, as long as that helps both together. */
-final readonly class GivingWay
+final readonly class Displacement
 {
     public function __construct(private Placing $placing)
     {
