@@ -420,7 +420,7 @@ final class ShopTimeTest extends ShopCase
     public function testALargeShopShowsItsProgressFirst(): void
     {
         foreach (array_slice(range('A', 'Z'), 0, 14) as $letter) {
-            $this->makePart(['letter' => $letter, 'build_coats' => 1]);
+            $this->makePart(['letter' => $letter, 'build_coats' => 2]);
         }
         app()->forgetScopedInstances();
         $this->get('/run-sheet')->assertOk()->assertSee('Reckoning the run sheet')->assertSee('<progress', false);

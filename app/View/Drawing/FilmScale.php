@@ -31,7 +31,6 @@ final readonly class FilmScale
         public array $ticks,
         public float $zeroX,
         public bool $isMeasured,
-        public ?PlannedStep $flat,
     ) {
     }
 
@@ -48,8 +47,7 @@ final readonly class FilmScale
     public static function of(FinishPlan $plan): self
     {
         $now = $plan->zonesNow;
-        $ahead = self::flatAhead($plan);
-        $flat = $ahead->zones ?? [];
+        $flat = self::flatAhead($plan)->zones ?? [];
         [$most, $least] = [60.0, 0.0];
         foreach ($now as $index => $state) {
             $cover = $state->crownCover($state->after)->inMicrometres();
@@ -90,10 +88,11 @@ final readonly class FilmScale
             $ticks[] = ['x' => $x($um), 'label' => round($um).($um === 0.0 ? ' crowns' : '')];
         }
 
-        return new self($rows, $ticks, $x(0.0), $now !== [] && $now[0]->isMeasured(), $ahead);
+        return new self($rows, $ticks, $x(0.0), $now !== [] && $now[0]->isMeasured());
     }
 
-    private static function flatAhead(FinishPlan $plan): ?PlannedStep
+    /** The flatting of the resin that comes next. */
+    public static function flatAhead(FinishPlan $plan): ?PlannedStep
     {
         foreach ($plan->ahead() as $step) {
             if ($step->step->kind === StepKind::Flat && $step->step->grits?->inClear === false) {

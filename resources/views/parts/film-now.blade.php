@@ -9,6 +9,7 @@
         <x-drawing.film-scale :scale="$scale" />
         <p class="soft">{{ __('film.key') }}</p>
         <x-table :columns="__('film.columns')" :scroll="__('film.scroll')">
+            @php($flatKey = App\View\Drawing\FilmScale::flatAhead($planned->plan)?->step->key)
             @foreach ($scale->rows as $row)
                 <tr>
                     <th scope="row">{{ $format->zone($row['zone']) }}</th>
@@ -19,7 +20,7 @@
                     <td>{{ $format->um($row['textureUm']) }}</td>
                     @if ($row['flat'])
                         <td
-                            @figure($part->id, "{$row['zone']->name}.left.{$scale->flat?->step->key}",
+                            @figure($part->id, "{$row['zone']->name}.left.{$flatKey}",
                                 $row['flat']->left()->inMicrometres())
                         >{{ $format->um($row['flat']->left()->inMicrometres()) }}</td>
                         <td><span class="risk is-{{ $row['riskClass'] }}">{{ $format->percent($row['flat']->risk()) }}</span></td>

@@ -1,7 +1,7 @@
 @inject('format', 'App\Words\Formatter')
-@use('App\View\Old')
-@php($shape = App\Planning\Shapes::fitting($method, Old::of('shape', $part?->shape ?? '')))
-@php($unit = Old::of('unit', $part?->unit ?? (auth()->user()->measures === 'us' ? 'in' : 'mm')))
+@use('App\View\OldInput')
+@php($shape = App\Planning\Shapes::fitting($method, OldInput::of('shape', $part?->shape ?? '')))
+@php($unit = OldInput::of('unit', $part?->unit ?? (auth()->user()->measures === 'us' ? 'in' : 'mm')))
 @php($typed = (bool) old('zones_typed', $part?->zones_typed ?? false) || $shape === 'faces')
 <x-layouts.app :title="$part ? __('form.change_of', ['part' => $part->name]) : __('parts.new')">
 <form class="new-part" method="post" action="{{ $part ? route('parts.update', $part) : route('parts.store') }}" novalidate
@@ -39,7 +39,7 @@
                 @include('parts.shape')
                 <x-pick name="unit" :label="__('form.unit')" :choices="__('form.units')" :value="$unit" />
             </div>
-            @include('parts.sizes', ['sizes' => Old::list('sizes', $part?->sizes ?? [])])
+            @include('parts.sizes', ['sizes' => OldInput::list('sizes', $part?->sizes ?? [])])
             @error('sizes')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             <div class="grid-3">
                 <x-field name="wrap_mm" :label="__('form.wrap')" unit="mm" type="number" :value="$part?->wrap_mm ?? 30" />

@@ -1,4 +1,4 @@
-@use('App\View\Old')
+@use('App\View\OldInput')
 <form method="post" action="{{ route('facts.store', $part) }}" class="pass" aria-label="{{ __('sand.log') }}" novalidate>
     @marks
     <input type="hidden" name="kind" value="sanded">
@@ -6,10 +6,10 @@
     <input type="hidden" name="to" value="part">
     <h3>{{ __('sand.log') }}</h3>
     <div class="row-fields">
-        <x-pick name="zone" :label="__('sand.zone')" :choices="$flat->zones()" :value="Old::of('zone')" />
+        <x-pick name="zone" :label="__('sand.zone')" :choices="$flat->zones()" :value="OldInput::of('zone')" />
         <x-pick name="grit" :label="__('sand.paper')" :choices="$flat->grits()"
-            :value="Old::of('grit', $step->nextGrit() ?? $ladder->last()->number)" />
-        <x-pick name="how" :label="__('sand.how')" :choices="__('words.driven')" :value="Old::of('how', $ladder->method->value)" />
+            :value="OldInput::of('grit', $step->nextGrit() ?? $ladder->last()->number)" />
+        <x-pick name="how" :label="__('sand.how')" :choices="__('words.driven')" :value="OldInput::of('how', $ladder->method->value)" />
         <x-field name="minutes" :label="__('sand.minutes')" unit="min" type="number" />
     </div>
     <div class="ends">

@@ -1,4 +1,4 @@
-@use('App\View\Old')
+@use('App\View\OldInput')
 @php([$part, $key, $bag] = [$planned->part, $chosen['step'], $errors->getBag('climate')])
 <h2 id="step"><x-tag :part="$part" /> {{ $format->step($step->step) }}</h2>
 <p class="num">{{ implode(' · ', array_filter([
@@ -46,14 +46,14 @@
             <div class="field">
                 <label for="climate-{{ $name }}">{{ __("sheet.climate_{$name}") }}</label>
                 <input id="climate-{{ $name }}" type="datetime-local" name="{{ $name }}"
-                    value="{{ Old::of($name, $format->typedTime($minute)) }}">
+                    value="{{ OldInput::of($name, $format->typedTime($minute)) }}">
             </div>
         @endforeach
         <div @class(['field', 'is-wrong' => $bag->has('c')])>
             @php($warm = app(App\Words\Measures::class)->field('°C', 28))
             <label for="climate-c">{{ __('sheet.climate_at') }}<span class="unit">{{ $warm['unit'] }}</span></label>
             <input type="hidden" name="measured[c]" value="{{ $warm['sent'] }}">
-            <input id="climate-c" name="c" inputmode="decimal" value="{{ Old::of('c', $warm['shown']) }}">
+            <input id="climate-c" name="c" inputmode="decimal" value="{{ OldInput::of('c', $warm['shown']) }}">
         </div>
         <p class="form-foot"><button class="btn">{{ __('sheet.plan_it') }}</button></p>
         @if ($bag->any())<p class="more span-3" role="alert"><strong>{{ $bag->first() }}</strong></p>@endif

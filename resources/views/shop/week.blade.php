@@ -1,4 +1,4 @@
-@use('App\View\Old')
+@use('App\View\OldInput')
 @use('App\Time\DaySpans')
 <fieldset class="card"><legend>{{ __('shop.week') }}</legend>
     <p class="soft">{{ __('shop.week_how') }}</p>
@@ -11,13 +11,13 @@
                     <td><input inputmode="numeric" maxlength="5" class="short"
                         aria-label="{{ __($j ? 'shop.span_until' : 'shop.span_from', ['day' => $day, 'n' => $i + 1]) }}"
                         name="hours[{{ $d }}][{{ $i }}][{{ $j }}]" @if ($errors->has($name)) aria-invalid="true" @endif
-                        value="{{ Old::of($name, isset($week[$d][$i]) ? DaySpans::clock($week[$d][$i][$j]) : '') }}"></td>
+                        value="{{ OldInput::of($name, isset($week[$d][$i]) ? DaySpans::clock($week[$d][$i][$j]) : '') }}"></td>
                 @endforeach
                 @foreach (__('shop.curve') as $field => $label)
                     @php($name = "air.{$d}.{$field}")
                     <td><input inputmode="{{ str_ends_with($field, '_at') ? 'numeric' : 'decimal' }}" class="short"
                         aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $field }}]"
-                        value="{{ Old::of($name, $shop->day_curves[$d][$field] ?? '') }}"
+                        value="{{ OldInput::of($name, $shop->day_curves[$d][$field] ?? '') }}"
                             @if ($errors->has($name)) aria-invalid="true" @endif></td>
                 @endforeach
             </tr>
