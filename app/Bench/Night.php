@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Planning\PlannedPart;
 use OakGloss\Cure\CureEvent;
+use OakGloss\Cure\Milestone;
 use OakGloss\Method\FollowKind;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\ActState;
@@ -17,7 +18,7 @@ final readonly class Night
 
     private function __construct(
         public PlannedPart $planned,
-        public string $event,
+        public Milestone $event,
         public CureEvent $at,
         public float $steadyMin,
         public CureEvent $full,
@@ -39,14 +40,14 @@ final readonly class Night
             return null;
         }
         $event = match ($next->state) {
-            ActState::Open => 'tack_until',
+            ActState::Open => Milestone::TackUntil,
             ActState::Waiting => match ($next->step->step->follow->kind) {
-                FollowKind::Tacky => 'tack_from',
-                FollowKind::Set => 'tack_until',
-                FollowKind::Cured => 'full',
-                default => 'sandable',
+                FollowKind::Tacky => Milestone::TackFrom,
+                FollowKind::Set => Milestone::TackUntil,
+                FollowKind::Cured => Milestone::Full,
+                default => Milestone::Sandable,
             },
-            default => 'sandable',
+            default => Milestone::Sandable,
         };
         $clocks = $planned->schedule->clocks;
         $clock = $clocks->clock($coat);
@@ -59,9 +60,9 @@ final readonly class Night
             $event,
             $forecast->event($event, $coat->doneAtMin, $pace),
             $coat->doneAtMin + $clock->age($event) / $rate,
-            $forecast->event('full', $coat->doneAtMin, $pace),
-            $coat->doneAtMin + $clock->age('full') / $rate,
-            $clock->stallFor('full'),
+            $forecast->event(Milestone::Full, $coat->doneAtMin, $pace),
+            $coat->doneAtMin + $clock->age(Milestone::Full) / $rate,
+            $clock->stallFor(Milestone::Full),
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Planning\PlannedPart;
 use App\Time\ShopTime;
 use App\Words\Formatter;
 use Illuminate\Validation\ValidationException;
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Kind\CupLeft;
@@ -112,7 +113,7 @@ final class Sequence
             return false;
         }
         $clocks = $planned->schedule->clocks;
-        $closes = $clocks->forecastOf($under)->event('tack_until', $under->doneAtMin, $clocks->paceOf($under))->expectedMin;
+        $closes = $clocks->forecastOf($under)->event(Milestone::TackUntil, $under->doneAtMin, $clocks->paceOf($under))->expectedMin;
 
         return $closes !== null && $at - $lay->handsMin <= $closes;
     }

@@ -10,6 +10,7 @@ use App\Planning\ShopFloor;
 use App\Planning\Trials;
 use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Kind\AirChanged;
 use OakGloss\Fact\Kind\Decided;
@@ -187,7 +188,7 @@ final class WindowOptions
         $onMin = $coat->doneAtMin ?? $planned->schedule->slot($coat->step->key)->endMin ?? $change->fromMin;
         $clock = $chain->clocks->clock($coat);
         $ages = new MinuteAges($change->appliedTo($chain->air), $clock, min($onMin, $change->fromMin), $chain->lagMin());
-        $opens = $ages->when($ages->at($onMin) + $clock->age('tack_from'), $closes);
+        $opens = $ages->when($ages->at($onMin) + $clock->age(Milestone::TackFrom), $closes);
 
         return $opens !== null && $opens + $step->handsMin <= $closes;
     }

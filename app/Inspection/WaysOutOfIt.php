@@ -11,6 +11,7 @@ use App\Planning\Planner;
 use App\Planning\Trials;
 use App\Words\Formatter;
 use OakGloss\Cure\CoatState;
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\Draft;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
@@ -110,7 +111,7 @@ final class WaysOutOfIt
             return null;
         }
         $clocks = $planned->schedule->clocks;
-        $until = $clocks->forecastOf($coat)->event('tack_until', (float) $coat->doneAtMin, $clocks->paceOf($coat))->expectedMin;
+        $until = $clocks->forecastOf($coat)->event(Milestone::TackUntil, (float) $coat->doneAtMin, $clocks->paceOf($coat))->expectedMin;
 
         return $until === null ? null : max(0.0, $until - $planned->floor->nowMin);
     }

@@ -41,7 +41,7 @@ final class CoatPace
      */
     public static function paperRange(bool $dusts, float $age, Kinetics $kinetics): array
     {
-        $sandable = $age / $kinetics->age('sandable');
+        $sandable = $age / $kinetics->age(Milestone::Sandable);
 
         return $dusts ? [0.0, $sandable / Touch::BEYOND] : [$sandable * Touch::BEYOND, INF];
     }

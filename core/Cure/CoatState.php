@@ -20,9 +20,9 @@ enum CoatState: string
     public static function atAge(float $age, Kinetics $kinetics): self
     {
         return match (true) {
-            $age < $kinetics->age('tack_from') => self::TooWet,
-            $age <= $kinetics->age('tack_until') => self::Bonds,
-            $age < $kinetics->age('sandable') => self::MissedWait,
+            $age < $kinetics->age(Milestone::TackFrom) => self::TooWet,
+            $age <= $kinetics->age(Milestone::TackUntil) => self::Bonds,
+            $age < $kinetics->age(Milestone::Sandable) => self::MissedWait,
             default => self::KeyFirst,
         };
     }

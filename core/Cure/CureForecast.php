@@ -28,7 +28,7 @@ final class CureForecast
     }
 
     /** @param float $pace this one coat's slowness against the resin's ages, 1 as the sheet says */
-    public function event(string $event, float $appliedMin, float $pace = 1.0): CureEvent
+    public function event(Milestone|string $event, float $appliedMin, float $pace = 1.0): CureEvent
     {
         return $this->reaching($this->kinetics->age($event) * $pace, $appliedMin, $this->kinetics->stallFor($event));
     }
@@ -57,7 +57,10 @@ final class CureForecast
     /** Tack window of a coat, from expected tack_from to expected tack_until, with its sure part. */
     public function window(float $appliedMin, float $pace = 1.0): TackWindow
     {
-        return new TackWindow($this->event('tack_from', $appliedMin, $pace), $this->event('tack_until', $appliedMin, $pace));
+        return new TackWindow(
+            $this->event(Milestone::TackFrom, $appliedMin, $pace),
+            $this->event(Milestone::TackUntil, $appliedMin, $pace),
+        );
     }
 
     private function when(float $age, float $appliedMin, float $shiftC, ?float $stallC): ?float

@@ -30,14 +30,16 @@ final readonly class Kinetics
     }
 
     /** @throws \OutOfBoundsException If the resin has no such event. */
-    public function age(string $event): float
+    public function age(Milestone|string $event): float
     {
+        $event = $event instanceof Milestone ? $event->value : $event;
+
         return $this->agesMin[$event] ?? throw new \OutOfBoundsException("no event {$event} on this resin");
     }
 
-    public function stallFor(string $event): ?float
+    public function stallFor(Milestone|string $event): ?float
     {
-        return in_array($event, $this->stallEvents, true) ? $this->stallC : null;
+        return in_array($event instanceof Milestone ? $event->value : $event, $this->stallEvents, true) ? $this->stallC : null;
     }
 
     /**
@@ -47,7 +49,7 @@ final readonly class Kinetics
      */
     public function tackWindowMin(Temperature $air): float
     {
-        return ($this->age('tack_until') - $this->age('tack_from')) / $this->activation->rate($air, $this->reference);
+        return ($this->age(Milestone::TackUntil) - $this->age(Milestone::TackFrom)) / $this->activation->rate($air, $this->reference);
     }
 
     /**
@@ -59,7 +61,7 @@ final readonly class Kinetics
         return new self(
             $this->reference,
             $this->activation,
-            ['tack_from' => sqrt($this->age('tack_from') * $this->age('tack_until'))] + $this->agesMin,
+            ['tack_from' => sqrt($this->age(Milestone::TackFrom) * $this->age(Milestone::TackUntil))] + $this->agesMin,
             $this->stallC,
             $this->stallEvents,
         );

@@ -20,8 +20,8 @@ enum Touch: string
      */
     public function paceRange(float $age, Kinetics $kinetics): array
     {
-        $opens = $age / $kinetics->age('tack_from');
-        $closes = $age / $kinetics->age('tack_until');
+        $opens = $age / $kinetics->age(Milestone::TackFrom);
+        $closes = $age / $kinetics->age(Milestone::TackUntil);
 
         return match ($this) {
             self::TooWet => [$opens * self::BEYOND, INF],

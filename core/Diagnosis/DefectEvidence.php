@@ -8,6 +8,7 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\DewPoint;
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Changed;
@@ -222,11 +223,11 @@ final class DefectEvidence
         $age = $this->clocks->forecastOf($this->below)->age($this->below->doneAtMin, $this->coat->doneAtMin);
         $clock = $this->clocks->clock($this->below);
         // A base that has to set is too young until it does.
-        $from = $this->coat->step->follow->kind === FollowKind::Set ? 'tack_until' : 'tack_from';
+        $from = $this->coat->step->follow->kind === FollowKind::Set ? Milestone::TackUntil : Milestone::TackFrom;
 
         return [
             'belowOverTack' => $age / $clock->age($from),
-            'belowOverBond' => $from === 'tack_until' ? null : $age / $clock->age('tack_until'),
+            'belowOverBond' => $from === Milestone::TackUntil ? null : $age / $clock->age(Milestone::TackUntil),
         ];
     }
 
@@ -255,9 +256,9 @@ final class DefectEvidence
             'passOverNeed' => $shares === [] ? null : max($shares),
             'passUnderNeed' => $shares === [] ? null : min($shares),
             'firstGrit' => $passes === [] ? null : $passes[0]->content->grit,
-            'sandedOverReady' => $before === null || $clock === null ? null : $before / $clock->age('sandable'),
+            'sandedOverReady' => $before === null || $clock === null ? null : $before / $clock->age(Milestone::Sandable),
             'settledShare' => $last === null || $clock === null || $last < $resinCoat->doneAtMin ? null
-                : $this->clocks->forecastOf($resinCoat)->age($resinCoat->doneAtMin, $last) / $clock->age('full'),
+                : $this->clocks->forecastOf($resinCoat)->age($resinCoat->doneAtMin, $last) / $clock->age(Milestone::Full),
             'ladderGap' => self::gap($flat, $passes),
             'scratchOverMost' => $this->scratch(),
             'waterShare' => $this->waterShare($flat, $passes),
@@ -379,7 +380,8 @@ final class DefectEvidence
     private function dewMargin(PlannedStep $coat): ?float
     {
         $until = $coat->step->layer === null ? $coat->doneAtMin + 120.0
-            : $this->clocks->forecastOf($coat)->event('tack_from', (float) $coat->doneAtMin, $this->clocks->paceOf($coat))->expectedMin;
+            : $this->clocks->forecastOf($coat)
+                ->event(Milestone::TackFrom, (float) $coat->doneAtMin, $this->clocks->paceOf($coat))->expectedMin;
         $margins = [];
         foreach ($this->readings as [$at, $celsius, $humidity]) {
             if ($humidity !== null && $at >= $coat->doneAtMin - 60.0 && $at <= ($until ?? $coat->doneAtMin) + 60.0) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Method\CoatsAtTack;
@@ -50,7 +51,7 @@ final readonly class Approaches
             $perCoat = Mass::fromGrams($onIt + $plan->shop->cupLoss(null, $onIt)->grams)->inGrams();
             [$bead, $runsOn] = self::bead($plan, $gM2, $air);
             // Each coat waits for the tack of the one before.
-            $tack = $resin->kinetics->age('tack_from') / $resin->kinetics->activation->rate($air, $resin->kinetics->reference);
+            $tack = $resin->kinetics->age(Milestone::TackFrom) / $resin->kinetics->activation->rate($air, $resin->kinetics->reference);
             $approaches[$name] = [
                 'gM2' => $gM2,
                 'coats' => $best['isEnough'] ? $coats : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\PassEnd;
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
@@ -170,7 +171,7 @@ final class BuildUp
         $warm = ClimateLimit::postCureC($this->brief->substrate);
         $rate = $resin->kinetics->activation->rate(Temperature::fromCelsius($warm), $resin->kinetics->reference);
         $ramp = 60.0 * max(0.0, $warm - $this->shop->workingAirC) / PostCure::RAMP_C_H;
-        $age = max(0.0, Settling::age($steps, $this->materials) - $resin->kinetics->age('sandable'));
+        $age = max(0.0, Settling::age($steps, $this->materials) - $resin->kinetics->age(Milestone::Sandable));
 
         return new PostCure($warm, 60.0 * ceil(max(PostCure::SHORTEST_MIN, $age / $rate) / 60.0) + 2.0 * $ramp);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cure\Fit;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\SlabHeat;
 use OakGloss\Material\Resin;
 use OakGloss\Method\PostCure;
@@ -58,7 +59,7 @@ final class FreeLaminate
         }
         $kinetics = $materials->skinResin->kinetics;
         $rate = $kinetics->activation->rate(Temperature::fromCelsius($hold['holdC']), $kinetics->reference);
-        $age = $kinetics->age('full') - $kinetics->age('sandable');
+        $age = $kinetics->age(Milestone::Full) - $kinetics->age(Milestone::Sandable);
 
         return new PostCure($hold['holdC'], 60.0 * ceil(max(PostCure::SHORTEST_MIN, $age / $rate) / 60.0) + 120.0 * ceil($hold['rampH']));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Film\PrintThrough;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
@@ -23,10 +24,10 @@ final class Settling
         [$age, $laid, $filled] = [0.0, [], []];
         foreach (self::untilLastFlatting($steps) as $step) {
             $age += match ($step->step->follow->kind) {
-                FollowKind::Tacky => $resin->kinetics->age('tack_from'),
-                FollowKind::Sandable, FollowKind::Settled => $resin->kinetics->age('sandable'),
-                FollowKind::Set => $resin->kinetics->age('tack_until'),
-                FollowKind::Cured => $resin->kinetics->age('full'),
+                FollowKind::Tacky => $resin->kinetics->age(Milestone::TackFrom),
+                FollowKind::Sandable, FollowKind::Settled => $resin->kinetics->age(Milestone::Sandable),
+                FollowKind::Set => $resin->kinetics->age(Milestone::TackUntil),
+                FollowKind::Cured => $resin->kinetics->age(Milestone::Full),
                 FollowKind::Minutes => 0.0,
             };
             if ($step->step->kind !== StepKind::Coat || $step->skipped || $step->step->layer?->builds !== true) {
@@ -42,7 +43,7 @@ final class Settling
         $most = 0.0;
         foreach ($filled as $of) {
             $coats = array_map(fn (float $um, int $k): array => [$um, $last - $laid[$k]], $of, array_keys($of));
-            $most = max($most, PrintThrough::waitAge($coats, $resin->rheology->shrinkage, $resin->kinetics->age('full')));
+            $most = max($most, PrintThrough::waitAge($coats, $resin->rheology->shrinkage, $resin->kinetics->age(Milestone::Full)));
         }
 
         return $most;

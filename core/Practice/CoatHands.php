@@ -6,6 +6,7 @@ namespace OakGloss\Practice;
 
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Abrasion\ScratchCheck;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\Touch;
 use OakGloss\Film\Coat;
 use OakGloss\Quantity\Temperature;
@@ -74,12 +75,12 @@ final class CoatHands
     private function wetOut(float $grams): void
     {
         $age = $this->bench->ageOfLastCoat();
-        $until = $this->bench->kinetics->age('tack_until');
+        $until = $this->bench->kinetics->age(Milestone::TackUntil);
         $early = max(0.0, 1.0 - $age / $until);
         if ($early > 0.0) {
             $this->bench->wrong(
                 Mistake::FLOATED,
-                ['age' => $age, 'until' => $until, 'sheet' => $this->bench->sheet->kinetics->age('tack_until')],
+                ['age' => $age, 'until' => $until, 'sheet' => $this->bench->sheet->kinetics->age(Milestone::TackUntil)],
             );
         }
         $at = Temperature::fromCelsius($this->bench->airC());
@@ -108,11 +109,11 @@ final class CoatHands
     private function judgeCoat(): float
     {
         $age = $this->bench->ageOfLastCoat();
-        [$from, $until] = [$this->bench->kinetics->age('tack_from'), $this->bench->kinetics->age('tack_until')];
+        [$from, $until] = [$this->bench->kinetics->age(Milestone::TackFrom), $this->bench->kinetics->age(Milestone::TackUntil)];
         if ($age < $from) {
             $this->bench->wrong(
                 Mistake::TOO_EARLY,
-                ['age' => $age, 'from' => $from, 'sheet' => $this->bench->sheet->kinetics->age('tack_from')],
+                ['age' => $age, 'from' => $from, 'sheet' => $this->bench->sheet->kinetics->age(Milestone::TackFrom)],
             );
         } elseif ($age > $until && array_filter($this->bench->part->cells, fn (Cell $c): bool => $c->zone < 2 && ! $c->keyed) !== []) {
             $this->bench->wrong(Mistake::UNKEYED, ['age' => $age, 'until' => $until]);
@@ -157,9 +158,9 @@ final class CoatHands
     {
         $age = $this->bench->ageOfLastCoat();
         $touch = match (true) {
-            $age < $this->bench->kinetics->age('tack_from') => Touch::TooWet,
-            $age < 0.75 * $this->bench->kinetics->age('tack_until') => Touch::Print,
-            $age < $this->bench->kinetics->age('tack_until') => Touch::Dents,
+            $age < $this->bench->kinetics->age(Milestone::TackFrom) => Touch::TooWet,
+            $age < 0.75 * $this->bench->kinetics->age(Milestone::TackUntil) => Touch::Print,
+            $age < $this->bench->kinetics->age(Milestone::TackUntil) => Touch::Dents,
             default => Touch::Hard,
         };
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Practice;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Inspection\Defect;
 use OakGloss\Quantity\Temperature;
 
@@ -41,7 +42,7 @@ final class Flaws
         }
         $drinks = Kit::weave()->saturationGM2(Kit::resin()->rheology->densityGCm3);
         $share = $wet['gM2'] / $drinks;
-        $floats = $wet['ageBelow'] < 0.92 * $this->bench->kinetics->age('tack_until') || $share > 2.4 + 0.1 * $this->luck('flood');
+        $floats = $wet['ageBelow'] < 0.92 * $this->bench->kinetics->age(Milestone::TackUntil) || $share > 2.4 + 0.1 * $this->luck('flood');
 
         return [
             ...($floats ? [[Defect::Floated, 'top']] : []),
@@ -64,11 +65,11 @@ final class Flaws
         $cup = ($toBrush + 8.0) / ($sheet->potLifeAt($air) * $this->bench->truth->pace);
         $cold = max(0.0, $sheet->minC + 2.0 - $coat['airC']);
         $bubbles = 0.95 * exp(-max(0.0, $toBrush - 2.0) / 3.0) + 2.0 * max(0.0, $cup - 0.62) + 0.14 * $cold;
-        $isWetBelow = $coat['ageBelow'] < $this->bench->kinetics->age('tack_from');
+        $isWetBelow = $coat['ageBelow'] < $this->bench->kinetics->age(Milestone::TackFrom);
         $age = $this->bench->ageOfLastCoat();
         $isOld = $this->bench->now - $coat['at'] > 2000.0;
         $isSoft = abs($coat['offPercent']) > 4.0 + 0.4 * $this->luck('ratio') || $coat['stirMin'] < 1.2
-            || $age < $this->bench->kinetics->age('sandable');
+            || $age < $this->bench->kinetics->age(Milestone::Sandable);
 
         return array_values(array_filter([
             $coat['grease'] > 0.25 ? [Defect::Fisheyes, 'top'] : null,
@@ -76,7 +77,8 @@ final class Flaws
             $coat['overLimit'] * ($isWetBelow ? 1.5 : 1.0) > 1.0 + 0.05 * $this->luck('runs') ? [Defect::Runs, 'flank'] : null,
             $this->dewMargin($coat['at']) < 3.2 + 0.4 * $this->luck('damp') || $cold > 3.0 ? [Defect::Blush, 'top'] : null,
             $isOld && $isSoft ? [Defect::Soft, 'top'] : null,
-            ! $coat['isKeyed'] && $coat['ageBelow'] > 1.1 * $this->bench->kinetics->age('tack_until') && is_finite($coat['ageBelow'])
+            ! $coat['isKeyed'] && is_finite($coat['ageBelow'])
+                && $coat['ageBelow'] > 1.1 * $this->bench->kinetics->age(Milestone::TackUntil)
                 ? [Defect::Delamination, 'flank'] : null,
             $this->bench->part->clearUm() > 0.0
                 && ($this->bench->part->sealedDust() > 0.15 || $this->bench->part->mean('', fn (Cell $c): float => $c->hazeUm) > 0.5)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Practice;
 
 use OakGloss\Cure\CupHeat;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\SlabHeat;
 use OakGloss\Quantity\Temperature;
 
@@ -53,7 +54,7 @@ final class LaminateHands
     public function lay(int $plies): array
     {
         $age = $this->bench->ageOfLastCoat();
-        $until = $this->bench->kinetics->age('tack_until');
+        $until = $this->bench->kinetics->age(Milestone::TackUntil);
         if ($this->lifts !== [] && $age > $until) {
             $this->bench->wrong(Mistake::UNKEYED, ['age' => $age, 'until' => $until]);
         }

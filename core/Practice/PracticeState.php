@@ -7,6 +7,7 @@ namespace OakGloss\Practice;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\Spread;
 use OakGloss\Film\PrintThrough;
 use OakGloss\Film\Rheology;
@@ -107,7 +108,7 @@ final class PracticeState
         $depth = fn (float $at): float => PrintThrough::depthUm(
             array_map(fn (array $f): array => [$f[0], $this->forecast->age($f[1], $at)], $this->filled),
             $this->sheet->rheology->shrinkage,
-            $this->kinetics->age('full'),
+            $this->kinetics->age(Milestone::Full),
         );
 
         return max(0.0, $depth($this->flattedAt) - $depth($this->now));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Practice;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Inspection\Defect;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\Finish;
@@ -130,7 +131,7 @@ final class Simulation
             $this->part->mean($zone, fn (Cell $c): float => $c->dust),
             $this->part->mean($zone, fn (Cell $c): float => $c->sealedDust),
             1.0 - exp(-$this->part->mean($zone, fn (Cell $c): float => $c->hazeUm) / 40.0),
-            $this->bench->ageOfLastCoat() < $this->bench->kinetics->age('tack_from') && $this->part->clearUm() === 0.0,
+            $this->bench->ageOfLastCoat() < $this->bench->kinetics->age(Milestone::TackFrom) && $this->part->clearUm() === 0.0,
             array_map(
                 fn (Cell $c): array => [
                     'burnt' => $c->burnt,

@@ -11,6 +11,7 @@ use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Abrasion\ScratchCheck;
+use OakGloss\Cure\Milestone;
 use OakGloss\Geometry\Zone;
 use OakGloss\Optics\Compound;
 use OakGloss\Optics\Finish;
@@ -37,7 +38,7 @@ final class SurfaceHands
     {
         $grit = $act->grit ?? throw new \LogicException('a pass names its paper');
         $age = $this->bench->ageOfLastCoat();
-        $sandable = $this->bench->kinetics->age('sandable');
+        $sandable = $this->bench->kinetics->age(Milestone::Sandable);
         $clogs = $age < $sandable && $this->bench->part->clearUm() === 0.0;
         if ($clogs) {
             $this->bench->wrong(Mistake::TOO_SOON, ['age' => $age, 'from' => $sandable]);
@@ -144,13 +145,13 @@ final class SurfaceHands
         if (! $check->suits()) {
             $this->bench->wrong(Mistake::SCRATCH, ['scratch' => $check->scratchUm, 'most' => $check->mostUm]);
         }
-        if ($this->bench->ageOfLastCoat() < $this->bench->kinetics->age('tack_until')) {
+        if ($this->bench->ageOfLastCoat() < $this->bench->kinetics->age(Milestone::TackUntil)) {
             $this->bench->wrong(
                 Mistake::TOO_EARLY,
                 [
                     'age' => $this->bench->ageOfLastCoat(),
-                    'from' => $this->bench->kinetics->age('tack_until'),
-                    'sheet' => $this->bench->sheet->kinetics->age('tack_until'),
+                    'from' => $this->bench->kinetics->age(Milestone::TackUntil),
+                    'sheet' => $this->bench->sheet->kinetics->age(Milestone::TackUntil),
                 ],
             );
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Practice;
 
 use OakGloss\Abrasion\Grit;
+use OakGloss\Cure\Milestone;
 use OakGloss\Inspection\Defect;
 use OakGloss\Inspection\Evidence;
 use OakGloss\Quantity\Temperature;
@@ -35,7 +36,7 @@ final readonly class WorkRecord
         $air = $coat['airC'] + 0.4 * $this->off('probe');
         $minutes = round($coat['at'] - $coat['mixedAt']);
         // By the sheet's pace: nobody knows the true one.
-        $from = $sheet->kinetics->age($isWetOut ? 'tack_until' : 'tack_from');
+        $from = $sheet->kinetics->age($isWetOut ? Milestone::TackUntil : Milestone::TackFrom);
         $age = is_finite($coat['ageBelow']) ? $coat['ageBelow'] * exp(0.05 * $this->off('age')) : null;
 
         return [
@@ -53,7 +54,7 @@ final readonly class WorkRecord
             'cupAgeShare' => $coat['gM2'] > 0.0 ? $minutes / $sheet->potLifeAt(Temperature::fromCelsius($air)) : null,
             'restMin' => $coat['gM2'] > 0.0 ? max(0.0, $minutes - 8.0) : null,
             'belowOverTack' => $age === null || $coat['isKeyed'] ? null : $age / $from,
-            'belowOverBond' => $coat['isKeyed'] ? 0.0 : ($age === null ? null : $age / $sheet->kinetics->age('tack_until')),
+            'belowOverBond' => $coat['isKeyed'] ? 0.0 : ($age === null ? null : $age / $sheet->kinetics->age(Milestone::TackUntil)),
             'coatOverLimit' => $coat['overLimit'] > 0.0 ? $coat['overLimit'] * exp(0.12 * $this->off('limit')) : null,
             'wetOverDrink' => $isWetOut ? $coat['gM2'] / Kit::weave()->saturationGM2($sheet->rheology->densityGCm3) : null,
             'scratchOverMost' => $coat['scratchOverMost'],
@@ -86,8 +87,8 @@ final readonly class WorkRecord
             'passOverNeed' => max($shares),
             'passUnderNeed' => min($shares),
             'firstGrit' => $first['grit'],
-            'sandedOverReady' => is_finite($first['age']) ? $first['age'] / $this->bench->sheet->kinetics->age('sandable') : null,
-            'settledShare' => is_finite($last['age']) ? $last['age'] / $this->bench->sheet->kinetics->age('full') : null,
+            'sandedOverReady' => is_finite($first['age']) ? $first['age'] / $this->bench->sheet->kinetics->age(Milestone::Sandable) : null,
+            'settledShare' => is_finite($last['age']) ? $last['age'] / $this->bench->sheet->kinetics->age(Milestone::Full) : null,
             'ladderGap' => $gaps === [] ? null : max($gaps),
             'waterShare' => $this->bench->book->waters / $papers,
         ];

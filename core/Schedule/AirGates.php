@@ -6,6 +6,7 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\PartTemperature;
+use OakGloss\Cure\Milestone;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\ClearCoat;
@@ -38,7 +39,7 @@ final class AirGates
         $resin = $chain->plan->materials->resinFor($coat->step);
         $part = new PartTemperature($chain->air, $chain->plan->brief->substrate->lagMin());
         $atC = $part->at($atMin);
-        $closes = $chain->clocks->forecastOf($coat)->event('tack_until', $atMin)->expectedMin ?? $atMin + 1440.0;
+        $closes = $chain->clocks->forecastOf($coat)->event(Milestone::TackUntil, $atMin)->expectedMin ?? $atMin + 1440.0;
         [$coldestAt, $coldestC] = self::coldest($part, $atMin, $closes);
         $findings = [];
         if ($chain->air->at($atMin) < $resin->minC) {
@@ -67,7 +68,7 @@ final class AirGates
             $findings[] = new Finding(Severity::Warn, 'air.blush', ['margin' => $coldestC - $dewPointC, 'at' => $coldestAt]);
         }
         if ($atC - $coldestC > self::FALL_C) {
-            $steady = $resin->kinetics->age('tack_until') / $resin->kinetics->activation->rate(
+            $steady = $resin->kinetics->age(Milestone::TackUntil) / $resin->kinetics->activation->rate(
                 Temperature::fromCelsius($atC),
                 $resin->kinetics->reference,
             );

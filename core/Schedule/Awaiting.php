@@ -6,6 +6,7 @@ namespace OakGloss\Schedule;
 
 use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CureEvent;
+use OakGloss\Cure\Milestone;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Plan\PlannedStep;
@@ -48,14 +49,14 @@ final readonly class Awaiting
     {
         $forecast = $this->chain->clocks->forecastOf($coat);
         $pace = $this->chain->clocks->paceOf($coat);
-        $event = fn (string $name): CureEvent => $forecast->event($name, $onMin, $pace);
+        $event = fn (Milestone $name): CureEvent => $forecast->event($name, $onMin, $pace);
         if ($follow->kind !== FollowKind::Tacky) {
             $ready = $this->readyBy($follow, $coat, $onMin);
 
             return new NextAct($step, $this->isPast($ready) ? ActState::Ready : ActState::Waiting, $onMin, $ready);
         }
         $window = $forecast->window($onMin, $pace);
-        $sandable = $event('sandable');
+        $sandable = $event(Milestone::Sandable);
 
         $state = CoatState::atAge($forecast->age($onMin, $this->chain->nowMin), $this->chain->clocks->clock($coat));
 
@@ -76,15 +77,15 @@ final readonly class Awaiting
             $kinetics = $this->chain->plan->materials->resinFor($coat->step)->kinetics;
 
             return $forecast->reaching(
-                $pace * max($kinetics->age('sandable'), Settling::age($this->chain->plan->steps, $this->chain->plan->materials)),
+                $pace * max($kinetics->age(Milestone::Sandable), Settling::age($this->chain->plan->steps, $this->chain->plan->materials)),
                 $onMin,
             );
         }
 
         return $forecast->event(match ($follow->kind) {
-            FollowKind::Set => 'tack_until',
-            FollowKind::Cured => 'full',
-            default => 'sandable',
+            FollowKind::Set => Milestone::TackUntil,
+            FollowKind::Cured => Milestone::Full,
+            default => Milestone::Sandable,
         }, $onMin, $pace);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Cure\CureForecast;
+use OakGloss\Cure\Milestone;
 use OakGloss\Film\PrintThrough;
 use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
@@ -43,7 +44,7 @@ final class PrintGate
             return null;
         }
         $resin = $chain->plan->materials->skinResin;
-        $full = $resin->kinetics->age('full');
+        $full = $resin->kinetics->age(Milestone::Full);
         $worst = [0.0, []];
         foreach ($filled as $coats) {
             $depth = PrintThrough::depthUm($coats, $resin->rheology->shrinkage, $full);

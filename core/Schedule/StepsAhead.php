@@ -8,6 +8,7 @@ use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Cure\CoatState;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Milestone;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
@@ -218,19 +219,24 @@ final class StepsAhead
         return match ($follow->kind) {
             FollowKind::Tacky => Gap::age(
                 $clock,
-                max(0.0, $clock->age('tack_from') - $since),
-                $isLay && ! $keepLimits ? null : max(0.0, $clock->age('tack_until') - $since),
-                $isLay ? null : $clock->age('sandable'),
+                max(0.0, $clock->age(Milestone::TackFrom) - $since),
+                $isLay && ! $keepLimits ? null : max(0.0, $clock->age(Milestone::TackUntil) - $since),
+                $isLay ? null : $clock->age(Milestone::Sandable),
                 doubt: $doubt,
             ),
-            FollowKind::Sandable => Gap::age($clock, $from($clock->age('sandable')), doubt: $doubt),
-            FollowKind::Cured => Gap::age($clock, $from($clock->age('full')), stallC: $clock->stallFor('full'), doubt: $doubt),
+            FollowKind::Sandable => Gap::age($clock, $from($clock->age(Milestone::Sandable)), doubt: $doubt),
+            FollowKind::Cured => Gap::age(
+                $clock,
+                $from($clock->age(Milestone::Full)),
+                stallC: $clock->stallFor(Milestone::Full),
+                doubt: $doubt,
+            ),
             FollowKind::Settled => Gap::age(
                 $clock,
-                $from(max($clock->age('sandable'), Settling::age($this->plan->steps, $this->plan->materials))),
+                $from(max($clock->age(Milestone::Sandable), Settling::age($this->plan->steps, $this->plan->materials))),
                 doubt: $doubt,
             ),
-            FollowKind::Set => Gap::age($clock, $from($clock->age('tack_until')), doubt: $doubt),
+            FollowKind::Set => Gap::age($clock, $from($clock->age(Milestone::TackUntil)), doubt: $doubt),
         };
     }
 
@@ -241,10 +247,10 @@ final class StepsAhead
         foreach (array_reverse($this->plan->steps) as $before) {
             if ($isPast && $before->step->follow->coat === $coat->step->key && ! $before->skipped) {
                 $age = max($age, match ($before->step->follow->kind) {
-                    FollowKind::Tacky => $clock->age('tack_from'),
-                    FollowKind::Set => $clock->age('tack_until'),
-                    FollowKind::Cured => $clock->age('full'),
-                    default => $clock->age('sandable'),
+                    FollowKind::Tacky => $clock->age(Milestone::TackFrom),
+                    FollowKind::Set => $clock->age(Milestone::TackUntil),
+                    FollowKind::Cured => $clock->age(Milestone::Full),
+                    default => $clock->age(Milestone::Sandable),
                 });
             }
             $isPast = $isPast || $before === $step;

@@ -9,6 +9,7 @@ use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\CureForecast;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\Spread;
 use OakGloss\Cure\TackWindow;
 
@@ -116,7 +117,7 @@ final readonly class WindowFit
                 $start,
             );
             // Opens for the last-laid resin, closes for the first.
-            $window = new TackWindow($forecast->event('tack_from', $end), $forecast->event('tack_until', $start));
+            $window = new TackWindow($forecast->event(Milestone::TackFrom, $end), $forecast->event(Milestone::TackUntil, $start));
             $opens = $window->opens->expectedMin;
             $closes = $window->closes->expectedMin;
             if ($opens === null || $closes === null) {

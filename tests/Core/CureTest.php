@@ -13,6 +13,7 @@ use OakGloss\Cure\CoatState;
 use OakGloss\Cure\CupHeat;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\PaceCheck;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
@@ -30,8 +31,8 @@ final class CureTest extends TestCase
     public function testAtTheReferenceTemperatureAgeIsMinutes(): void
     {
         $forecast = self::forecast(AirCurve::constant(20.0));
-        self::assertMinutes(1000.0 + 120.0, $forecast->event('tack_from', 1000.0)->expectedMin, 1e-6);
-        self::assertMinutes(1000.0 + 900.0, $forecast->event('sandable', 1000.0)->expectedMin, 1e-6);
+        self::assertMinutes(1000.0 + 120.0, $forecast->event(Milestone::TackFrom, 1000.0)->expectedMin, 1e-6);
+        self::assertMinutes(1000.0 + 900.0, $forecast->event(Milestone::Sandable, 1000.0)->expectedMin, 1e-6);
         self::assertNear(75.0, $forecast->age(1000.0, 1075.0), 1e-6, 'min');
     }
 
@@ -80,7 +81,7 @@ final class CureTest extends TestCase
     {
         mt_srand(11);
         for ($run = 0; $run < 40; $run++) {
-            $event = self::forecast(AirCurve::through(self::randomDay()), 15.0)->event('sandable', 200.0);
+            $event = self::forecast(AirCurve::through(self::randomDay()), 15.0)->event(Milestone::Sandable, 200.0);
             self::assertLessThanOrEqual($event->expectedMin, $event->earlyMin);
             self::assertLessThanOrEqual($event->lateMin ?? INF, $event->expectedMin);
         }
@@ -123,18 +124,18 @@ final class CureTest extends TestCase
         $night = AirCurve::through([[0.0, 8.0], [1000.0, 8.0], [1001.0, 20.0]]);
         $stalled = self::forecast($night, 0.0, 10.0);
         $free = self::forecast($night, 0.0, null);
-        self::assertSame($free->event('sandable', 0.0)->expectedMin, $stalled->event('sandable', 0.0)->expectedMin);
-        self::assertMinutes(1000.0 + 8000.0, $stalled->event('full', 0.0)->expectedMin, 2.0);
-        self::assertLessThan($stalled->event('full', 0.0)->expectedMin, $free->event('full', 0.0)->expectedMin);
+        self::assertSame($free->event(Milestone::Sandable, 0.0)->expectedMin, $stalled->event(Milestone::Sandable, 0.0)->expectedMin);
+        self::assertMinutes(1000.0 + 8000.0, $stalled->event(Milestone::Full, 0.0)->expectedMin, 2.0);
+        self::assertLessThan($stalled->event(Milestone::Full, 0.0)->expectedMin, $free->event(Milestone::Full, 0.0)->expectedMin);
     }
 
     public function testWhatTakesLongerThanSixtyDaysNeverComes(): void
     {
-        self::assertNull(self::forecast(AirCurve::constant(5.0), 0.0, 10.0)->event('full', 0.0)->expectedMin);
+        self::assertNull(self::forecast(AirCurve::constant(5.0), 0.0, 10.0)->event(Milestone::Full, 0.0)->expectedMin);
         $slow = new Kinetics(Temperature::fromCelsius(20.0), Activation::assumed(), ['full' => 60 * 1440.0]);
         $forecast = new CureForecast(new PartTemperature(AirCurve::constant(20.0), 0.0), $slow, new Spread(), 0.0);
-        self::assertMinutes(86400.0, $forecast->event('full', 0.0)->expectedMin, 0.01);
-        self::assertNull($forecast->event('full', 0.0)->lateMin);
+        self::assertMinutes(86400.0, $forecast->event(Milestone::Full, 0.0)->expectedMin, 0.01);
+        self::assertNull($forecast->event(Milestone::Full, 0.0)->lateMin);
     }
 
     #[TestWith([10.0])]

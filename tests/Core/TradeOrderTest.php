@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Fact\FactLog;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
@@ -211,8 +212,8 @@ final class TradeOrderTest extends TestCase
         $window = Sample::schedule($plan)->slot('face-2')?->window;
         $tack = $plan->materials->skinResin->kinetics;
         $lain = $tack->lainOn();
-        self::assertGreaterThan($tack->age('tack_from'), $lain->age('tack_from'));
-        self::assertLessThan($tack->age('tack_until'), $lain->age('tack_from'));
+        self::assertGreaterThan($tack->age(Milestone::TackFrom), $lain->age(Milestone::TackFrom));
+        self::assertLessThan($tack->age(Milestone::TackUntil), $lain->age(Milestone::TackFrom));
         self::assertGreaterThan(180.0, ($window?->opens->expectedMin ?? 0.0) - Sample::schedule($plan)->slot('face-1')?->endMin, 'later than a glove would say');
         // Two rounds of 110 g/m² at 1.12 g/cm³.
         self::assertSame((int) round(intdiv($plan->buildCoats, 2) * 110.0 / 1.12), $plan->step('dot-fill')?->step->args['um'], 'a shallower pit is left to what still comes');

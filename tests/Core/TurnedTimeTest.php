@@ -9,6 +9,7 @@ use OakGloss\Climate\ClimateChange;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\CureForecast;
+use OakGloss\Cure\Milestone;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Spread;
 use OakGloss\Fact\Fact;
@@ -47,7 +48,7 @@ final class TurnedTimeTest extends TestCase
     {
         $kinetics = Sample::resin()->kinetics;
         $air = AirCurve::constant(18.0);
-        $opens = fn (AirCurve $a): float => (new CureForecast(new PartTemperature($a, 12.0), $kinetics, new Spread(), 0.0))->event('tack_from', 0.0)->expectedMin ?? INF;
+        $opens = fn (AirCurve $a): float => (new CureForecast(new PartTemperature($a, 12.0), $kinetics, new Spread(), 0.0))->event(Milestone::TackFrom, 0.0)->expectedMin ?? INF;
         self::assertLessThan($opens($air), $opens((new ClimateChange(ClimateKind::WarmBox, 0.0, 300.0, 30.0))->appliedTo($air)));
         self::assertGreaterThan($opens($air), $opens((new ClimateChange(ClimateKind::CoolPlace, 0.0, 300.0, 9.0))->appliedTo($air)));
     }
@@ -56,9 +57,9 @@ final class TurnedTimeTest extends TestCase
     {
         $slow = Sample::resin();
         $fast = new Resin('fast', $slow->kinetics->paced(0.25), $slow->rheology, $slow->ratio, 10.0, 120.0, 23.0, 16.0, true, 0.02);
-        self::assertEqualsWithDelta(0.5 * $slow->kinetics->age('tack_from'), Blend::of($slow, $fast, 0.5)->kinetics->age('tack_from'), 1e-6);
-        self::assertEqualsWithDelta($slow->kinetics->age('sandable'), Blend::of($slow, $fast, 0.0)->kinetics->age('sandable'), 1e-6);
-        self::assertEqualsWithDelta($fast->kinetics->age('sandable'), Blend::of($slow, $fast, 1.0)->kinetics->age('sandable'), 1e-6);
+        self::assertEqualsWithDelta(0.5 * $slow->kinetics->age(Milestone::TackFrom), Blend::of($slow, $fast, 0.5)->kinetics->age(Milestone::TackFrom), 1e-6);
+        self::assertEqualsWithDelta($slow->kinetics->age(Milestone::Sandable), Blend::of($slow, $fast, 0.0)->kinetics->age(Milestone::Sandable), 1e-6);
+        self::assertEqualsWithDelta($fast->kinetics->age(Milestone::Sandable), Blend::of($slow, $fast, 1.0)->kinetics->age(Milestone::Sandable), 1e-6);
         self::assertSame([120.0, 16.0], [Blend::of($slow, $fast, 0.3)->potMassG, Blend::of($slow, $fast, 0.3)->minC]);
         self::assertGreaterThan($slow->rateSigma, Blend::of($slow, $fast, 0.3)->rateSigma, 'a blend is less sure than a sheet');
         $this->expectException(\OakGloss\Quantity\OutOfRange::class);
@@ -68,7 +69,7 @@ final class TurnedTimeTest extends TestCase
     public function testTheShopsPaceTightensWhatASheetLeavesOpen(): void
     {
         $paced = Sample::resin()->paced(ShopPace::learnt([]));
-        self::assertEqualsWithDelta(1.0, $paced->kinetics->age('tack_from') / Sample::resin()->kinetics->age('tack_from'), 1e-9);
+        self::assertEqualsWithDelta(1.0, $paced->kinetics->age(Milestone::TackFrom) / Sample::resin()->kinetics->age(Milestone::TackFrom), 1e-9);
         self::assertEqualsWithDelta(sqrt(0.15 ** 2 + 0.08 ** 2), $paced->rateSigma, 1e-3);
     }
 
@@ -130,7 +131,7 @@ final class TurnedTimeTest extends TestCase
         self::assertInstanceOf(FittedWindow::class, $way);
         self::assertSame(15.0, $way->starts[1] - $way->starts[0]);
         $alone = new CureForecast(new PartTemperature(AirCurve::constant(20.0), 12.0), Sample::resin()->kinetics, new Spread(), $way->starts[0]);
-        self::assertEqualsWithDelta($alone->event('tack_until', $way->starts[0])->expectedMin, $way->window->closes->expectedMin, 1e-6, 'closes for the first part');
-        self::assertEqualsWithDelta($alone->event('tack_from', $way->starts[1] + 20.0)->expectedMin, $way->window->opens->expectedMin, 1e-6, 'opens for the last');
+        self::assertEqualsWithDelta($alone->event(Milestone::TackUntil, $way->starts[0])->expectedMin, $way->window->closes->expectedMin, 1e-6, 'closes for the first part');
+        self::assertEqualsWithDelta($alone->event(Milestone::TackFrom, $way->starts[1] + 20.0)->expectedMin, $way->window->opens->expectedMin, 1e-6, 'opens for the last');
     }
 }

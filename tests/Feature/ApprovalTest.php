@@ -29,7 +29,7 @@ final class ApprovalTest extends ShopCase
         if (getenv('OAK_APPROVE') === '1') {
             file_put_contents(base_path(self::APPROVED), $text);
         }
-        self::assertSame(count(Methods::all()), substr_count($text, "== "));
+        self::assertSame(count(Methods::all()), substr_count($text, '== '));
         self::assertSame(
             explode("\n", (string) file_get_contents(base_path(self::APPROVED))),
             explode("\n", $text),

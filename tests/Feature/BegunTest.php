@@ -9,6 +9,7 @@ use App\Models\Part;
 use App\Models\Resin;
 use App\Planning\Letters;
 use App\Planning\Planner;
+use OakGloss\Cure\Milestone;
 use Sabre\VObject\Reader;
 
 /** One meaning of begun, one letter a part, and an act that is logged when it comes to mind. */
@@ -119,7 +120,7 @@ final class BegunTest extends ShopCase
         $plan = $this->planned($part);
         self::assertSame($plan->plan->materials->baseResin->name, $plan->plan->materials->skinResin->name);
         $clocks = $plan->schedule->clocks;
-        $of = fn (string $key): float => $clocks->forecastOf($plan->plan->step($key) ?? self::fail($key))->event('tack_from', $this->minute('2027-03-08 09:10'))->expectedMin ?? 0.0;
+        $of = fn (string $key): float => $clocks->forecastOf($plan->plan->step($key) ?? self::fail($key))->event(Milestone::TackFrom, $this->minute('2027-03-08 09:10'))->expectedMin ?? 0.0;
         self::assertGreaterThan($of('build-1') + 100.0, $of('base'));
     }
 

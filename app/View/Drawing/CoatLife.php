@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawing;
 
+use OakGloss\Cure\Milestone;
 use OakGloss\Material\Resin;
 use OakGloss\Quantity\Temperature;
 
@@ -19,9 +20,9 @@ final readonly class CoatLife
     public static function of(Resin $resin, float $airC): self
     {
         $rate = $resin->kinetics->activation->rate(Temperature::fromCelsius($airC), $resin->kinetics->reference);
-        $minutes = fn (string $event): float => $resin->kinetics->age($event) / $rate;
+        $minutes = fn (Milestone $event): float => $resin->kinetics->age($event) / $rate;
 
-        return new self($minutes('tack_from'), $minutes('tack_until'), $minutes('sandable'));
+        return new self($minutes(Milestone::TackFrom), $minutes(Milestone::TackUntil), $minutes(Milestone::Sandable));
     }
 
     /** Place of a moment on a line of this width. */
