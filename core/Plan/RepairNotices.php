@@ -44,16 +44,16 @@ final class RepairNotices
     {
         $brief = $plan->brief;
         $anew = new PartBrief(
-            [new Zone('part', ZoneKind::Level, 0.0, 0.5 * sqrt($areaM2), $areaM2)],
-            null,
-            $brief->substrate,
-            true,
-            $brief->tone,
-            $brief->backing,
-            $brief->finish,
-            false,
-            false,
-            false,
+            zones: [new Zone('part', ZoneKind::Level, 0.0, 0.5 * sqrt($areaM2), $areaM2)],
+            developedMm: null,
+            substrate: $brief->substrate,
+            primed: true,
+            tone: $brief->tone,
+            backing: $brief->backing,
+            finish: $brief->finish,
+            sun: false,
+            heat: false,
+            wear: false,
             choices: new Choices(top: $brief->choices->of(TopKind::class)),
         );
 
