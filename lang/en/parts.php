@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The list of parts and a part's plan.
 return [
     'state' => [
-        'title' => 'Hold, cancel', 'hold' => 'Put on hold', 'cancel' => 'Cancel it', 'delete' => 'Delete it', 'resume' => 'Take it up again',
+        'title' => 'Hold, cancel, start over', 'hold' => 'Put on hold', 'cancel' => 'Cancel it', 'delete' => 'Delete it', 'resume' => 'Take it up again',
         'hold_costs' => 'Gives up :hands of planned hands; ready :ready no more, but whenever it is taken up again.',
         'hold_window' => 'The window that is next closes :at: past it the coat is keyed first.',
         'cancel_costs' => 'Off the sheet; the record stays, and what it was to take of the shelf is free.',

@@ -1,6 +1,6 @@
 {{-- What becomes of a part that does not go on as planned. --}}
 @inject('format', 'App\Words\Formatter')
-<details class="fold">
+<details class="fold part-state">
     <summary class="btn quiet">{{ __('parts.state.title') }}</summary>
     <div class="acts">
         <form method="post" action="{{ route('parts.hold', $part) }}">@marks
