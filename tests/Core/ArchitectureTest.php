@@ -40,7 +40,7 @@ final class ArchitectureTest extends TestCase
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Field', 'Infusion', 'Inspection', 'Method', 'Mixing', 'Quantity'],
         'Plan' => ['Abrasion', 'Clear', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity', 'Uncertainty'],
         'Schedule' => ['Climate', 'Cure', 'Fact', 'Film', 'Finding', 'Material', 'Method', 'Plan', 'Quantity'],
-        'Diagnosis' => ['Abrasion', 'Climate', 'Fact', 'Film', 'Geometry', 'Inspection', 'Method', 'Optics', 'Plan', 'Quantity', 'Schedule'],
+        'Diagnosis' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Geometry', 'Inspection', 'Method', 'Optics', 'Plan', 'Quantity', 'Schedule'],
         'Calc' => ['Abrasion', 'Clear', 'Climate', 'Cost', 'Cure', 'Field', 'Film', 'Inspection', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
