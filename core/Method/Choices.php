@@ -80,12 +80,16 @@ final readonly class Choices
      * @param array<string, mixed> $kept by field; of what is missing stands what is usual
      *
      * @throws \OakGloss\Quantity\OutOfRange If a number is out of its range.
+     * @throws \UnexpectedValueException     If one can't be read: nothing usual takes its place unsaid.
      */
     public static function read(array $kept): self
     {
         $chosen = [];
         foreach (Listed::fields() as [$field, $parameter]) {
             $chosen[$parameter] = $field->read($kept[$field->name] ?? null);
+            if ($chosen[$parameter] === null && isset($kept[$field->name])) {
+                throw new \UnexpectedValueException("{$field->name} can't be read");
+            }
         }
 
         return new self(...$chosen);

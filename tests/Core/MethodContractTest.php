@@ -16,6 +16,8 @@ use OakGloss\Finding\Finding;
 use OakGloss\Method\BrushOnSkin;
 use OakGloss\Method\Choice;
 use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choices;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Ground;
 use OakGloss\Method\Method;
@@ -25,6 +27,7 @@ use OakGloss\Method\Slot;
 use OakGloss\Method\Stage;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
+use OakGloss\Method\Top;
 use OakGloss\Plan\ChoicesLeft;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PartBrief;
@@ -32,6 +35,7 @@ use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Stages;
 use OakGloss\Plan\Workshop;
 use OakGloss\Plan\ZoneState;
+use OakGloss\Quantity\OutOfRange;
 use OakGloss\Safety\Caution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -228,6 +232,23 @@ final class MethodContractTest extends TestCase
                 $now = FinishPlan::of(BriefOf::usual($other), BriefOf::materials($other), $other, new Workshop(20.0), FactLog::standing($done));
                 $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $now->steps);
                 self::assertSame([], array_values(array_diff($lain, $keys)), "{$upTo} facts, then {$other::code()}");
+            }
+        }
+    }
+
+    /** Choices are kept and read by name; what is none, out of its range or can't be read is refused, never taken as usual. */
+    public function testChoicesAreKeptAndReadAsTheyWere(): void
+    {
+        $made = new Choices(top: Top::PolishResin, plies: 3, turned: true, buildGM2: 85.0);
+        self::assertEquals($made, Choices::read((array) json_decode((string) json_encode($made->kept()), true)));
+        self::assertEquals(new Choices(), Choices::read([]));
+        self::assertSame(4, $made->with('plies', '4')->of(PlyCount::class));
+        foreach ([fn () => new Choices(plise: 3), fn () => new Choices(plies: 'three'), fn () => new Choices(plies: 13), fn () => Choices::read(['top' => 'rust']), fn () => Choices::read(['plies' => 99])] as $n => $wrong) {
+            try {
+                $wrong();
+                self::fail("{$n} is taken");
+            } catch (\InvalidArgumentException|\UnexpectedValueException|OutOfRange $e) {
+                self::assertNotSame('', $e->getMessage());
             }
         }
     }
