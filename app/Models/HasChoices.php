@@ -15,9 +15,16 @@ use OakGloss\Method\Choices;
  */
 trait HasChoices
 {
-    /** @throws \OakGloss\Quantity\OakGlossFault If a number that was kept is out of its range. */
+    /**
+     * @throws \OakGloss\Quantity\OakGlossFault If a number that was kept is out of its range.
+     * @throws \UnexpectedValueException        If what was kept can't be read.
+     */
     public function chosen(): Choices
     {
+        if (! is_array(json_decode((string) $this->getAttributes()['choices'] ?? '', true))) {
+            throw new \UnexpectedValueException('the choices can\'t be read');
+        }
+
         return Choices::read($this->kept());
     }
 

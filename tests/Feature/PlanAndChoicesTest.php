@@ -151,4 +151,17 @@ final class PlanAndChoicesTest extends ShopCase
         $this->get("/parts/{$part->id}")->assertSee('Not on the shelf: P240');
         self::assertSame(1, Part::query()->count());
     }
+
+    /** Choices that can't be read, however they came there, are named with their part; nothing usual takes their place. */
+    public function testChoicesThatCantBeReadAreNamed(): void
+    {
+        $part = $this->partWithBuildCoat();
+        foreach (['{"top":"rust"}', '{"plies":99}', 'broken'] as $kept) {
+            \Illuminate\Support\Facades\DB::table('parts')->where('id', $part->id)->update(['choices' => $kept]);
+            app()->forgetScopedInstances();
+            $this->get("/parts/{$part->id}")->assertStatus(422)->assertSee($part->name);
+            app()->forgetScopedInstances();
+            $this->get('/')->assertOk()->assertSee($part->name);
+        }
+    }
 }
