@@ -21,7 +21,7 @@ trait HasChoices
      */
     public function chosen(): Choices
     {
-        if (! is_array(json_decode((string) $this->getAttributes()['choices'] ?? '', true))) {
+        if (! is_array(json_decode((string) $this->getAttributes()['choices'], true))) {
             throw new \UnexpectedValueException('the choices can\'t be read');
         }
 
