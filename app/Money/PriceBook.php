@@ -25,14 +25,6 @@ final class PriceBook
         return ($this->prices[$shopId] ??= $this->read($shopId))[$jar->key()] ?? null;
     }
 
-    /** What so much of a jar costs at the last price, minor units; null where none is known. */
-    public function minor(int $shopId, Jar $jar, float $quantity): ?int
-    {
-        $last = $this->last($shopId, $jar);
-
-        return $last === null ? null : (new \OakGloss\Cost\Material(max(0.0, $quantity), $last[0], $last[1]))->minor();
-    }
-
     /** What minutes of hands cost; null in a shop that has no rate. */
     public static function hands(Shop $shop, float $minutes): ?int
     {
