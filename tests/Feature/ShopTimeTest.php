@@ -100,7 +100,7 @@ final class ShopTimeTest extends ShopCase
             app()->forgetScopedInstances();
             $this->get("/run-sheet/{$part->id}/build-2/try?at={$range['until']}")->assertDontSee('It has no place there');
         }
-        $this->get("/run-sheet/{$part->id}/build-2/try?at={$this->minute('2027-03-10 21:00')}")->assertSee('It has no place there');
+        $this->get("/run-sheet/{$part->id}/build-2/try?at={$this->minute('2027-03-10 21:00')}")->assertSee('It has no place there')->assertSee(__('sheet.because.before'));
         $this->get("/run-sheet/{$part->id}/build-2/range?span=1d")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->assertSee('may-start is-bonded', false);
     }
 
