@@ -80,9 +80,14 @@ final class ActLog
         return redirect()->to($act->leads_to)->with('notice', __('acts.already'));
     }
 
+    /** Drops marks so old that no press with one is still on its way. */
+    public static function prune(): int
+    {
+        return (int) Act::query()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
+    }
+
     public function note(Request $request, User $user, Response $response): void
     {
-        Act::query()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
         Act::query()->create([
             'shop_id' => $user->shop_id,
             'user_id' => $user->id,

@@ -8,6 +8,7 @@ use App\Calendar\KeptCalendar;
 use App\Clock\ShopClock;
 use App\Models\Shop;
 use App\Models\User;
+use App\Planning\OpenParts;
 use App\Planning\PlanKeeper;
 use App\Planning\ShopNumbersBook;
 use Closure;
@@ -30,6 +31,8 @@ final class ActRunner
         private readonly PlanKeeper $keeper,
         private readonly ActLog $acts,
         private readonly ShopClock $clock,
+        private readonly OpenParts $open,
+        private readonly ShopNumbersBook $numbers,
         private readonly Afterwards $afterwards,
     ) {
     }
@@ -81,14 +84,14 @@ final class ActRunner
             return $same;
         }
         $this->keeper->begin($shop);
-        $numbers = ShopNumbersBook::of($shop);
+        $numbers = $this->numbers->of($shop->id);
         $response = $act($request);
         if ($response->getStatusCode() >= 400 || ($response->exception ?? null) !== null) {
             throw new Undone($response);
         }
         $this->acts->note($request, $user, $response);
-        ShopNumbersBook::noteChange($shop->refresh(), $numbers, $user, $this->clock->now());
-        $this->keeper->keep($shop);
+        $this->numbers->noteChange($shop->id, $numbers, $user, $this->clock->now());
+        $this->keeper->keep($this->open->shop($shop->id));
 
         return $response;
     }
@@ -108,7 +111,7 @@ final class ActRunner
             $bound instanceof Model && $bound->exists ? $bound->refresh() : null;
         }
 
-        return $user->load('shop')->shop;
+        return $user->setRelation('shop', $this->open->shop($user->shop_id))->shop;
     }
 
     /**

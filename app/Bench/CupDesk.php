@@ -25,7 +25,7 @@ final readonly class CupDesk
     /** Null where the step is done, or mixes nothing. */
     public function cup(Part $part, string $step): ?Cup
     {
-        return Cup::forStep($this->planner->plan($part->load(Part::PLAN_NEEDS)), $step);
+        return Cup::forStep($this->planner->plan($part), $step);
     }
 
     /** @param float|null $agoMin since it came to rest on the scale; null of what was typed */

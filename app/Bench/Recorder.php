@@ -34,10 +34,8 @@ final class Recorder
     public function record(Part $part, User $user, ShopFloor $floor, string $step, Content $content, ?float $atMin = null): PartFact
     {
         $at = $atMin ?? $floor->nowMin;
-
-        $ref = $this->planner->ref($part, $step, $floor);
-
-        $before = $this->takes($content) ? $this->planner->plan($part->loadMissing(Part::PLAN_NEEDS)) : null;
+        $ref = $this->planner->ref($part, $step);
+        $before = $this->takes($content) ? $this->planner->plan($part) : null;
 
         return DB::transaction(function () use ($part, $user, $floor, $step, $content, $at, $ref, $before): PartFact {
             $fact = PartFact::query()->create([
@@ -60,7 +58,6 @@ final class Recorder
                 $struck = PartFact::query()->where('part_id', $part->id)->find($content->target);
                 $struck === null ?: $this->ledger->giveBack($struck, $user, $fact->recorded_at);
             }
-            $this->planner->forget();
             $this->settle($part, $floor);
 
             return $fact;
@@ -84,8 +81,8 @@ final class Recorder
     /** Notes when the part's last step was done, or that it is open again. */
     public function settle(Part $part, ShopFloor $floor): void
     {
-        $planned = $this->planner->planOn(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id), $floor);
-        $done = $planned->next === null ? $planned->plan->lastDone()?->doneAtMin : null;
+        $plan = $this->planner->chain($part)->plan;
+        $done = $plan->next() === null ? $plan->lastDone()?->doneAtMin : null;
         if ($done === null
             && $part->finished_at !== null
             && $part->shop->parts()->open()->where('letter', $part->letter)->exists()) {
@@ -93,6 +90,5 @@ final class Recorder
             $part->update(['letter' => Letters::free($part->shop)[0]]);
         }
         $part->update(['finished_at' => $done === null ? null : $floor->time->local($done)->utc()]);
-        $this->planner->forget();
     }
 }

@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace App\Money;
 
+use App\Database\Present;
 use App\Models\Lot;
 use App\Models\Shop;
 use App\Shelf\Lineage;
 use App\Stock\Jar;
 
-/** What a shop pays and asks: the last price of each jar, and its rates. Read once for a request. */
+/** What a shop pays and asks: the last price of each jar, and its rates. */
 final class PriceBook
 {
-    /** @var array<int, array<string, array{float, int}>> pack and price by jar, by shop */
-    private array $prices = [];
-
-    public function __construct(private readonly Lineage $lineage)
+    public function __construct(private readonly Present $present, private readonly Lineage $lineage)
     {
     }
 
     /** @return array{float, int}|null how much came last, and for how much; null of what never had a price */
     public function last(int $shopId, Jar $jar): ?array
     {
-        return ($this->prices[$shopId] ??= $this->read($shopId))[$jar->key()] ?? null;
+        return $this->present->read("prices-{$shopId}", fn (): array => $this->prices($shopId))[$jar->key()] ?? null;
     }
 
     /** What minutes of hands cost; null in a shop that has no rate. */
@@ -47,8 +45,8 @@ final class PriceBook
         return $rateMinor === 0 ? null : (new \OakGloss\Cost\Hours(max(0.0, $minutes), $rateMinor))->minor();
     }
 
-    /** @return array<string, array{float, int}> */
-    private function read(int $shopId): array
+    /** @return array<string, array{float, int}> pack and price by jar */
+    private function prices(int $shopId): array
     {
         $newest = Lot::query()->where('shop_id', $shopId)->whereNotNull('price_minor')->whereNull('cut_from_id')
             ->selectRaw('max(id)')->groupBy('kind', 'item_id', 'jar');
@@ -60,5 +58,4 @@ final class PriceBook
 
         return $prices;
     }
-
 }

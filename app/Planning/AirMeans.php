@@ -6,7 +6,6 @@ namespace App\Planning;
 
 use App\Models\AirReading;
 use App\Time\ShopTime;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -30,11 +29,10 @@ final class AirMeans
     {
         $now = (int) floor($nowMin / self::SLOT_MIN);
         $recent = (int) floor(($nowMin - self::QUARTERS_MIN) / self::SLOT_MIN / 4.0 + 1.0) * 4;
-        $slots = fn (int $first, int $last): Builder =>
-            DB::table('air_quarters')->where('shop_id', $shopId)->whereBetween('slot', [$first, $last])->where('n', '>', 0);
-        $sums = 'sum(seconds) / 60.0 / sum(n) as minute, sum(c) / sum(n) as c';
-        $hours = $slots((int) floor($from / self::SLOT_MIN), $recent - 1)->selectRaw($sums)->groupByRaw('slot / 4')->get();
-        $quarters = $slots($recent, $now)->selectRaw($sums)->groupBy('slot')->get();
+        $sums = DB::table('air_quarters')->where('shop_id', $shopId)->where('n', '>', 0)
+            ->whereBetween('slot', [(int) floor($from / self::SLOT_MIN), $now])
+            ->groupByRaw('case when slot < ? then slot / 4 else slot end', [$recent])
+            ->selectRaw('sum(seconds) / 60.0 / sum(n) as minute, sum(c) / sum(n) as c')->get();
         $typed = AirReading::query()->trusted()->where('shop_id', $shopId)->where('source', 'hand')
             ->whereBetween(
                 'measured_at',
@@ -45,7 +43,7 @@ final class AirMeans
                 (float) $r->air_c,
             ]);
         $means = [
-            ...$hours->concat($quarters)->map(fn (\stdClass $r): array => [(float) $r->minute, (float) $r->c])->all(),
+            ...$sums->map(fn (\stdClass $r): array => [(float) $r->minute, (float) $r->c])->all(),
             ...$typed->all(),
         ];
         usort($means, fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\KeptPlan;
 use App\Models\PlanOffer;
 use App\Models\Shop;
@@ -22,8 +23,10 @@ final class BetterPlans
     private const LOOK_AGAIN_S = 3600;
 
     public function __construct(
+        private readonly Present $present,
         private readonly Planner $planner,
         private readonly OpenParts $open,
+        private readonly PlannableParts $plannable,
         private readonly Fingerprint $fingerprint,
         private readonly KeptPlans $kept,
         private readonly PlanKeeper $keeper,
@@ -54,14 +57,14 @@ final class BetterPlans
      */
     public function look(Shop $shop, ?Closure $progress = null): ?PlanOffer
     {
-        $this->planner->forget();
+        $this->present->anew();
         $this->withdrawImpossible($shop);
         $offered = $this->offered($shop);
         if ($offered !== null) {
             return $offered;
         }
         $newest = $this->kept->newest($shop);
-        $state = $this->fingerprint->ofFacts($this->planner->floor($shop));
+        $state = $this->fingerprint->ofFacts($shop);
         $floor = $this->planner->floor($shop);
         $better = BetterPlan::of(
             $this->planner->chains($shop),
@@ -77,9 +80,7 @@ final class BetterPlans
         }
 
         return DB::transaction(function () use ($shop, $better, $newest, $state, $floor): ?PlanOffer {
-            $this->planner->forget();
-
-            return $this->fingerprint->ofFacts($this->planner->floor($shop)) !== $state || $this->kept->newest($shop)?->id !== $newest->id
+            return $this->fingerprint->ofFacts($shop) !== $state || $this->kept->newest($shop)?->id !== $newest->id
                 ? null
                 : PlanOffer::query()->create([
                 'shop_id' => $shop->id,
@@ -178,7 +179,7 @@ final class BetterPlans
     private function moves(Shop $shop, array $places): array
     {
         $standing = $this->planner->standing($shop);
-        $letters = $this->open->of($shop)->pluck('letter', 'id');
+        $letters = $this->plannable->of($shop)->pluck('letter', 'id');
         $moves = [];
         foreach ($places as $id => $part) {
             $moves[$id] = ['letter' => (string) $letters[$id], 'from' => ($standing[$id] ?? null)?->endMin(), 'to' => $part->endMin()];

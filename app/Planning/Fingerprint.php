@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\HourException;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Models\Shop;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
 use App\Shelf\ShelfPapers;
@@ -15,10 +17,9 @@ use App\Time\DaySpans;
 /** All that a run sheet rests on, in short: where it is the same, so is the sheet. */
 final class Fingerprint
 {
-    /** @var array{ShopFloor, array<string, mixed>}|null the last that was taken, and of what floor */
-    private ?array $last = null;
-
     public function __construct(
+        private readonly Present $present,
+        private readonly ShopFloors $floors,
         private readonly PaceBook $paces,
         private readonly PartSteps $chains,
         private readonly OpenParts $open,
@@ -26,9 +27,9 @@ final class Fingerprint
     }
 
     /** What was done and decided, in short; the forecast of the air left out. */
-    public function ofFacts(ShopFloor $floor): string
+    public function ofFacts(Shop $shop): string
     {
-        return md5(serialize(array_diff_key($this->of($floor), ['air' => 0, 'reading' => 0, 'content' => 0])));
+        return md5(serialize(array_diff_key($this->of($shop), ['air' => 0, 'reading' => 0, 'content' => 0])));
     }
 
     /**
@@ -36,24 +37,15 @@ final class Fingerprint
      *
      * @return array<string, mixed>
      */
-    public function of(ShopFloor $floor): array
+    public function of(Shop $shop): array
     {
-        if ($this->last === null || $this->last[0] !== $floor) {
-            $this->last = [$floor, $this->taken($floor)];
-        }
-
-        return $this->last[1];
-    }
-
-    public function forget(): void
-    {
-        $this->last = null;
+        return $this->present->read("rests-on-{$shop->id}", fn (): array => $this->taken($shop));
     }
 
     /** @return array<string, mixed> */
-    private function taken(ShopFloor $floor): array
+    private function taken(Shop $shop): array
     {
-        $shop = $floor->shop;
+        $floor = $this->floors->of($shop);
         $parts = $this->open->rows($shop)->sortBy('id')->values();
         $newest = $parts->filter(fn (Part $p): bool => $p->facts->isNotEmpty())
             ->mapWithKeys(fn (Part $p): array => [$p->id => $p->facts->sortBy('id')->last()]);
@@ -90,7 +82,10 @@ final class Fingerprint
                 array_map(fn ($u): array => [$u->id, self::week($u->hours)], $floor->people),
             ])),
             // What was taken back is read no more: then an earlier one is the newest again.
-            'reading' => (int) $shop->airReadings()->trusted()->orderByDesc('id')->value('id'),
+            'reading' => $this->present->read(
+                "newest-reading-{$shop->id}",
+                fn (): int => (int) $shop->airReadings()->trusted()->orderByDesc('id')->value('id'),
+            ),
             // Numbers alone are not enough after a restore: other rows may have them then.
             'content' => md5(serialize([
                 $newest->sortBy('id')->pluck('token')->values()->all(),

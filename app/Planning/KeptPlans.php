@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\KeptPlan;
 use App\Models\PartFact;
 use App\Models\Shop;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kinds;
@@ -19,18 +21,16 @@ use OakGloss\Schedule\Way;
 /** The plans that were kept, as rows: added, never edited. */
 final class KeptPlans
 {
-    /** @var array<int, KeptPlan|null> */
-    private array $newest = [];
+    public function __construct(private readonly Present $present, private readonly OpenParts $open)
+    {
+    }
 
     public function newest(Shop $shop): ?KeptPlan
     {
-        return array_key_exists($shop->id, $this->newest) ? $this->newest[$shop->id]
-            : $this->newest[$shop->id] = KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first();
-    }
-
-    public function forget(): void
-    {
-        $this->newest = [];
+        return $this->present->read(
+            "kept-{$shop->id}",
+            fn (): ?KeptPlan => KeptPlan::query()->where('shop_id', $shop->id)->orderByDesc('id')->first(),
+        );
     }
 
     /**
@@ -42,15 +42,10 @@ final class KeptPlans
      */
     public function places(array $parts, ShopFloor $floor, int $upTo = PHP_INT_MAX): array
     {
-        $newest = DB::table('kept_places')->whereIn('part_id', $parts)->where(
-            'kept_plan_id',
-            '<=',
-            $upTo,
-        )->groupBy('part_id')->selectRaw('max(kept_plan_id)');
-        $rows = DB::table('kept_places')->whereIn('part_id', $parts)->whereIn(
-            'kept_plan_id',
-            $newest,
-        )->orderBy('kept_plan_id')->orderBy('id')->get();
+        $newest = DB::table('kept_places')->whereIn('part_id', $parts)->where('kept_plan_id', '<=', $upTo)
+            ->groupBy('part_id')->selectRaw('max(kept_plan_id)');
+        $rows = $this->present->read('places-'.implode('-', $parts)."-{$upTo}", fn (): Collection => DB::table('kept_places')
+            ->whereIn('part_id', $parts)->whereIn('kept_plan_id', $newest)->orderBy('kept_plan_id')->orderBy('id')->get());
         $of = [];
         foreach ($rows as $row) {
             $of[(int) $row->part_id][(int) $row->kept_plan_id][] = $row;
@@ -69,16 +64,14 @@ final class KeptPlans
     public function decided(array $restsOn, Shop $shop): array
     {
         $was = $this->newest($shop)->rests_on ?? [];
+        $decisions = Kinds::where(fn (string $kind): bool => $kind::IS_DECISION);
         $decided = [];
         foreach ($was === [] ? [] : $restsOn['parts'] as $id => $row) {
             $since = (int) ($was['facts'][$id] ?? 0);
             $isOther = isset($was['parts'][$id]) && $was['parts'][$id] !== $row;
-            if ($isOther
-                || ((int) ($restsOn['facts'][$id] ?? 0) > $since
-                    && PartFact::query()->where('part_id', $id)->where('id', '>', $since)->whereIn(
-                        'kind',
-                        Kinds::where(fn (string $kind): bool => $kind::IS_DECISION),
-                    )->exists())) {
+            $facts = $this->open->rows($shop)->firstWhere('id', $id)?->facts;
+            $isDecided = $facts?->contains(fn (PartFact $f): bool => $f->id > $since && in_array($f->kind, $decisions, true)) === true;
+            if ($isOther || $isDecided) {
                 $decided[] = (int) $id;
             }
         }
@@ -109,14 +102,9 @@ final class KeptPlans
                 ->whereRaw(self::restedOn('$.reading').' <= ?', [$restsOn['reading']])->orderByDesc('id')->value('id');
             $found += $before === null ? [] : $this->places(array_map(intval(...), array_keys($restsOn['parts'])), $floor, (int) $before);
         }
-        $struck = $newest === null
-            ? []
-            : PartFact::query()->whereIn(
-                'part_id',
-                array_keys($restsOn['parts']),
-            )->where('kind', Struck::KIND)->whereIn('id', array_values($restsOn['facts']))->get();
-        foreach ($struck as $fact) {
-            if ($fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0)) {
+        foreach ($newest === null ? [] : $this->open->rows($floor->shop)->flatMap->facts as $fact) {
+            $isNew = $fact->id > (int) ($newest->rests_on['facts'][$fact->part_id] ?? 0);
+            if ($isNew && $fact->kind === Struck::KIND && $fact->id === $restsOn['facts'][$fact->part_id]) {
                 $before = KeptPlan::query()->where('shop_id', $floor->shop->id)
                     ->whereRaw(self::restedOn("$.facts.\"{$fact->part_id}\"").' < ?', [$fact->target()])->orderByDesc('id')->value('id');
                 $found = ($before === null ? [] : $this->places([$fact->part_id], $floor, (int) $before)) + $found;
@@ -152,7 +140,6 @@ final class KeptPlans
                 'closes_min' => ($times[$row['step']] ?? null)?->window?->closes->expectedMin,
             ] + $row, self::row($part, $floor)));
         }
-        $this->forget();
 
         return $kept;
     }

@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;
 use App\Time\ShopTime;
+use Illuminate\Database\Query\Builder;
 use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Mixing\CupLosses;
@@ -35,12 +36,9 @@ final class LossBook
     /** @return iterable<PartFact> the newest first, without those that were struck out */
     private static function rows(Shop $shop): iterable
     {
-        $parts = Part::query()->where('shop_id', $shop->id)->select('id');
-        $facts = PartFact::query()->where('kind', CupLeft::KIND)->whereIn('part_id', $parts)->orderByDesc('happened_at')
-            ->limit(self::MOST)->get();
-        $struck = $facts->isEmpty() ? [] : PartFact::query()->where('kind', Struck::KIND)
-            ->whereIn('part_id', $facts->pluck('part_id')->unique()->all())->get()->map(fn (PartFact $f): int => $f->target())->all();
-
-        return $facts->reject(fn (PartFact $f): bool => in_array($f->id, $struck, true));
+        return PartFact::query()->where('kind', CupLeft::KIND)->whereIn('part_id', Part::query()->where('shop_id', $shop->id)->select('id'))
+            ->whereNotExists(fn (Builder $q) => $q->from('facts as strikes')->whereColumn('strikes.part_id', 'facts.part_id')
+                ->where('strikes.kind', Struck::KIND)->whereRaw("json_extract(strikes.data, '$.target') = facts.id"))
+            ->orderByDesc('happened_at')->limit(self::MOST)->get();
     }
 }

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\Part;
+use App\Models\PartFact;
+use App\Models\PartSlot;
 use App\Models\Shop;
-use Illuminate\Support\Collection;
+use App\Time\ShopTime;
+use Illuminate\Database\Eloquent\Collection;
 
-/** The parts that are not finished. Each is tried: one whose rows can't be planned is left out, and named. */
+/** The rows of the parts that are not finished, with what a plan needs of them. */
 final class OpenParts
 {
     private const WEIGHTS = ['low' => 0.5, 'normal' => 1.0, 'high' => 3.0];
 
-    /** @var array<int, \Illuminate\Database\Eloquent\Collection<int, Part>> */
-    private array $rows = [];
-
-    /** @var array<int, Collection<int, Part>> */
-    private array $open = [];
-
-    /** @var array<int, list<UnplannablePart>> */
-    private array $leftOut = [];
-
-    public function __construct(private readonly ShopFloors $floors, private readonly PartSteps $chains)
+    public function __construct(private readonly Present $present)
     {
+    }
+
+    public function shop(int $id): Shop
+    {
+        return $this->present->read("shop-{$id}", fn (): Shop => Shop::query()->findOrFail($id));
     }
 
     /** @return array<int, float> by part */
@@ -32,50 +32,54 @@ final class OpenParts
         return $this->rows($shop)->pluck('priority', 'id')->map(fn (string $p): float => self::WEIGHTS[$p] ?? 1.0)->all();
     }
 
-    /** @return \Illuminate\Database\Eloquent\Collection<int, Part> all open parts with what a plan needs of them; read once */
-    public function rows(Shop $shop): \Illuminate\Database\Eloquent\Collection
+    /** @return Collection<int, Part> */
+    public function rows(Shop $shop): Collection
     {
-        return $this->rows[$shop->id] ??= $shop->parts()->open()->with(array_diff(Part::PLAN_NEEDS, ['shop']))
-            ->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop));
+        return $this->present->read("open-{$shop->id}", function () use ($shop): Collection {
+            $facts = $this->facts($shop);
+
+            return $this->briefs($shop)->map(fn (Part $p): Part => (clone $p)->setRelation('facts', $facts[$p->id] ?? new Collection()));
+        });
     }
 
-    /** @return Collection<int, Part> the open parts that can be planned */
-    public function of(Shop $shop): Collection
+    /** When the first thing was done of any of them, minutes. */
+    public function since(Shop $shop): ?float
     {
-        if (! isset($this->open[$shop->id])) {
-            $this->leftOut[$shop->id] = [];
-            $this->open[$shop->id] = $this->rows($shop)->filter($this->canBePlanned(...))->values();
-        }
+        $first = $this->rows($shop)->flatMap->facts->min('happened_at');
 
-        return $this->open[$shop->id];
+        return $first === null ? null : ShopTime::minutes($first);
     }
 
-    /** @return list<UnplannablePart> open parts that can't */
-    public function leftOut(Shop $shop): array
+    /** The same part among them; null if it is none, or was changed and not kept yet. */
+    public function row(Part $part): ?Part
     {
-        $this->of($shop);
+        $row = $this->rows($part->shop)->find($part->id);
 
-        return $this->leftOut[$shop->id];
+        return $row !== null && PartSteps::rows($row) === PartSteps::rows($part) ? $row : null;
     }
 
-    /** Tried, and noted if it can't. */
-    private function canBePlanned(Part $part): bool
+    /** Gives a part what a plan needs of it, as it stands now. */
+    public function fill(Part $part): Part
     {
-        try {
-            $this->chains->of($part, $this->floors->of($part->shop));
+        $part->setRelation('shop', $this->shop($part->shop_id));
+        $of = $this->rows($part->shop)->find($part->id)
+            ?? $this->present->read("finished-{$part->id}", fn (): Part => Part::query()->with(['slots', 'facts'])->findOrFail($part->id));
 
-            return true;
-        } catch (\PDOException $e) {
-            throw $e;
-        } catch (\Throwable $e) {
-            $this->leftOut[$part->shop_id][] = UnplannablePart::of($part, $e);
-
-            return false;
-        }
+        // Its own slots: what is put into them is not kept yet.
+        return $part->setRelation('slots', $of->slots->map(fn (PartSlot $s): PartSlot => clone $s))->setRelation('facts', $of->facts);
     }
 
-    public function forget(): void
+    /** @return Collection<int, Part> without their facts, which are added to more often */
+    private function briefs(Shop $shop): Collection
     {
-        $this->rows = $this->open = $this->leftOut = [];
+        return $this->present->read("briefs-{$shop->id}", fn (): Collection => $shop->parts()->open()->with('slots')
+            ->orderByRaw('length(letter), letter')->get()->each(fn (Part $p) => $p->setRelation('shop', $shop)));
+    }
+
+    /** @return array<int, Collection<int, PartFact>> by part, in the order of time */
+    private function facts(Shop $shop): array
+    {
+        return $this->present->read("facts-{$shop->id}", fn (): array => PartFact::query()
+            ->whereIn('part_id', $this->briefs($shop)->modelKeys())->orderBy('happened_at')->orderBy('id')->get()->groupBy('part_id')->all());
     }
 }

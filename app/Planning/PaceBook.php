@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\PartFact;
 use App\Models\Resin;
 use App\Shelf\FromShelf;
@@ -37,11 +38,9 @@ final class PaceBook
     /** After so many checks the evidence is kept beside them, to begin anew from there. */
     private const CHECKPOINT = 64;
 
-    /** @var array<int, Collection<string, \stdClass>> rows of paces by shop */
-    private array $rows = [];
-
-    /** @var array<int, array<string, Collection<int, \stdClass>>> checks that a page judged for itself, by shop and resin */
-    private array $unkept = [];
+    public function __construct(private readonly Present $present)
+    {
+    }
 
     /** Something was recorded: what was judged after it is judged anew when it is next asked for. */
     public function follow(PartFact $fact): void
@@ -58,7 +57,6 @@ final class PaceBook
         if ($check === null || $row === null) {
             return;
         }
-        $this->rows = [];
         $pace = $this->row($row);
         $isNewest = $check === $fact && ($pace === null
             || [$pace->last_at, $pace->last_fact_id] < [$check->getAttributes()['happened_at'], $check->id]);
@@ -71,14 +69,8 @@ final class PaceBook
                     )->where('fact_id', '>=', $check->id),
                 ))->delete();
             DB::table('resin_paces')->where('shop_id', $row->shop_id)->where('name', $row->name)->delete();
-            $this->rows = [];
         }
         $this->judge($row);
-    }
-
-    public function forget(): void
-    {
-        $this->rows = $this->unkept = [];
     }
 
     public function paced(Resin $row): CoreResin
@@ -92,33 +84,42 @@ final class PaceBook
     /** Null without a check. */
     public function pace(Resin $row): ?ShopPace
     {
-        $pace = $this->row($row);
-        if ($pace === null || $pace->model !== ModelVersion::NOW) {
-            $pace = DB::transactionLevel() > 0 ? $this->judgedAnew($row, $pace !== null) : $this->unkept($row);
-        }
+        $pace = $this->judgedNow($row)['pace'];
 
-        return $pace === null || $pace->checks === 0 ? null : ShopPace::of(log($pace->factor), $pace->sigma, ShopPace::CHECK_SIGMA);
+        return $pace->checks === 0 ? null : ShopPace::of(log($pace->factor), $pace->sigma, ShopPace::CHECK_SIGMA);
     }
 
-    private function judgedAnew(Resin $row, bool $byOtherModels): ?\stdClass
+    /** @return array{pace: \stdClass, judged: Collection<int, \stdClass>|null} with what a page had to judge for itself */
+    private function judgedNow(Resin $row): array
     {
-        if ($byOtherModels) {
+        $pace = $this->row($row);
+        if ($pace !== null && $pace->model === ModelVersion::NOW) {
+            return ['pace' => $pace, 'judged' => null];
+        }
+        if (DB::transactionLevel() === 0) {
+            return $this->present->read("judged-{$row->shop_id}-{$row->name}", fn (): array => $this->unkept($row));
+        }
+        if ($pace !== null) {
             $this->begin($row);
         }
         $this->judge($row);
 
-        return $this->row($row);
+        return ['pace' => $this->row($row) ?? throw new \LogicException('what was judged is kept'), 'judged' => null];
     }
 
-    /** For a page, which never writes: judged for it alone, until the next act keeps it. */
-    private function unkept(Resin $row): \stdClass
+    /**
+     * For a page, which never writes: judged for it alone, until the next act keeps it.
+     *
+     * @return array{pace: \stdClass, judged: Collection<int, \stdClass>}
+     */
+    private function unkept(Resin $row): array
     {
         $found = $this->judgedAfter($row, PaceEvidence::none(), [null, 0], 0, 0);
-        $this->unkept[$row->shop_id][$row->name] = collect($found['judged'])->map(fn (array $j): \stdClass => (object) $j);
-        $pace = (object) $this->asRow($row, $found);
-        $this->rowsOf($row->shop_id)->put($row->name, $pace);
 
-        return $pace;
+        return [
+            'pace' => (object) $this->asRow($row, $found),
+            'judged' => collect($found['judged'])->map(fn (array $j): \stdClass => (object) $j),
+        ];
     }
 
     /** @return array<string, array{int, float, float}> checks, factor and doubt by resin, of those that have any */
@@ -134,16 +135,15 @@ final class PaceBook
     /** @return array{all: int, counted: int} how many checks there are of a resin */
     public function count(Resin $row): array
     {
-        $this->pace($row);
+        $pace = $this->judgedNow($row)['pace'];
 
-        return ['all' => $this->row($row)->checks ?? 0, 'counted' => $this->row($row)->counted ?? 0];
+        return ['all' => $pace->checks, 'counted' => $pace->counted];
     }
 
     /** @return list<KeptCheck> the newest, in the order of time, each with how it stands */
     public function checks(Resin $row): array
     {
-        $this->pace($row);
-        $unkept = $this->unkept[$row->shop_id][$row->name] ?? null;
+        $unkept = $this->judgedNow($row)['judged'];
         $judged = ($unkept === null
             ? $this->judged($row)->orderByDesc('happened_at')->orderByDesc('fact_id')->limit(self::SHOWN)->get()
             : $unkept->sortByDesc(fn (\stdClass $j): array => [$j->happened_at, $j->fact_id])->take(self::SHOWN))->keyBy('fact_id');
@@ -174,22 +174,15 @@ final class PaceBook
     /** Judges what is not yet, each check against what the ones before it that count say: far off, it asks. */
     private function judge(Resin $row): void
     {
-        $pace = $this->row($row);
-        [$evidence, $after, $n, $counted] = $pace === null
-            ? $this->checkpoint($row)
-            : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
-        $found = $this->judgedAfter($row, $evidence, $after, $n, $counted);
-        DB::transaction(function () use ($row, $found): void {
-            $this->rows = [];
-            $stands = $this->row($row);
-            if ($stands !== null && [$stands->last_at, $stands->last_fact_id] > $found['after']) {
-                // Another request has judged them meanwhile, and more.
-                return;
-            }
+        DB::transaction(function () use ($row): void {
+            $pace = $this->row($row);
+            [$evidence, $after, $n, $counted] = $pace === null
+                ? $this->checkpoint($row)
+                : [self::evidence($pace->evidence), [$pace->last_at, $pace->last_fact_id], $pace->checks, $pace->counted];
+            $found = $this->judgedAfter($row, $evidence, $after, $n, $counted);
             array_map(DB::table('judged_checks')->insertOrIgnore(...), array_chunk($found['judged'], 200));
             DB::table('resin_paces')->upsert($this->asRow($row, $found), ['shop_id', 'name']);
         });
-        $this->rows = [];
     }
 
     /**
@@ -257,7 +250,6 @@ final class PaceBook
     {
         $this->judged($row)->delete();
         DB::table('resin_paces')->where('shop_id', $row->shop_id)->where('name', $row->name)->delete();
-        $this->rows = [];
     }
 
     /**
@@ -313,6 +305,9 @@ final class PaceBook
     /** @return Collection<string, \stdClass> by the resin's name */
     private function rowsOf(int $shopId): Collection
     {
-        return $this->rows[$shopId] ??= DB::table('resin_paces')->where('shop_id', $shopId)->get()->keyBy('name');
+        return $this->present->read(
+            "paces-{$shopId}",
+            fn (): Collection => DB::table('resin_paces')->where('shop_id', $shopId)->get()->keyBy('name'),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\Part;
 use App\Models\Resin;
 use App\Shelf\FromShelf;
@@ -18,37 +19,26 @@ use OakGloss\Plan\Materials;
 use OakGloss\Plan\PartBrief;
 use OakGloss\Schedule\StepsAhead;
 
-/** A part's rows, and what was recorded of it, as the core's chain of steps. What was made once is kept for the request. */
+/** A part's rows, and what was recorded of it, as the core's chain of steps. */
 final class PartSteps
 {
-    /** @var array<string, StepsAhead> by part and what was recorded of it */
-    private array $chains = [];
-
-    /** @var array<string, CoreResin> */
-    private array $resins = [];
-
-    /** @var array<int, array<string, list<int>>> */
-    private array $papersBy = [];
-
-    public function __construct(private readonly PaceBook $paces, private readonly PlanMemo $plans)
+    public function __construct(private readonly Present $present, private readonly PaceBook $paces, private readonly PlanMemo $plans)
     {
     }
 
     public function of(Part $part, ShopFloor $floor): StepsAhead
     {
-        return $this->chains[$part->id.md5(self::rows($part))] ??= $this->asIfOf(
-            $part,
-            FromPart::brief($part),
-            FromPart::log($part),
-            $floor,
-            $part->id,
-        );
+        // With its floor: while that is kept, no other one has its number.
+        return $this->present->read(
+            'chain-'.spl_object_id($floor).self::rows($part),
+            fn (): array => [$this->asIfOf($part, FromPart::brief($part), FromPart::log($part), $floor, $part->id), $floor],
+        )[0];
     }
 
-    /** What a part's steps rest on that may change within a request. */
-    private static function rows(Part $part): string
+    /** What a part's steps rest on, in short. */
+    public static function rows(Part $part): string
     {
-        return serialize([$part->getAttributes(), $part->sheetIds(), $part->facts->modelKeys()]);
+        return md5(serialize([$part->getAttributes(), $part->sheetIds(), $part->facts->modelKeys()]));
     }
 
     /** @param int|null $real whose plan it is; null for one that might be */
@@ -116,18 +106,12 @@ final class PartSteps
     /** A resin at the pace that the shop's own checks have found. */
     public function resin(\App\Models\Resin $row): CoreResin
     {
-        return $this->resins[$row->name.$row->id] ??= $this->paces->paced($row);
+        return $this->present->read("resin-{$row->name}-{$row->id}", fn (): CoreResin => $this->paces->paced($row));
     }
 
     /** @return array<string, list<int>> papers on the shelf, by the way that they are driven */
     public function papersBy(int $shopId): array
     {
-        return $this->papersBy[$shopId] ??= ShelfPapers::by($shopId);
-    }
-
-    public function forget(): void
-    {
-        $this->chains = $this->resins = $this->papersBy = [];
-        $this->paces->forget();
+        return $this->present->read("papers-{$shopId}", fn (): array => ShelfPapers::by($shopId));
     }
 }

@@ -30,7 +30,6 @@ final class PlanKeeper
     public function keep(Shop $shop, ?string $because = null, bool $isAct = true): void
     {
         DB::transaction(function () use ($shop, $because, $isAct): void {
-            $this->planner->forget();
             $sheet = $this->planner->sheet($shop);
             $anew = array_filter(array_combine($sheet->anew(), array_map($sheet->toKeep(...), $sheet->anew())));
             $this->write($shop, $anew, $because, $isAct);
@@ -94,7 +93,7 @@ final class PlanKeeper
         $floor = $this->planner->floor($shop);
         $before = $this->kept->newest($shop);
         $air = $floor->workshop->workingAirC;
-        $restsOn = $this->fingerprint->of($floor);
+        $restsOn = $this->fingerprint->of($shop);
         if ($anew === [] && $before?->working_air_c === $air && (! $isAct || self::isSame($before->rests_on, $restsOn))) {
             return;
         }
@@ -119,7 +118,6 @@ final class PlanKeeper
                     new WhyMoved($before, $restsOn, $were, $this->broke($shop, array_keys($plans)), $plans),
                 ),
         ], $anew, $plans);
-        $this->planner->forget();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Present;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Time\ShopTime;
@@ -20,15 +21,14 @@ use OakGloss\Schedule\RunSheet;
 use OakGloss\Schedule\StepsAhead;
 use OakGloss\Schedule\Unrest;
 
-/** Parts and their plans on the shop's run sheet, as it is kept and as it has to be mended now. One for each request. */
+/** Parts and their plans on the shop's run sheet, as it is kept and as it has to be mended now. */
 final class Planner
 {
-    /** @var array<int, RunSheetPlaces> */
-    private array $sheets = [];
-
     public function __construct(
+        private readonly Present $present,
         private readonly ShopFloors $floors,
         private readonly OpenParts $open,
+        private readonly PlannableParts $plannable,
         private readonly PartSteps $chains,
         private readonly KeptPlans $kept,
         private readonly Fingerprint $fingerprint,
@@ -47,7 +47,9 @@ final class Planner
     public function plan(Part $part): PlannedPart
     {
         try {
-            return $this->planNow($part);
+            $row = $part->exists ? $this->open->row($this->open->fill($part)) : null;
+
+            return $row === null ? $this->planNow($part) : $this->present->read("plan-{$row->id}", fn (): PlannedPart => $this->planNow($row));
         } catch (\PDOException $e) {
             throw $e;
         } catch (\Throwable $e) {
@@ -92,15 +94,15 @@ final class Planner
     /** @return array<int, PlannedPart> all open parts, by id */
     public function all(Shop $shop): array
     {
-        return $this->open->of($shop)->keyBy('id')->map($this->plan(...))->all();
+        return $this->plannable->of($shop)->keyBy('id')->map($this->plan(...))->all();
     }
 
     /** The places of all open parts as they stand now. */
     public function sheet(Shop $shop, ?Closure $progress = null): RunSheetPlaces
     {
-        return $this->sheets[$shop->id] ??= RunSheetPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
+        return $this->present->read("sheet-{$shop->id}", fn (): RunSheetPlaces => RunSheetPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
             $floor = $this->floor($shop);
-            $restsOn = $this->fingerprint->of($this->floor($shop));
+            $restsOn = $this->fingerprint->of($shop);
 
             return CurrentPlan::of(
                 $this->chains($shop),
@@ -113,7 +115,7 @@ final class Planner
                 $this->kept->undone($restsOn, $floor),
                 $progress,
             );
-        });
+        }));
     }
 
     /** @return array<int, StepsAhead> what is ahead of all open parts, by part */
@@ -121,13 +123,13 @@ final class Planner
     {
         $floor = $this->floor($shop);
 
-        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): StepsAhead => $this->chains->of($p, $floor))->all();
+        return $this->plannable->of($shop)->keyBy('id')->map(fn (Part $p): StepsAhead => $this->chains->of($p, $floor))->all();
     }
 
     /** @return array<int, KeptPart> by part, as they were kept; parts that never were are missing */
     public function keptPlaces(Shop $shop): array
     {
-        return $this->kept->places(array_values($this->open->of($shop)->map(fn (Part $p): int => $p->id)->all()), $this->floor($shop));
+        return $this->kept->places(array_values($this->plannable->of($shop)->map(fn (Part $p): int => $p->id)->all()), $this->floor($shop));
     }
 
     /** @return array<int, KeptPart> by part, mended where they had to be */
@@ -135,7 +137,7 @@ final class Planner
     {
         $sheet = $this->sheet($shop);
         $places = [];
-        foreach ($this->open->of($shop) as $part) {
+        foreach ($this->plannable->of($shop) as $part) {
             $places += array_filter([$part->id => $sheet->toKeep($part->id)]);
         }
 
@@ -150,7 +152,7 @@ final class Planner
     /** Whether a first run sheet would have to be reckoned for the next page. */
     public function isCold(Shop $shop): bool
     {
-        return ! isset($this->sheets[$shop->id]) && $this->kept->newest($shop) === null && RunSheetPlaces::isCold($this->state($shop));
+        return $this->kept->newest($shop) === null && RunSheetPlaces::isCold($this->state($shop));
     }
 
     /** Everything that the run sheet rests on, in short, and the grid's five minutes. */
@@ -159,7 +161,7 @@ final class Planner
         return md5(serialize([
             ModelVersion::NOW,
             $this->kept->newest($shop)?->id,
-            $this->fingerprint->of($this->floor($shop)),
+            $this->fingerprint->of($shop),
             floor($this->floor($shop)->nowMin / PartSchedule::GRID_MIN),
         ]));
     }
@@ -171,29 +173,30 @@ final class Planner
             PartSchedule::within(
                 $this->chains->asIfOf($part, $brief, $log, $floor),
                 $free ?? Diary::of($floor->crew),
-                $free === null ? PartSchedule::GRID_MIN : RunSheet::gridFor(max(1, count($this->open->of($part->shop)))),
+                $free === null ? PartSchedule::GRID_MIN : RunSheet::gridFor(max(1, count($this->plannable->of($part->shop)))),
             ),
             $floor,
         );
     }
 
-    /** What a step of the plan is; of one that the plan has no more, what it was when something was last recorded of it. */
-    public function ref(Part $part, string $step, ShopFloor $floor): ?StepRef
+    /** A part with what a plan needs of it. */
+    public function filled(Part $part): Part
     {
-        $chain = $this->chains->of($part, $floor);
-        $facts = $chain->plan->log->ofStep($step);
-
-        return $chain->plan->step($step)?->step->ref() ?? ($facts === [] ? null : $facts[count($facts) - 1]->ref);
+        return $this->open->fill($part);
     }
 
-    /** Something was written: what was reckoned from it before holds no more. */
-    public function forget(): void
+    /** A part's steps, as they stand now. */
+    public function chain(Part $part): StepsAhead
     {
-        $this->sheets = [];
-        $this->floors->forget();
-        $this->open->forget();
-        $this->chains->forget();
-        $this->fingerprint->forget();
-        $this->kept->forget();
+        return $this->chains->of($this->open->fill($part), $this->floor($part->shop));
+    }
+
+    /** What a step of the plan is; of one that the plan has no more, what it was when something was last recorded of it. */
+    public function ref(Part $part, string $step): ?StepRef
+    {
+        $plan = $this->chain($part)->plan;
+        $facts = $plan->log->ofStep($step);
+
+        return $plan->step($step)?->step->ref() ?? ($facts === [] ? null : $facts[count($facts) - 1]->ref);
     }
 }

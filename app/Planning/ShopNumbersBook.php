@@ -7,7 +7,6 @@ namespace App\Planning;
 use App\Models\Shop;
 use App\Models\ShopVersion;
 use App\Models\User;
-use App\Shelf\ShelfPapers;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use OakGloss\Plan\ShopNumbers;
@@ -17,19 +16,23 @@ final class ShopNumbersBook
 {
     private const COLUMNS = ['cup_loss_g', 'scale_step_g', 'part_scale_step_g', 'calliper_step_mm', 'target_burn_through'];
 
-    /** @return array<string, mixed> the numbers as they stand */
-    public static function of(Shop $shop): array
+    public function __construct(private readonly OpenParts $open, private readonly PartSteps $chains)
     {
-        return $shop->only(self::COLUMNS) + ['papers' => ShelfPapers::by($shop->id)];
+    }
+
+    /** @return array<string, mixed> the numbers as they stand */
+    public function of(int $shopId): array
+    {
+        return $this->open->shop($shopId)->only(self::COLUMNS) + ['papers' => $this->chains->papersBy($shopId)];
     }
 
     /** @param array<string, mixed> $before */
-    public static function noteChange(Shop $shop, array $before, User $user, CarbonImmutable $now): void
+    public function noteChange(int $shopId, array $before, User $user, CarbonImmutable $now): void
     {
         // Whole numbers are read from rows as floats, and typed ones are compared by value.
-        if (json_encode($before) !== json_encode(self::of($shop))) {
+        if (json_encode($before) !== json_encode($this->of($shopId))) {
             ShopVersion::query()->create([
-                'shop_id' => $shop->id,
+                'shop_id' => $shopId,
                 'changed_by_id' => $user->id,
                 'stood_until' => $now,
                 'numbers' => $before,

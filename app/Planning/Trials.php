@@ -19,8 +19,12 @@ use OakGloss\Schedule\StepsAhead;
 /** What a change would bring, reckoned and not kept: of one part where all others stay, or of all of them. */
 final class Trials
 {
-    public function __construct(private readonly Planner $planner, private readonly OpenParts $open, private readonly PartSteps $chains)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly OpenParts $open,
+        private readonly PlannableParts $plannable,
+        private readonly PartSteps $chains,
+    ) {
     }
 
     /**
@@ -37,7 +41,7 @@ final class Trials
                 $chain,
                 $part->exists ? $this->planner->sheet($part->shop)->toKeep($part->id) : null,
                 $free,
-                max(1, count($this->open->of($part->shop))),
+                max(1, count($this->plannable->of($part->shop))),
                 $this->planner->unrest($part->shop),
             );
 
@@ -73,7 +77,7 @@ final class Trials
             [$now->part->id],
         );
 
-        return $this->open->of($shop)->keyBy('id')->map(fn (Part $p): PlannedPart => PlannedPart::by(
+        return $this->plannable->of($shop)->keyBy('id')->map(fn (Part $p): PlannedPart => PlannedPart::by(
             $p,
             PartSchedule::placed($chains[$p->id], $plan->placed[$p->id], $plan->kept[$p->id]->leniency ?? Leniency::None),
             $floor,

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Cache\CarefulFileStore;
 use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
+use App\Database\Present;
 use App\Database\SqliteConnection;
 use App\Devices\AirProbe;
 use App\Devices\GlossMeter;
@@ -17,25 +18,15 @@ use App\Devices\Scale;
 use App\Models\KeptQuote;
 use App\Models\PartFact;
 use App\Models\SheetFile;
-use App\Money\PriceBook;
 use App\People\PrehashedBcrypt;
-use App\Planning\Fingerprint;
-use App\Planning\KeptPlans;
-use App\Planning\OpenParts;
 use App\Planning\PaceBook;
-use App\Planning\PartSteps;
 use App\Planning\PlanMemo;
-use App\Planning\Planner;
-use App\Planning\ShopFloors;
 use App\Policies\KeptQuotePolicy;
 use App\Policies\SheetFilePolicy;
 use App\Policies\ShelfItemPolicy;
 use App\Session\WholeFileSessions;
-use App\Shelf\Lineage;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
-use App\Stock\SheetFiles;
-use App\Stock\TakenFrom;
 use App\Words\MeasuredTranslator;
 use App\Words\Measures;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -43,10 +34,15 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\Events\TransactionBeginning;
+use Illuminate\Database\Events\TransactionRolledBack;
 use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -79,16 +75,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(AirProbe::class, HttpAirProbe::class);
         $this->app->bind(GlossMeter::class, HttpGlossMeter::class);
         $this->app->bind(Scale::class, HttpScale::class);
-        $this->app->scoped(PaceBook::class);
         $this->app->scoped(PlanMemo::class);
-        $ofOneRequest = [
-            ShopFloors::class, OpenParts::class, PartSteps::class, Planner::class, Fingerprint::class, KeptPlans::class,
-            Lineage::class, TakenFrom::class,
-            PriceBook::class, SheetFiles::class,
-        ];
-        foreach ($ofOneRequest as $class) {
-            $this->app->scoped($class);
-        }
+        $this->app->scoped(Present::class);
     }
 
     public function boot(): void
@@ -102,6 +90,10 @@ final class AppServiceProvider extends ServiceProvider
             (string) config('session.files'),
             (int) config('session.lifetime'),
         ));
+        $present = fn (): Present => $this->app->make(Present::class);
+        DB::listen(fn (QueryExecuted $query) => $present()->heard($query->sql));
+        Event::listen(fn (TransactionBeginning $e) => $e->connection->transactionLevel() > 1 ? null : $present()->anew());
+        Event::listen(fn (TransactionRolledBack $e) => $present()->anew());
         Blade::directive('marks', fn (): string => '<?php echo \App\Acts\ActLog::fields(request()); ?>');
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf;
 
 use App\Models\Part;
+use App\Models\PartSlot;
 use App\Models\ShelfItem;
 use App\Models\Shop;
 use App\Models\StoredItem;
@@ -234,13 +235,14 @@ abstract class ShelfKind
      *
      * @param Collection<int, Part> $parts
      *
-     * @return list<object>
+     * @return list<array<string, mixed>>
      */
     final public function rowsOf(Collection $parts): array
     {
-        $ids = static::SLOT_COLUMN === null ? [] : $parts->flatMap->slots->pluck(static::SLOT_COLUMN)->filter()->unique()->all();
+        $sheet = substr((string) static::SLOT_COLUMN, 0, -strlen('_id'));
+        $items = $sheet === '' ? collect() : $parts->flatMap->slots->map(fn (PartSlot $s): ?ShelfItem => $s->getRelation($sheet))->filter();
 
-        return $ids === [] ? [] : array_values($this->query()->whereIn('id', $ids)->orderBy('id')->toBase()->get()->all());
+        return array_values($items->unique('id')->sortBy('id')->map(fn (ShelfItem $i): array => $i->getRawOriginal())->all());
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<ShelfItem> */

@@ -189,7 +189,6 @@ final class Ledger
     /** After sheets were renewed: what deliveries count stands over what was typed with them. */
     public function mirrorAll(int $shopId): void
     {
-        $this->lineage->forget();
         foreach (ShelfKinds::all() as $name => $kind) {
             foreach ($kind::COUNTED_IN === null ? [] : $kind->ofShop($shopId) as $item) {
                 $this->mirror(new Jar($name, $item->id), $shopId);

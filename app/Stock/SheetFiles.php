@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock;
 
+use App\Database\Present;
 use App\Models\SheetFile;
 use App\Planning\PlannedPart;
 use App\Shelf\Lineage;
@@ -11,14 +12,14 @@ use Illuminate\Database\Eloquent\Collection;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\PlannedStep;
 
-/** Makers' data sheets: of one item, and those that a step needs. Their list is read once for a request. */
+/** Makers' data sheets: of one item, and those that a step needs. */
 final class SheetFiles
 {
-    /** @var array<int, Collection<int, SheetFile>> by shop, the newest first, without what is in them */
-    private array $files = [];
-
-    public function __construct(private readonly TakenFrom $takenFrom, private readonly Lineage $lineage)
-    {
+    public function __construct(
+        private readonly Present $present,
+        private readonly TakenFrom $takenFrom,
+        private readonly Lineage $lineage,
+    ) {
     }
 
     /** @return list<SheetFile> of what a step takes, the newest of each */
@@ -48,10 +49,10 @@ final class SheetFiles
         );
     }
 
-    /** @return Collection<int, SheetFile> */
+    /** @return Collection<int, SheetFile> the newest first, without what is in them */
     private function all(int $shopId): Collection
     {
-        return $this->files[$shopId] ??= SheetFile::query()->where('shop_id', $shopId)->orderByDesc('id')
-            ->get(['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at']);
+        return $this->present->read("sheet-files-{$shopId}", fn (): Collection => SheetFile::query()->where('shop_id', $shopId)
+            ->orderByDesc('id')->get(['id', 'shop_id', 'kind', 'item_id', 'name', 'type', 'kept_at']));
     }
 }

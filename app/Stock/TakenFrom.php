@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock;
 
+use App\Database\Present;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
@@ -31,10 +32,7 @@ use OakGloss\Plan\Taken;
 /** From which jars of the shelf a part's steps take, and its facts have taken. */
 final class TakenFrom
 {
-    /** @var array<int, array<string, array<int, int>>> paper of a shop, by the way it is driven and its grit */
-    private array $papers = [];
-
-    public function __construct(private readonly Lineage $lineage)
+    public function __construct(private readonly Present $present, private readonly Lineage $lineage)
     {
     }
 
@@ -141,19 +139,23 @@ final class TakenFrom
     /** The paper of a grit that a way of driving takes first. */
     private function paperFor(int $shopId, SandingMethod $driven, Grit $grit): ?int
     {
-        if (! isset($this->papers[$shopId])) {
-            $rows = Paper::query()->where('shop_id', $shopId)->current()->orderBy('id')->toBase()->get(['id', 'grit', 'form']);
-            foreach (ShelfPapers::FORMS as $way => $forms) {
-                foreach ($forms as $form) {
-                    foreach ($rows->where('form', $form) as $row) {
-                        $this->papers[$shopId][$way][(int) $row->grit] ??= (int) $row->id;
-                    }
+        return $this->present->read("paper-ids-{$shopId}", fn (): array => $this->papers($shopId))[$driven->value][$grit->number] ?? null;
+    }
+
+    /** @return array<string, array<int, int>> by the way it is driven and its grit */
+    private function papers(int $shopId): array
+    {
+        $rows = Paper::query()->where('shop_id', $shopId)->current()->orderBy('id')->toBase()->get(['id', 'grit', 'form']);
+        $papers = [];
+        foreach (ShelfPapers::FORMS as $way => $forms) {
+            foreach ($forms as $form) {
+                foreach ($rows->where('form', $form) as $row) {
+                    $papers[$way][(int) $row->grit] ??= (int) $row->id;
                 }
             }
-            $this->papers[$shopId] ??= [];
         }
 
-        return $this->papers[$shopId][$driven->value][$grit->number] ?? null;
+        return $papers;
     }
 
     /** @return list<Taken> what its first pass takes: over the next zones the same paper goes on */

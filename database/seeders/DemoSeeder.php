@@ -19,6 +19,7 @@ use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
+use App\Planning\ShopFloors;
 use App\Shelf\ShippedShelf;
 use App\Stock\Ledger;
 use App\Stock\TakenFrom;
@@ -41,6 +42,7 @@ final class DemoSeeder extends Seeder
         private readonly Planner $planner,
         private readonly Recorder $recorder,
         private readonly PlanKeeper $keeper,
+        private readonly ShopFloors $floors,
     ) {
     }
 
@@ -80,7 +82,7 @@ final class DemoSeeder extends Seeder
                 'said' => $reading->leftOutBecause === null ? null : $reading->said,
             ]);
         }
-        $this->floor = ShopFloor::of($this->shop, ShopTime::minutes($now));
+        $this->floor = $this->floors->at($this->shop, ShopTime::minutes($now));
         $stock = new DemoStock(app(Ledger::class), app(TakenFrom::class), $this->planner, $this->shop, $this->user);
         $stock->deliver(self::json('demo/lots.json'), $now);
         foreach ($workshop['parts'] as $row) {

@@ -94,7 +94,6 @@ final readonly class FoundOnPart
 
     private function keep(Part $part, string $step, float $at, Content $content): PartFact
     {
-        $this->planner->forget();
         $part = Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id);
         $ref = $this->planner->planOn($part, $this->floor)->plan->step($step)?->step->ref();
 

@@ -27,10 +27,10 @@ final class ArrowsTest extends TestCase
         'Words' => ['Clock', 'Models', 'Time'],
         'People' => ['Models'],
         'Devices' => ['Clock', 'Models'],
-        'Shelf' => ['Files', 'Models', 'Rules', 'Words'],
-        'Stock' => ['Models', 'Planning', 'Shelf', 'Time'],
-        'Planning' => ['Clock', 'Models', 'Rules', 'Shelf', 'Time', 'Words'],
-        'Money' => ['Models', 'Planning', 'Shelf', 'Stock'],
+        'Shelf' => ['Database', 'Files', 'Models', 'Rules', 'Words'],
+        'Stock' => ['Database', 'Models', 'Planning', 'Shelf', 'Time'],
+        'Planning' => ['Clock', 'Database', 'Models', 'Rules', 'Shelf', 'Time', 'Words'],
+        'Money' => ['Database', 'Models', 'Planning', 'Shelf', 'Stock'],
         'Calendar' => ['Models', 'Planning', 'Words'],
         'Practice' => [],
         'Acts' => ['Bench', 'Calendar', 'Clock', 'Models', 'Planning'],
@@ -40,8 +40,8 @@ final class ArrowsTest extends TestCase
         'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
-        'Console' => ['Backup', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
-        'Providers' => ['Acts', 'Cache', 'Clock', 'Database', 'Devices', 'Models', 'Money', 'People', 'Planning', 'Policies', 'Session', 'Shelf', 'Stock', 'Words'],
+        'Console' => ['Acts', 'Backup', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
+        'Providers' => ['Acts', 'Cache', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Session', 'Shelf', 'Words'],
     ];
 
     protected static function folder(): string

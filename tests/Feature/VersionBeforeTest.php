@@ -10,7 +10,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Planning\PaceBook;
 use App\Planning\Planner;
-use App\Planning\ShopFloor;
+use App\Planning\ShopFloors;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -111,7 +111,7 @@ final class VersionBeforeTest extends TestCase
         $shop = Shop::query()->sole();
         $now = app(ShopClock::class)->nowMin();
         self::assertSame(285, (int) DB::table('air_quarters')->sum('n') + DB::table('air_readings')->where('source', 'hand')->count());
-        self::assertEqualsWithDelta(19.9, ShopFloor::of($shop, $now)->airNowC(), 0.1);
+        self::assertEqualsWithDelta(19.9, app(ShopFloors::class)->at($shop, $now)->airNowC(), 0.1);
         $part = Part::query()->where('letter', 'W')->firstOrFail();
         self::assertNotNull(app(PaceBook::class)->pace($part->skinResin));
     }

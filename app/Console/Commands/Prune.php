@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Acts\ActLog;
 use Illuminate\Console\Command;
 use Symfony\Component\Finder\Finder;
 
-/** The file cache drops nothing by itself: what has expired goes, and the oldest where it grows beyond its bound. */
+/** The marks of old presses go. The file cache drops nothing by itself: what has expired goes, and the oldest where it grows beyond its bound. */
 final class Prune extends Command
 {
     private const MOST_BYTES = 256 * 1024 * 1024;
 
     protected $signature = 'oak:prune';
 
-    protected $description = 'Drop what has expired from the cache';
+    protected $description = 'Drop the marks of old presses, and what has expired from the cache';
 
     public function handle(): int
     {
+        $this->line(ActLog::prune().' old marks dropped');
         $directory = (string) config('cache.stores.file.path', storage_path('framework/cache/data'));
         if (! is_dir($directory)) {
             return self::SUCCESS;

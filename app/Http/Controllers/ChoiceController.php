@@ -32,7 +32,6 @@ final class ChoiceController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $values = $request->values($part);
-        $part->load(Part::PLAN_NEEDS);
         if (array_diff(array_keys($values), $choices->open($planner->plan($part)->plan)) !== []) {
             throw ValidationException::withMessages(['choice' => __('parts.settled')]);
         }
@@ -42,7 +41,7 @@ final class ChoiceController
         );
         // A clear that is chosen is also what makes the surface.
         $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
-        $planned = $planner->plan($part->fresh(Part::PLAN_NEEDS) ?? $part);
+        $planned = $planner->plan($part);
         foreach ($planned->plan->refusals() as $finding) {
             throw ValidationException::withMessages(['choice' => implode(' ', $sentences->finding($finding))]);
         }

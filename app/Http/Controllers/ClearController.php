@@ -45,7 +45,7 @@ final class ClearController
 
     public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
         $isResin = $plan->brief->choices->of(TopKind::class) === Top::PolishResin;
         $shelf = Clear::query()->where('shop_id', $part->shop_id)->current()->orderBy('name')->get();
@@ -134,7 +134,7 @@ final class ClearController
 
     private function keep(Part $part, float $gu, string $by, Planner $planner, Recorder $recorder, User $user): RedirectResponse
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $on = $planned->plan->lastDone()->step->key ?? throw ValidationException::withMessages(['gu' => __('clear.nothing_yet')]);
         $recorder->record($part, $user, $planned->floor, $on, new GlossRead(round($gu, 1), $by));
         $expected = $planned->plan->gloss();

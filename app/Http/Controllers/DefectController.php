@@ -35,7 +35,7 @@ final class DefectController
         WaysOutOfIt $ways,
         Formatter $format,
     ): View {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
 
         return view('inspect.defect', [
             'planned' => $planned,
@@ -52,7 +52,7 @@ final class DefectController
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $found = FactOf::standing($planned, $fact->id);
         abort_unless($found->content instanceof Found && isset($found->content->defect->causes()[$request->cause()->value]), 404);
         $recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $request->cause(), $request->boolean('is_so')));
@@ -71,7 +71,7 @@ final class DefectController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $of = FactOf::standing($planned, $fact->id);
         $way = array_values(array_filter(
             $ways->of($planned, $of),

@@ -58,7 +58,7 @@ final class FactController
         CupGate $gate,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         [$kind, $step] = [$request->kind(), $request->step()];
         $at = $sequence->moment($planned, $request->validated('at'), (int) $request->validated('days_ago'));
         $sequence->check($planned, $kind, $step, $at);
@@ -239,7 +239,7 @@ final class FactController
         if (! $content instanceof Sanded || $content->end === null) {
             return $kept;
         }
-        $plan = $planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($before->part->id))->plan;
+        $plan = $planner->plan($before->part)->plan;
 
         // What the film asks for is said while this flatting still goes on; afterwards it would speak of the next one.
         return $plan->step($key)?->isDone() === true ? $kept : $kept.' '.implode(' ', $sentences->answer(FilmAnswer::of($plan)));

@@ -34,7 +34,7 @@ final class FilmController
 {
     public function show(Part $part, Planner $planner, Sentences $sentences): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $plan = $planned->plan;
         $answer = FilmAnswer::of($plan);
 
@@ -66,7 +66,7 @@ final class FilmController
         Sentences $sentences,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         // A skin that lay there before is read before anything is done to it.
         $on = ($planned->plan->lastDone() ?? $planned->plan->next())?->step->key
             ?? throw ValidationException::withMessages(['act' => __('film.bare')]);
@@ -74,7 +74,7 @@ final class FilmController
             throw ValidationException::withMessages(['act' => __('film.no_film')]);
         }
         $recorder->record($part, $user, $planned->floor, $on, $request->content(1000.0 * $user->shop->calliper_step_mm));
-        $answer = FilmAnswer::of($planner->plan(Part::query()->with(Part::PLAN_NEEDS)->findOrFail($part->id))->plan);
+        $answer = FilmAnswer::of($planner->plan($part)->plan);
 
         return redirect()->route('parts.film', $part)->with('notice', __('film.kept', ['do' => $sentences->answer($answer)['do']]));
     }

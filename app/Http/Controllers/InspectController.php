@@ -35,7 +35,7 @@ final class InspectController
 {
     public function show(Part $part, Planner $planner, Formatter $format): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
 
         return view('inspect.show', ['planned' => $planned, 'page' => new InspectPage($planned, $format)]);
     }
@@ -70,7 +70,7 @@ final class InspectController
         Formatter $format,
         User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $content = $request->content(null);
         self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $content->zone, $content->alongMm, $content->acrossMm);
         $fact = $recorder->record(
@@ -95,7 +95,7 @@ final class InspectController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $due = LookDue::of($planned->plan, $planned->floor->nowMin);
         if ($due === null || $due->looks === []) {
             throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
@@ -121,7 +121,7 @@ final class InspectController
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         [$zone, $passes] = [(string) $request->validated('zone'), $request->boolean('passes')];
         self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $zone, null, null);
         $recorder->record($part, $user, $planned->floor, FactOf::stepNow($planned), new Passed($zone, $passes));
@@ -139,7 +139,7 @@ final class InspectController
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $step = FactOf::cupStep($planned, $request->mishap());
         $lostG = FactOf::lostG($planned, $step, $request->mishap());
         $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), $lostG, (string) $request->validated('because'));

@@ -30,7 +30,7 @@ final class MoneyController
 {
     public function show(Part $part, Planner $planner, Billing $billing, Formatter $format): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $kept = KeptQuote::query()->with('customer')->where('part_id', $part->id)->orderBy('id')->get();
         $quoted = $billing->quoted($planned);
 
@@ -60,7 +60,7 @@ final class MoneyController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $given = $request->validated();
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $isQuote = $given['kind'] === 'quote';
         if (! $isQuote && $part->finished_at === null) {
             throw ValidationException::withMessages(['act' => __('money.not_finished')]);

@@ -160,7 +160,7 @@ final class PartController
         if (! $part->isBegun()) {
             return;
         }
-        $holds = BriefHolds::of($planner->plan($part->load(Part::PLAN_NEEDS))->plan);
+        $holds = BriefHolds::of($planner->plan($part)->plan);
         $messages = [];
         foreach (array_intersect(BriefHolds::changed($part, $columns), array_keys($holds)) as $column) {
             $act = $holds[$column];
@@ -182,7 +182,6 @@ final class PartController
 
     public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
-        $part->load(Part::PLAN_NEEDS);
         $planned = $planner->plan($part);
 
         return view('parts.show', [
@@ -209,7 +208,7 @@ final class PartController
             'part' => $part,
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
-            'answer' => $this->answerTo($part?->load(Part::PLAN_NEEDS), [], $planner, $part),
+            'answer' => $this->answerTo($part === null ? null : $planner->filled($part), [], $planner, $part),
             'holds' => $part?->isBegun() === true ? $this->holdWords($part, $planner) : [],
             'customer' => $part === null ? null : Customer::of($part),
             'zoneRows' => OldInput::rows('zones', ZoneRows::EMPTY)
@@ -285,7 +284,7 @@ final class PartController
         return [
             'planned' => $planned,
             'less' => $less,
-            'was' => $planned === null || $was === null || $part === $was ? null : $planner->plan($was->load(Part::PLAN_NEEDS)),
+            'was' => $planned === null || $was === null || $part === $was ? null : $planner->plan($was),
             'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
             'fault' => $fault,
         ];

@@ -48,7 +48,6 @@ final class PartStateController
         // While it lay its tag may have gone to another part.
         $isTaken = $part->shop->parts()->open()->whereKeyNot($part->id)->where('letter', $tag)->exists();
         $part->update(['held_at' => null, 'cancelled_at' => null, 'letter' => $isTaken ? Letters::free($part->shop)[0] : $tag]);
-        $this->planner->forget();
         $this->note($part, $user, (string) __('parts.state.resumed'));
 
         return redirect()->route('parts.show', $part)->with(
@@ -75,7 +74,7 @@ final class PartStateController
         if ($isStruck || ! $fact->content()::IS_WORK) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);
         }
-        $planned = $this->planner->plan($to->load(Part::PLAN_NEEDS));
+        $planned = $this->planner->plan($to);
         $step = $planned->plan->step($fact->step) === null ? ($planned->plan->next()->step->key ?? $fact->step) : $fact->step;
         $at = (float) $fact->happened_at->getTimestamp() / 60.0;
         $sequence->check($planned, $fact->content()::class, $step, $at);
@@ -94,7 +93,7 @@ final class PartStateController
     /** In the record, at the step that was next. */
     private function note(Part $part, User $user, string $words): void
     {
-        $plan = $this->planner->plan($part->load(Part::PLAN_NEEDS))->plan;
+        $plan = $this->planner->plan($part)->plan;
         $step = ($plan->next() ?? $plan->lastDone())?->step->key;
         if ($step !== null) {
             $this->recorder->record($part, $user, $this->planner->floor($part->shop), $step, new Remark($words));

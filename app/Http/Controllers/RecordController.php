@@ -16,15 +16,14 @@ final class RecordController
 {
     public function __invoke(Part $part, Planner $planner): View
     {
-        $part->load(['shop', 'slots', 'facts.user']);
+        $planned = $planner->plan($part);
+        $part->facts->load('user');
         $struck = [];
         foreach ($part->facts as $fact) {
             if ($fact->kind === Struck::KIND) {
                 $struck[$fact->target()] = $fact;
             }
         }
-
-        $planned = $planner->plan($part);
         $lines = $part->facts->reject(fn (PartFact $f): bool => $f->kind === Struck::KIND)
             ->map(fn (PartFact $f): RecordLine => new RecordLine($f, $planned->plan->step($f->step), $struck[$f->id] ?? null));
 

@@ -73,7 +73,7 @@ final class RunSheetController
         Trials $trials,
         #[CurrentUser] User $user,
     ): Response {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         abort_unless($planned->schedule->slot($step) !== null, 404);
 
         return response()->view('run-sheet.range', [
@@ -84,7 +84,7 @@ final class RunSheetController
     /** The sheet as it would be with a step at another time. */
     public function try(MomentRequest $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $at = $this->moment($request, $planned, $step);
 
         return $this->view(
@@ -105,7 +105,7 @@ final class RunSheetController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $at = $this->moment($request, $planned, $step);
         $recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
 
@@ -124,7 +124,7 @@ final class RunSheetController
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         foreach ($planned->plan->log->of($step, Decided::class) as $fact) {
             $recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
         }
@@ -143,7 +143,7 @@ final class RunSheetController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $given = $request->validated();
         $kind = ClimateKind::from($given['kind']);
         [$from, $until] = array_map(

@@ -36,7 +36,7 @@ final class SandController
 {
     public function show(Part $part, Planner $planner, Formatter $format, Sentences $sentences): View
     {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $flats = array_values(array_filter(
             $planned->plan->steps,
             fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null,
@@ -75,7 +75,7 @@ final class SandController
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
             throw ValidationException::withMessages(['act' => __('sand.no_paper', ['grit' => $from])]);
         }
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $flat = $planned->plan->step($step);
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
             throw ValidationException::withMessages(['act' => __('sand.settled')]);
@@ -96,7 +96,7 @@ final class SandController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         $print = $planned->print();
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
             throw ValidationException::withMessages(['act' => __('sand.no_wait')]);
@@ -119,7 +119,7 @@ final class SandController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $given = $request->validated();
-        $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+        $planned = $planner->plan($part);
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => __('sand.no_flatting')]);
         }

@@ -36,7 +36,7 @@ final class WeavePrintController
         #[CurrentUser] User $user,
     ): Response {
         $zone = (string) $request->validated('weave_zone');
-        self::checkZone($planner->plan($part->load(Part::PLAN_NEEDS)), $zone);
+        self::checkZone($planner->plan($part), $zone);
         $pitch = (float) $request->validated('pitch');
         $scale = $request->validated('scale') === null ? null : (float) $request->validated('scale');
         $best = null;
@@ -51,7 +51,7 @@ final class WeavePrintController
         $print = $best['print'];
 
         $keep = function () use ($best, $print, $part, $user, $planner, $recorder, $zone, $pitch): RedirectResponse {
-            $planned = $planner->plan($part->load(Part::PLAN_NEEDS));
+            $planned = $planner->plan($part);
             self::checkZone($planned, $zone);
             $photo = FactOf::keepPhoto($part, $user, $best['picture'], $planned->floor);
             $photo->update(['reading' => self::onPicture($print, $best['upright'], $pitch)]);

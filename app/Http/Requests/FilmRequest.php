@@ -18,7 +18,7 @@ final class FilmRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(Planner $planner): array
     {
-        $zones = $planner->plan($this->part()->load(Part::PLAN_NEEDS))->plan->brief->coatedZones();
+        $zones = $planner->plan($this->part())->plan->brief->coatedZones();
 
         return [
             'kind' => ['required', Rule::in([PartWeighed::KIND, Measured::KIND])],

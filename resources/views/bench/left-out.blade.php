@@ -1,4 +1,4 @@
-@inject('open', 'App\Planning\OpenParts')
+@inject('open', 'App\Planning\PlannableParts')
 @php($parts = $open->leftOut($floor->shop))
 @if ($floor->leftOut !== [] || $parts !== [])
 <section class="card" aria-label="{{ __('bench.left_out') }}">
