@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakGloss\Method\PrintThrough;
-use OakGloss\Plan\Workshop;
+use OakGloss\Method\Workshop;
 
 /**
  * @property int                  $id

@@ -17,9 +17,9 @@ use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Methods;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepRef;
-use OakGloss\Plan\PartBrief;
 
 /** A row of parts, and of facts, as the core's values. */
 final class FromPart

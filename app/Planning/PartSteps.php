@@ -12,11 +12,11 @@ use App\Shelf\ShelfPapers;
 use OakGloss\Fact\FactLog;
 use OakGloss\Material\Aid;
 use OakGloss\Material\Resin as CoreResin;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Methods;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\Slot;
 use OakGloss\Plan\FinishPlan;
-use OakGloss\Plan\Materials;
-use OakGloss\Plan\PartBrief;
 use OakGloss\Schedule\StepsAhead;
 
 /** A part's rows, and what was recorded of it, as the core's chain of steps. */

@@ -7,12 +7,12 @@ namespace App\Planning;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Fact\FactLog;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
+use OakGloss\Method\PartBrief;
+use OakGloss\Method\Workshop;
 use OakGloss\Plan\FinishPlan;
-use OakGloss\Plan\Materials;
 use OakGloss\Plan\ModelVersion;
-use OakGloss\Plan\PartBrief;
-use OakGloss\Plan\Workshop;
 
 /** Plans that were reckoned: a plan is a function of what it is made from, so that alone says whether one may be used again. */
 final class PlanMemo

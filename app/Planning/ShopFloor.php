@@ -12,7 +12,7 @@ use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\DewPoint;
-use OakGloss\Plan\Workshop;
+use OakGloss\Method\Workshop;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\WorkingTime;

@@ -15,7 +15,7 @@ use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Climate\ClimateKind;
 use OakGloss\Climate\Forecast;
-use OakGloss\Plan\Workshop;
+use OakGloss\Method\Workshop;
 use OakGloss\Schedule\Crew;
 use OakGloss\Schedule\WorkingTime;
 

@@ -9,7 +9,7 @@ use App\Models\ShopVersion;
 use App\Models\User;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
-use OakGloss\Plan\ShopNumbers;
+use OakGloss\Method\ShopNumbers;
 
 /** Keeps the shop's numbers as they were before they were changed. */
 final class ShopNumbersBook

@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use App\Models\Part;
 use OakGloss\Fact\FactLog;
-use OakGloss\Plan\PartBrief;
+use OakGloss\Method\PartBrief;
 use OakGloss\Schedule\CurrentPlan;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\Leniency;

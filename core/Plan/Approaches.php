@@ -8,6 +8,7 @@ use OakGloss\Cure\Milestone;
 use OakGloss\Film\Coat;
 use OakGloss\Film\SkinSection;
 use OakGloss\Method\CoatsAtTack;
+use OakGloss\Method\Workshop;
 use OakGloss\Quantity\FilmThickness;
 use OakGloss\Quantity\Mass;
 use OakGloss\Quantity\Temperature;

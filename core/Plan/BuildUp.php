@@ -24,13 +24,16 @@ use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatCount;
 use OakGloss\Method\Job;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\PostCure;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\Top;
+use OakGloss\Method\Workshop;
 use OakGloss\Quantity\Temperature;
 
 /** The steps of a part with as many build coats, second passes and tack coats as facts and film ask for. */

@@ -9,6 +9,7 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Role;
+use OakGloss\Method\Workshop;
 use OakGloss\Mixing\Cups;
 use OakGloss\Quantity\Temperature;
 

@@ -13,6 +13,7 @@ use OakGloss\Fact\ReadsFilm;
 use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Workshop;
 
 /**
  * What was read of the film, taken in at its place between coats and passes. Where nothing was ever read there is no

@@ -11,13 +11,16 @@ use OakGloss\Finding\Finding;
 use OakGloss\Finding\Severity;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Method\TopCoats;
+use OakGloss\Method\Workshop;
 use OakGloss\Optics\GlossExpected;
 use OakGloss\Optics\PolishLadder;
 

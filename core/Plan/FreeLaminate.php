@@ -8,7 +8,10 @@ use OakGloss\Cure\Fit;
 use OakGloss\Cure\Milestone;
 use OakGloss\Cure\SlabHeat;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Materials;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\PostCure;
+use OakGloss\Method\Workshop;
 use OakGloss\Quantity\Temperature;
 
 /** What a laminate that stands by itself has to bear: its own heat as it cures, and the warmth of its life. °C. */

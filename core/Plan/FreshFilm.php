@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Cure\CoatState;
 use OakGloss\Film\BrushMarks;
+use OakGloss\Method\Materials;
 use OakGloss\Quantity\Temperature;
 
 /** The newest coat as it lies now: what may be done to it while it is wet. */

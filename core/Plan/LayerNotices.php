@@ -9,6 +9,8 @@ use OakGloss\Finding\Severity;
 use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Materials;
+use OakGloss\Method\PartBrief;
 
 /** Each layer against the one under it, by the table of what holds on what. */
 final class LayerNotices

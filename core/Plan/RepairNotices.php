@@ -14,6 +14,7 @@ use OakGloss\Method\Choice\DamageKind;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Damage;
+use OakGloss\Method\PartBrief;
 
 /** Whether a damaged place is worth its repair: its hands against those of a whole new skin. */
 final class RepairNotices

@@ -7,6 +7,7 @@ namespace OakGloss\Plan;
 use OakGloss\Cure\Milestone;
 use OakGloss\Film\PrintThrough;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Materials;
 use OakGloss\Method\StepKind;
 
 /** How old the newest resin must be until what is still to shrink prints no weave back that a lamp shows. */

@@ -19,9 +19,12 @@ use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
 use OakGloss\Method\Choice\Tilting;
+use OakGloss\Method\Materials;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
+use OakGloss\Method\Workshop;
 use OakGloss\Quantity\Temperature;
 
 /**

@@ -23,6 +23,9 @@ use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Grits;
+use OakGloss\Method\Materials;
+use OakGloss\Method\PartBrief;
+use OakGloss\Method\Workshop;
 
 /** The skin of every zone while a plan is walked through: what coats add, what passes take, what readings say. */
 final class Skins

@@ -37,7 +37,9 @@ use OakGloss\Method\HeavyCoat;
 use OakGloss\Method\Holding;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\LiftOffShell;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\PatternAndMould;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Rescue;
@@ -49,8 +51,6 @@ use OakGloss\Method\WetOut;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Optics\Finish;
-use OakGloss\Plan\Materials;
-use OakGloss\Plan\PartBrief;
 use OakGloss\Quantity\Temperature;
 
 /** A part as each method would be given it, with what it is made of. */

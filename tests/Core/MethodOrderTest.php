@@ -21,15 +21,15 @@ use OakGloss\Method\Choices;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Holding;
 use OakGloss\Method\Methods;
+use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
+use OakGloss\Method\Workshop;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\LaminatePlan;
-use OakGloss\Plan\PartBrief;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
-use OakGloss\Plan\Workshop;
 use OakGloss\Safety\Caution;
 use PHPUnit\Framework\TestCase;
 

@@ -13,7 +13,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
-use OakGloss\Plan\Workshop;
+use OakGloss\Method\Workshop;
 
 /** A real shop's first day: its row, its first person, the shipped shelf, usual hours and air to be changed. */
 final class OpenShop extends Command

@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Plan;
+namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Material\Aid;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
-use OakGloss\Method\Slot;
-use OakGloss\Method\Step;
 
 /** What the part is made with. */
 final readonly class Materials

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Plan;
+namespace OakGloss\Method;
 
 /** The shop's numbers as they stood until a moment: what was done before it keeps them. */
 final readonly class ShopNumbers

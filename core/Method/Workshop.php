@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Plan;
+namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Infusion\LeakCheck;
-use OakGloss\Method\CoatWeights;
-use OakGloss\Method\Pace;
 use OakGloss\Mixing\CupLoss;
 use OakGloss\Mixing\CupLosses;
 use OakGloss\Mixing\Spreader;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Plan;
+namespace OakGloss\Method;
 
 use OakGloss\Cloth\Piece;
 use OakGloss\Film\ExistingFilm;
@@ -12,7 +12,6 @@ use OakGloss\Geometry\Zone;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
-use OakGloss\Method\Choices;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Bounds;
 
