@@ -107,7 +107,7 @@ final class BrushOnSkin implements Method
 
         return [
             // What holds the cloth softens before the resin does.
-            ...($isStuck && $job->heat ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], HoldingWay::name())] : []),
+            ...($isStuck && $job->isHot() ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], HoldingWay::name())] : []),
             ...($isStuck && $job->choices->of(PlyCount::class) > 1
                 ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], PlyCount::name())]
                 : []),
@@ -143,16 +143,16 @@ final class BrushOnSkin implements Method
     {
         return [
             ...SoundSurface::steps($job),
-            ...($job->backing === Backing::Painted ? SoundSurface::painted($job) : []),
+            ...($job->brief->backing === Backing::Painted ? SoundSurface::painted($job) : []),
             // Wood breathes out bubbles while it warms: under the base, not in it.
-            ...($job->needsSeal ? [$job->coat(Role::Seal)->after(Follow::minutes(5.0))] : []),
+            ...($job->needsSeal() ? [$job->coat(Role::Seal)->after(Follow::minutes(5.0))] : []),
         ];
     }
 
     /** @return list<Step> */
     private function baseAndCloth(Job $job): array
     {
-        $under = $job->needsSeal ? Follow::whileTacky('seal') : Follow::minutes(5.0);
+        $under = $job->needsSeal() ? Follow::whileTacky('seal') : Follow::minutes(5.0);
 
         return match ($job->choices->of(HoldingWay::class)) {
             Holding::TackyBase => $this->onTackyBase($job, $under),
@@ -183,8 +183,8 @@ final class BrushOnSkin implements Method
     private function onAdhesive(Job $job, Follow $base): array
     {
         $mist = $job->aid(AidKind::Adhesive);
-        $isTinted = $job->backing->pigmentShare() > 0.0;
-        $under = $isTinted ? 'base' : ($job->needsSeal ? 'seal' : null);
+        $isTinted = $job->brief->backing->pigmentShare() > 0.0;
+        $under = $isTinted ? 'base' : ($job->needsSeal() ? 'seal' : null);
 
         return [
             ...($isTinted ? [$job->coat(Role::Base)->after($base)] : []),

@@ -77,7 +77,7 @@ final class ClearMoulding implements Method
     public function refusals(Job $job): array
     {
         return [
-            ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
+            ...($job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
             ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }

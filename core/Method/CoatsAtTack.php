@@ -48,9 +48,9 @@ final readonly class CoatsAtTack
     private function coats(): array
     {
         $job = $this->job;
-        $coats = array_map(fn (int $n): Step => $job->coat(Role::Build)->nth($n, $job->buildCoats), range(1, max(1, $job->buildCoats)));
-        for ($n = 1; $job->passZones !== [] && $n <= $job->choices->of(SecondPasses::class); $n++) {
-            $coats[] = $job->coat(Role::Spot, 'pass', $job->passZones)->nth($n, isSaid: false);
+        $coats = array_map(fn (int $n): Step => $job->coat(Role::Build)->nth($n, $job->coats->build), range(1, max(1, $job->coats->build)));
+        for ($n = 1; $job->coats->passZones !== [] && $n <= $job->choices->of(SecondPasses::class); $n++) {
+            $coats[] = $job->coat(Role::Spot, 'pass', $job->coats->passZones)->nth($n, isSaid: false);
         }
 
         return $coats;

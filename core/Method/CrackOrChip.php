@@ -94,7 +94,7 @@ final class CrackOrChip implements Method
 
     public function refusals(Job $job): array
     {
-        return $job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : [];
+        return $job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : [];
     }
 
     public function suits(Wish $wish): Suits
@@ -106,7 +106,7 @@ final class CrackOrChip implements Method
     {
         $isThrough = $job->choices->of(DamageKind::class) === Damage::Through;
         $top = new TopCoats();
-        $last = 'proud-'.max(CoatsAtTack::LEAST, $job->buildCoats);
+        $last = 'proud-'.max(CoatsAtTack::LEAST, $job->coats->build);
 
         return [
             $job->wipe('wash', 'wash_film', 5.0),
@@ -152,7 +152,7 @@ final class CrackOrChip implements Method
     /** @return list<Step> small cups, each coat in the tack of the one before, until it stands over what is around it */
     private function proud(Job $job): array
     {
-        $of = max(CoatsAtTack::LEAST, $job->buildCoats);
+        $of = max(CoatsAtTack::LEAST, $job->coats->build);
 
         return array_map(
             fn (int $n): Step => $job->coat(Role::Build, 'proud')->nth($n, $of)->named('proud')

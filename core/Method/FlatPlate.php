@@ -87,7 +87,7 @@ final class FlatPlate implements Method
 
     public function refusals(Job $job): array
     {
-        return $job->hasBlank ? [] : [new Finding(Severity::Refuse, 'method.no_blank', [], 'shape')];
+        return $job->brief->blankMm !== null ? [] : [new Finding(Severity::Refuse, 'method.no_blank', [], 'shape')];
     }
 
     public function suits(Wish $wish): Suits

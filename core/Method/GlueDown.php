@@ -93,9 +93,9 @@ final class GlueDown implements Method
     {
         return [
             ...($job->isPolyester(Slot::Skin) ? [] : [new Finding(Severity::Refuse, 'method.polyester_only', [], 'skin_resin_id')]),
-            ...($job->needsSeal ? [new Finding(Severity::Refuse, 'method.seal_first', [], 'primed')] : []),
+            ...($job->needsSeal() ? [new Finding(Severity::Refuse, 'method.seal_first', [], 'primed')] : []),
             // What holds the cloth softens before the resin does.
-            ...($job->heat ? [new Finding(Severity::Warn, 'method.glue_heat', [], 'heat')] : []),
+            ...($job->isHot() ? [new Finding(Severity::Warn, 'method.glue_heat', [], 'heat')] : []),
         ];
     }
 

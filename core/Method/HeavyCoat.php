@@ -97,9 +97,9 @@ final class HeavyCoat implements Method
     public function refusals(Job $job): array
     {
         return [
-            ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
-            ...($job->levelestDeg <= self::STEEPEST_DEG ? [] : [
-                new Finding(Severity::Refuse, 'method.pour_level', ['slope' => $job->levelestDeg, 'most' => self::STEEPEST_DEG], 'shape'),
+            ...($job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
+            ...($job->slopesDeg()[0] <= self::STEEPEST_DEG ? [] : [
+                new Finding(Severity::Refuse, 'method.pour_level', ['slope' => $job->slopesDeg()[0], 'most' => self::STEEPEST_DEG], 'shape'),
             ]),
         ];
     }
@@ -117,7 +117,7 @@ final class HeavyCoat implements Method
 
     public function steps(Job $job): array
     {
-        $of = max(1, $job->buildCoats);
+        $of = max(1, $job->coats->build);
         $pours = [];
         for ($n = 1; $n <= $of; $n++) {
             $pours[] = $job->coat(Role::Pour)->nth($n, $of)

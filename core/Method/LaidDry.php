@@ -22,7 +22,7 @@ final readonly class LaidDry
     {
         $steps = [$job->coat(Role::Base)->after($base)];
         $under = 'base';
-        for ($n = 1; $n <= $job->tackCoats; $n++) {
+        for ($n = 1; $n <= $job->coats->tack; $n++) {
             // Nothing holds dry cloth on a base that has cured: keyed, and a fresh thin coat with a window of its own.
             $steps[] = $job->keyed(Role::KeyBase, self::KEY, 0.6)->nth($n, isSaid: false)->after(Follow::onceSandable($under));
             $steps[] = $job->wipe("wipe-base-{$n}");

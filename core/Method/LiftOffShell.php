@@ -173,7 +173,7 @@ final class LiftOffShell implements Method
     /** @return list<Step> a rich coat closes it; keyed, flooded, and surfaced while the panel backs it */
     private function floodAndSurface(Job $job): array
     {
-        $of = max(2, $job->buildCoats);
+        $of = max(2, $job->coats->build);
         $floods = array_map(
             fn (int $n): Step => $job->coat(Role::Build, 'flood')->nth($n)->named('flood')->saying(['n' => $n - 1, 'of' => $of - 1])
                 ->after($n === 2 ? Follow::minutes(5.0) : Follow::whileTacky('flood-'.($n - 1))),

@@ -302,12 +302,12 @@ final readonly class Mend
         if ($job->clear === null) {
             return [];
         }
-        $spray = $this->of(Role::MendSpray, 'clear')->after(Follow::minutes(10.0))->saying(['coats' => $job->clearCoats])
-            ->taking(10.0 + $job->clearCoats * $job->pace->spraying($this->areaM2($job))
-                + ($job->clearCoats - 1) * $job->clear->flashAt($job->air))
+        $spray = $this->of(Role::MendSpray, 'clear')->after(Follow::minutes(10.0))->saying(['coats' => $job->coats->clear])
+            ->taking(10.0 + $job->coats->clear * $job->pace->spraying($this->areaM2($job))
+                + ($job->coats->clear - 1) * $job->clear->flashAt($job->air))
             ->minding(...TopCoats::mist($job->clear));
         $ready = Follow::minutes($job->clear->readyAt($job->air));
-        $isPolished = $job->finish === Finish::Gloss;
+        $isPolished = $job->brief->finish === Finish::Gloss;
 
         return [
             // Where all of the face was sanded for it, no clear is left there to be keyed.
@@ -342,7 +342,7 @@ final readonly class Mend
 
     private function areaM2(Job $job): float
     {
-        return $this->patchM2 > 0.0 ? $this->patchM2 : $job->areaOf($this->only());
+        return $this->patchM2 > 0.0 ? $this->patchM2 : $job->brief->areaOf($this->only());
     }
 
     private function placeMin(): float

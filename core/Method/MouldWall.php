@@ -22,7 +22,7 @@ final readonly class MouldWall
     public static function of(Job $job): self
     {
         $plies = $job->choices->of(MouldPlies::class);
-        $perLift = max(1, min($job->liftPlies, $plies));
+        $perLift = max(1, min($job->coats->liftPlies, $plies));
         $of = (int) ceil($plies / $perLift);
         $steps = [
             $job->coat(Role::GelCoat)->after(Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin)),

@@ -111,7 +111,7 @@ final class PatternAndMould implements Method
             ...($job->isPolyester(Slot::GelCoat) === $job->isPolyester(Slot::MouldResin) ? [] : [
                 new Finding(Severity::Refuse, 'method.gel_chemistry', [], Slot::GelCoat->field()),
             ]),
-            ...($job->liftPlies > 0 ? [] : [new Finding(Severity::Refuse, 'method.lift_too_hot', [], 'mould_resin_id')]),
+            ...($job->coats->liftPlies > 0 ? [] : [new Finding(Severity::Refuse, 'method.lift_too_hot', [], 'mould_resin_id')]),
             ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }

@@ -33,7 +33,7 @@ final readonly class RawMoulding
     public static function steps(Job $job, ?string $lastCoat = null): array
     {
         // The amine of a young epoxy stops a polyester filler from hardening.
-        $isYoung = $lastCoat !== null && $job->postCure === null && $job->fillerBond === Bond::FullCureWashKey;
+        $isYoung = $lastCoat !== null && $job->postCure === null && $job->fillerBond() === Bond::FullCureWashKey;
         $release = $job->wipe('wipe-release', 'wipe_release', 3.0);
 
         return [
@@ -42,7 +42,7 @@ final readonly class RawMoulding
                 ->taking(1.5 * $job->pace->keying($job->areaM2)),
             $job->wipe('wipe-white', 'wipe_white', 3.0),
             ...(new TopCoats())->holes($job),
-            ...($job->holes === 0 ? [] : [$job->wipe('wipe-holes')]),
+            ...($job->brief->holes === 0 ? [] : [$job->wipe('wipe-holes')]),
             ...(new TopCoats())->overMoulding($job),
         ];
     }

@@ -91,7 +91,7 @@ final class Rescue implements Method
     public function refusals(Job $job): array
     {
         return [
-            ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
+            ...($job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
             ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
@@ -104,7 +104,7 @@ final class Rescue implements Method
 
     public function steps(Job $job): array
     {
-        $rounds = intdiv($job->buildCoats + self::COATS - 1, self::COATS);
+        $rounds = intdiv($job->coats->build + self::COATS - 1, self::COATS);
         $steps = [$job->wipe('wash', 'wash_film', 5.0)];
         for ($n = 1; $n <= $rounds; $n++) {
             $steps = [...$steps, ...$this->round($job, $n)];

@@ -100,19 +100,19 @@ final class SheetMetal implements Method
     public function refusals(Job $job): array
     {
         $refused = [];
-        if (! in_array($job->substrate, $this->substrates(), true)) {
-            $refused[] = new Finding(Severity::Refuse, 'method.metal_only', ['substrate' => $job->substrate->value], 'method');
+        if (! in_array($job->brief->substrate, $this->substrates(), true)) {
+            $refused[] = new Finding(Severity::Refuse, 'method.metal_only', ['substrate' => $job->brief->substrate->value], 'method');
         }
-        if ($job->backing === Backing::Untinted || $job->basePigment <= 0.0) {
-            $refused[] = new Finding(Severity::Refuse, 'method.base_pigment', [], $job->basePigment <= 0.0 ? 'base_resin_id' : 'backing');
+        if ($job->brief->backing === Backing::Untinted || $job->basePigment() <= 0.0) {
+            $refused[] = new Finding(Severity::Refuse, 'method.base_pigment', [], $job->basePigment() <= 0.0 ? 'base_resin_id' : 'backing');
         }
         if ($job->choices->of(TopKind::class) !== Top::Clear) {
             $refused[] = new Finding(Severity::Refuse, 'method.cleared', [], 'top');
         }
 
-        return $job->clothGM2 <= self::THIN_PLY_GM2 ? $refused : [
+        return $job->clothGM2() <= self::THIN_PLY_GM2 ? $refused : [
             ...$refused,
-            new Finding(Severity::Warn, 'method.thin_ply', ['areal' => $job->clothGM2, 'most' => self::THIN_PLY_GM2], 'cloth_id'),
+            new Finding(Severity::Warn, 'method.thin_ply', ['areal' => $job->clothGM2(), 'most' => self::THIN_PLY_GM2], 'cloth_id'),
         ];
     }
 
@@ -143,7 +143,7 @@ final class SheetMetal implements Method
         return [
             Step::of(Role::Strip)->named('strip_metal')->taking(15.0),
             $job->wipe('wipe-1'),
-            $job->keyed(Role::Key, $job->substrate->keyGrit()),
+            $job->keyed(Role::Key, $job->brief->substrate->keyGrit()),
             ...SoundSurface::primed($job, 'prime_metal'),
             $job->wipe('wipe-fill'),
             Step::of(Role::BodyFill)->after(Follow::minutes(5.0))->taking(10.0 + 20.0 * $area),
@@ -160,7 +160,7 @@ final class SheetMetal implements Method
         $laid = LaidDry::on($job, Follow::minutes(5.0), 'lay_metal');
 
         return [
-            ...($job->steepestDeg <= self::NEARLY_FLAT_DEG ? [$veil] : []),
+            ...($job->slopesDeg()[1] <= self::NEARLY_FLAT_DEG ? [$veil] : []),
             ...$laid->steps,
             // Resin that is piled on now gets under the cloth and lifts it.
             $job->coat(Role::WetOut)->named('wet_out_set')->after(Follow::onceSet($laid->under)),

@@ -16,7 +16,7 @@ final class SoundSurface
     /** @return list<Step> */
     public static function steps(Job $job): array
     {
-        $bare = $job->substrate;
+        $bare = $job->brief->substrate;
         $gently = self::gently($job);
 
         return [
@@ -32,7 +32,7 @@ final class SoundSurface
     /** @return list<Step> never on bare metal */
     public static function primed(Job $job, string $name = 'prime'): array
     {
-        return ! $job->needsPrimer ? [] : [
+        return ! $job->needsPrimer() ? [] : [
             $job->wipe('wipe-primer'),
             Step::of(Role::Prime)->named($name)->after(Follow::minutes(5.0))->taking($job->pace->spraying($job->areaM2)),
             $job->keyed(Role::Key, LaidDry::KEY, key: 'key-primer')->named('key')
@@ -54,6 +54,6 @@ final class SoundSurface
     /** Where acetone attacks the part, the wipe is alcohol. */
     private static function gently(Job $job): string
     {
-        return $job->substrate->bearsSolvent() ? '' : '_alcohol';
+        return $job->brief->substrate->bearsSolvent() ? '' : '_alcohol';
     }
 }

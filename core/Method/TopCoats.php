@@ -51,8 +51,8 @@ final readonly class TopCoats
     /** @return list<Step> after the last resin and before clear */
     public function holes(Job $job): array
     {
-        return $job->holes === 0 ? [] : [
-            Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->holes)->saying(['holes' => $job->holes]),
+        return $job->brief->holes === 0 ? [] : [
+            Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->brief->holes)->saying(['holes' => $job->brief->holes]),
         ];
     }
 
@@ -170,7 +170,7 @@ final readonly class TopCoats
         $steps = [...$this->stripes($job), $job->wipe('wipe-5'), ...$coats];
 
         // Satin and matt are never polished.
-        return $job->finish !== Finish::Gloss ? [...$steps, $then[0]->after($ready), ...array_slice($then, 1)] : [
+        return $job->brief->finish !== Finish::Gloss ? [...$steps, $then[0]->after($ready), ...array_slice($then, 1)] : [
             ...$steps,
             $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $clear)->after($ready),
             Step::of(Role::Polish)->taking(10.0 + $job->polishMin),
@@ -186,7 +186,7 @@ final readonly class TopCoats
             return [];
         }
         // The amine of a young epoxy stops a polyester from hardening, and so does its blush.
-        $under = $job->fillerBond !== Bond::FullCureWashKey ? [$job->wipe('wipe-filler')] : [
+        $under = $job->fillerBond() !== Bond::FullCureWashKey ? [$job->wipe('wipe-filler')] : [
             $job->wipe('wipe-filler', 'wash_blush')->after(Follow::onceCured($lastCoat))
                 ->taking(5.0 + 2.0 * $job->pace->wiping($job->areaM2)),
             $job->keyed(Role::Key, self::FILLER_TO, 0.6, 'key-filler')->named('key')
@@ -205,8 +205,8 @@ final readonly class TopCoats
 
         return [
             Step::of(Role::FillerClear, 'filler')->after(Follow::minutes(10.0))
-                ->taking($this->spraying($job, $filler, $job->fillerCoats))
-                ->saying(['coats' => $job->fillerCoats])->minding(...self::mist($filler)),
+                ->taking($this->spraying($job, $filler, $job->coats->filler))
+                ->saying(['coats' => $job->coats->filler])->minding(...self::mist($filler)),
             ...(! $filler->needsReleaseFilm ? [$wash] : [
                 Step::of(Role::FilmOver, 'release-film')
                     ->after(Follow::minutes($filler->flashAt($job->air), $filler->flashAt($job->air) + self::SOFT_MIN))
@@ -240,7 +240,7 @@ final readonly class TopCoats
     /** @return list<Step> sprayed coats in one go with their flashes; brushed ones each by itself, in its recoat window */
     private function clear(Job $job, ClearCoat $clear): array
     {
-        $of = $job->clearCoats;
+        $of = $job->coats->clear;
         if (! $clear->kind->isBrushed()) {
             return [
                 Step::of(Role::Clear)->after(Follow::minutes(10.0))->taking($this->spraying($job, $clear, $of))

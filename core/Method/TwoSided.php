@@ -91,8 +91,8 @@ final class TwoSided implements Method
     public function refusals(Job $job): array
     {
         return [
-            ...($job->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
-            ...($job->sides === null ? [new Finding(Severity::Refuse, 'method.two_faces', [], 'shape')] : []),
+            ...($job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
+            ...($job->brief->sides === null ? [new Finding(Severity::Refuse, 'method.two_faces', [], 'shape')] : []),
             ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
@@ -105,8 +105,8 @@ final class TwoSided implements Method
 
     public function steps(Job $job): array
     {
-        $sides = $job->sides ?? new TwoSides([], [], []);
-        $rounds = max(1, intdiv($job->buildCoats + self::COATS - 1, self::COATS));
+        $sides = $job->brief->sides ?? new TwoSides([], [], []);
+        $rounds = max(1, intdiv($job->coats->build + self::COATS - 1, self::COATS));
         $steps = [
             $job->wipe('wash', 'wash_film', 5.0),
             $this->flat(1, 'highs_down')->in(Stage::Ground),

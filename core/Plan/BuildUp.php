@@ -11,11 +11,7 @@ use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
-use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
-use OakGloss\Material\Bond;
-use OakGloss\Material\Chemistry;
-use OakGloss\Material\Resin;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
@@ -23,6 +19,7 @@ use OakGloss\Method\Choice\SecondPasses;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatCount;
+use OakGloss\Method\CoatCounts;
 use OakGloss\Method\Job;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
@@ -30,7 +27,6 @@ use OakGloss\Method\PartBrief;
 use OakGloss\Method\PostCure;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
-use OakGloss\Method\Slot;
 use OakGloss\Method\Step;
 use OakGloss\Method\Top;
 use OakGloss\Method\Workshop;
@@ -182,52 +178,31 @@ final class BuildUp
     /** @param list<string> $passZones */
     private function job(int $coats, array $passZones, ?PostCure $postCure): Job
     {
-        $brief = $this->brief;
-        $air = Temperature::fromCelsius($this->shop->workingAirC);
-        $slopes = array_map(fn (Zone $z): float => $z->slopeDeg, $brief->coatedZones());
+        $brief = $this->brief->with($this->choices);
         $polish = $this->choices->of(TopKind::class) === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
+        $this->liftPlies ??= FreeLaminate::liftPlies(
+            $brief,
+            $this->materials,
+            $this->shop,
+            Temperature::fromCelsius($this->shop->workingAirC),
+        );
 
         return new Job(
-            substrate: $brief->substrate,
-            needsPrimer: $brief->substrate->isMetal() && ! $brief->primed,
-            needsSeal: $brief->substrate->isPorous() && ! $brief->primed,
-            finish: $brief->finish,
-            areaM2: $brief->coatedAreaM2(),
-            holes: $brief->holes,
-            choices: $this->choices,
-            buildCoats: $coats,
-            clothGM2: $this->materials->cloth->weave->arealGM2,
-            weights: $this->shop->weights,
-            pace: $this->shop->pace,
-            clearCoats: $this->clear->coats ?? 1,
-            clear: $this->clear?->clear,
-            filler: $this->filler?->clear,
-            fillerCoats: $this->filler->coats ?? 0,
-            air: $air,
-            polishMin: $polish?->minutes() ?? 0.0,
-            tackCoats: $this->tackCoats(),
-            passZones: $passZones,
-            turnMin: RunRisk::halfFlowMin($this->materials->skinResin->rheology, $air),
-            postCure: $postCure,
-            fillerBond: $this->filler?->clear->chemistry()->over($this->materials->skinResin->chemistry) ?? Bond::Key,
-            film: $brief->film,
-            aids: $this->materials->aids,
-            innerGM2: $this->materials->innerCloth?->weave->arealGM2,
-            hasBlank: $brief->blankMm !== null,
-            heat: $brief->heat || $brief->sun,
-            backing: $brief->backing,
-            basePigment: $this->materials->baseResin->pigmentFraction ?? 0.0,
-            steepestDeg: max([0.0, ...$slopes]),
-            levelestDeg: $slopes === [] ? 0.0 : min($slopes),
-            areas: array_column(array_map(fn (Zone $z): array => [$z->name, $z->areaM2], $brief->coatedZones()), 1, 0),
-            sides: $brief->sides,
-            chemistries: array_map(fn (Resin $r): Chemistry => $r->chemistry, array_filter([
-                Slot::Base->value => $this->materials->baseResin,
-                Slot::Skin->value => $this->materials->skinResin,
-            ] + $this->materials->resins)),
-            mouldClothGM2: $this->materials->mould()->weave->arealGM2,
-            liftPlies: $this->liftPlies ??= FreeLaminate::liftPlies($brief, $this->materials, $this->shop, $air),
-            densityGCm3: $this->materials->skinResin->rheology->densityGCm3,
+            $brief,
+            $this->materials,
+            $this->shop,
+            new CoatCounts(
+                build: $coats,
+                tack: $this->tackCoats(),
+                clear: $this->clear->coats ?? 1,
+                filler: $this->filler->coats ?? 0,
+                liftPlies: $this->liftPlies,
+                passZones: $passZones,
+            ),
+            $this->clear?->clear,
+            $this->filler?->clear,
+            $postCure,
+            $polish?->minutes() ?? 0.0,
         );
     }
 

@@ -10,6 +10,7 @@ use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\WayOut;
+use OakGloss\Geometry\Zone;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Job;
@@ -130,7 +131,7 @@ final class Mends
             }
             $over[] = $fact->content instanceof Sanded && $fact->content->grit >= ($step->grits->to ?? 0) ? $fact->content->zone : '';
         }
-        $wanted = array_filter($job->zones(), fn (string $zone): bool => $step->grits?->isOver($zone) === true);
+        $wanted = array_filter(array_map(fn (Zone $z): string => $z->name, $job->brief->coatedZones()), fn (string $zone): bool => $step->grits?->isOver($zone) === true);
 
         return $wanted !== [] && array_diff($wanted, $over) === [];
     }

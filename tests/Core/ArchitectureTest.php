@@ -34,7 +34,7 @@ final class ArchitectureTest extends TestCase
         'Geometry' => ['Film', 'Quantity'],
         'Material' => ['Clear', 'Cure', 'Film', 'Mixing', 'Optics', 'Quantity'],
         'Choosing' => ['Material', 'Optics', 'Quantity'],
-        'Method' => ['Abrasion', 'Choosing', 'Field', 'Film', 'Finding', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity', 'Safety'],
+        'Method' => ['Abrasion', 'Choosing', 'Cloth', 'Field', 'Film', 'Finding', 'Geometry', 'Infusion', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity', 'Safety'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Field' => [],
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Field', 'Infusion', 'Inspection', 'Method', 'Mixing', 'Quantity'],
