@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\MeasuresRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Models\User;
 use App\People\Audit;
+use App\Words\Measures;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 
 /** One's own password and sign-ins. */
@@ -35,9 +36,9 @@ final class AccountController
     }
 
     /** What is kept stays as it is: it is read in other units. */
-    public function measures(MeasuresRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function measures(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->update($request->validated());
+        $user->update($request->validate(['measures' => ['required', Rule::in(Measures::ALL)]]));
 
         return redirect()->route('account')->with('notice', __('people.measured'));
     }

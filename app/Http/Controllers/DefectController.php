@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
-use App\Http\Requests\ToldRequest;
-use App\Http\Requests\WayOutRequest;
 use App\Inspection\FactOf;
 use App\Inspection\PricedWay;
 use App\Inspection\WaysOutOfIt;
@@ -18,11 +16,14 @@ use App\View\Page\DefectPage;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kind\Told;
+use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\Remedy;
 
 /** One defect, or one mishap: what it comes of by this part's own record, and the ways out as they are priced now. */
@@ -45,24 +46,26 @@ final class DefectController
 
     /** The look that tells causes apart was made. */
     public function told(
-        ToldRequest $request,
+        Request $request,
         Part $part,
         PartFact $fact,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
+        $given = $request->validate(['cause' => ['required', Rule::enum(Cause::class)], 'is_so' => ['required', 'boolean']]);
+        $cause = Cause::from((string) $given['cause']);
         $planned = $planner->plan($part);
         $found = FactOf::standing($planned, $fact->id);
-        abort_unless($found->content instanceof Found && isset($found->content->defect->causes()[$request->cause()->value]), 404);
-        $recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $request->cause(), $request->boolean('is_so')));
+        abort_unless($found->content instanceof Found && isset($found->content->defect->causes()[$cause->value]), 404);
+        $recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $cause, (bool) $given['is_so']));
 
         return redirect()->route('defects.show', [$part, $fact]);
     }
 
     /** One tap: the way out becomes part of the plan. Nothing that was done is lost. */
     public function take(
-        WayOutRequest $request,
+        Request $request,
         Part $part,
         PartFact $fact,
         Planner $planner,
@@ -71,11 +74,12 @@ final class DefectController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
+        $remedy = Remedy::from((string) $request->validate(['remedy' => ['required', Rule::enum(Remedy::class)]])['remedy']);
         $planned = $planner->plan($part);
         $of = FactOf::standing($planned, $fact->id);
         $way = array_values(array_filter(
             $ways->of($planned, $of),
-            fn (PricedWay $w): bool => $w->offer->remedy === $request->remedy(),
+            fn (PricedWay $w): bool => $w->offer->remedy === $remedy,
         ))[0] ?? abort(404);
         if (! $way->fits() || FactOf::isUnderWay($planned, $of)) {
             throw ValidationException::withMessages(['act' => __('inspect.why_not.'.($way->fits() ? 'done' : $way->why()), array_map(

@@ -11,7 +11,6 @@ use App\Http\CupGate;
 use App\Http\Doubt;
 use App\Http\Requests\ActRequest;
 use App\Http\Requests\JudgeRequest;
-use App\Http\Requests\StrikeRequest;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
@@ -129,14 +128,14 @@ final class FactController
     }
 
     public function strike(
-        StrikeRequest $request,
+        Request $request,
         Part $part,
         PartFact $fact,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validated();
+        $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
         $isStruck = $part->facts()->where('kind', Struck::KIND)->whereRaw('json_extract(data, \'$.target\') = ?', [$fact->id])->exists();
         if ($isStruck || in_array($fact->kind, [Struck::KIND, Chosen::KIND], true)) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);

@@ -8,8 +8,6 @@ use App\Acts\ActRunner;
 use App\Bench\Recorder;
 use App\Files\PhotoFile;
 use App\Http\Requests\FoundRequest;
-use App\Http\Requests\LookedRequest;
-use App\Http\Requests\PassedRequest;
 use App\Http\Requests\WrongRequest;
 use App\Inspection\FactOf;
 use App\Models\Part;
@@ -19,6 +17,8 @@ use App\View\Page\InspectPage;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Fact\Kind\Looked;
@@ -88,13 +88,14 @@ final class InspectController
 
     /** Nothing was found, in one way of looking or in all that the moment asks for. */
     public function looked(
-        LookedRequest $request,
+        Request $request,
         Part $part,
         Planner $planner,
         Recorder $recorder,
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
+        $asked = Look::tryFrom((string) $request->validate(['look' => ['nullable', Rule::enum(Look::class)]])['look'] ?? '');
         $planned = $planner->plan($part);
         $due = LookDue::of($planned->plan, $planned->floor->nowMin);
         if ($due === null || $due->looks === []) {
@@ -102,7 +103,6 @@ final class InspectController
         }
         $open = array_filter($due->looks, fn (Look $l): bool => ! in_array($l, $due->made, true));
         // A nail tries a coat hours later: that is never said along with the others.
-        $asked = $request->look();
         $isAlone = count($open) === 1;
         $looks = array_filter($open, fn (Look $l): bool => $asked === null ? $l !== Look::Nail || $isAlone : $l === $asked);
         foreach ($looks as $look) {
@@ -115,14 +115,15 @@ final class InspectController
 
     /** A face passes, or does not: what was reckoned stands beside it, and whoever looks decides. */
     public function passed(
-        PassedRequest $request,
+        Request $request,
         Part $part,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
+        $given = $request->validate(['zone' => ['required', 'string', 'max:40'], 'passes' => ['required', 'boolean']]);
+        [$zone, $passes] = [(string) $given['zone'], (bool) $given['passes']];
         $planned = $planner->plan($part);
-        [$zone, $passes] = [(string) $request->validated('zone'), $request->boolean('passes')];
         self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $zone, null, null);
         $recorder->record($part, $user, $planned->floor, FactOf::stepNow($planned), new Passed($zone, $passes));
 

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Clock\ShopClock;
 use App\Http\Requests\MoneyRequest;
-use App\Http\Requests\QuoteRequest;
 use App\Models\Customer;
 use App\Models\KeptQuote;
 use App\Models\Part;
@@ -21,6 +20,7 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
@@ -52,14 +52,14 @@ final class MoneyController
     }
 
     public function store(
-        QuoteRequest $request,
+        Request $request,
         Part $part,
         Planner $planner,
         Billing $billing,
         ShopClock $clock,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validated();
+        $given = $request->validate(['kind' => ['required', 'in:quote,settlement'], 'customer' => ['nullable', 'string', 'max:80']]);
         $planned = $planner->plan($part);
         $isQuote = $given['kind'] === 'quote';
         if (! $isQuote && $part->finished_at === null) {

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Bench\Recorder;
 use App\Bench\Sequence;
 use App\Clock\ShopClock;
-use App\Http\Requests\MoveRequest;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
@@ -15,6 +14,8 @@ use App\Planning\Letters;
 use App\Planning\Planner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OakGloss\Fact\Kind\Remark;
 use OakGloss\Fact\Kind\Struck;
@@ -67,9 +68,11 @@ final class PartStateController
     }
 
     /** An act that was logged for the wrong part: struck out there, and logged where it was done, at its own time. */
-    public function move(MoveRequest $request, Part $part, PartFact $fact, Sequence $sequence, #[CurrentUser] User $user): RedirectResponse
+    public function move(Request $request, Part $part, PartFact $fact, Sequence $sequence, #[CurrentUser] User $user): RedirectResponse
     {
-        $to = $request->part();
+        $others = Part::query()->open()->where('shop_id', $user->shop_id)->whereKeyNot($part->id)->pluck('id')->all();
+        $given = $request->validate(['to_part' => ['required', 'integer', Rule::in($others)]]);
+        $to = Part::query()->findOrFail((int) $given['to_part']);
         $isStruck = $part->facts()->where('kind', Struck::KIND)->whereRaw('json_extract(data, \'$.target\') = ?', [$fact->id])->exists();
         if ($isStruck || ! $fact->content()::IS_WORK) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);

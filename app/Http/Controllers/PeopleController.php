@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Middleware\PasswordAgain;
 use App\Http\Requests\PersonRequest;
-use App\Http\Requests\RoleRequest;
 use App\Models\AuditEntry;
 use App\Models\Role;
 use App\Models\User;
@@ -17,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -57,9 +57,9 @@ final class PeopleController
         return $this->withLink($invites->make($person, $user), $person);
     }
 
-    public function role(RoleRequest $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    public function role(Request $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
-        $role = $request->role();
+        $role = Role::from((string) $request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
         $this->keepAnOwner($person, $role === Role::Owner);
         $before = $person->role;
         $person->update(['role' => $role] + ($role->works() ? [] : ['at_bench' => false]));

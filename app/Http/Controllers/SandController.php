@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
-use App\Http\Requests\ChangeRequest;
-use App\Http\Requests\DriveRequest;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\User;
@@ -18,6 +16,8 @@ use App\Words\Formatter;
 use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Abrasion\CutBudget;
@@ -62,7 +62,7 @@ final class SandController
 
     /** How a flatting that is ahead is to be driven, and which paper begins it. */
     public function decide(
-        DriveRequest $request,
+        Request $request,
         Part $part,
         string $step,
         Planner $planner,
@@ -70,8 +70,8 @@ final class SandController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $way = (string) $request->validated('way');
-        [$driven, $from] = explode('-', $way);
+        $given = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']]);
+        [$driven, $from] = explode('-', (string) $given['way']);
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
             throw ValidationException::withMessages(['act' => __('sand.no_paper', ['grit' => $from])]);
         }
@@ -111,14 +111,14 @@ final class SandController
 
     /** Clean water, or a fresh piece of the same paper. */
     public function change(
-        ChangeRequest $request,
+        Request $request,
         Part $part,
         string $step,
         Planner $planner,
         Recorder $recorder,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $given = $request->validated();
+        $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
         $planned = $planner->plan($part);
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => __('sand.no_flatting')]);

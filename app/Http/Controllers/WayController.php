@@ -7,20 +7,21 @@ namespace App\Http\Controllers;
 use App\Bench\ClosingTime;
 use App\Bench\Hours;
 use App\Bench\Recorder;
-use App\Http\Requests\WayRequest;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\Planner;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Takes a way out of a window that falls into the night. */
 final class WayController
 {
     public function __invoke(
-        WayRequest $request,
+        Request $request,
         Part $part,
         ClosingTime $lockUp,
         Planner $planner,
@@ -28,7 +29,8 @@ final class WayController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $code = (string) $request->validated('way');
+        $ways = ['coat_now', 'coat_earlier', 'stay', 'warm', 'cool', 'key', 'tomorrow'];
+        $code = (string) $request->validate(['way' => ['required', Rule::in($ways)]])['way'];
         $part->setRelation('shop', $user->shop);
         $way = $lockUp->way($part, $code)
             ?? throw ValidationException::withMessages(['act' => __('bench.not_open')]);
