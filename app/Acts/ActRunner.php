@@ -91,7 +91,7 @@ final class ActRunner
         }
         $this->acts->note($request, $user, $response);
         $this->numbers->noteChange($shop->id, $numbers, $user, $this->clock->now());
-        $this->keeper->keep($this->open->shop($shop->id));
+        $this->keeper->keep($user->setRelation('shop', $this->open->shop($shop->id))->shop);
 
         return $response;
     }

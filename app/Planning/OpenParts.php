@@ -79,7 +79,10 @@ final class OpenParts
     /** @return array<int, Collection<int, PartFact>> by part, in the order of time */
     private function facts(Shop $shop): array
     {
-        return $this->present->read("facts-{$shop->id}", fn (): array => PartFact::query()
-            ->whereIn('part_id', $this->briefs($shop)->modelKeys())->orderBy('happened_at')->orderBy('id')->get()->groupBy('part_id')->all());
+        return $this->present->read("facts-{$shop->id}", function () use ($shop): array {
+            $facts = PartFact::query()->whereIn('part_id', $this->briefs($shop)->modelKeys());
+
+            return $facts->orderBy('happened_at')->orderBy('id')->get()->groupBy('part_id')->all();
+        });
     }
 }

@@ -49,7 +49,9 @@ final class Planner
         try {
             $row = $part->exists ? $this->open->row($this->open->fill($part)) : null;
 
-            return $row === null ? $this->planNow($part) : $this->present->read("plan-{$row->id}", fn (): PlannedPart => $this->planNow($row));
+            return $row === null
+                ? $this->planNow($part)
+                : $this->present->read("plan-{$row->id}", fn (): PlannedPart => $this->planNow($row));
         } catch (\PDOException $e) {
             throw $e;
         } catch (\Throwable $e) {
@@ -100,22 +102,28 @@ final class Planner
     /** The places of all open parts as they stand now. */
     public function sheet(Shop $shop, ?Closure $progress = null): RunSheetPlaces
     {
-        return $this->present->read("sheet-{$shop->id}", fn (): RunSheetPlaces => RunSheetPlaces::of($this->state($shop), function () use ($shop, $progress): CurrentPlan {
-            $floor = $this->floor($shop);
-            $restsOn = $this->fingerprint->of($shop);
+        return $this->present->read(
+            "sheet-{$shop->id}",
+            fn (): RunSheetPlaces => RunSheetPlaces::of($this->state($shop), fn (): CurrentPlan => $this->current($shop, $progress)),
+        );
+    }
 
-            return CurrentPlan::of(
-                $this->chains($shop),
-                $this->keptPlaces($shop),
-                $floor->crew,
-                $floor->nowMin,
-                $this->open->weights($shop),
-                $this->unrest($shop),
-                $this->kept->decided($restsOn, $shop),
-                $this->kept->undone($restsOn, $floor),
-                $progress,
-            );
-        }));
+    private function current(Shop $shop, ?Closure $progress): CurrentPlan
+    {
+        $floor = $this->floor($shop);
+        $restsOn = $this->fingerprint->of($shop);
+
+        return CurrentPlan::of(
+            $this->chains($shop),
+            $this->keptPlaces($shop),
+            $floor->crew,
+            $floor->nowMin,
+            $this->open->weights($shop),
+            $this->unrest($shop),
+            $this->kept->decided($restsOn, $shop),
+            $this->kept->undone($restsOn, $floor),
+            $progress,
+        );
     }
 
     /** @return array<int, StepsAhead> what is ahead of all open parts, by part */

@@ -40,7 +40,7 @@ final class Lineage
         /** @var \Illuminate\Database\Eloquent\Builder<ShelfItem>|null $rows */
         $rows = $model === null ? null : $model::query();
 
-        return $rows === null ? [] : $this->present->read("lineage-{$kind}", fn (): array => $rows->whereNotNull('superseded_by_id')->toBase()
-            ->pluck('superseded_by_id', 'id')->map(fn (mixed $id): int => (int) $id)->all());
+        return $rows === null ? [] : $this->present->read("lineage-{$kind}", fn (): array => $rows->toBase()
+            ->whereNotNull('superseded_by_id')->pluck('superseded_by_id', 'id')->map(fn (mixed $id): int => (int) $id)->all());
     }
 }

@@ -62,17 +62,19 @@ final class BetweenEvidence
     /** The scratch that lay under the coat, over what that hides. */
     private function scratch(): ?float
     {
-        if ($this->site->coat?->doneAtMin === null) {
+        [$coat, $since] = [$this->site->coat, $this->site->below->doneAtMin ?? -INF];
+        $on = $coat?->doneAtMin;
+        if ($coat === null || $on === null) {
             return null;
         }
-        $papers = array_values(array_filter($this->site->plan->log->all(Sanded::class), fn (Fact $f): bool => $f->atMin <= $this->site->coat->doneAtMin
-            && ($this->site->below?->doneAtMin === null || $f->atMin > $this->site->below->doneAtMin)));
+        $isBetween = fn (Fact $f): bool => $f->atMin <= $on && $f->atMin > $since;
+        $papers = array_values(array_filter($this->site->plan->log->all(Sanded::class), $isBetween));
         $last = $papers === [] ? null : $papers[count($papers) - 1]->content;
         if ($last === null) {
             return null;
         }
         $driven = $last->how ?? SandingMethod::WetBlock;
-        $over = $this->site->coat->step->kind === StepKind::Spray ? 'clear' : 'resin';
+        $over = $coat->step->kind === StepKind::Spray ? 'clear' : 'resin';
         $check = ScratchCheck::of($driven->scratchUm($last->grit()), $over, $driven);
 
         return $check->scratchUm / $check->mostUm;

@@ -149,7 +149,8 @@ final class WetEvidence
             return 100.0 * $off;
         }
         $resin = $this->site->plan->materials->resinFor($coat->step);
-        [$a, $b] = [$this->site->plan->log->weighedG($coat->step->key, 'resin'), $this->site->plan->log->weighedG($coat->step->key, 'hardener')];
+        $weighed = fn (string $jar): float => $this->site->plan->log->weighedG($coat->step->key, $jar);
+        [$a, $b] = [$weighed('resin'), $weighed('hardener')];
 
         return $resin->catalyst !== null || $a <= 0.0 || $b <= 0.0 ? null : 100.0 * ($b / $a / $resin->ratio->hardenerPerResin - 1.0);
     }

@@ -96,10 +96,12 @@ final class HeavyCoat implements Method
 
     public function refusals(Job $job): array
     {
+        $slope = $job->slopesDeg()[0];
+
         return [
             ...($job->brief->film === null ? [new Finding(Severity::Refuse, 'method.no_film', [], 'film_um')] : []),
-            ...($job->slopesDeg()[0] <= self::STEEPEST_DEG ? [] : [
-                new Finding(Severity::Refuse, 'method.pour_level', ['slope' => $job->slopesDeg()[0], 'most' => self::STEEPEST_DEG], 'shape'),
+            ...($slope <= self::STEEPEST_DEG ? [] : [
+                new Finding(Severity::Refuse, 'method.pour_level', ['slope' => $slope, 'most' => self::STEEPEST_DEG], 'shape'),
             ]),
         ];
     }

@@ -131,7 +131,8 @@ final class Mends
             }
             $over[] = $fact->content instanceof Sanded && $fact->content->grit >= ($step->grits->to ?? 0) ? $fact->content->zone : '';
         }
-        $wanted = array_filter(array_map(fn (Zone $z): string => $z->name, $job->brief->coatedZones()), fn (string $zone): bool => $step->grits?->isOver($zone) === true);
+        $zones = array_map(fn (Zone $z): string => $z->name, $job->brief->coatedZones());
+        $wanted = array_filter($zones, fn (string $zone): bool => $step->grits?->isOver($zone) === true);
 
         return $wanted !== [] && array_diff($wanted, $over) === [];
     }

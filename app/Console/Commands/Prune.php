@@ -8,7 +8,7 @@ use App\Acts\ActLog;
 use Illuminate\Console\Command;
 use Symfony\Component\Finder\Finder;
 
-/** The marks of old presses go. The file cache drops nothing by itself: what has expired goes, and the oldest where it grows beyond its bound. */
+/** The marks of old presses go, and of the file cache, which drops nothing by itself, what has expired and the oldest beyond its bound. */
 final class Prune extends Command
 {
     private const MOST_BYTES = 256 * 1024 * 1024;

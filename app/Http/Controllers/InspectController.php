@@ -95,7 +95,8 @@ final class InspectController
         Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $asked = Look::tryFrom((string) $request->validate(['look' => ['nullable', Rule::enum(Look::class)]])['look'] ?? '');
+        $given = $request->validate(['look' => ['nullable', Rule::enum(Look::class)]]);
+        $asked = Look::tryFrom((string) ($given['look'] ?? ''));
         $planned = $planner->plan($part);
         $due = LookDue::of($planned->plan, $planned->floor->nowMin);
         if ($due === null || $due->looks === []) {
