@@ -114,12 +114,13 @@ final class PresentTest extends ShopCase
 
     private function isKept(string $name): bool
     {
-        try {
-            $this->present->read($name, fn (): int => throw new \DomainException('read again'));
+        $isKept = true;
+        rescue(fn () => $this->present->read($name, function () use (&$isKept): never {
+            $isKept = false;
 
-            return true;
-        } catch (\DomainException) {
-            return false;
-        }
+            throw new \DomainException('to be read again, and not now');
+        }), report: false);
+
+        return $isKept;
     }
 }
