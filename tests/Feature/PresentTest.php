@@ -115,11 +115,12 @@ final class PresentTest extends ShopCase
     private function isKept(string $name): bool
     {
         $isKept = true;
-        rescue(fn () => $this->present->read($name, function () use (&$isKept): never {
+        $reads = function () use (&$isKept): never {
             $isKept = false;
 
             throw new \DomainException('to be read again, and not now');
-        }), report: false);
+        };
+        rescue(fn () => $this->present->read($name, $reads), report: false);
 
         return $isKept;
     }
