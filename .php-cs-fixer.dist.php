@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 $finder = PhpCsFixer\Finder::create()
-    ->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/config', __DIR__.'/tests', __DIR__.'/bootstrap'])
+    ->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/config', __DIR__.'/tests', __DIR__.'/tools', __DIR__.'/bootstrap'])
     ->exclude(['cache', 'vectors']);
 
 return (new PhpCsFixer\Config())

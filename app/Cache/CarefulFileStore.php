@@ -7,7 +7,10 @@ namespace App\Cache;
 use Closure;
 use Illuminate\Cache\FileStore;
 
-/** A cache in files that may fail: on a full disk nothing is kept, and every page still reads. */
+/**
+ * A cache in files that may fail: on a full disk nothing is kept, of what other code wrote nothing is known, and every page
+ * still reads.
+ */
 final class CarefulFileStore extends FileStore
 {
     /**
@@ -28,6 +31,17 @@ final class CarefulFileStore extends FileStore
     public function add($key, $value, $seconds): bool
     {
         return self::tried(fn (): bool => parent::add($key, $value, $seconds), fn () => parent::forget($key));
+    }
+
+    /** @param string $value */
+    protected function unserialize($value): mixed
+    {
+        try {
+            return parent::unserialize($value);
+        } catch (\Throwable) {
+            // Its classes have changed since.
+            return null;
+        }
     }
 
     /** @param Closure(): bool $write */

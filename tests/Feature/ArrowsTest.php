@@ -37,10 +37,9 @@ final class ArrowsTest extends TestCase
         'Bench' => ['Devices', 'Models', 'Planning', 'Stock', 'Time', 'Words'],
         'Inspection' => ['Models', 'Money', 'Planning', 'Shelf', 'Time', 'Words'],
         'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
-        'Load' => ['Bench', 'Database', 'Files', 'Models', 'Planning', 'View'],
         'Policies' => ['Clock', 'Models'],
         'Http' => ['Acts', 'Bench', 'Calendar', 'Clock', 'Devices', 'Files', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Practice', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
-        'Console' => ['Acts', 'Backup', 'Devices', 'Files', 'Load', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
+        'Console' => ['Acts', 'Backup', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
         'Providers' => ['Acts', 'Cache', 'Clock', 'Database', 'Devices', 'Models', 'People', 'Planning', 'Policies', 'Session', 'Shelf', 'Words'],
     ];
 

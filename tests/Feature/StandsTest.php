@@ -41,6 +41,21 @@ final class StandsTest extends FileShopCase
         $this->post('/air', ['air_c' => '19'])->assertSessionHasNoErrors();
     }
 
+    public function testWhatOtherCodeHasReckonedIsReckonedAgain(): void
+    {
+        $directory = dirname($this->file).'/other-code';
+        $store = new CarefulFileStore(new Filesystem(), $directory);
+        $store->put('plan', 'filler', 600);
+        $written = glob("{$directory}/*/*/*") ?: [];
+        self::assertCount(1, $written);
+        // A choice that there was once, and a class that is gone.
+        foreach (['O:23:"OakGloss\\Method\\Choices":1:{s:6:"wetOut";i:1;}', 'O:3:"Xyz":1:{s:1:"a"', 'b:1'] as $kept) {
+            file_put_contents($written[0], (time() + 600).$kept);
+            self::assertNotSame('broke', rescue(fn (): mixed => $store->get('plan'), 'broke', false));
+        }
+        (new Filesystem())->deleteDirectory($directory);
+    }
+
     public function testWithTheDataGoneAPageSaysSoInOurOwnWordsAndUpTellsWhoWatches(): void
     {
         $this->get('/up')->assertOk()->assertSee('up');

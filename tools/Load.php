@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Tools;
 
-use App\Load\Device;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Hash;
 use PDO;
@@ -133,7 +132,7 @@ final class Load extends Command
             $devices[] = $device = new Process(
                 [
                     PHP_BINARY,
-                    'artisan',
+                    'tools/artisan',
                     'oak:load-device',
                     "http://127.0.0.1:{$this->port}",
                     self::email($c),

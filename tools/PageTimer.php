@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Load;
+namespace Tools;
 
 use App\Database\SqliteConnection;
 use App\Models\Part;

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Tools;
 
-use App\Load\CoreCases;
-use App\Load\PageTimer;
 use Closure;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Cache\RateLimiting\Limit;

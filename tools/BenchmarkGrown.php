@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Tools;
 
-use App\Load\GrownShop;
-use App\Load\PageTimer;
 use App\Models\Shop;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Cache\RateLimiting\Limit;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Tools;
 
-use App\Load\Device;
 use Illuminate\Console\Command;
 
 /** One device of `oak:load` in a process of its own: a line of JSON for each thing that it did. */
@@ -16,15 +15,9 @@ final class LoadDevice extends Command
 
     public function handle(): int
     {
-        $device = new Device(
-            (string) $this->argument('url'),
-            (string) $this->argument('email'),
-            (float) $this->argument('share'),
-            (string) $this->argument('name'),
-            (string) $this->argument('feed'),
-            (int) $this->argument('lot'),
-        );
-        foreach ($device->live(microtime(true) + (float) $this->argument('seconds')) as $told) {
+        $of = array_map(fn (mixed $given): string => is_scalar($given) ? (string) $given : '', $this->arguments());
+        $device = new Device($of['url'], $of['email'], (float) $of['share'], $of['name'], $of['feed'], (int) $of['lot']);
+        foreach ($device->live(microtime(true) + (float) $of['seconds']) as $told) {
             $this->line((string) json_encode($told));
         }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Load;
+namespace Tools;
 
 /** One device against a running server: signs in, reads pages and presses what the bench offers, as a browser would. */
 final class Device
