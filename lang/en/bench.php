@@ -134,7 +134,7 @@ return [
         'lag' => 'part lags the air by', 'lag_min' => ':min min', 'assumed_for' => 'assumed for :substrate',
         'opens' => 'opens',
         'closes' => 'closes',
-        'doubt' => 'doubt', 'doubts' => 'pace ± 12 %, part ± 1.5 °C', 'assumed' => 'assumed',
+        'doubt' => 'doubt', 'doubts' => 'pace ± 12 %, part ± 1.5 Δ°C', 'assumed' => 'assumed',
     ],
 
     // What is answered to a form.

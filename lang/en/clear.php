@@ -71,7 +71,7 @@ return [
     'polish_cue' => 'Tape edges, keep the pad flat and moving; a film that feels warmer than a hand is about to burn.',
     'why_of' => 'clear, polish and gloss',
     'why' => 'Dry film is wet film times volume solids; coats cover what should stay and what flatting and polish take. '
-        .'Flash and waiting times follow the air as resin does (halved by about 10 °C, assumed). '
+        .'Flash and waiting times follow the air as resin does (halved by about 10 Δ°C, assumed). '
         .'A coat sags where ρ g sinθ h²/2η over its time to set passes :sag mm. Peel left by model of levelling. '
         .'Compounds take 1.25 times the scratch before them. Gloss: Fresnel reflection at 60° against black glass, dimmed by what '
         .'roughness scatters; '

@@ -28,7 +28,7 @@ return [
         'held' => [
             'what' => 'Cured at the shop\'s air it softens at :tg °C, and it will see :service °C: it is held at :hold °C before '
                 .'it comes off.',
-            'tip' => 'No faster up or down than 10 °C an hour, a thermometer on the laminate.',
+            'tip' => 'No faster up or down than 10 Δ°C an hour, a thermometer on the laminate.',
         ],
         'mould_softens' => [
             'what' => 'The part is held at :hold °C in its mould, and :resin softens at :tg °C even then.',
@@ -345,15 +345,15 @@ return [
             'tip' => 'Warm room and part before you mix, or wait: warm enough :warmer_at.',
         ],
         'dew' => [
-            'what' => 'The part at :part °C stands less than :margin °C above the dew point of :dew °C.',
+            'what' => 'The part at :part °C stands less than :margin Δ°C above the dew point of :dew °C.',
             'tip' => 'Warm the part above :to °C or dry the air; water under a coat lifts it.',
         ],
         'blush' => [
-            'what' => 'While it tacks the part comes down to :margin °C above the dew point, :at: an amine film may blush.',
+            'what' => 'While it tacks the part comes down to :margin Δ°C above the dew point, :at: an amine film may blush.',
             'tip' => 'Keep it in the warm box until it has set, dry the room, or wash it with warm water and a pad before the next coat.',
         ],
         'falling' => [
-            'what' => 'The air falls by :fall °C while this coat tacks: its window ends :later min later than at a steady temperature.',
+            'what' => 'The air falls by :fall Δ°C while this coat tacks: its window ends :later min later than at a steady temperature.',
             'tip' => 'Go by the witness patch, not by habit; the warm box holds the window where it was.',
         ],
     ],

@@ -137,7 +137,7 @@ return [
         'cup_old' => 'Smaller cups; use them within half of their pot life.',
         'cold' => 'Warm part and jars before the mix, or wait for the hour.',
         'warm' => 'Spray or coat in the cooler hour, or with the slower hardener.',
-        'damp' => 'Keep the part :margin °C over the dew point until it is tacky: heat, or dry the air.',
+        'damp' => 'Keep the part :margin Δ°C over the dew point until it is tacky: heat, or dry the air.',
         'too_early' => 'Touch the witness patch; no resin on what takes a print and gives resin back.',
         'too_late' => 'Coat in the window, or key it once it is sandable.',
         'too_heavy' => 'Smaller coats on steep faces, or turn the part at half flow.',
@@ -171,7 +171,7 @@ return [
     ],
     // By evidence: what it says, with its figure.
     'sign' => [
-        'airC' => 'air at the coat :n °C', 'hottestSinceC' => 'it has been as warm as :n °C since', 'dewMarginC' => 'the part came within :n °C of the dew point',
+        'airC' => 'air at the coat :n °C', 'hottestSinceC' => 'it has been as warm as :n °C since', 'dewMarginC' => 'the part came within :n Δ°C of the dew point',
         'wipeAgeMin' => 'last wiped :span before the coat', 'never_wiped' => 'the wipe before the coat was left out',
         'dustLeft' => ['sanded, and coated without a wipe between', 'wiped between sanding and coat'],
         'ratioOffPercent' => 'hardener weighed :n % off its ratio', 'cupAgeShare' => 'the cup was at :percent % of its pot life',

@@ -240,7 +240,7 @@ return [
         'goggles' => 'Goggles on: one drop of peroxide blinds',
         'second_person' => 'Second person here: the piece is large',
     ],
-    'activation' => ['given' => 'given', 'fitted' => 'fitted through the sheet rows', 'assumed' => 'assumed: halves about every 10 °C'],
+    'activation' => ['given' => 'given', 'fitted' => 'fitted through the sheet rows', 'assumed' => 'assumed: halves about every 10 Δ°C'],
 
     'defect' => [
         'fisheyes' => 'Fisheyes', 'pinholes' => 'Pinholes', 'bubbles' => 'Bubbles in the film', 'dry_spot' => 'Dry spot',

@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Cloth;
 use App\Models\PartFact;
 use App\Words\Measures;
+use Illuminate\Support\Arr;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** Metric or US, by person: what is read, what is typed, and what stays as it was. */
 final class MeasuresTest extends ShopCase
@@ -108,6 +110,20 @@ final class MeasuresTest extends ShopCase
         self::assertEqualsWithDelta((float) $sizes['length'] / 25.4, (float) $inches['sizes']['length'], 0.001);
         $back = $this->fields($ask(['sizes' => $inches['sizes'], 'measured' => $inches['measured'], 'sizes_for' => 'bent_panel/in', 'unit' => 'mm'] + $form));
         self::assertEquals($sizes, $back['sizes'], 'there and back');
+    }
+
+    #[TestWith(['metric'])]
+    #[TestWith(['us'])]
+    public function testTheMarkOfADifferenceIsNeverRead(string $measures): void
+    {
+        $this->user->update(['measures' => $measures]);
+        $marked = 0;
+        foreach (glob(lang_path('en/*.php')) ?: [] as $file) {
+            $lines = Arr::dot((array) __(basename($file, '.php')));
+            self::assertStringNotContainsString('Δ', implode("\n", array_filter($lines, is_string(...))), $file);
+            $marked += substr_count((string) file_get_contents($file), 'Δ');
+        }
+        self::assertGreaterThan(10, $marked);
     }
 
     public function testDifferencesOfDegreesHaveNoZeroToTurn(): void
