@@ -161,7 +161,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin')->can('run', 'App\Models\Shop');
     Route::middleware('can:play,run')->group(function (): void {
         Route::get('/practice/{run}', [PracticeController::class, 'show'])->name('practice.show');
-        Route::post('/practice/{run}/acts', [PracticeController::class, 'act'])->name('practice.act');
+        Route::post('/practice/{run}/moves', [PracticeController::class, 'move'])->name('practice.move');
         Route::post('/practice/{run}/finish', [PracticeController::class, 'finish'])->name('practice.finish');
     });
 

@@ -31,8 +31,8 @@ use OakGloss\Film\FilmEstimate;
 use OakGloss\Film\Rheology;
 use OakGloss\Film\SkinSection;
 use OakGloss\Film\Weave;
-use OakGloss\Practice\Act;
 use OakGloss\Practice\Lesson;
+use OakGloss\Practice\Move;
 use OakGloss\Practice\Simulation;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Schedule\Chain;
@@ -232,30 +232,30 @@ final class CoreCases
         return $file;
     }
 
-    /** @return list<Act> a week of a learner who tries everything */
+    /** @return list<Move> a week of a learner who tries everything */
     private static function practiceWeek(): array
     {
-        $acts = [Act::wait(1440.0)];
+        $moves = [Move::wait(1440.0)];
         foreach ([150, 240, 320, 400, 600, 1000] as $grit) {
             array_push(
-                $acts,
-                Act::sand(Grit::p($grit), SandingMethod::WetBlock, 10.0, 'top'),
-                Act::sand(Grit::p($grit), SandingMethod::WetBlock, 6.0, 'flank'),
-                Act::wipe(),
-                Act::look(),
+                $moves,
+                Move::sand(Grit::p($grit), SandingMethod::WetBlock, 10.0, 'top'),
+                Move::sand(Grit::p($grit), SandingMethod::WetBlock, 6.0, 'flank'),
+                Move::wipe(),
+                Move::look(),
             );
         }
         for ($coat = 0; $coat < 4; $coat++) {
             array_push(
-                $acts,
-                Act::mix(26.0),
-                Act::coat(),
-                Act::wait(1440.0),
-                Act::sand(Grit::p(240), SandingMethod::WetBlock, 4.0),
-                Act::wipe(),
+                $moves,
+                Move::mix(26.0),
+                Move::coat(),
+                Move::wait(1440.0),
+                Move::sand(Grit::p(240), SandingMethod::WetBlock, 4.0),
+                Move::wipe(),
             );
         }
 
-        return $acts;
+        return $moves;
     }
 }

@@ -204,11 +204,11 @@ final class Load extends Command
         if ($differing > 0) {
             $wrong[] = "{$differing} lots are not the sum of their moves";
         }
-        $acts = fn (string $path): int => (int) self::scalar($db, "select count(*) from acts where token like 'd%-%' and path = '{$path}'");
+        $presses = fn (string $path): int => (int) self::scalar($db, "select count(*) from presses where token like 'd%-%' and path = '{$path}'");
         $taken = (int) self::scalar($db, "select count(*) from stock_moves where lot_id = {$this->lot} and why = 'taken'");
         $load = "select id from users where name = 'Load'";
         $read = (int) self::scalar($db, "select count(*) from air_readings where source = 'hand' and user_id in ({$load})");
-        $counts = [['takes', 'take', $taken, $acts("lots/{$this->lot}")], ['readings', 'reading', $read, $acts('air')]];
+        $counts = [['takes', 'take', $taken, $presses("lots/{$this->lot}")], ['readings', 'reading', $read, $presses('air')]];
         foreach ($counts as [$what, $kind, $rows, $marks]) {
             $said = count(array_filter($kept, fn (array $t): bool => $t['what'] === $kind));
             if ($rows !== $marks || ($this->restores === [] && $rows < $said)) {
@@ -295,7 +295,7 @@ final class Load extends Command
     {
         $files = [$this->data, ...array_column(array_filter($this->restores, fn (array $r): bool => $at <= $r[0]), 1)];
         foreach ($files as $file) {
-            $found = (new PDO("sqlite:{$file}"))->prepare('select count(*) from acts where token = ?');
+            $found = (new PDO("sqlite:{$file}"))->prepare('select count(*) from presses where token = ?');
             $found->execute([$token]);
             if ((int) $found->fetchColumn() > 0) {
                 return true;

@@ -83,7 +83,7 @@ final class PageTimer
 
         return PracticeRun::query()->firstOrCreate(
             ['user_id' => $user, 'lesson' => 'dust', 'seed' => 42],
-            ['acts' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]],
+            ['moves' => [['kind' => 'wipe'], ['kind' => 'mix', 'amount' => 20], ['kind' => 'coat']]],
         )->id;
     }
 }

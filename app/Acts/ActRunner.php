@@ -29,7 +29,7 @@ final class ActRunner
 {
     public function __construct(
         private readonly PlanKeeper $keeper,
-        private readonly ActLog $acts,
+        private readonly PressLog $acts,
         private readonly ShopClock $clock,
         private readonly OpenParts $open,
         private readonly ShopNumbersBook $numbers,

@@ -26,10 +26,10 @@ final class Afterwards
         }
         try {
             for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-                $seen = ActLog::newest($shop->id);
+                $seen = PressLog::newest($shop->id);
                 app()->forgetScopedInstances();
                 app(KeptCalendar::class)->renew($shop->refresh());
-                if (ActLog::newest($shop->id) === $seen) {
+                if (PressLog::newest($shop->id) === $seen) {
                     app(ClosingTime::class)->cases($shop);
 
                     return;

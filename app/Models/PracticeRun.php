@@ -10,13 +10,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OakGloss\Practice\Lesson;
 
 /**
- * One try at a lesson: its seed and the acts so far say all; the part is played anew from them.
+ * One try at a lesson: its seed and the moves so far say all; the part is played anew from them.
  *
  * @property int                                   $id
  * @property int                                   $user_id
  * @property string                                $lesson
  * @property int                                   $seed
- * @property list<array<string, string|int|float>> $acts
+ * @property list<array<string, string|int|float>> $moves
  * @property bool|null                             $won     null until it is handed in
  * @property User                                  $user
  */
@@ -26,7 +26,7 @@ final class PracticeRun extends Model
 
     protected function casts(): array
     {
-        return ['acts' => Rows::class, 'seed' => 'integer', 'won' => 'boolean'];
+        return ['moves' => Rows::class, 'seed' => 'integer', 'won' => 'boolean'];
     }
 
     /** A row of no lesson is none that could be played. */

@@ -94,7 +94,7 @@ final class AppServiceProvider extends ServiceProvider
         DB::listen(fn (QueryExecuted $query) => $present()->heard($query->sql));
         Event::listen(fn (TransactionBeginning $e) => $e->connection->transactionLevel() > 1 ? null : $present()->anew());
         Event::listen(fn (TransactionRolledBack $e) => $present()->anew());
-        Blade::directive('marks', fn (): string => '<?php echo \App\Acts\ActLog::fields(request()); ?>');
+        Blade::directive('marks', fn (): string => '<?php echo \App\Acts\PressLog::fields(request()); ?>');
         // A line of lang/ with markup of its own.
         Blade::directive('say', fn (string $with): string => "<?php echo \App\Words\Line::html({$with}); ?>");
         // Figures that stand on several pages are marked, so that a test holds them to each other.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Practice;
 
-/** What an act was answered with: what was felt or seen, and what went wrong with it. */
+/** What a move was answered with: what was felt or seen, and what went wrong with it. */
 final readonly class Answer
 {
     /**
@@ -12,7 +12,7 @@ final readonly class Answer
      * @param array<string, float|string> $args
      * @param list<Mistake>               $mistakes
      */
-    public function __construct(public Act $act, public float $fromMin, public string $code, public array $args, public array $mistakes)
+    public function __construct(public Move $move, public float $fromMin, public string $code, public array $args, public array $mistakes)
     {
     }
 }

@@ -24,7 +24,7 @@ final class CoatHands
     private const LIFTED_UM = 30.0;
 
     private ?float $mixedAt = null;
-    private ?Act $mix = null;
+    private ?Move $mix = null;
     private int $coats = 0;
 
     public function __construct(private readonly PracticeState $bench)
@@ -32,10 +32,10 @@ final class CoatHands
     }
 
     /** @return array{string, array<string, float|string>} */
-    public function mix(Act $act, float $from): array
+    public function mix(Move $move, float $from): array
     {
-        $grams = $act->amount;
-        $this->mix = $act;
+        $grams = $move->amount;
+        $this->mix = $move;
         $this->bench->ledger->leftG += $this->bench->ledger->inCupG;
         $this->bench->ledger->mixedG += $grams;
         $this->bench->ledger->inCupG = $grams;
@@ -61,7 +61,7 @@ final class CoatHands
         $left = min($cup, $this->bench->truth->cupLossG);
         $this->bench->ledger->leftG += $left;
         $this->bench->ledger->laidG += $cup - $left;
-        $this->bench->book->coat($this->bench, $this->mix ?? Act::mix($cup), $this->mixedAt, $cup - $left);
+        $this->bench->book->coat($this->bench, $this->mix ?? Move::mix($cup), $this->mixedAt, $cup - $left);
         $this->bench->part->isDry ? $this->wetOut($cup - $left) : $this->spread($cup - $left, $this->judgeCoat());
         $this->bench->lastCoatAt = $this->bench->now;
         $this->bench->flattedAt = null;

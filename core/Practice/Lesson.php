@@ -7,7 +7,7 @@ namespace OakGloss\Practice;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
 
-/** One thing to learn on the practice part: what was done to it before, and the acts that are at hand. */
+/** One thing to learn on the practice part: what was done to it before, and the moves that are at hand. */
 enum Lesson: string
 {
     /** No resin on the cloth before its base has set. */
@@ -30,54 +30,54 @@ enum Lesson: string
     /**
      * What others did to the part before.
      *
-     * @return list<Act>
+     * @return list<Move>
      */
     public function before(): array
     {
-        $coat = [Act::mix(26.0), Act::coat()];
-        $built = [...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat];
+        $coat = [Move::mix(26.0), Move::coat()];
+        $built = [...$coat, Move::wait(160.0), ...$coat, Move::wait(160.0), ...$coat, Move::wait(160.0), ...$coat];
         $flatted = [
             ...$built,
-            Act::wait(2880.0),
-            Act::sand(Grit::p(150), SandingMethod::WetBlock, 12.0, 'top'),
-            Act::sand(Grit::p(150), SandingMethod::WetBlock, 8.0, 'flank'),
-            Act::sand(Grit::p(240), SandingMethod::WetBlock, 1.2, 'rim'),
+            Move::wait(2880.0),
+            Move::sand(Grit::p(150), SandingMethod::WetBlock, 12.0, 'top'),
+            Move::sand(Grit::p(150), SandingMethod::WetBlock, 8.0, 'flank'),
+            Move::sand(Grit::p(240), SandingMethod::WetBlock, 1.2, 'rim'),
         ];
 
         return match ($this) {
             // The base was brushed and the cloth laid in its tack; that is as long ago as such things take.
-            self::Float => [Act::cloth(), Act::wait(125.0)],
+            self::Float => [Move::cloth(), Move::wait(125.0)],
             self::Tack, self::Lifts => [],
-            self::Patience => [...$built, Act::wait(60.0)],
-            self::Edge => [...$coat, Act::wait(160.0), ...$coat, Act::wait(160.0), ...$coat, Act::wait(1440.0)],
-            self::Ladder => [...$flatted, ...$this->finer(240, 320), Act::wipe()],
+            self::Patience => [...$built, Move::wait(60.0)],
+            self::Edge => [...$coat, Move::wait(160.0), ...$coat, Move::wait(160.0), ...$coat, Move::wait(1440.0)],
+            self::Ladder => [...$flatted, ...$this->finer(240, 320), Move::wipe()],
             self::Dust => [...$flatted, ...$this->finer(240)],
-            self::Matt => [...$flatted, ...$this->finer(240, 320, 400, 600), Act::wipe()],
+            self::Matt => [...$flatted, ...$this->finer(240, 320, 400, 600), Move::wipe()],
         };
     }
 
-    /** @return list<ActKind> */
-    public function acts(): array
+    /** @return list<MoveKind> */
+    public function moves(): array
     {
         return match ($this) {
-            self::Float => [ActKind::Touch, ActKind::Wait, ActKind::Mix, ActKind::Coat, ActKind::Look],
-            self::Tack => [ActKind::Mix, ActKind::Coat, ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
-            self::Patience, self::Edge => [ActKind::Touch, ActKind::Wait, ActKind::Sand, ActKind::Wipe, ActKind::Look],
-            self::Lifts => [ActKind::Lift, ActKind::Feel, ActKind::Wait],
-            self::Ladder => [ActKind::Sand, ActKind::Wipe, ActKind::Polish, ActKind::Wait, ActKind::Look],
-            self::Dust => [ActKind::Wipe, ActKind::Sand, ActKind::Mix, ActKind::Coat, ActKind::Touch, ActKind::Wait, ActKind::Look],
-            self::Matt => [ActKind::Wipe, ActKind::Sand, ActKind::Spray, ActKind::Wait, ActKind::Polish, ActKind::Look],
+            self::Float => [MoveKind::Touch, MoveKind::Wait, MoveKind::Mix, MoveKind::Coat, MoveKind::Look],
+            self::Tack => [MoveKind::Mix, MoveKind::Coat, MoveKind::Touch, MoveKind::Wait, MoveKind::Sand, MoveKind::Wipe, MoveKind::Look],
+            self::Patience, self::Edge => [MoveKind::Touch, MoveKind::Wait, MoveKind::Sand, MoveKind::Wipe, MoveKind::Look],
+            self::Lifts => [MoveKind::Lift, MoveKind::Feel, MoveKind::Wait],
+            self::Ladder => [MoveKind::Sand, MoveKind::Wipe, MoveKind::Polish, MoveKind::Wait, MoveKind::Look],
+            self::Dust => [MoveKind::Wipe, MoveKind::Sand, MoveKind::Mix, MoveKind::Coat, MoveKind::Touch, MoveKind::Wait, MoveKind::Look],
+            self::Matt => [MoveKind::Wipe, MoveKind::Sand, MoveKind::Spray, MoveKind::Wait, MoveKind::Polish, MoveKind::Look],
         };
     }
 
-    /** @return list<Act> long enough on every face for each paper */
+    /** @return list<Move> long enough on every face for each paper */
     private function finer(int ...$grits): array
     {
         return array_merge(...array_map(
             fn (int $p): array => [
-                Act::sand(Grit::p($p), SandingMethod::WetBlock, 14.0, 'top'),
-                Act::sand(Grit::p($p), SandingMethod::WetBlock, 8.0, 'flank'),
-                Act::sand(Grit::p($p), SandingMethod::WetBlock, 1.0, 'rim'),
+                Move::sand(Grit::p($p), SandingMethod::WetBlock, 14.0, 'top'),
+                Move::sand(Grit::p($p), SandingMethod::WetBlock, 8.0, 'flank'),
+                Move::sand(Grit::p($p), SandingMethod::WetBlock, 1.0, 'rim'),
             ],
             $grits,
         ));

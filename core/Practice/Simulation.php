@@ -39,18 +39,18 @@ final class Simulation
     }
 
     /**
-     * @param list<Act> $before what others did to it; it is not judged
-     * @param list<Act> $acts
+     * @param list<Move> $before what others did to it; it is not judged
+     * @param list<Move> $moves
      */
-    public static function play(int $seed, array $before, array $acts, Weather $weather = new Weather()): self
+    public static function play(int $seed, array $before, array $moves, Weather $weather = new Weather()): self
     {
         $simulation = new self($seed, $weather);
-        foreach ($before as $act) {
-            $simulation->do($act);
+        foreach ($before as $move) {
+            $simulation->do($move);
         }
         $simulation->answers = $simulation->bench->mistakes = [];
-        foreach ($acts as $act) {
-            $simulation->do($act);
+        foreach ($moves as $move) {
+            $simulation->do($move);
         }
 
         return $simulation;
@@ -145,28 +145,28 @@ final class Simulation
         );
     }
 
-    private function do(Act $act): void
+    private function do(Move $move): void
     {
         $from = $this->bench->now;
         $known = count($this->bench->mistakes);
-        $this->bench->now += $act->minutes();
+        $this->bench->now += $move->minutes();
         $this->laminate->live();
-        [$code, $args] = match ($act->kind) {
-            ActKind::Cloth => $this->coatHands->cloth(),
-            ActKind::Mix => $this->coatHands->mix($act, $from),
-            ActKind::Soil => $this->surfaceHands->soil(),
-            ActKind::Water => $this->surfaceHands->water(),
-            ActKind::Coat => $this->coatHands->coat(),
-            ActKind::Touch => $this->coatHands->touch(),
-            ActKind::Wait => ['waited', []],
-            ActKind::Sand => $this->surfaceHands->sand($act),
-            ActKind::Wipe => $this->surfaceHands->wipe(),
-            ActKind::Spray => $this->surfaceHands->spray($act->sheen ?? Finish::Gloss, (int) $act->amount),
-            ActKind::Polish => $this->surfaceHands->polish($act->compound ?? Compound::Cut, $act->amount),
-            ActKind::Look => $this->surfaceHands->look(),
-            ActKind::Lift => $this->laminate->lay((int) $act->amount),
-            ActKind::Feel => $this->laminate->feel(),
+        [$code, $args] = match ($move->kind) {
+            MoveKind::Cloth => $this->coatHands->cloth(),
+            MoveKind::Mix => $this->coatHands->mix($move, $from),
+            MoveKind::Soil => $this->surfaceHands->soil(),
+            MoveKind::Water => $this->surfaceHands->water(),
+            MoveKind::Coat => $this->coatHands->coat(),
+            MoveKind::Touch => $this->coatHands->touch(),
+            MoveKind::Wait => ['waited', []],
+            MoveKind::Sand => $this->surfaceHands->sand($move),
+            MoveKind::Wipe => $this->surfaceHands->wipe(),
+            MoveKind::Spray => $this->surfaceHands->spray($move->sheen ?? Finish::Gloss, (int) $move->amount),
+            MoveKind::Polish => $this->surfaceHands->polish($move->compound ?? Compound::Cut, $move->amount),
+            MoveKind::Look => $this->surfaceHands->look(),
+            MoveKind::Lift => $this->laminate->lay((int) $move->amount),
+            MoveKind::Feel => $this->laminate->feel(),
         };
-        $this->answers[] = new Answer($act, $from, $code, $args, array_slice($this->bench->mistakes, $known));
+        $this->answers[] = new Answer($move, $from, $code, $args, array_slice($this->bench->mistakes, $known));
     }
 }

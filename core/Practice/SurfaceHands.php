@@ -34,29 +34,30 @@ final class SurfaceHands
     }
 
     /** @return array{string, array<string, float|string>} */
-    public function sand(Act $act): array
+    public function sand(Move $move): array
     {
-        $grit = $act->grit ?? throw new \LogicException('a pass names its paper');
+        $grit = $move->grit ?? throw new \LogicException('a pass names its paper');
         $age = $this->bench->ageOfLastCoat();
         $sandable = $this->bench->kinetics->age(Milestone::Sandable);
         $clogs = $age < $sandable && $this->bench->part->clearUm() === 0.0;
         if ($clogs) {
             $this->bench->wrong(Mistake::TOO_SOON, ['age' => $age, 'from' => $sandable]);
         }
-        $area = array_sum(array_map(fn (Zone $z): float => $act->zone === '' || $act->zone === $z->name ? $z->areaM2 : 0.0, Kit::zones()));
-        $coarser = $this->bench->part->scratchUm($act->zone);
-        $this->bench->book->pass($this->bench, $act, $grit, $area);
-        foreach ($this->bench->part->cellsOf($act->zone) as $cell) {
+        $isIn = fn (Zone $z): bool => $move->zone === '' || $move->zone === $z->name;
+        $area = array_sum(array_map(fn (Zone $z): float => $isIn($z) ? $z->areaM2 : 0.0, Kit::zones()));
+        $coarser = $this->bench->part->scratchUm($move->zone);
+        $this->bench->book->pass($this->bench, $move, $grit, $area);
+        foreach ($this->bench->part->cellsOf($move->zone) as $cell) {
             $pressure = $this->bench->truth->hand * ($clogs ? self::CLOGGED_CUT : 1.0) * ($cell->zone === 2
-                && $act->zone === '' ? self::EDGE_PRESSURE : 1.0);
-            $this->sandCell($cell, new Pass($grit, $act->driven, $act->amount, PassEnd::Open), $area / $pressure);
+                && $move->zone === '' ? self::EDGE_PRESSURE : 1.0);
+            $this->sandCell($cell, new Pass($grit, $move->driven, $move->amount, PassEnd::Open), $area / $pressure);
             if ($clogs) {
                 $cell->skin = $cell->skin->lifted(self::CLOGGED_TEAR_UM);
             }
             $cell->dust = 1.0;
             $cell->keyed = $cell->keyed || ! $clogs;
         }
-        $this->judgeScratch($act, $grit, $coarser);
+        $this->judgeScratch($move, $grit, $coarser);
         if (! $clogs && array_filter($this->bench->part->cells, fn (Cell $c): bool => $c->zone < 2 && $c->skin->flat) !== []) {
             $this->bench->flattedAt = $this->bench->now;
         }
@@ -64,9 +65,9 @@ final class SurfaceHands
         return [
             $clogs ? 'clogged' : 'sanded',
             [
-                'low' => $this->bench->part->lowShare($act->zone),
-                'bare' => $this->bench->part->burntShare($act->zone),
-                'scratch' => $this->bench->part->scratchUm($act->zone),
+                'low' => $this->bench->part->lowShare($move->zone),
+                'bare' => $this->bench->part->burntShare($move->zone),
+                'scratch' => $this->bench->part->scratchUm($move->zone),
             ],
         ];
     }
@@ -96,10 +97,10 @@ final class SurfaceHands
         }
     }
 
-    private function judgeScratch(Act $act, Grit $grit, float $coarser): void
+    private function judgeScratch(Move $move, Grit $grit, float $coarser): void
     {
-        $own = $act->driven->scratchUm($grit);
-        $left = $this->bench->part->scratchUm($act->zone);
+        $own = $move->driven->scratchUm($grit);
+        $left = $this->bench->part->scratchUm($move->zone);
         if ($coarser > 0.0 && $coarser / $own > Ladder::MAX_RATIO * 1.25 && $left > 1.3 * $own) {
             $this->bench->wrong(
                 Mistake::SKIPPED,

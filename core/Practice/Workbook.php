@@ -38,7 +38,7 @@ final class Workbook
 
     private bool $isSanded = false;
 
-    public function coat(PracticeState $bench, Act $mix, float $mixedAt, float $grams): void
+    public function coat(PracticeState $bench, Move $mix, float $mixedAt, float $grams): void
     {
         $gM2 = $grams / Kit::areaM2();
         $at = Temperature::fromCelsius($bench->airC());
@@ -72,7 +72,7 @@ final class Workbook
     public function cover(PracticeState $bench, float $scratchOverMost): void
     {
         $this->coats[] = [
-            'at' => $bench->now, 'mixedAt' => $bench->now, 'stirMin' => Act::STIR_MIN, 'gM2' => 0.0, 'offPercent' => 0.0,
+            'at' => $bench->now, 'mixedAt' => $bench->now, 'stirMin' => Move::STIR_MIN, 'gM2' => 0.0, 'offPercent' => 0.0,
             'isWetOut' => false, 'ageBelow' => $bench->ageOfLastCoat(), 'isKeyed' => true,
             'grease' => max([0.0, ...array_map(fn (Cell $c): float => $c->grease, $bench->part->cells)]),
             'dust' => $bench->part->mean('', fn (Cell $c): float => $c->dust),
@@ -81,18 +81,18 @@ final class Workbook
         $this->wipedAt = null;
     }
 
-    public function pass(PracticeState $bench, Act $act, Grit $grit, float $areaM2): void
+    public function pass(PracticeState $bench, Move $move, Grit $grit, float $areaM2): void
     {
-        $texture = $bench->part->mean($act->zone, fn (Cell $c): float => $c->skin->textureUm);
-        $isFlat = $bench->part->lowShare($act->zone) < 0.5;
+        $texture = $bench->part->mean($move->zone, fn (Cell $c): float => $c->skin->textureUm);
+        $isFlat = $bench->part->lowShare($move->zone) < 0.5;
         $takes = $isFlat ? Ladder::OVERCUT * $texture : $texture + Ladder::WAVINESS_UM;
         $this->passes[] = [
             'at' => $bench->now,
-            'zone' => $act->zone,
+            'zone' => $move->zone,
             'grit' => $grit->number,
-            'minutes' => $act->amount,
-            'needsMin' => $areaM2 * $takes / $act->driven->speed($grit),
-            'coverUm' => $bench->part->mean($act->zone, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()),
+            'minutes' => $move->amount,
+            'needsMin' => $areaM2 * $takes / $move->driven->speed($grit),
+            'coverUm' => $bench->part->mean($move->zone, fn (Cell $c): float => $c->skin->crownCover()->inMicrometres()),
             'takesUm' => $takes,
             'age' => $bench->ageOfLastCoat(),
         ];

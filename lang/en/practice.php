@@ -34,7 +34,7 @@ return [
         ],
         'matt' => ['title' => 'Keep matt matt', 'goal' => 'Flatted to P600 and wiped. Hand over an even matt of 7 to 18 gloss units, dry.'],
     ],
-    'act' => [
+    'move' => [
         'cloth' => 'Laid the cloth.',
         'mix' => 'Mixed :amount g.',
         'coat' => 'Brushed a coat on.',
@@ -116,9 +116,9 @@ return [
     'number' => 'Part number',
     'play' => 'Play it',
     'number_range' => 'A part number is from 1 to 999999.',
-    'not_here' => 'That act does not belong to this lesson.',
+    'not_here' => 'That does not belong to this lesson.',
     'over' => 'This part is handed in. Play it again, or take another.',
-    'enough' => 'Two hundred acts are enough for one part. Hand it in.',
+    'enough' => 'Two hundred moves are enough for one part. Hand it in.',
     'fields' => ['seed' => 'part number', 'mix' => 'grams', 'spray' => 'coats', 'lift' => 'plies', 'other' => 'minutes'],
     'title' => 'Practice: :lesson',
     'clock' => 'clock',

@@ -28,9 +28,9 @@ use OakGloss\Method\PartBrief;
 use OakGloss\Method\Workshop;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\FinishPlan;
-use OakGloss\Practice\Act;
 use OakGloss\Practice\Chance;
 use OakGloss\Practice\Kit;
+use OakGloss\Practice\Move;
 use OakGloss\Practice\Simulation;
 use OakGloss\Quantity\Temperature;
 use OakGloss\Uncertainty\JointDoubt;
@@ -158,28 +158,28 @@ final class FilmEstimateTest extends TestCase
     {
         $chance = new Chance($seed + 100000);
         $facts = [self::fact(1, CoatOn::KIND, 'base', 0.0, 18.0, ['grams' => 25.0]), self::fact(2, Done::KIND, 'lay', 60.0, 18.0), self::fact(3, CoatOn::KIND, 'wet-out', 120.0, self::sim($seed, [])->airC(), ['grams' => Kit::WET_OUT_GM2 * self::brief()->clothAreaM2() + 8.0])];
-        $acts = [];
+        $moves = [];
         [$hanging, $ranOff] = [0.0, 0.0];
-        $weigh = function (int $id) use (&$acts, &$facts, &$hanging, $seed): void {
-            $part = self::sim($seed, $acts);
+        $weigh = function (int $id) use (&$moves, &$facts, &$hanging, $seed): void {
+            $part = self::sim($seed, $moves);
             $grams = 500.0 + $part->part->filmG() + $hanging;
             $facts[] = self::fact($id, PartWeighed::KIND, 'wet-out', 1000.0 + $part->nowMin(), $part->airC(), ['grams' => round($grams)]);
         };
         $weigh(10);
         for ($n = 1; $n <= 4; $n++) {
-            array_push($acts, Act::mix(26.0), Act::coat());
-            $part = self::sim($seed, $acts);
+            array_push($moves, Move::mix(26.0), Move::coat());
+            $part = self::sim($seed, $moves);
             // Of what runs down some drips off, and some hardens on the edges and is weighed.
             $hanging += ($part->ledger->ranOffG - $ranOff) * $chance->even("hangs/{$n}");
             $ranOff = $part->ledger->ranOffG;
             $facts[] = self::fact(10 * $n + 1, CoatOn::KIND, "build-{$n}", 1000.0 + $part->nowMin(), $part->airC(), ['grams' => 26.0]);
-            $acts[] = Act::wait(170.0);
+            $moves[] = Move::wait(170.0);
             if ($n % 2 === 0) {
                 $weigh(10 * $n + 2);
             }
         }
-        $acts[] = Act::wait(2880.0);
-        $part = self::sim($seed, $acts);
+        $moves[] = Move::wait(2880.0);
+        $part = self::sim($seed, $moves);
         $places = $part->patch('flank')->cells;
         $skin = Kit::weave()->thicknessUm() + self::baseUm() * (1.0 + 0.15 * $chance->normal('base')) + $places[(int) floor(count($places) * $chance->even('spot'))]['filmUm'];
         $facts[] = self::fact(60, Measured::KIND, 'build-4', 1000.0 + $part->nowMin(), 18.0, ['zone' => 'flank', 'way' => 'slug', 'um' => 10.0 * round($skin / 10.0), 'n' => 1, 'step_um' => 10.0]);
@@ -187,10 +187,10 @@ final class FilmEstimateTest extends TestCase
         return [array_map(fn (array $film): float => $film[1], $part->part->section()), $facts];
     }
 
-    /** @param list<Act> $acts */
-    private static function sim(int $seed, array $acts): Simulation
+    /** @param list<Move> $moves */
+    private static function sim(int $seed, array $moves): Simulation
     {
-        return Simulation::play($seed, [], $acts);
+        return Simulation::play($seed, [], $moves);
     }
 
     /** @param array<string, string|int|float> $data */

@@ -10,8 +10,8 @@ use OakGloss\Inspection\Cause;
 use OakGloss\Inspection\Defect;
 use OakGloss\Inspection\Evidence;
 use OakGloss\Optics\Finish;
-use OakGloss\Practice\Act;
 use OakGloss\Practice\Chance;
+use OakGloss\Practice\Move;
 use OakGloss\Practice\Simulation;
 use OakGloss\Practice\Weather;
 
@@ -90,17 +90,17 @@ final class Histories
     /** @param bool $isBlurred a second mistake, or something that looks like one */
     private static function played(string $mistake, int $seed, bool $isBlurred): Simulation
     {
-        $coat = fn (float $grams = 26.0, float $off = 0.0, float $stir = Act::STIR_MIN, float $rest = 5.0): array => [
-            Act::mix($grams, $off, $stir), ...($rest > 0.0 ? [Act::wait($rest)] : []), Act::coat(),
+        $coat = fn (float $grams = 26.0, float $off = 0.0, float $stir = Move::STIR_MIN, float $rest = 5.0): array => [
+            Move::mix($grams, $off, $stir), ...($rest > 0.0 ? [Move::wait($rest)] : []), Move::coat(),
         ];
-        $built = [...$coat(), Act::wait(160.0), ...$coat(), Act::wait(160.0), ...$coat(), Act::wait(160.0), ...$coat()];
-        $sand = fn (int $grit, float $top, string $zone = 'top'): Act => Act::sand(Grit::p($grit), SandingMethod::WetBlock, $top, $zone);
+        $built = [...$coat(), Move::wait(160.0), ...$coat(), Move::wait(160.0), ...$coat(), Move::wait(160.0), ...$coat()];
+        $sand = fn (int $grit, float $top, string $zone = 'top'): Move => Move::sand(Grit::p($grit), SandingMethod::WetBlock, $top, $zone);
         $flat = fn (int ...$grits): array => array_merge(...array_map(
-            fn (int $p): array => [$sand($p, 13.0), $sand($p, 8.0, 'flank'), Act::water()],
+            fn (int $p): array => [$sand($p, 13.0), $sand($p, 8.0, 'flank'), Move::water()],
             $grits,
         ));
         $keyed = [$sand(240, 3.0), $sand(240, 2.0, 'flank'), $sand(240, 0.4, 'rim')];
-        $dry = [Act::cloth()];
+        $dry = [Move::cloth()];
         $weather = match ($mistake) {
             'cold coat' => new Weather(-6.5, 45.0),
             'damp night' => new Weather(-1.0, 86.0),
@@ -108,30 +108,30 @@ final class Histories
         };
         // Blurred: the cup was not quite fresh, the wipe not quite new, the water changed once too seldom.
         $blur = $isBlurred ? 4.0 : 0.0;
-        $acts = match ($mistake) {
-            'bare hands' => [...$built, Act::wait(2880.0), ...$keyed, Act::wipe(), Act::wait(600.0 + 60.0 * $blur), Act::soil(), ...$coat(rest: 5.0 + $blur)],
-            'used at once' => [...$coat(), Act::wait(170.0), ...$coat(rest: 0.0)],
-            'old cup' => [...$coat(), Act::wait(170.0), Act::mix(26.0), Act::wait(30.0), Act::coat()],
-            'cold coat' => [...$coat(), Act::wait(290.0), ...$coat(rest: 6.0)],
-            'damp night' => [...$coat(), Act::wait(200.0), ...$coat(rest: 5.0 + $blur)],
-            'wetted early' => [...$dry, Act::wait(60.0), ...$coat(24.0 + $blur)],
-            'flooded' => [...$dry, Act::wait(320.0 - 10.0 * $blur), ...$coat(46.0)],
-            'lean' => [...$dry, Act::wait(330.0), ...$coat(19.0, rest: 5.0 + $blur)],
-            'heavy' => [...$coat(), Act::wait(165.0 - 5.0 * $blur), ...$coat(70.0)],
-            'coat on wet coat' => [...$coat(), Act::wait(25.0), ...$coat(24.0 + $blur)],
-            'hardener short' => [...$coat(), Act::wait(170.0), ...$coat(26.0, -9.0, rest: 5.0 - $blur), Act::wait(3000.0)],
-            'stirred short' => [...$coat(), Act::wait(170.0), ...$coat(26.0, 0.3 * $blur, 0.4, 0.0), Act::wait(3000.0)],
-            'late, no key' => [...$coat(), Act::wait(700.0 + 60.0 * $blur), ...$coat()],
-            'thin cover' => [...$coat(), Act::wait(2880.0), $sand(150, 9.0 + 0.5 * $blur), Act::water(), $sand(240, 6.0)],
-            'long pass' => [...$built, Act::wait(2880.0), $sand($isBlurred ? 150 : 180, 75.0), Act::water()],
-            'short pass' => [...$built, Act::wait(2880.0), $sand(180, 3.5), $sand(180, 2.0, 'flank'), Act::water(), $sand(240, 3.0)],
-            'coarse under clear' => [...$built, Act::wait(2880.0), ...$flat(150, 240), ...($isBlurred ? [] : [Act::water()]), Act::wipe(), Act::spray(Finish::Gloss, 2)],
-            'dust under clear' => [...$built, Act::wait(2880.0), ...$flat(150, 240, 320, 400, 600), Act::spray(Finish::Gloss, 2)],
-            'grit left out' => [...$built, Act::wait(2880.0), ...$flat(150, 240), Act::water(), $sand(1000, 2.0 + 0.5 * $blur)],
-            'one bowl of water' => [...$built, Act::wait(2880.0), $sand(150, 13.0), $sand(240, 9.0), $sand(320, 8.0), $sand(400, 8.0), $sand(600, 8.0), ...($isBlurred ? [Act::water()] : [])],
+        $moves = match ($mistake) {
+            'bare hands' => [...$built, Move::wait(2880.0), ...$keyed, Move::wipe(), Move::wait(600.0 + 60.0 * $blur), Move::soil(), ...$coat(rest: 5.0 + $blur)],
+            'used at once' => [...$coat(), Move::wait(170.0), ...$coat(rest: 0.0)],
+            'old cup' => [...$coat(), Move::wait(170.0), Move::mix(26.0), Move::wait(30.0), Move::coat()],
+            'cold coat' => [...$coat(), Move::wait(290.0), ...$coat(rest: 6.0)],
+            'damp night' => [...$coat(), Move::wait(200.0), ...$coat(rest: 5.0 + $blur)],
+            'wetted early' => [...$dry, Move::wait(60.0), ...$coat(24.0 + $blur)],
+            'flooded' => [...$dry, Move::wait(320.0 - 10.0 * $blur), ...$coat(46.0)],
+            'lean' => [...$dry, Move::wait(330.0), ...$coat(19.0, rest: 5.0 + $blur)],
+            'heavy' => [...$coat(), Move::wait(165.0 - 5.0 * $blur), ...$coat(70.0)],
+            'coat on wet coat' => [...$coat(), Move::wait(25.0), ...$coat(24.0 + $blur)],
+            'hardener short' => [...$coat(), Move::wait(170.0), ...$coat(26.0, -9.0, rest: 5.0 - $blur), Move::wait(3000.0)],
+            'stirred short' => [...$coat(), Move::wait(170.0), ...$coat(26.0, 0.3 * $blur, 0.4, 0.0), Move::wait(3000.0)],
+            'late, no key' => [...$coat(), Move::wait(700.0 + 60.0 * $blur), ...$coat()],
+            'thin cover' => [...$coat(), Move::wait(2880.0), $sand(150, 9.0 + 0.5 * $blur), Move::water(), $sand(240, 6.0)],
+            'long pass' => [...$built, Move::wait(2880.0), $sand($isBlurred ? 150 : 180, 75.0), Move::water()],
+            'short pass' => [...$built, Move::wait(2880.0), $sand(180, 3.5), $sand(180, 2.0, 'flank'), Move::water(), $sand(240, 3.0)],
+            'coarse under clear' => [...$built, Move::wait(2880.0), ...$flat(150, 240), ...($isBlurred ? [] : [Move::water()]), Move::wipe(), Move::spray(Finish::Gloss, 2)],
+            'dust under clear' => [...$built, Move::wait(2880.0), ...$flat(150, 240, 320, 400, 600), Move::spray(Finish::Gloss, 2)],
+            'grit left out' => [...$built, Move::wait(2880.0), ...$flat(150, 240), Move::water(), $sand(1000, 2.0 + 0.5 * $blur)],
+            'one bowl of water' => [...$built, Move::wait(2880.0), $sand(150, 13.0), $sand(240, 9.0), $sand(320, 8.0), $sand(400, 8.0), $sand(600, 8.0), ...($isBlurred ? [Move::water()] : [])],
             default => throw new \LogicException($mistake),
         };
 
-        return Simulation::play($seed, [], $acts, $weather);
+        return Simulation::play($seed, [], $moves, $weather);
     }
 }

@@ -17,10 +17,10 @@ use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\Pour;
-use OakGloss\Practice\Act;
 use OakGloss\Practice\Kit;
 use OakGloss\Practice\Lesson;
 use OakGloss\Practice\Mistake;
+use OakGloss\Practice\Move;
 use OakGloss\Practice\Simulation;
 use OakGloss\Practice\Verdict;
 use OakGloss\Quantity\OutOfRange;
@@ -104,9 +104,9 @@ final class LaminateModelsTest extends TestCase
     {
         foreach ([4, 9, 13] as $seed) {
             foreach ([4, 8, 12] as $plies) {
-                $play = Simulation::play($seed, [], [Act::lift($plies), Act::wait(400.0)]);
+                $play = Simulation::play($seed, [], [Move::lift($plies), Move::wait(400.0)]);
                 $truth = \OakGloss\Practice\HiddenTruth::of($seed);
-                $air = $truth->air->at(Act::lift($plies)->minutes());
+                $air = $truth->air->at(Move::lift($plies)->minutes());
                 $slab = new SlabHeat(Kit::mouldResin($truth->pace)->cupHeat(), Kit::MOULD_PLY_GM2, 1.0);
                 $peak = $slab->of($plies, Temperature::fromCelsius($air))['peakC'];
                 // The slab's air stands still, the shop's wanders.
@@ -118,19 +118,19 @@ final class LaminateModelsTest extends TestCase
     public function testRunawayHeatIsALessonOfItsOwn(): void
     {
         foreach ([2, 5, 8, 21] as $seed) {
-            $tack = fn (): Act => Act::wait(130.0);
-            $won = Simulation::play($seed, [], [Act::lift(5), $tack(), Act::lift(5), $tack(), Act::lift(4), Act::wait(300.0)]);
+            $tack = fn (): Move => Move::wait(130.0);
+            $won = Simulation::play($seed, [], [Move::lift(5), $tack(), Move::lift(5), $tack(), Move::lift(4), Move::wait(300.0)]);
             self::assertTrue(Verdict::of(Lesson::Lifts, $won)->isWon(), "part {$seed}");
-            $cooked = Simulation::play($seed, [], [Act::lift(14), Act::wait(300.0)]);
+            $cooked = Simulation::play($seed, [], [Move::lift(14), Move::wait(300.0)]);
             self::assertContains(Mistake::COOKED, array_column($cooked->mistakes(), 'code'), "part {$seed}");
             self::assertGreaterThan(Kit::PATTERN_BEARS_C, $cooked->laminate->peakC);
-            $late = Simulation::play($seed, [], [Act::lift(5), Act::wait(2000.0), Act::lift(5)]);
+            $late = Simulation::play($seed, [], [Move::lift(5), Move::wait(2000.0), Move::lift(5)]);
             self::assertContains(Mistake::UNKEYED, array_column($late->mistakes(), 'code'), 'a lift that went hard is keyed');
         }
         // Two lifts with no time between them heat as one.
-        $hasty = Simulation::play(3, [], [Act::lift(7), Act::lift(7), Act::wait(300.0)])->laminate->peakC;
-        self::assertGreaterThan(Simulation::play(3, [], [Act::lift(7), Act::wait(150.0), Act::lift(7), Act::wait(300.0)])->laminate->peakC, $hasty);
-        self::assertFalse(Verdict::of(Lesson::Lifts, Simulation::play(3, [], [Act::lift(5), Act::wait(200.0)]))->isWon(), 'not all of it lies');
-        self::assertContains('felt_hot', array_column(Simulation::play(3, [], [Act::lift(14), Act::wait(40.0), Act::feel()])->answers(), 'code'));
+        $hasty = Simulation::play(3, [], [Move::lift(7), Move::lift(7), Move::wait(300.0)])->laminate->peakC;
+        self::assertGreaterThan(Simulation::play(3, [], [Move::lift(7), Move::wait(150.0), Move::lift(7), Move::wait(300.0)])->laminate->peakC, $hasty);
+        self::assertFalse(Verdict::of(Lesson::Lifts, Simulation::play(3, [], [Move::lift(5), Move::wait(200.0)]))->isWon(), 'not all of it lies');
+        self::assertContains('felt_hot', array_column(Simulation::play(3, [], [Move::lift(14), Move::wait(40.0), Move::feel()])->answers(), 'code'));
     }
 }

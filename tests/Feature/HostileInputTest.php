@@ -45,7 +45,7 @@ final class HostileInputTest extends ShopCase
         'facts.store' => ['along' => '10', 'across' => '10', 'radius' => '5', 'kind' => 'coat_on', 'step' => 'build-2', 'touch' => 'print', 'paper' => 'dusts', 'grit' => '240', 'zone' => 'top', 'how' => 'orbital', 'minutes' => '3', 'end' => 'matt', 'at' => '16:00', 'days_ago' => '0', 'short' => '1', 'to' => 'bench'],
         'facts.strike' => ['reason' => 'slip'], 'facts.judge' => ['counts' => '0', 'reason' => 'x'],
         'weigh' => ['with' => '1:build-2'], 'weigh.swap' => [], 'weigh.store' => ['component' => 'resin', 'grams' => '20', 'with' => '1:build-2', 'strokes' => '3', 'measured.grams' => 'oz|g||'], 'weigh.scale' => [], 'weigh.from_here' => [],
-        'practice' => [], 'practice.begin' => ['lesson' => 'dust', 'seed' => '7'], 'practice.show' => ['zone' => 'top'], 'practice.act' => ['kind' => 'mix', 'after' => '0', 'mix_amount' => '20', 'zone' => 'top', 'grit' => '240', 'how' => 'orbital', 'shown' => 'top'], 'practice.finish' => [],
+        'practice' => [], 'practice.begin' => ['lesson' => 'dust', 'seed' => '7'], 'practice.show' => ['zone' => 'top'], 'practice.move' => ['kind' => 'mix', 'after' => '0', 'mix_amount' => '20', 'zone' => 'top', 'grit' => '240', 'how' => 'orbital', 'shown' => 'top'], 'practice.finish' => [],
         'offers.look' => [], 'offers.take' => [], 'offers.refuse' => [],
         'run-sheet' => ['span' => '3d', 'from' => '30000000', 'step' => '1:build-2'], 'run-sheet.reckon' => [], 'run-sheet.range' => ['span' => '3d', 'from' => '30000000'],
         'run-sheet.try' => ['at' => '30080000', 'at_local' => '2027-03-11T09:00', 'span' => '3d'], 'run-sheet.pin' => ['at_local' => '2027-03-11T09:00', 'at' => '30080000', 'span' => '3d', 'from' => '1'], 'run-sheet.unpin' => ['span' => '3d'],
@@ -177,7 +177,7 @@ final class HostileInputTest extends ShopCase
         return [
             'step' => 'build-2', 'part' => $part->id, 'fact' => $this->fact($part, 'found', 'build-1', self::NOW, ['defect' => 'runs', 'zone' => 'flank', 'count' => 1])->id,
             'kind' => 'cloths', 'id' => (int) $part->getAttribute('cloth_id'), 'person' => $this->makeUser($this->shop, 'zoe@sample.example')->id,
-            'run' => PracticeRun::query()->create(['user_id' => $this->user->id, 'lesson' => 'dust', 'seed' => 4, 'acts' => []])->id,
+            'run' => PracticeRun::query()->create(['user_id' => $this->user->id, 'lesson' => 'dust', 'seed' => 4, 'moves' => []])->id,
             'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'token_hash' => 'x', 'made_at' => now()])->id,
             'photo' => Photo::query()->create(['part_id' => $part->id, 'user_id' => $this->user->id, 'width' => 1, 'height' => 1, 'bytes' => 'x', 'taken_at' => now()])->id,

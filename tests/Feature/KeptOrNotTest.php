@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Acts\ActLog;
+use App\Acts\PressLog;
 use App\Models\AirReading;
 use App\Models\HourException;
 use App\Models\Part;
@@ -62,7 +62,7 @@ final class KeptOrNotTest extends FileShopCase
     public function testTheSameActOfTwoDevicesIsOneAndTheOthersAreToldWhose(): void
     {
         $other = $this->makeUser($this->shop, 'bo@sample.example');
-        $seen = (string) ActLog::newest($this->shop->id);
+        $seen = (string) PressLog::newest($this->shop->id);
         $coat = fn (int $by): array => ['user' => $by] + $this->sends("/parts/{$this->part->id}/facts", ['kind' => 'coat_on', 'step' => 'build-2', 'seen' => $seen]);
         $answers = $this->together([$coat($this->user->id), $coat($other->id), $coat($other->id)]);
 
@@ -80,7 +80,7 @@ final class KeptOrNotTest extends FileShopCase
         $pass = fn (int $seen): array => ['kind' => 'sanded', 'step' => 'key', 'grit' => '150', 'seen' => (string) $seen];
         $path = "/parts/{$this->part->id}/facts";
         $count = fn (): int => PartFact::query()->where('part_id', $this->part->id)->where('kind', 'sanded')->count();
-        $before = ActLog::newest($this->shop->id);
+        $before = PressLog::newest($this->shop->id);
 
         $this->post($path, $pass($before))->assertSessionHasNoErrors();
         $this->post($path, $pass($before))->assertSessionHas('notice', fn (string $said): bool => str_contains($said, $this->user->name));
@@ -94,7 +94,7 @@ final class KeptOrNotTest extends FileShopCase
 
     public function testWhoGoesHomeTwiceIsGoneOnce(): void
     {
-        $seen = (string) ActLog::newest($this->shop->id);
+        $seen = (string) PressLog::newest($this->shop->id);
         $go = $this->sends("/hours/home/{$this->user->id}", ['seen' => $seen]);
         $this->together([$go, ['data' => ['token' => Str::random(20)] + $go['data']] + $go, ['data' => ['token' => Str::random(20)] + $go['data']] + $go]);
 

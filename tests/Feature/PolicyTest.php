@@ -27,12 +27,12 @@ final class PolicyTest extends ShopCase
     private const GUESTS = ['up', 'worker', 'login', 'login.store', 'join', 'join.store', 'feed'];
     private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'account.measures', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shelf.json', 'shelf.schema', 'shelf.csv', 'sheet-files.show', 'shop.edit', 'air', 'feeds.revoke'];
     private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store', 'weigh.scale', 'weigh.from_here', 'weigh.swap', 'shelf.shopping', 'shelf.shopping.csv', 'parts.money', 'quotes.store', 'quotes.forget', 'quotes.pdf', 'lots.store', 'lots.change',
-        'practice', 'practice.begin', 'practice.show', 'practice.act', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
+        'practice', 'practice.begin', 'practice.show', 'practice.move', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
         'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'air.back', 'clock.skip', 'parts.hold', 'parts.cancel', 'parts.resume', 'parts.destroy', 'facts.move'];
     private const OWNERS = ['shop.money', 'shop.money.update', 'shelf.import', 'sheet-files.store', 'shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'people.password', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
 
     /** Of each only the maker's own. */
-    private const OWN = ['practice.show', 'practice.act', 'practice.finish', 'feeds.revoke'];
+    private const OWN = ['practice.show', 'practice.move', 'practice.finish', 'feeds.revoke'];
 
     /** Named for nobody's shop: what they reach is the own. */
     private const OF_NO_SHOP = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'people.password', 'audit',
@@ -117,7 +117,7 @@ final class PolicyTest extends ShopCase
 
         return $begun + [
             'kind' => 'cloths', 'id' => $part->getAttribute('cloth_id'), 'person' => $user->id,
-            'run' => PracticeRun::query()->create(['user_id' => $user->id, 'lesson' => 'dust', 'seed' => 4, 'acts' => []])->id,
+            'run' => PracticeRun::query()->create(['user_id' => $user->id, 'lesson' => 'dust', 'seed' => 4, 'moves' => []])->id,
             'offer' => PlanOffer::query()->create(['shop_id' => $this->shop->id, 'kept_plan_id' => $this->shop->keptPlans()->value('id'), 'made_at' => now(), 'saves_min' => 1, 'places' => [], 'parts' => []])->id,
             'feed' => Feed::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'token_hash' => bin2hex(random_bytes(8)), 'made_at' => now()])->id,
             'reading' => AirReading::query()->create(['shop_id' => $this->shop->id, 'source' => 'hand', 'measured_at' => now(), 'air_c' => 20.0, 'user_id' => $user->id])->id,

@@ -64,7 +64,7 @@ final class PracticeRoomTest extends ShopCase
         foreach ([1, 2] as $time) {
             $this->do($run, 'mix', 0, ['mix_amount' => '26']);
         }
-        self::assertCount(1, $run->fresh()->acts ?? []);
+        self::assertCount(1, $run->fresh()->moves ?? []);
         $this->post('/practice', ['lesson' => 'tack', 'seed' => 'x'])->assertSessionHasErrors('seed');
         $this->post('/practice', ['lesson' => 'juggling'])->assertSessionHasErrors('lesson');
     }
@@ -88,6 +88,6 @@ final class PracticeRoomTest extends ShopCase
     /** @param array<string, string> $more */
     private function do(PracticeRun $run, string $kind, int $after, array $more = []): TestResponse
     {
-        return $this->post("/practice/{$run->id}/acts", ['kind' => $kind, 'after' => (string) $after] + $more);
+        return $this->post("/practice/{$run->id}/moves", ['kind' => $kind, 'after' => (string) $after] + $more);
     }
 }

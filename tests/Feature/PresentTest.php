@@ -25,10 +25,10 @@ final class PresentTest extends ShopCase
         $this->present = app(Present::class);
     }
 
-    #[TestWith(["insert into acts (shop_id, user_id, token, what, path, leads_to, made_at) values (1, 1, 'a', 'b', 'c', 'd', '2027-03-10')", 1])]
+    #[TestWith(["insert into presses (shop_id, user_id, token, what, path, leads_to, made_at) values (1, 1, 'a', 'b', 'c', 'd', '2027-03-10')", 1])]
     #[TestWith(['update papers set sheets = sheets + 1', 2])]
     #[TestWith(['UPDATE "papers" SET sheets = 4 WHERE id = 0', 2])]
-    #[TestWith(['delete from acts where id = 0', 2])]
+    #[TestWith(['delete from presses where id = 0', 2])]
     #[TestWith(['update shops set name = name', 2])]
     public function testAWriteEndsWhatRestsOnIt(string $sql, int $reads): void
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Acts\ActLog;
+use App\Acts\PressLog;
 use Illuminate\Console\Command;
 use Symfony\Component\Finder\Finder;
 
@@ -19,7 +19,7 @@ final class Prune extends Command
 
     public function handle(): int
     {
-        $this->line(ActLog::prune().' old marks dropped');
+        $this->line(PressLog::prune().' old marks dropped');
         $directory = (string) config('cache.stores.file.path', storage_path('framework/cache/data'));
         if (! is_dir($directory)) {
             return self::SUCCESS;

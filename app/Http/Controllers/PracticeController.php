@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PracticeMoves;
 use App\Http\Requests\BeginRequest;
-use App\Http\Requests\PracticeActRequest;
+use App\Http\Requests\PracticeMoveRequest;
 use App\Models\PracticeRun;
 use App\Models\User;
-use App\Practice\Acts;
 use App\View\Drawing\PracticeHeat;
 use App\View\Drawing\PracticeSection;
 use App\View\Page\PracticeRoom;
@@ -25,7 +25,7 @@ use OakGloss\Practice\Verdict;
 /** The practice room: a part with a hidden truth, a fast clock, and six things to learn on it. */
 final class PracticeController
 {
-    private const MOST_ACTS = 200;
+    private const MOST_MOVES = 200;
 
     public function index(#[CurrentUser] User $user): View
     {
@@ -51,7 +51,7 @@ final class PracticeController
             'user_id' => $user->id,
             'lesson' => $given['lesson'],
             'seed' => (int) ($given['seed'] ?? random_int(1, BeginRequest::MOST_SEED)),
-            'acts' => [],
+            'moves' => [],
         ]);
 
         return redirect()->route('practice.show', $run);
@@ -75,21 +75,21 @@ final class PracticeController
         ]);
     }
 
-    /** One more act; the same press sent twice is one. */
-    public function act(PracticeRun $run, PracticeActRequest $request): RedirectResponse
+    /** One more move; the same press sent twice is one. */
+    public function move(PracticeRun $run, PracticeMoveRequest $request): RedirectResponse
     {
-        if (! in_array($request->kind(), $run->lesson()->acts(), true)) {
+        if (! in_array($request->kind(), $run->lesson()->moves(), true)) {
             throw ValidationException::withMessages(['act' => __('practice.not_here')]);
         }
         $fresh = PracticeRun::query()->lockForUpdate()->findOrFail($run->id);
         if ($fresh->won !== null) {
             throw ValidationException::withMessages(['act' => __('practice.over')]);
         }
-        if (count($fresh->acts) >= self::MOST_ACTS) {
+        if (count($fresh->moves) >= self::MOST_MOVES) {
             throw ValidationException::withMessages(['act' => __('practice.enough')]);
         }
-        if (count($fresh->acts) === (int) $request->validated('after')) {
-            $fresh->update(['acts' => [...$fresh->acts, $request->act()]]);
+        if (count($fresh->moves) === (int) $request->validated('after')) {
+            $fresh->update(['moves' => [...$fresh->moves, $request->move()]]);
         }
 
         return redirect()->route('practice.show', [$run, 'zone' => $request->query('zone', $request->input('shown', 'top'))]);
@@ -107,7 +107,7 @@ final class PracticeController
     private function played(PracticeRun $run): Simulation
     {
         try {
-            return Simulation::play($run->seed, $run->lesson()->before(), array_map(Acts::act(...), $run->acts));
+            return Simulation::play($run->seed, $run->lesson()->before(), array_map(PracticeMoves::move(...), $run->moves));
         } catch (\ValueError|\ErrorException) {
             // A row that can't be read is no lesson.
             abort(404);

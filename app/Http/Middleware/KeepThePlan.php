@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Acts\ActLog;
 use App\Acts\ActRunner;
+use App\Acts\PressLog;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
@@ -28,7 +28,7 @@ final class KeepThePlan
         }
         if ($request->isMethodSafe()) {
             // Before anything of the page is read: its forms say what it shows.
-            $request->attributes->set(ActLog::SEEN, ActLog::newest($user->shop_id));
+            $request->attributes->set(PressLog::SEEN, PressLog::newest($user->shop_id));
 
             return $next($request);
         }

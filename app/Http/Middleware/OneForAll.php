@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Acts\ActLog;
-use App\Models\Act;
+use App\Acts\PressLog;
 use App\Models\Part;
 use App\Models\PartFact;
+use App\Models\Press;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
@@ -20,7 +20,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class OneForAll
 {
-    public function __construct(private readonly ActLog $acts)
+    public function __construct(private readonly PressLog $acts)
     {
     }
 
@@ -32,16 +32,16 @@ final class OneForAll
         if ($first === null || $this->wasTakenBack($first)) {
             return $next($request);
         }
-        $request->attributes->set(ActLog::JOINED, true);
+        $request->attributes->set(PressLog::JOINED, true);
 
         return redirect()->to($first->leads_to)->with('notice', __('acts.joined', ['who' => $first->user->name]));
     }
 
     /** Whether what it wrote was struck out since, or hours were changed after it. */
-    private function wasTakenBack(Act $act): bool
+    private function wasTakenBack(Press $act): bool
     {
         if (str_starts_with((string) $act->path, 'hours/')) {
-            return Act::query()->where('shop_id', $act->shop_id)->where('id', '>', $act->id)
+            return Press::query()->where('shop_id', $act->shop_id)->where('id', '>', $act->id)
                 ->where('path', 'like', 'hours/%')->where('same', '!=', $act->same)->exists();
         }
         $written = PartFact::query()->where('token', 'like', "{$act->token}:%")

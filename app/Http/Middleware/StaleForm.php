@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Acts\ActLog;
+use App\Acts\PressLog;
 use App\View\FormFields;
 use Closure;
 use Illuminate\Http\Request;
@@ -26,7 +26,7 @@ final class StaleForm
     /** Packed, a form of many zones is shorter than this; nothing unpacks to more, bytes. */
     private const MOST_BYTES = 200_000;
 
-    public function __construct(private readonly ActLog $acts)
+    public function __construct(private readonly PressLog $acts)
     {
     }
 

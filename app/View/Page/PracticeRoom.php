@@ -6,10 +6,10 @@ namespace App\View\Page;
 
 use App\Words\Formatter;
 use OakGloss\Abrasion\Grit;
-use OakGloss\Practice\ActKind;
 use OakGloss\Practice\Answer;
 use OakGloss\Practice\Lesson;
 use OakGloss\Practice\Mistake;
+use OakGloss\Practice\MoveKind;
 use OakGloss\Practice\Patch;
 use OakGloss\Practice\Simulation;
 
@@ -33,9 +33,9 @@ final readonly class PracticeRoom
         return (string) __("practice.lesson.{$this->lesson->value}.title");
     }
 
-    public function has(string $act): bool
+    public function has(string $move): bool
     {
-        return in_array(ActKind::from($act), $this->lesson->acts(), true);
+        return in_array(MoveKind::from($move), $this->lesson->moves(), true);
     }
 
     /** `day 2, 14:30`: the practice room opens at eight. */
@@ -84,27 +84,27 @@ final readonly class PracticeRoom
         ));
     }
 
-    /** @return list<array{at: string, act: string, says: string}> the newest first */
+    /** @return list<array{at: string, move: string, says: string}> the newest first */
     public function answers(): array
     {
         return array_map(fn (Answer $answer): array => [
             'at' => $this->clock($answer->fromMin),
-            'act' => $this->act($answer),
+            'move' => $this->move($answer),
             'says' => $this->says($answer),
         ], array_reverse($this->play->answers()));
     }
 
-    private function act(Answer $answer): string
+    private function move(Answer $answer): string
     {
-        $act = $answer->act;
+        $move = $answer->move;
 
-        return (string) __("practice.act.{$act->kind->value}", [
-            'amount' => round($act->amount, 1),
-            'grit' => $act->grit->number ?? '',
-            'zone' => $act->zone === '' ? __('practice.all_of_it') : $act->zone,
-            'span' => $this->format->span($act->amount),
-            'compound' => $act->compound->value ?? '',
-            'sheen' => $act->sheen->value ?? '',
+        return (string) __("practice.move.{$move->kind->value}", [
+            'amount' => round($move->amount, 1),
+            'grit' => $move->grit->number ?? '',
+            'zone' => $move->zone === '' ? __('practice.all_of_it') : $move->zone,
+            'span' => $this->format->span($move->amount),
+            'compound' => $move->compound->value ?? '',
+            'sheen' => $move->sheen->value ?? '',
         ]);
     }
 

@@ -34,7 +34,9 @@
                 @if ($room->answers() === [])<p class="soft">{{ __('practice.no_answer') }}</p>@endif
                 <ol class="answers" reversed aria-live="polite">
                     @foreach ($room->answers() as $answer)
-                        <li><b class="num">{{ $answer['at'] }}</b> {{ $answer['act'] }} <span class="soft">{{ $answer['says'] }}</span></li>
+                        <li>
+                            <b class="num">{{ $answer['at'] }}</b> {{ $answer['move'] }} <span class="soft">{{ $answer['says'] }}</span>
+                        </li>
                     @endforeach
                 </ol>
             </section>

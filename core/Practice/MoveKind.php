@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Practice;
 
 /** What hands can do to the practice part. */
-enum ActKind: string
+enum MoveKind: string
 {
     /** Dry cloth on a base that goes on now; others did that. */
     case Cloth = 'cloth';

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Practice\Acts;
+use App\Http\PracticeMoves;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OakGloss\Practice\ActKind;
+use OakGloss\Practice\MoveKind;
 
-/** One act on a practice part. */
-final class PracticeActRequest extends FormRequest
+/** One move on a practice part. */
+final class PracticeMoveRequest extends FormRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
@@ -18,30 +18,30 @@ final class PracticeActRequest extends FormRequest
         $kind = $this->kind();
 
         return [
-            'kind' => ['required', Rule::enum(ActKind::class)],
+            'kind' => ['required', Rule::enum(MoveKind::class)],
             'after' => ['required', 'integer'],
-        ] + ($kind === null ? [] : Acts::rules($kind));
+        ] + ($kind === null ? [] : PracticeMoves::rules($kind));
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
         return $this->kind() === null ? [] : ["{$this->kind()->value}_amount" => match ($this->kind()) {
-            ActKind::Mix, ActKind::Spray, ActKind::Lift => (string) __("practice.fields.{$this->kind()->value}"),
+            MoveKind::Mix, MoveKind::Spray, MoveKind::Lift => (string) __("practice.fields.{$this->kind()->value}"),
             default => (string) __('practice.fields.other'),
         }];
     }
 
     /** Null where none was sent that there is. */
-    public function kind(): ?ActKind
+    public function kind(): ?MoveKind
     {
         $kind = $this->input('kind');
 
-        return is_string($kind) ? ActKind::tryFrom($kind) : null;
+        return is_string($kind) ? MoveKind::tryFrom($kind) : null;
     }
 
     /** @return array<string, mixed> as the run keeps it */
-    public function act(): array
+    public function move(): array
     {
         $amount = "{$this->kind()?->value}_amount";
         $rest = array_diff_key($this->validated(), ['kind' => 0, 'after' => 0, $amount => 0]);

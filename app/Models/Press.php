@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $leads_to where its answer sent the browser
  * @property CarbonImmutable $made_at
  */
-final class Act extends Model
+final class Press extends Model
 {
     protected $guarded = ['id'];
 

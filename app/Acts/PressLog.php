@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Acts;
 
-use App\Models\Act;
+use App\Models\Press;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Symfony\Component\HttpFoundation\Response;
  * network that stutters, is one act; and a mark that was used for something else is refused. Asked and noted under the
  * write lock of the act.
  */
-final class ActLog
+final class PressLog
 {
     /** Marks of forms hold no colon; what the server adds to one does. */
     public const PATTERN = '/^[A-Za-z0-9_-]{1,64}$/D';
@@ -55,7 +55,7 @@ final class ActLog
     /** What a page that is read now has seen: asked before anything else that it shows. */
     public static function newest(int $shopId): int
     {
-        return (int) Act::query()->where('shop_id', $shopId)->orderByDesc('id')->value('id');
+        return (int) Press::query()->where('shop_id', $shopId)->orderByDesc('id')->value('id');
     }
 
     /**
@@ -69,7 +69,7 @@ final class ActLog
         if (! is_string($token) || preg_match(self::PATTERN, $token) !== 1) {
             throw ValidationException::withMessages(['act' => __('acts.no_mark')]);
         }
-        $act = Act::query()->where('shop_id', $user->shop_id)->where('token', $token)->first();
+        $act = Press::query()->where('shop_id', $user->shop_id)->where('token', $token)->first();
         if ($act === null) {
             return null;
         }
@@ -83,12 +83,12 @@ final class ActLog
     /** Drops marks so old that no press with one is still on its way. */
     public static function prune(): int
     {
-        return (int) Act::query()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
+        return (int) Press::query()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
     }
 
     public function note(Request $request, User $user, Response $response): void
     {
-        Act::query()->create([
+        Press::query()->create([
             'shop_id' => $user->shop_id,
             'user_id' => $user->id,
             'token' => $request->input('token'),
@@ -102,11 +102,11 @@ final class ActLog
     }
 
     /** The same thing, pressed from a page that did not show this press yet; null if there is none, or the form says not what it showed. */
-    public function pressedMeanwhile(Request $request, User $user): ?Act
+    public function pressedMeanwhile(Request $request, User $user): ?Press
     {
         $seen = self::seen($request);
 
-        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $user->shop_id)
+        return $seen === null ? null : Press::query()->with('user')->where('shop_id', $user->shop_id)
             ->where('same', $this->same($request))->where('id', '>', $seen)->orderByDesc('id')->first();
     }
 
@@ -125,12 +125,12 @@ final class ActLog
             ->orderByDesc('id')->first()?->user;
     }
 
-    /** @return Builder<Act>|null */
+    /** @return Builder<Press>|null */
     private function since(Request $request): ?Builder
     {
         $seen = self::seen($request);
 
-        return $seen === null ? null : Act::query()->with('user')->where('shop_id', $request->user()?->shop_id)->where('id', '>', $seen);
+        return $seen === null ? null : Press::query()->with('user')->where('shop_id', $request->user()?->shop_id)->where('id', '>', $seen);
     }
 
     private static function seen(Request $request): ?int

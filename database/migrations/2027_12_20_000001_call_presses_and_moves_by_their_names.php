@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class () extends Migration {
+    public function up(): void
+    {
+        Schema::rename('acts', 'presses');
+        Schema::table('practice_runs', fn (Blueprint $table) => $table->renameColumn('acts', 'moves'));
+    }
+};
