@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Acts;
 
 use App\Calendar\KeptCalendar;
-use App\Clock\ShopClock;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\OpenParts;
 use App\Planning\PlanKeeper;
 use App\Planning\ShopNumbersBook;
+use App\Time\ShopClock;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\Model;

@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Planning\PlannedPart;
 use OakGloss\Fact\Kind\Ready;
+use OakGloss\Method\Caution;
 use OakGloss\Plan\PlannedStep;
-use OakGloss\Safety\Caution;
 
 /** What must stand ready before hardener goes into the cup of a coat. */
 final readonly class ReadyCheck

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Clock\ShopClock;
 use App\Models\AirReading;
 use App\Models\Shop;
+use App\Time\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -8,7 +8,7 @@ use App\Models\Part;
 use App\Models\Resin;
 use App\Shelf\FromShelf;
 use App\Shelf\UnreadableSheet;
-use OakGloss\Finding\Finding;
+use OakGloss\Method\Finding;
 use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Optics\Finish;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use OakGloss\Finding\Finding;
+use OakGloss\Method\Finding;
 use OakGloss\Plan\PlannedStep;
 
 /** One way to do it and what it comes to. */

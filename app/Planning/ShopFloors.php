@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Clock\ShopClock;
 use App\Database\Present;
 use App\Models\AirReading;
 use App\Models\HourException;
 use App\Models\Shop;
 use App\Models\User;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use Illuminate\Support\Collection;
 use OakGloss\Climate\AirCurve;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Clock\ShopClock;
 use App\Models\Role;
 use App\Models\User;
+use App\Time\ShopClock;
 
 final class ShopPolicy
 {

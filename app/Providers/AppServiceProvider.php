@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Cache\CarefulFileStore;
-use App\Clock\ShopClock;
 use App\Database\ImmediateSqliteConnector;
 use App\Database\Present;
 use App\Database\SqliteConnection;
@@ -15,6 +13,8 @@ use App\Devices\HttpAirProbe;
 use App\Devices\HttpGlossMeter;
 use App\Devices\HttpScale;
 use App\Devices\Scale;
+use App\Files\CarefulFileStore;
+use App\Files\WholeFileSessions;
 use App\Models\KeptQuote;
 use App\Models\PartFact;
 use App\Models\SheetFile;
@@ -24,9 +24,9 @@ use App\Planning\PlanMemo;
 use App\Policies\KeptQuotePolicy;
 use App\Policies\SheetFilePolicy;
 use App\Policies\ShelfItemPolicy;
-use App\Session\WholeFileSessions;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Time\ShopClock;
 use App\Words\MeasuredTranslator;
 use App\Words\Measures;
 use Illuminate\Cache\RateLimiting\Limit;

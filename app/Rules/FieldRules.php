@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use Illuminate\Validation\Rule;
-use OakGloss\Field\Field;
-use OakGloss\Field\Type;
+use OakGloss\Quantity\Field;
+use OakGloss\Quantity\FieldType;
 
 /** A declared field as the rules of a form. */
 final class FieldRules
@@ -49,12 +49,12 @@ final class FieldRules
     public static function what(Field $field): array
     {
         return match (true) {
-            $field->type === Type::Whole && $field->choices !== [] => ['integer', Rule::in($field->choices)],
+            $field->type === FieldType::Whole && $field->choices !== [] => ['integer', Rule::in($field->choices)],
             $field->choices !== [] => [Rule::in($field->choices)],
-            $field->type === Type::Whole => ['integer', ...self::range($field)],
+            $field->type === FieldType::Whole => ['integer', ...self::range($field)],
             $field->else !== null => ['numeric', Rule::anyOf([["in:{$field->else}"], ['numeric', ...self::range($field)]])],
-            $field->type === Type::Number => ['numeric', ...self::range($field)],
-            $field->type === Type::Flag => ['boolean'],
+            $field->type === FieldType::Number => ['numeric', ...self::range($field)],
+            $field->type === FieldType::Flag => ['boolean'],
             default => ['string', ...(is_finite($field->most) ? ["max:{$field->most}"] : [])],
         };
     }

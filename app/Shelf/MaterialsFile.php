@@ -10,7 +10,7 @@ use App\Files\Table;
 use App\Models\ShelfItem;
 use App\Models\Shop;
 use Illuminate\Support\Facades\Validator;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 use OakGloss\Quantity\OakGlossFault;
 
 /**

@@ -12,8 +12,8 @@ use App\Models\StoredItem;
 use App\Rules\FieldRules;
 use App\Words\Formatter;
 use Illuminate\Database\Eloquent\Collection;
-use OakGloss\Field\Field;
-use OakGloss\Field\Type;
+use OakGloss\Quantity\Field;
+use OakGloss\Quantity\FieldType;
 
 /**
  * What lies on the shelf. One class for each kind: the fields of its sheet with their units and checks, how a form is
@@ -61,8 +61,8 @@ abstract class ShelfKind
 
             return match (true) {
                 $value === null => '',
-                $field->type === Type::Choice => $field->words[(string) $value] ?? (string) $value,
-                $field->type === Type::Flag => $value ? mb_strtolower($field->label) : '',
+                $field->type === FieldType::Choice => $field->words[(string) $value] ?? (string) $value,
+                $field->type === FieldType::Flag => $value ? mb_strtolower($field->label) : '',
                 default => trim($value.' '.$field->unit),
             };
         };
@@ -155,7 +155,7 @@ abstract class ShelfKind
         foreach ($this->fields() as $field) {
             $value = $given[$field->name] ?? null;
             $typed[$field->name] = match (true) {
-                $field->type === Type::Flag => (bool) ($value ?? false),
+                $field->type === FieldType::Flag => (bool) ($value ?? false),
                 $field->type->isNumber() && is_numeric($value) => $value + 0,
                 default => $value,
             };
@@ -181,7 +181,7 @@ abstract class ShelfKind
         foreach ($this->fields() as $field) {
             $value = $item->getAttribute($field->name);
             $row[$field->name] = match (true) {
-                $field->type === Type::Flag => (bool) $value,
+                $field->type === FieldType::Flag => (bool) $value,
                 $field->type->isNumber() && is_numeric($value) => $value + 0,
                 default => $value,
             };

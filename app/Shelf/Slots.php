@@ -14,7 +14,7 @@ use App\Models\StoredItem;
 use App\Shelf\Kind\Aids;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use OakGloss\Clear\ClearKind;
+use OakGloss\Material\ClearKind;
 use OakGloss\Method\Method;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Clock\ShopClock;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Support\Str;

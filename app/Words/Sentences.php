@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Illuminate\Support\Str;
-use OakGloss\Finding\Finding;
+use OakGloss\Method\Finding;
 use OakGloss\Plan\FilmAnswer;
 
 /** What findings, the film and changes of the plan say, in sentences. */

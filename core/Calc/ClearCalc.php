@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
-use OakGloss\Clear\SprayedClear;
+use OakGloss\Material\SprayedClear;
 
 /** Model `clear`. */
 final class ClearCalc implements Calculation

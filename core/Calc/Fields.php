@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Calc;
 
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /**
  * Reads one JSON object field by field. Every field that is there must be asked for: `close` refuses the rest,

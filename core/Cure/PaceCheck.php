@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Cure;
 
 use OakGloss\Quantity\Bounds;
-use OakGloss\Uncertainty\Normal;
+use OakGloss\Quantity\Normal;
 
 /** One check of a coat at a thermal age: it says between which events the coat is, not when they happened. */
 final readonly class PaceCheck

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Fact;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /**
  * What a fact says happened. One class for each kind: what it holds and what that may be (`fields`), its words

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Fact;
 
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /**
  * A check keeps the thermal age that its coat had, and whose sheet it goes by: `$ageMin` in minutes and `$resinId`, the

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Film;
 
-use OakGloss\Uncertainty\JointDoubt;
+use OakGloss\Quantity\JointDoubt;
 
 /**
  * How far the film of every zone lies off what the model says, in µm, and how well that is known.

@@ -6,7 +6,7 @@ namespace OakGloss\Film;
 
 use OakGloss\Quantity\Bounds;
 use OakGloss\Quantity\FilmThickness;
-use OakGloss\Uncertainty\Normal;
+use OakGloss\Quantity\Normal;
 
 /**
  * The skin over one face, in µm against the plane of the weave's crowns: mean surface z and texture a (peak to

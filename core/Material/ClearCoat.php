@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Material;
 
-use OakGloss\Clear\ClearKind;
-use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Optics\Finish;
 use OakGloss\Quantity\Bounds;

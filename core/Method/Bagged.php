@@ -11,8 +11,6 @@ use OakGloss\Choosing\Skill;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
@@ -21,7 +19,6 @@ use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choice\Turning;
-use OakGloss\Safety\Caution;
 
 /**
  * M4: for shapes too deep for hands to press cloth into. Plies wet on keyed black paint, release fabric and breather over

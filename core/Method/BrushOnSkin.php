@@ -9,8 +9,6 @@ use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
@@ -27,7 +25,6 @@ use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choice\Turning;
 use OakGloss\Method\Choice\WetOutMoment;
-use OakGloss\Safety\Caution;
 
 /** M1: one ply or two, laid on a tacky base, on adhesive or into wet resin, and buried under brushed coats. */
 final class BrushOnSkin implements Method

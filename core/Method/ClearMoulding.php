@@ -10,8 +10,6 @@ use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\TopKind;

@@ -8,15 +8,12 @@ use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\FlatSheet;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\FaceCount;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
-use OakGloss\Safety\Caution;
 
 /** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
 final class FlatPlate implements Method

@@ -10,8 +10,6 @@ use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\Substrate;
@@ -21,7 +19,6 @@ use OakGloss\Method\Choice\HardTopWay;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
-use OakGloss\Safety\Caution;
 
 /**
  * M3: cloth glued down dry on a mist of adhesive, ply on ply, then stippled through with catalysed polyester in small

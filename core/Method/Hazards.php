@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
-use OakGloss\Safety\Caution;
-
 /** What can hurt at any step of a role; a method adds what its own brings, a resin what its sheet says. */
 final class Hazards
 {

@@ -12,8 +12,6 @@ use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Panel;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;

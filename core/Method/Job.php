@@ -15,7 +15,6 @@ use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\Turning;
 use OakGloss\Quantity\Temperature;
-use OakGloss\Safety\Caution;
 
 /** What a method needs to know of a part to tell its steps. */
 final readonly class Job

@@ -11,8 +11,6 @@ use OakGloss\Choosing\Skill;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\BentPanel;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
@@ -21,7 +19,6 @@ use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
-use OakGloss\Safety\Caution;
 
 /**
  * M6: a shell laid up on the original panel, which stays as it is. It is finished while the panel still backs it, then

@@ -9,7 +9,6 @@ use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Material\AidKind;
 use OakGloss\Optics\Finish;
-use OakGloss\Safety\Caution;
 
 /**
  * A way out that was taken, as steps of the job: on one place, on one zone, or over the part. Each is told in the order in

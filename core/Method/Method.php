@@ -6,7 +6,6 @@ namespace OakGloss\Method;
 
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\Choice;
 

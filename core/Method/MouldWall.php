@@ -6,7 +6,6 @@ namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
 use OakGloss\Method\Choice\MouldPlies;
-use OakGloss\Safety\Caution;
 
 /** Gel coat, its coupling in the tack of it, and the laminate of a mould in lifts that don't cook themselves or the pattern. */
 final readonly class MouldWall

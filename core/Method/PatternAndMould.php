@@ -11,8 +11,6 @@ use OakGloss\Choosing\Skill;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\BentPanel;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
@@ -22,7 +20,6 @@ use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\MouldPlies;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
-use OakGloss\Safety\Caution;
 
 /**
  * M7: a pattern surfaced, a mould laminated on it in lifts that it bears, and a part laid up or infused in the mould, held

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Mixing\Spreader;
-use OakGloss\Safety\Caution;
 
 /**
  * What a step is in the work, whatever its method calls it. A role says what hands do (`kind`), from which slot a coat

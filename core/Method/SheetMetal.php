@@ -10,8 +10,6 @@ use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Substrate;
@@ -23,7 +21,6 @@ use OakGloss\Method\Choice\SecondPasses;
 use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choice\Turning;
-use OakGloss\Safety\Caution;
 
 /**
  * M2: one thin ply on a sheet-metal body panel. Primer and filler blocked flat, a pigmented base that sets before any

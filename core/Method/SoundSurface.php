@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
-use OakGloss\Safety\Caution;
 
 /** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, wiped and masked. */
 final class SoundSurface

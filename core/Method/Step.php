@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Film\ExistingFilm;
-use OakGloss\Safety\Caution;
 
 /**
  * One step of a method. Told in the trade's order: `Step::of(Role::Base)->after(…)->laying(100.0)->taking(8.0)`. What is

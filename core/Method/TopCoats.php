@@ -14,7 +14,6 @@ use OakGloss\Method\Choice\FillerClearOf;
 use OakGloss\Method\Choice\Stripes;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Optics\Finish;
-use OakGloss\Safety\Caution;
 
 /** What comes over the last resin: its flatting, filler clear, stripes, clear, polish. Methods that end so share it. */
 final readonly class TopCoats

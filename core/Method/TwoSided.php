@@ -10,8 +10,6 @@ use OakGloss\Choosing\Suits;
 use OakGloss\Choosing\Wish;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\TwoFaces;
 use OakGloss\Geometry\TwoSides;
 use OakGloss\Material\Substrate;

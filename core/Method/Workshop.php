@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
-use OakGloss\Infusion\LeakCheck;
+use OakGloss\Cloth\LeakCheck;
 use OakGloss\Mixing\CupLoss;
 use OakGloss\Mixing\CupLosses;
 use OakGloss\Mixing\Spreader;

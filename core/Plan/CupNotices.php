@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Cure\CupHeat;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Finding;
 use OakGloss\Method\Role;
+use OakGloss\Method\Severity;
 use OakGloss\Method\Workshop;
 use OakGloss\Mixing\Cups;
 use OakGloss\Quantity\Temperature;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Cloth\FlowFront;
 use OakGloss\Cure\Fit;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
-use OakGloss\Infusion\FlowFront;
 use OakGloss\Method\Choice\LayUpWay;
 use OakGloss\Method\Choice\MouldPlies;
 use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Finding;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\Role;
+use OakGloss\Method\Severity;
 use OakGloss\Method\Slot;
 use OakGloss\Quantity\Temperature;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Finding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\PartBrief;
+use OakGloss\Method\Severity;
 
 /** Each layer against the one under it, by the table of what holds on what. */
 final class LayerNotices

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Finding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\PartBrief;
+use OakGloss\Method\Severity;
 use OakGloss\Method\Slot;
 use OakGloss\Method\Start;
 use OakGloss\Method\Top;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace OakGloss\Plan;
 
 use OakGloss\Fact\FactLog;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Method\BrushOnSkin;
@@ -14,7 +12,9 @@ use OakGloss\Method\Choice\DamageKind;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Damage;
+use OakGloss\Method\Finding;
 use OakGloss\Method\PartBrief;
+use OakGloss\Method\Severity;
 
 /** Whether a damaged place is worth its repair: its hands against those of a whole new skin. */
 final class RepairNotices

@@ -7,10 +7,10 @@ namespace OakGloss\Plan;
 use OakGloss\Fact\FactLog;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Method\BrushOnSkin;
+use OakGloss\Method\Finding;
 use OakGloss\Method\Rescue;
+use OakGloss\Method\Severity;
 
 /** Whether a bad surface is worth its rescue, and what knowing its film better would save. */
 final class RescueNotices

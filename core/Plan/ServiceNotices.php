@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
-use OakGloss\Clear\ClearKind;
 use OakGloss\Cure\Fit;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
+use OakGloss\Material\ClearKind;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Finding;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Severity;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 

@@ -11,7 +11,7 @@ use OakGloss\Film\SkinSection;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Quantity\FilmThickness;
-use OakGloss\Uncertainty\Normal;
+use OakGloss\Quantity\Normal;
 
 /** One zone's skin before and after a step, by the model, and how far readings say that it lies off. */
 final readonly class ZoneState

@@ -7,9 +7,9 @@ namespace OakGloss\Schedule;
 use OakGloss\Climate\DewPoint;
 use OakGloss\Climate\PartTemperature;
 use OakGloss\Cure\Milestone;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
 use OakGloss\Material\ClearCoat;
+use OakGloss\Method\Finding;
+use OakGloss\Method\Severity;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Cure\TackWindow;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
+use OakGloss\Method\Finding;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Severity;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 

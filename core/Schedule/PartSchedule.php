@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakGloss\Schedule;
 
 use OakGloss\Climate\AirCurve;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
+use OakGloss\Method\Finding;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
+use OakGloss\Method\Severity;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;

@@ -7,8 +7,8 @@ namespace OakGloss\Schedule;
 use OakGloss\Cure\CureForecast;
 use OakGloss\Cure\Milestone;
 use OakGloss\Film\PrintThrough;
-use OakGloss\Finding\Finding;
-use OakGloss\Finding\Severity;
+use OakGloss\Method\Finding;
+use OakGloss\Method\Severity;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 

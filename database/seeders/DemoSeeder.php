@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Bench\Recorder;
-use App\Clock\ShopClock;
 use App\Devices\ProbeReading;
 use App\Devices\StandInProbe;
 use App\Models\AirReading;
@@ -23,6 +22,7 @@ use App\Planning\ShopFloors;
 use App\Shelf\ShippedShelf;
 use App\Stock\Ledger;
 use App\Stock\TakenFrom;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -60,7 +60,7 @@ final class DemoSeeder extends Seeder
         ShippedShelf::stock($this->shop);
         $time = new ShopTime($this->shop->zone);
         $now = CarbonImmutable::parse((string) config('oak.demo_starts_at'), $this->shop->zone);
-        $this->clock->startAt($this->shop, $now->utc());
+        $this->clock->startAt($this->shop->id, $now->utc());
         foreach ($workshop['readings'] as $reading) {
             AirReading::query()->create([
                 'shop_id' => $this->shop->id,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\CupHeat;
+use OakGloss\Material\SprayedClear;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\CupLosses;
 use OakGloss\Mixing\Cups;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakGloss\Clear\ClearKind;
-use OakGloss\Clear\SprayedClear;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
 use OakGloss\Film\ExistingFilm;
@@ -19,8 +17,10 @@ use OakGloss\Geometry\TwoFaces;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\ClearCoat;
+use OakGloss\Material\ClearKind;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
+use OakGloss\Material\SprayedClear;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\AfterWetOut;

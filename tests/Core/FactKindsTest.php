@@ -9,11 +9,11 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Fact\Kinds;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
-use OakGloss\Field\Type;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\ZoneState;
+use OakGloss\Quantity\Field;
+use OakGloss\Quantity\FieldType;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -93,10 +93,10 @@ final class FactKindsTest extends TestCase
         $fields = [];
         foreach ($kind::fields() as $field) {
             $fields[$field->parameter()] = match ($field->type) {
-                Type::Number => 'float',
-                Type::Whole => 'int',
-                Type::Flag => 'bool',
-                Type::Names => 'array',
+                FieldType::Number => 'float',
+                FieldType::Whole => 'int',
+                FieldType::Flag => 'bool',
+                FieldType::Names => 'array',
                 default => $field->enum ?? 'string',
             };
         }
@@ -142,10 +142,10 @@ final class FactKindsTest extends TestCase
     {
         return match (true) {
             $entry->choices !== [] => $entry->choices[0],
-            $entry->type === Type::Number => is_finite($entry->most) ? ($entry->least + $entry->most) / 2.0 : 30080000.5,
-            $entry->type === Type::Whole => is_finite($entry->most) ? (int) $entry->most : 7,
-            $entry->type === Type::Flag => 1,
-            $entry->type === Type::Names => 'top|rim',
+            $entry->type === FieldType::Number => is_finite($entry->most) ? ($entry->least + $entry->most) / 2.0 : 30080000.5,
+            $entry->type === FieldType::Whole => is_finite($entry->most) ? (int) $entry->most : 7,
+            $entry->type === FieldType::Flag => 1,
+            $entry->type === FieldType::Names => 'top|rim',
             default => 'top',
         };
     }

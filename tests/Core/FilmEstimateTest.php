@@ -32,8 +32,8 @@ use OakGloss\Practice\Chance;
 use OakGloss\Practice\Kit;
 use OakGloss\Practice\Move;
 use OakGloss\Practice\Simulation;
+use OakGloss\Quantity\JointDoubt;
 use OakGloss\Quantity\Temperature;
-use OakGloss\Uncertainty\JointDoubt;
 use PHPUnit\Framework\TestCase;
 
 final class FilmEstimateTest extends TestCase

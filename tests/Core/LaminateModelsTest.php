@@ -6,13 +6,13 @@ namespace Tests\Core;
 
 use OakGloss\Calc\BadField;
 use OakGloss\Calc\Calculator;
+use OakGloss\Cloth\FlowFront;
+use OakGloss\Cloth\LeakCheck;
 use OakGloss\Cure\SlabHeat;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Done;
 use OakGloss\Fact\Kind\LeakTried;
-use OakGloss\Infusion\FlowFront;
-use OakGloss\Infusion\LeakCheck;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Catalyst;

@@ -13,11 +13,12 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Film\Weave;
-use OakGloss\Finding\Finding;
 use OakGloss\Material\Backing;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Caution;
 use OakGloss\Method\Choices;
+use OakGloss\Method\Finding;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Holding;
 use OakGloss\Method\Methods;
@@ -30,7 +31,6 @@ use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\LaminatePlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\SheetPlan;
-use OakGloss\Safety\Caution;
 use PHPUnit\Framework\TestCase;
 
 /** Each way of working step by step: what comes after what, with what wait, with how many grams. */

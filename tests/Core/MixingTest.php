@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakGloss\Clear\SprayedClear;
+use OakGloss\Material\SprayedClear;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\Catalyst;
 use OakGloss\Mixing\CupVerdict;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakGloss\Clear\SprayedClear;
 use OakGloss\Climate\AirCurve;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
@@ -19,6 +18,7 @@ use OakGloss\Material\Backing;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Material\ClothRoll;
 use OakGloss\Material\Resin;
+use OakGloss\Material\SprayedClear;
 use OakGloss\Material\Substrate;
 use OakGloss\Material\Tone;
 use OakGloss\Method\BrushOnSkin;

@@ -7,8 +7,8 @@ namespace Tests\Core;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** A kind of fact that only a test knows: it ends any step, and may say what stays over the crowns of the top. */
 final readonly class ScrapedClean extends Content implements ReadsFilm

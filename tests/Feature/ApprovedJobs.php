@@ -10,10 +10,10 @@ use App\Words\Formatter;
 use App\Words\Sentences;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Cost\BillLine;
-use OakGloss\Finding\Finding;
+use OakGloss\Method\Caution;
+use OakGloss\Method\Finding;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
-use OakGloss\Safety\Caution;
 use OakGloss\Schedule\StepTime;
 
 /** A job in plain text, so that a change of any line of it is seen and has to be meant. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Cache\CarefulFileStore;
+use App\Files\CarefulFileStore;
 use App\Files\Upright;
+use App\Files\WholeFileSessions;
 use App\Http\Middleware\KeepThePlan;
 use App\Planning\OneReckons;
-use App\Session\WholeFileSessions;
 use App\Stock\Ledger;
 use Illuminate\Cache\Repository;
 use Illuminate\Console\Scheduling\Schedule;
@@ -116,7 +116,7 @@ final class StandsTest extends FileShopCase
         $directory = dirname($this->file);
         $sessions = new WholeFileSessions(new Filesystem(), $directory, 60);
         self::assertTrue($sessions->write('abc', 'signed in'));
-        $cut = new Process(['bash', '-c', "trap '' XFSZ; ulimit -f 1; exec \"\$0\" -r \"\$1\"", PHP_BINARY, 'require "vendor/autoload.php"; (new App\Session\WholeFileSessions(new Illuminate\Filesystem\Filesystem(), "'.$directory.'", 60))->write("abc", str_repeat("x", 9000));'], base_path());
+        $cut = new Process(['bash', '-c', "trap '' XFSZ; ulimit -f 1; exec \"\$0\" -r \"\$1\"", PHP_BINARY, 'require "vendor/autoload.php"; (new App\Files\WholeFileSessions(new Illuminate\Filesystem\Filesystem(), "'.$directory.'", 60))->write("abc", str_repeat("x", 9000));'], base_path());
         $cut->run();
         self::assertSame('signed in', $sessions->read('abc'));
         self::assertSame(["{$directory}/abc"], glob("{$directory}/abc*"));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clock\ShopClock;
 use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\PaceBook;
 use App\Planning\Planner;
 use App\Planning\ShopFloors;
+use App\Time\ShopClock;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Acts\ActRunner;
-use App\Clock\ShopClock;
 use App\Devices\ProbePoller;
 use App\Files\AirCsv;
 use App\Files\BadLine;
@@ -22,6 +21,7 @@ use App\Planning\PlanKeeper;
 use App\Planning\Planner;
 use App\Planning\ShopFloor;
 use App\Rules\NearDate;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use App\View\Drawing\AirChart;
 use App\Words\Formatter;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Calendar\KeptCalendar;
-use App\Clock\ShopClock;
 use App\Models\Feed;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
+use App\Time\ShopClock;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

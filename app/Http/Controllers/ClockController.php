@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\WorkQueue;
-use App\Clock\ShopClock;
 use App\Devices\ProbePoller;
 use App\Models\User;
 use App\Planning\PlanKeeper;
 use App\Planning\Planner;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +36,7 @@ final class ClockController
             'tomorrow' => ShopTime::minutes($floor->time->local($floor->nowMin)->addDay()->setTime(8, 0)),
             default => $floor->nowMin + (float) $to,
         };
-        $clock->skip($shop, (int) ceil(60.0 * ($target - $floor->nowMin)));
+        $clock->skip($shop->id, (int) ceil(60.0 * ($target - $floor->nowMin)));
         // What the probe would have said meanwhile: it is asked when the lock is free again.
         DB::afterCommit(function () use ($poller, $keeper, $shop): void {
             rescue(function () use ($poller, $keeper, $shop): void {

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Hours;
-use App\Clock\ShopClock;
 use App\Http\Requests\HoursRequest;
 use App\Models\HourException;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Time\ShopClock;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\ShopClock;
 use App\Http\Requests\LotChangeRequest;
 use App\Http\Requests\LotRequest;
 use App\Models\Lot;
@@ -12,6 +11,7 @@ use App\Models\User;
 use App\Models\Why;
 use App\Shelf\ShelfKind;
 use App\Stock\Ledger;
+use App\Time\ShopClock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;

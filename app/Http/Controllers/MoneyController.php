@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\ShopClock;
 use App\Http\Requests\MoneyRequest;
 use App\Models\Customer;
 use App\Models\KeptQuote;
@@ -14,6 +13,7 @@ use App\Money\Billing;
 use App\Money\Charging;
 use App\People\Audit;
 use App\Planning\Planner;
+use App\Time\ShopClock;
 use App\View\Page\MoneyPage;
 use App\Words\Formatter;
 use Dompdf\Dompdf;

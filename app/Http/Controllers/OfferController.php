@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\ShopClock;
 use App\Models\PlanOffer;
 use App\Models\User;
 use App\Planning\BetterPlans;
+use App\Time\ShopClock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
 use App\Bench\Sequence;
-use App\Clock\ShopClock;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\User;
 use App\Planning\Letters;
 use App\Planning\Planner;
+use App\Time\ShopClock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Recorder;
-use App\Clock\ShopClock;
 use App\Http\Requests\ClimateRequest;
 use App\Http\Requests\MomentRequest;
 use App\Models\Part;
@@ -17,6 +16,7 @@ use App\Planning\Planner;
 use App\Planning\SharedPlaces;
 use App\Planning\Trials;
 use App\Rules\NearDate;
+use App\Time\ShopClock;
 use App\View\Drawing\RunSheetDrawing;
 use App\View\Page\SheetStep;
 use App\Words\Formatter;

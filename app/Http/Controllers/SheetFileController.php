@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\ShopClock;
 use App\Http\Requests\SheetFileRequest;
 use App\Models\SheetFile;
 use App\Models\User;
 use App\People\Audit;
 use App\Shelf\ShelfKind;
+use App\Time\ShopClock;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;

@@ -34,7 +34,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 use OakGloss\Quantity\OakGlossFault;
 
 /** The shelf: what parts are made with. A changed sheet is a new row; parts already begun keep the old one. */

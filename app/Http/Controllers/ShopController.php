@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Clock\ShopClock;
 use App\Http\Requests\ShopRequest;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\Planner;
 use App\Time\DaySpans;
+use App\Time\ShopClock;
 use App\Time\ShopTime;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;

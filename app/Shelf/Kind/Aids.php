@@ -8,8 +8,8 @@ use App\Models\ShelfItem;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
-use OakGloss\Field\Field;
 use OakGloss\Material\AidKind;
+use OakGloss\Quantity\Field;
 
 /** What goes on without being film: wax, release film, primer, body filler, adhesive, paint, each with its waits. */
 final class Aids extends ShelfKind

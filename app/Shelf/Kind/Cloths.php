@@ -9,7 +9,7 @@ use App\Models\ShelfItem;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Rolls of cloth. */
 final class Cloths extends ShelfKind

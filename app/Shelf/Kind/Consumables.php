@@ -7,7 +7,7 @@ namespace App\Shelf\Kind;
 use App\Models\ShelfItem;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** What is used up beside the materials: cups, brushes, gloves, filters, tape. */
 final class Consumables extends ShelfKind

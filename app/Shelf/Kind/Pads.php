@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Kind;
 
 use App\Shelf\ShelfKind;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Polishing pads. */
 final class Pads extends ShelfKind

@@ -9,7 +9,7 @@ use App\Models\ShelfItem;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
 use OakGloss\Abrasion\Grit;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Abrasive papers, by their grit. */
 final class Papers extends ShelfKind

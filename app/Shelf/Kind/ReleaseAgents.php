@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Kind;
 
 use App\Shelf\ShelfKind;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** What keeps a laminate from its plate or mould, beside wax and film of a method. */
 final class ReleaseAgents extends ShelfKind

@@ -9,8 +9,8 @@ use App\Models\ShelfItem;
 use App\Shelf\FromShelf;
 use App\Shelf\ShelfKind;
 use App\Words\Formatter;
-use OakGloss\Field\Field;
 use OakGloss\Mixing\MixRatio;
+use OakGloss\Quantity\Field;
 use OakGloss\Quantity\OakGlossFault;
 
 /** Resins with their hardeners: how they are mixed, flow, and cure. */

@@ -10,13 +10,13 @@ use App\Planning\MethodFields;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use BackedEnum;
-use OakGloss\Field\Field;
 use OakGloss\Method\Choice\FinishCoats;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Slot;
+use OakGloss\Quantity\Field;
 
 /** What a brief asks of a method: its slots with what the shelf has for each, and the choices that are made before the plan. */
 final readonly class MethodForm

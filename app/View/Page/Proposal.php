@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use OakGloss\Choosing\Suits;
-use OakGloss\Finding\Finding;
+use OakGloss\Method\Finding;
 use OakGloss\Plan\FinishPlan;
 
 /** A way of working as it would come out on a part like the one that is wished for. */

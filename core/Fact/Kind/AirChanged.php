@@ -9,7 +9,7 @@ use OakGloss\Climate\ClimateKind;
 use OakGloss\Fact\ChangesAir;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** The part is put into another air for a while. */
 final readonly class AirChanged extends Content implements ChangesAir

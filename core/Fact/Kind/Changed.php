@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** Water or paper was changed while sanding, dust wiped off, guide coat laid. */
 final readonly class Changed extends Content

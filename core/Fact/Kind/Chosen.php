@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** A choice of the plan was changed; its step is the name of the choice. */
 final readonly class Chosen extends Content

@@ -7,8 +7,8 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** A coat is on. Where it went and how the part lay stay with it: a later change of the plan does not change what was done. */
 final readonly class CoatOn extends Content

@@ -7,9 +7,9 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Spreader;
+use OakGloss\Quantity\Field;
 
 /** What was left in cup and tool of a coat that is on. */
 final readonly class CupLeft extends Content

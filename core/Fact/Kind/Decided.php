@@ -8,7 +8,7 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** When, how or with how much a step that is ahead is to be done. What one does not speak of stays as it was decided before. */
 final readonly class Decided extends Content

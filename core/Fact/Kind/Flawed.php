@@ -7,8 +7,8 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Cloth\Flaw;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** A void, a hair or a wrinkle in a sheet: parts are cut around it. */
 final readonly class Flawed extends Content

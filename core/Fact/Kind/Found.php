@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Inspection\Defect;
+use OakGloss\Quantity\Field;
 
 /** A defect that was seen or felt: what, where on its zone laid flat, how large, how many, how deep. */
 final readonly class Found extends Content

@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Gloss at 60° was read. */
 final readonly class GlossRead extends Content

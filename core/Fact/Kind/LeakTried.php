@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakGloss\Fact\Kind;
 
+use OakGloss\Cloth\LeakCheck;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Refused;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
-use OakGloss\Infusion\LeakCheck;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 use OakGloss\Quantity\OutOfRange;
 
 /** The pressure under a clamped bag, read twice. One that holds ends the step; one that leaks is looked for and tried again. */

@@ -7,7 +7,7 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Whether a check is to count for the pace of its resin in the shop. */
 final readonly class LeftOut extends Content implements Targets

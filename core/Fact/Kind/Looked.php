@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Inspection\Look;
+use OakGloss\Quantity\Field;
 
 /** The part was looked over in one way, and nothing was found. */
 final readonly class Looked extends Content

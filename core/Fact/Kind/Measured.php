@@ -8,7 +8,7 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** A film or skin thickness was measured. */
 final readonly class Measured extends Content implements ReadsFilm

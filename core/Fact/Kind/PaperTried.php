@@ -11,7 +11,7 @@ use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\NotesCoatAge;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** A paper was tried on a coat: it clogs, or dusts. */
 final readonly class PaperTried extends Content implements ChecksCoat

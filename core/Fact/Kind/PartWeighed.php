@@ -8,7 +8,7 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\FilmBook;
 use OakGloss\Fact\ReadsFilm;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** The part itself lay on a scale, dry. */
 final readonly class PartWeighed extends Content implements ReadsFilm

@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** A zone was held against what was ordered: it passes, or it does not. */
 final readonly class Passed extends Content

@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** A photo of a zone was read: how far the weave shows in its surface. */
 final readonly class PrintRead extends Content

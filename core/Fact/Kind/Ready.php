@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** The ready check before hardener goes in. */
 final readonly class Ready extends Content

@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** Something worth knowing later, in the words of whoever stood there. */
 final readonly class Remark extends Content

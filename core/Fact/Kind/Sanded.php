@@ -11,8 +11,8 @@ use OakGloss\Fact\Content;
 use OakGloss\Fact\Refused;
 use OakGloss\Fact\Situation;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Method\StepKind;
+use OakGloss\Quantity\Field;
 
 /** One paper went over the part, or over a zone of it. */
 final readonly class Sanded extends Content

@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Targets;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** An earlier fact was a mistake. */
 final readonly class Struck extends Content implements Targets

@@ -7,8 +7,8 @@ namespace OakGloss\Fact\Kind;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Inspection\Cause;
+use OakGloss\Quantity\Field;
 
 /** A look that was made to tell one cause of a defect from the others: whether it showed what that cause would. */
 final readonly class Told extends Content implements Targets

@@ -11,7 +11,7 @@ use OakGloss\Fact\ChecksCoat;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\NotesCoatAge;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** The witness patch was touched. */
 final readonly class Touched extends Content implements ChecksCoat

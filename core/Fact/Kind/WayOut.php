@@ -8,10 +8,10 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Targets;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Inspection\Lies;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Method\Mend;
+use OakGloss\Quantity\Field;
 
 /** A way out of a defect or a mishap was taken, with all that its steps follow from. */
 final readonly class WayOut extends Content implements Targets

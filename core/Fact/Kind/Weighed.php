@@ -6,7 +6,7 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
+use OakGloss\Quantity\Field;
 
 /** Grams of one component went into the cup; by the scale, its moment is when the weight came to rest. */
 final readonly class Weighed extends Content

@@ -6,8 +6,8 @@ namespace OakGloss\Fact\Kind;
 
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
-use OakGloss\Field\Field;
 use OakGloss\Inspection\Mishap;
+use OakGloss\Quantity\Field;
 
 /** Something went wrong in a moment, with what of the cup it cost. */
 final readonly class WentWrong extends Content

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * What is done against weave that prints through.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * Weight of a build coat, g/m².

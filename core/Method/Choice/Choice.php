@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * Where good people disagree: one thing that a part's finisher may choose. A class says all of it: the field that holds it,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * Coats over the flatted build; more than two where a flatting left too little.

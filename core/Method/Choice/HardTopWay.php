@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\HardTop;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * What closes a polyester to the air.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Holding;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * What holds the cloth until it is wetted out.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * How resin comes into the plies of a moulding.

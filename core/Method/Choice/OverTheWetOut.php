@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * What goes over the wet-out, and when.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Role;
+use OakGloss\Quantity\Field;
 
 /**
  * Coats of their own for the zones that are thinnest, flanks and rims mostly.

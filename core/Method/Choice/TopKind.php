@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Role;
 use OakGloss\Method\Top;
+use OakGloss\Quantity\Field;
 
 /**
  * What makes the surface: a clear, or the polished resin.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakGloss\Method\Choice;
 
-use OakGloss\Field\Field;
 use OakGloss\Method\Role;
 use OakGloss\Method\WetOut;
+use OakGloss\Quantity\Field;
 
 /**
  * When the cloth is wetted out.

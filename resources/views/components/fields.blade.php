@@ -11,7 +11,7 @@
         <input id="{{ $name }}" name="{{ $field->name }}" @required($field->isRequired)
             @if (old('kind') === $kind::KIND) value="{{ App\View\OldInput::of($field->name) }}" @endif
             @if (old('kind') === $kind::KIND && $errors->has($field->name)) aria-invalid="true" aria-describedby="{{ $name }}-more" @endif
-            @if ($field->type === OakGloss\Field\Type::Text) maxlength="{{ (int) $field->most }}" @else inputmode="decimal" @endif>
+            @if ($field->type === OakGloss\Quantity\FieldType::Text) maxlength="{{ (int) $field->most }}" @else inputmode="decimal" @endif>
     @endif
     @if (old('kind') === $kind::KIND && $errors->has($field->name))
         <p id="{{ $name }}-more" class="more"><strong>{{ $errors->first($field->name) }}</strong></p>

@@ -1,7 +1,7 @@
 @props(['field', 'value'])
-@if ($field->type === OakGloss\Field\Type::Choice)
+@if ($field->type === OakGloss\Quantity\FieldType::Choice)
     <x-pick :name="$field->name" :label="$field->label" :choices="$field->words" :value="$value" />
-@elseif ($field->type === OakGloss\Field\Type::Flag)
+@elseif ($field->type === OakGloss\Quantity\FieldType::Flag)
     <label class="tick"><input type="checkbox" name="{{ $field->name }}" value="1"
         @checked(old($field->name, $value ?? false))> {{ $field->label }}</label>
 @else

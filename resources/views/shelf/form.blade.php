@@ -1,5 +1,5 @@
 @inject('format', 'App\Words\Formatter')
-@php($now = app(App\Clock\ShopClock::class)->now())
+@php($now = app(App\Time\ShopClock::class)->now())
 @php($title = $item->exists ? $item->name : __('shelf.new', ['kind' => $kind::SINGULAR]))
 <x-layouts.app :title="$title">
 <div class="page shelf-form">

@@ -1,6 +1,6 @@
 @props(['title', 'bodyClass' => ''])
 @inject('format', 'App\Words\Formatter')
-@inject('clock', 'App\Clock\ShopClock')
+@inject('clock', 'App\Time\ShopClock')
 @inject('planner', 'App\Planning\Planner')
 @use('App\Models\Shop')
 @use('App\View\Page\Rooms')

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Uncertainty;
+namespace OakGloss\Quantity;
 
 /**
  * Several unknown numbers that hang together: their means and covariance, normally distributed. Each act gives a new

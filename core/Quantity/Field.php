@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Field;
+namespace OakGloss\Quantity;
 
 /**
  * One declared field, wherever it is typed, kept or read: its name, type, range, choices, whether it is needed, what it is
@@ -26,7 +26,7 @@ final readonly class Field
      */
     private function __construct(
         public string $name,
-        public Type $type,
+        public FieldType $type,
         public float $least = -INF,
         public float $most = INF,
         public array $choices = [],
@@ -48,18 +48,18 @@ final readonly class Field
 
     public static function number(string $name, float $least = -INF, float $most = INF): self
     {
-        return new self($name, Type::Number, $least, $most);
+        return new self($name, FieldType::Number, $least, $most);
     }
 
     /** @param list<int> $choices */
     public static function whole(string $name, float $least = -INF, float $most = INF, array $choices = []): self
     {
-        return new self($name, Type::Whole, $least, $most, $choices);
+        return new self($name, FieldType::Whole, $least, $most, $choices);
     }
 
     public static function text(string $name, int $most): self
     {
-        return new self($name, Type::Text, most: $most);
+        return new self($name, FieldType::Text, most: $most);
     }
 
     /** @param class-string<\BackedEnum>|list<string>|array<string, string> $of an enum, values, or words by value */
@@ -68,23 +68,23 @@ final readonly class Field
         return match (true) {
             is_string($of) => new self(
                 $name,
-                Type::Choice,
+                FieldType::Choice,
                 choices: array_map(fn (\BackedEnum $c): string|int => $c->value, $of::cases()),
                 enum: $of,
             ),
-            array_is_list($of) => new self($name, Type::Choice, choices: $of),
-            default => new self($name, Type::Choice, choices: array_keys($of), words: $of),
+            array_is_list($of) => new self($name, FieldType::Choice, choices: $of),
+            default => new self($name, FieldType::Choice, choices: array_keys($of), words: $of),
         };
     }
 
     public static function flag(string $name): self
     {
-        return new self($name, Type::Flag);
+        return new self($name, FieldType::Flag);
     }
 
     public static function names(string $name): self
     {
-        return new self($name, Type::Names);
+        return new self($name, FieldType::Names);
     }
 
     /** What it is called on a sheet, its unit, and what helps to fill it in. */
@@ -193,10 +193,10 @@ final readonly class Field
         }
 
         return match ($this->type) {
-            Type::Number => is_numeric($value) ? (float) $value : null,
-            Type::Whole => is_numeric($value) ? (int) $value : null,
-            Type::Flag => is_scalar($value) ? (bool) $value : null,
-            Type::Names => is_string($value) ? explode('|', $value) : null,
+            FieldType::Number => is_numeric($value) ? (float) $value : null,
+            FieldType::Whole => is_numeric($value) ? (int) $value : null,
+            FieldType::Flag => is_scalar($value) ? (bool) $value : null,
+            FieldType::Names => is_string($value) ? explode('|', $value) : null,
             default => is_scalar($value) ? ($this->enum === null ? (string) $value : $this->enum::tryFrom((string) $value)) : null,
         };
     }
@@ -205,10 +205,10 @@ final readonly class Field
     public function holds(mixed $value): bool
     {
         return match ($this->type) {
-            Type::Number => is_float($value) || is_int($value),
-            Type::Whole => is_int($value),
-            Type::Flag => is_bool($value),
-            Type::Names => is_array($value),
+            FieldType::Number => is_float($value) || is_int($value),
+            FieldType::Whole => is_int($value),
+            FieldType::Flag => is_bool($value),
+            FieldType::Names => is_array($value),
             default => $this->enum === null ? is_string($value) : $value instanceof $this->enum,
         };
     }
@@ -229,15 +229,15 @@ final readonly class Field
     public function fault(mixed $value): ?string
     {
         return match ($this->type) {
-            Type::Number, Type::Whole => match (true) {
+            FieldType::Number, FieldType::Whole => match (true) {
                 ! is_int($value) && ! is_float($value) => 'must be a number',
                 ! is_finite((float) $value) || $value < $this->least
                     || $value > $this->most => sprintf('must be a finite number from %s to %s', $this->least, $this->most),
-                $this->type === Type::Whole && floor((float) $value) !== (float) $value => 'must be a whole number',
+                $this->type === FieldType::Whole && floor((float) $value) !== (float) $value => 'must be a whole number',
                 default => null,
             },
-            Type::Choice => in_array($value, $this->choices, true) ? null : 'must be one of '.implode(', ', $this->choices),
-            Type::Flag => is_bool($value) ? null : 'must be true or false',
+            FieldType::Choice => in_array($value, $this->choices, true) ? null : 'must be one of '.implode(', ', $this->choices),
+            FieldType::Flag => is_bool($value) ? null : 'must be true or false',
             default => is_string($value) && $value !== '' && strlen($value) <= $this->most
                 ? null : "must be a text of 1 to {$this->most} characters",
         };
@@ -251,9 +251,9 @@ final readonly class Field
     public function schema(): array
     {
         $type = match ($this->type) {
-            Type::Number => 'number',
-            Type::Whole => 'integer',
-            Type::Flag => 'boolean',
+            FieldType::Number => 'number',
+            FieldType::Whole => 'integer',
+            FieldType::Flag => 'boolean',
             default => 'string',
         };
         $schema = ['type' => $this->isRequired ? $type : [$type, 'null']];

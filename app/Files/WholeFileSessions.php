@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Session;
+namespace App\Files;
 
 use Illuminate\Session\FileSessionHandler;
 

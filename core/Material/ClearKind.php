@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Clear;
+namespace OakGloss\Material;
 
 /** What a clear is and how it goes on. */
 enum ClearKind: string

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Field;
+namespace OakGloss\Quantity;
 
 /** What a field holds. */
-enum Type: string
+enum FieldType: string
 {
     case Number = 'number';
     case Whole = 'whole';

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Cache;
+namespace App\Files;
 
 use Closure;
 use Illuminate\Cache\FileStore;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Finding;
+namespace OakGloss\Method;
 
 /** Something the plan noticed: a stable code and its arguments; the words are chosen where it is shown. */
 final readonly class Finding

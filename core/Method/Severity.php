@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Finding;
+namespace OakGloss\Method;
 
 /** How much a finding weighs in the plan. */
 enum Severity: string

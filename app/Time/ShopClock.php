@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Clock;
+namespace App\Time;
 
-use App\Models\Shop;
-use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** The shop's time: the machine's, or a frozen moment, moved on by what the demo skipped. */
@@ -36,17 +35,18 @@ final class ShopClock implements ClockInterface
     }
 
     /** Moves the demo's clock on; never back. */
-    public function skip(Shop $shop, int $seconds): void
+    public function skip(int $shop, int $seconds): void
     {
-        $shop->increment('clock_offset_s', max(0, $seconds));
+        DB::table('shops')->where('id', $shop)->increment('clock_offset_s', max(0, $seconds));
         $this->offsetS = null;
     }
 
     /** Sets the demo's clock so that it shows a moment now and runs on from there. */
-    public function startAt(Shop $shop, CarbonImmutable $moment): void
+    public function startAt(int $shop, CarbonImmutable $moment): void
     {
         $base = $this->frozenAt === null ? CarbonImmutable::now('UTC') : CarbonImmutable::parse($this->frozenAt, 'UTC');
-        $shop->update(['clock_offset_s' => $this->frozenAt === null ? (int) round($base->diffInSeconds($moment)) : 0]);
+        DB::table('shops')->where('id', $shop)
+            ->update(['clock_offset_s' => $this->frozenAt === null ? (int) round($base->diffInSeconds($moment)) : 0]);
         $this->offsetS = null;
     }
 
@@ -57,6 +57,6 @@ final class ShopClock implements ClockInterface
 
     private function offsetS(): int
     {
-        return $this->offsetS ??= (int) Shop::query()->orderBy('id')->value('clock_offset_s');
+        return $this->offsetS ??= (int) DB::table('shops')->orderBy('id')->value('clock_offset_s');
     }
 }

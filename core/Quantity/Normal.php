@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Uncertainty;
+namespace OakGloss\Quantity;
 
 /** The standard normal distribution. */
 final class Normal

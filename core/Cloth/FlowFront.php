@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Infusion;
+namespace OakGloss\Cloth;
 
 use OakGloss\Quantity\Bounds;
 

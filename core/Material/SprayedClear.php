@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Clear;
+namespace OakGloss\Material;
 
 use OakGloss\Film\Drainage;
 use OakGloss\Film\Levelling;

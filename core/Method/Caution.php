@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakGloss\Safety;
+namespace OakGloss\Method;
 
 /** What can hurt at a step. The words, and that the product's data sheet comes first, are said where it is shown. */
 enum Caution: string
