@@ -16,7 +16,7 @@ final readonly class Charging
     private const LIKE = 5;
 
     /** Where fewer than two parts like it were finished, a cost is known so well, give or take (ours). */
-    private const UNKNOWN = 0.2;
+    public const UNKNOWN = 0.2;
 
     /** Less was done of it than this share of its plan's hours: it says nothing of a whole one. */
     private const WHOLE = 0.5;

@@ -12,8 +12,11 @@ final readonly class Spread
     /** Of a rate that only its sheet is known of, ln. */
     public const SHEET_SIGMA = 0.12;
 
+    /** A part is as warm as reckoned within this, °C (ours). */
+    public const PART_C = 1.5;
+
     /** @throws \OakGloss\Quantity\OutOfRange If outside 0 to 1 or 0 to 15 °C. */
-    public function __construct(public float $rateSigma = self::SHEET_SIGMA, public float $temperatureC = 1.5)
+    public function __construct(public float $rateSigma = self::SHEET_SIGMA, public float $temperatureC = self::PART_C)
     {
         Bounds::within($rateSigma, 0.0, 1.0, 'spread of the rate', '');
         Bounds::within($temperatureC, 0.0, 15.0, 'spread of the temperature', '°C');

@@ -8,7 +8,7 @@ namespace OakGloss\Optics;
 final class Grain
 {
     /** A dot stands out by so many deviations. */
-    private const STANDS_OUT = 5.0;
+    public const STANDS_OUT = 5.0;
 
     /** Fewer pixels are a speck of the sensor. */
     private const LEAST_PIXELS = 3;

@@ -28,7 +28,7 @@ final class FilmReadings implements FilmBook
     private const HAND_UM = 5.0;
 
     /** A weave's pattern is seen once about one crown in twenty is bare: 1.65 deviations of the scatter. */
-    private const WEAVE_SHOWS_AT = 1.65;
+    public const WEAVE_SHOWS_AT = 1.65;
 
     /** The base coat under the cloth, µm. */
     public float $baseUm = 0.0;

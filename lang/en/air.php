@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Climate\Forecast;
+
 return [
     'last' => 'last reading <b>:c</b>, :ago ago, :source',
     'none' => 'no reading yet',
@@ -56,7 +58,7 @@ return [
         .'|[2,*] :count points from :from to :to stand in place of the day curve between neighbours up to 16 hours apart.',
     'forget' => 'Back to the day curves',
     'forgot' => 'Typed points are gone; the week\'s day curves stand.',
-    'fades' => 'A reading\'s difference from it fades with a memory of 4 h (assumed) and moves every window. '
+    'fades' => 'A reading\'s difference from it fades with a memory of '.(Forecast::MEMORY_MIN / 60.0).' h (assumed) and moves every window. '
         .'A part lags behind the air by its own time.',
     'jumps' => ':c is far from the :from of :ago ago. If that is a slip, type it again.',
     'far_off' => ':c is far from the :from that probe and forecast expect. If that is a slip, type it again.',

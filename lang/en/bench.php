@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Cure\Spread;
+
 // What the bench says besides steps and findings. Lines with <b> are written by @say.
 return [
     'who' => ':name is at it since :at.', 'who_you' => 'You are at it since :at.',
@@ -134,7 +136,7 @@ return [
         'lag' => 'part lags the air by', 'lag_min' => ':min min', 'assumed_for' => 'assumed for :substrate',
         'opens' => 'opens',
         'closes' => 'closes',
-        'doubt' => 'doubt', 'doubts' => 'pace ± 12 %, part ± 1.5 Δ°C', 'assumed' => 'assumed',
+        'doubt' => 'doubt', 'doubts' => 'pace ± '.(100.0 * Spread::SHEET_SIGMA).' %, part ± '.Spread::PART_C.' Δ°C', 'assumed' => 'assumed',
     ],
 
     // What is answered to a form.

@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use OakGloss\Film\BrushMarks;
+use OakGloss\Film\RunRisk;
+use OakGloss\Film\SkinSection;
+use OakGloss\Plan\FilmReadings;
+
 return [
     'title' => 'Film of :part',
     'finer' => 'Or <a href=":url">begin with P:grit</a>: so thin a cover forbids the coarser paper.',
@@ -18,10 +23,10 @@ return [
     'scroll' => 'Film of the zones; scroll sideways',
     'columns' => ['Zone', 'Over crowns', 'Mean known to', 'Off the model', 'Texture', 'After flatting', 'Burns through'],
     'estimate' => 'the estimate',
-    'estimate_why' => 'The model\'s doubt (20 % of the film plus 8 µm) is split: 0.6 of it is scatter within a zone and stays, '
+    'estimate_why' => 'The model\'s doubt ('.(100.0 * SkinSection::CHANCE).' % of the film plus '.SkinSection::ALWAYS_UM.' µm) is split: 0.6 of it is scatter within a zone and stays, '
         .'0.8 is doubt of the zone\'s mean, half of that variance common to all zones, half its own. '
         .'Each reading moves mean and doubt by its weight against theirs (Kalman); a zone\'s own habit holds for its next coats. '
-        .'"Weave shows" puts the mean below 1.65 scatters, "uniformly matt" above about one. Shares are assumed; '
+        .'"Weave shows" puts the mean below '.FilmReadings::WEAVE_SHOWS_AT.' scatters, "uniformly matt" above about one. Shares are assumed; '
         .'docs/models/surface.md says more.',
 
     'read' => 'Read the film',
@@ -70,10 +75,10 @@ return [
     'runs_of' => 'runs and marks',
     'runs_why' => 'Drainage with the viscosity at this air until the film gels: the uppermost face after Jeffreys, those below it fed by '
         .'what leaves it. '
-        .'A line of faces holds what loses no more than 10 % at its foot and hangs no bead there that lets go: over 1.5 mm, as a half '
+        .'A line of faces holds what loses no more than '.(100.0 * RunRisk::HELD_SHARE).' % at its foot and hangs no bead there that lets go: over '.RunRisk::RUNS_FROM_MM.' mm, as a half '
         .'round (assumed). '
         .'Turned, what leaves is shared by both ends. '
-        .'Brush marks 3 mm apart and 25 µm high (assumed) level after Orchard; '
+        .'Brush marks '.BrushMarks::PITCH_MM.' mm apart and '.BrushMarks::HEIGHT_UM.' µm high (assumed) level after Orchard; '
         .'the last useful brushing leaves them flow enough to fall under 1 µm.',
 
     'approaches' => 'Many thin coats or few heavy ones',

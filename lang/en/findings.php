@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Cure\Fit;
+
 // what: what was noticed · tip: the way out.
 return [
     'slot' => [
@@ -28,7 +30,7 @@ return [
         'held' => [
             'what' => 'Cured at the shop\'s air it softens at :tg °C, and it will see :service °C: it is held at :hold °C before '
                 .'it comes off.',
-            'tip' => 'No faster up or down than 10 Δ°C an hour, a thermometer on the laminate.',
+            'tip' => 'No faster up or down than '.Fit::RAMP_C_H.' Δ°C an hour, a thermometer on the laminate.',
         ],
         'mould_softens' => [
             'what' => 'The part is held at :hold °C in its mould, and :resin softens at :tg °C even then.',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Optics\Grain;
+
 // Defects on a part: seen, explained, mended, accepted, counted.
 return [
     'title' => 'Inspect :part',
@@ -253,7 +255,7 @@ return [
     'weave_scale_hint' => 'Left empty, it is taken from the weave.',
     'weave_how' => 'Slow light and lamp edges are taken out. Weave: amplitude of brightness at the repeat, both threads in quadrature; '
         .'a cosine of ±2 % reads 2 %. Haze: deviation of what is finer than 1 mm, weave and dots taken out; a JPEG eats fine grain, so it is '
-        .'at least that. Dots: what stands out by over five deviations. ± is twice the doubt. docs/models/weave-print.md says more.',
+        .'at least that. Dots: what stands out by over '.Grain::STANDS_OUT.' deviations. ± is twice the doubt. docs/models/weave-print.md says more.',
     'weave_scale' => 'Millimetres a pixel, if known', 'weave_pitch' => 'Pattern repeat of the cloth', 'weave_read' => 'Read it',
     'weave_unusable' => 'It can\'t be used: :why.',
     'weave_why' => [

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Money\Charging;
+
 return [
     'title' => ':part: money',
     'no_amount' => 'An amount in :currency, with at most :digits digits after the point.',
@@ -61,7 +63,7 @@ return [
         'this' => 'This one: hands :hours by its plan, likely :likely.',
         'why' => 'This plan\'s net times what parts made the same way came to against their own plans: the middle one, and from the '
             .'least to the most of the last five.',
-        'why_guess' => 'This plan\'s net, give or take 20 %: fewer than two parts made the same way are finished, so little is known of how '
+        'why_guess' => 'This plan\'s net, give or take '.(100.0 * Charging::UNKNOWN).' %: fewer than two parts made the same way are finished, so little is known of how '
             .'plans come out here.',
     ],
     'pdf' => [

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Practice\Kit;
+
 return [
     'lesson' => [
         'float' => [
@@ -29,7 +31,7 @@ return [
         'dust' => ['title' => 'Shut no dust in', 'goal' => 'It was flatted to P240 just now. Lay one clean finish coat of about 20 g.'],
         'lifts' => [
             'title' => 'Lay it in lifts',
-            'goal' => 'A mould wants 14 plies of 450 g glass in a quick resin, and its pattern bears 60 °C. Lay it in lifts, each in the tack of '
+            'goal' => 'A mould wants 14 plies of 450 g glass in a quick resin, and its pattern bears '.Kit::PATTERN_BEARS_C.' °C. Lay it in lifts, each in the tack of '
                 .'the one before, and cook nothing: feel it, and give it air.',
         ],
         'matt' => ['title' => 'Keep matt matt', 'goal' => 'Flatted to P600 and wiped. Hand over an even matt of 7 to 18 gloss units, dry.'],

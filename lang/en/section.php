@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use OakGloss\Film\Face;
+use OakGloss\Film\SkinSection;
+
 // The section through the skin.
 return [
     'title' => 'Section through the skin',
@@ -18,8 +21,10 @@ return [
     'columns' => ['Zone', 'Over crowns now', 'Texture', 'Stays after flatting', 'Doubt', 'Burns through'],
     'of' => 'the section',
     'why' => 'Each coat leaves what does not drain off a face of that slope and length before it gels (Jeffreys), '
-        .'less what an edge pulls away (r / (r + 0.7 mm), ours) and 3 % shrinkage; it takes away a share of the weave\'s texture. '
-        .'Flatting goes to flush, then the later grits and the last scratch. Doubt of brushed work: 14 % of all of it by habit, 20 % of each coat by chance, and 8 µm (ours). '
+        .'less what an edge pulls away (r / (r + '.Face::EDGE_PULL_MM.' mm), ours) and 3 % shrinkage; it takes away a share of the weave\'s texture. '
+        .'Flatting goes to flush, then the later grits and the last scratch. '
+        .'Doubt of brushed work: '.(100.0 * SkinSection::HABIT).' % of all of it by habit, '.(100.0 * SkinSection::CHANCE)
+        .' % of each coat by chance, and '.SkinSection::ALWAYS_UM.' µm (ours). '
         .'Measured slugs will say better.',
 
     'laminate' => [

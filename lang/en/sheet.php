@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Schedule\PartSchedule;
+
 // The run sheet: all parts against time.
 return [
     'zoom' => 'Zoom',
@@ -39,7 +41,7 @@ return [
 
     'move' => 'Move a step',
     'move_how' => 'Drag a block along the time: the green ground shows where it may start. '
-        .'By key: Tab to a block, arrows move it by 5 min, with Shift by an hour, Enter lets go, Escape puts it back. '
+        .'By key: Tab to a block, arrows move it by '.PartSchedule::GRID_MIN.' min, with Shift by an hour, Enter lets go, Escape puts it back. '
         .'Or press a block and type the time.',
     'from_to' => ':from to :to, :way',
     'bonds' => 'bonds :between, :sure',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Climate\Forecast;
+
 // Hours, air and the shop's own numbers.
 return [
     'losses' => 'What cups keep back here, by what was left in them',
@@ -43,7 +45,7 @@ return [
     'cool_place' => 'Cool place has',
 
     'points' => 'Typed points',
-    'points_how' => 'Where more is known than the day curve: between points up to 16 hours apart only these hold.',
+    'points_how' => 'Where more is known than the day curve: between points up to '.(Forecast::TYPED_GAP_MIN / 60.0).' hours apart only these hold.',
     'many_points' => ':n points stand, more than are typed by hand. <a href=":url">See the air</a>.',
     'point' => 'Point :n',
     'point_air' => 'air',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakGloss\Cure\Fit;
+
 // title: what it is called · do: what hands do · cue: what to look for before or after.
 return [
     'all_over' => 'the whole part',
@@ -61,7 +63,7 @@ return [
     ],
     'post_cure' => [
         'title' => 'Post-cure: :hours h at :c °C',
-        'do' => 'Into the warm box, no faster up or down than 10 Δ°C an hour. Log it when the box closes.',
+        'do' => 'Into the warm box, no faster up or down than '.Fit::RAMP_C_H.' Δ°C an hour. Log it when the box closes.',
         'cue' => 'A thermometer on the part, not the dial, shows the hold.',
     ],
     'wash_blush' => [
@@ -595,7 +597,7 @@ return [
     ],
     'warm_mould' => [
         'title' => 'Hold the mould warm: :hours h at :c °C',
-        'do' => 'On its pattern still, no faster up or down than 10 Δ°C an hour: what cures warm keeps its shape warm. Log it '
+        'do' => 'On its pattern still, no faster up or down than '.Fit::RAMP_C_H.' Δ°C an hour: what cures warm keeps its shape warm. Log it '
             .'when the box closes.',
         'cue' => 'A thermometer on the mould, not the dial.',
     ],
@@ -624,7 +626,7 @@ return [
     ],
     'warm_part' => [
         'title' => 'Hold it warm in the mould: :hours h at :c °C',
-        'do' => 'Vacuum on, no faster up or down than 10 Δ°C an hour. Log it when the box closes.',
+        'do' => 'Vacuum on, no faster up or down than '.Fit::RAMP_C_H.' Δ°C an hour. Log it when the box closes.',
         'cue' => 'A thermometer on the part, not the dial.',
     ],
     'unbag_part' => [

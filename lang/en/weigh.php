@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Bench\Cup;
+use OakGloss\Cure\CupHeat;
+use OakGloss\Mixing\Cups;
+
 // A cup on the scale.
 return [
     'far_over' => ':grams :jar is :times times its mark of :mark. If that is a slip, type it again.',
@@ -80,7 +84,7 @@ return [
         'gels' => 'it gels after :span and peaks at :peak °C',
         'never_gels' => 'it does not gel within 20 hours and peaks at :peak °C',
         'of' => 'the heat of the cup',
-        'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of an 80 mm cup on a bench: top and wall to the air, '
+        'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of a cup '.CupHeat::SHEET_CUP_MM.' mm across on a bench: top and wall to the air, '
             .'bottom to the bench, '
             .'half the depth conducts. Fitted to the sheet\'s pot life of :span for :grams at :c. '
             .'420 J/g, 1.9 J/gK, 12 and 20 W/m²K are planning values. '
@@ -156,7 +160,8 @@ return [
         'columns' => ['Mixed', 'Cups', 'Each', 'Mixed and spread in', 'Gels after', 'Left standing, peaks at', 'Hands cost'],
         'ways' => ['cup' => 'in cups, one pair of hands', 'tray' => 'in shallow trays', 'hands' => 'in cups, two pairs of hands'],
         'none' => 'can\'t be spread in time',
-        'why' => 'A batch cures, heats itself and cures the faster; wall and top lose to the air, the bottom to the bench. A cup is 80 mm across, a tray 200 mm. '
-            .'Fewest cups that are mixed and spread within 0.6 of their own pot life.',
+        'why' => 'A batch cures, heats itself and cures the faster; wall and top lose to the air, the bottom to the bench. '
+            .'A cup is '.CupHeat::SHEET_CUP_MM.' mm across, a tray '.Cup::TRAY_MM.' mm. '
+            .'Fewest cups that are mixed and spread within '.Cups::SHARE_OF_POT_LIFE.' of their own pot life.',
     ],
 ];

@@ -29,7 +29,7 @@ final class ArchitectureTest extends TestCase
         'Geometry' => ['Film', 'Quantity'],
         'Material' => ['Cure', 'Film', 'Mixing', 'Optics', 'Quantity'],
         'Choosing' => ['Material', 'Optics', 'Quantity'],
-        'Method' => ['Abrasion', 'Choosing', 'Cloth', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
+        'Method' => ['Abrasion', 'Choosing', 'Cloth', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Inspection', 'Method', 'Mixing', 'Quantity'],
         'Plan' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Geometry', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity'],
