@@ -21,6 +21,7 @@ use Illuminate\Cache\Repository;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 
 /** A small shop on Wednesday 16:34, open from 8 to 18, 20 °C all day, with the shipped shelf and one person. */
@@ -38,10 +39,14 @@ abstract class ShopCase extends TestCase
 
     protected User $user;
 
+    /** @var array<string, string> */
+    private array $missingWords = [];
+
     protected function setUp(): void
     {
         parent::setUp();
         $this->withoutVite();
+        $this->nameMissingWords();
         $this->keepTheCacheWarm();
         $this->app->instance(HostNames::class, new class () extends HostNames {
             public function addressesOf(string $host): array
@@ -53,6 +58,23 @@ abstract class ShopCase extends TestCase
         $this->user = $this->makeUser($this->shop, 'ada@sample.example');
         $this->actingAs($this->user);
         $this->withSession(['password_given_at' => time()]);
+    }
+
+    /** A word that lang/ lacks fails the test by its key, in one line. */
+    private function nameMissingWords(): void
+    {
+        Lang::handleMissingKeysUsing(function (string $key): string {
+            $isOurs = is_file(lang_path('en/'.Str::before($key, '.').'.php'));
+            $this->missingWords += $isOurs && ! str_starts_with($key, 'validation.') ? [$key => "lang/en has no {$key}"] : [];
+
+            return $key;
+        });
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::assertCount(0, $this->missingWords, implode("\n", $this->missingWords));
     }
 
     /** What is cached is named by what it was reckoned from: the next test that begins alike finds it, as the next page of a shop does. */

@@ -18,20 +18,16 @@ use Illuminate\View\View;
 /** One's own password and sign-ins. */
 final class AccountController
 {
-    public function __construct(private readonly Audit $audit)
-    {
-    }
-
     public function show(): View
     {
         return view('people.account');
     }
 
-    public function password(PasswordRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function password(PasswordRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $user->setPassword((string) $request->input('password'));
         $request->session()->put('sign_ins_void', $user->sign_ins_void);
-        $this->audit->note($user->shop_id, 'password_set', $user, ['by' => 'self']);
+        $audit->note($user->shop_id, 'password_set', $user, ['by' => 'self']);
 
         return redirect()->route('account')->with(
             'notice',
@@ -47,11 +43,11 @@ final class AccountController
         return redirect()->route('account')->with('notice', __('people.measured'));
     }
 
-    public function everywhere(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function everywhere(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $user->voidSignIns();
         $user->shop->feeds()->where('user_id', $user->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
-        $this->audit->note($user->shop_id, 'signed_out_everywhere', $user);
+        $audit->note($user->shop_id, 'signed_out_everywhere', $user);
         Auth::guard('web')->logoutCurrentDevice();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -48,13 +48,9 @@ final class AirController
     /** Farther from what probe and forecast expect is asked about (ours), °C. */
     private const FAR_FROM_EXPECTED_C = 10.0;
 
-    public function __construct(private readonly Planner $planner, private readonly ShopClock $clock)
+    public function show(Planner $planner, #[CurrentUser] User $user): View
     {
-    }
-
-    public function show(#[CurrentUser] User $user): View
-    {
-        $floor = $this->planner->floor($user->shop);
+        $floor = $planner->floor($user->shop);
         $readings = $user->shop->airReadings()->where('measured_at', '>=', $floor->time->local($floor->nowMin - 1440.0)->utc())
             ->where('measured_at', '<=', $floor->time->local($floor->nowMin + 5.0)->utc())->orderBy('measured_at')->get();
         $coldest = Resin::query()->where('shop_id', $user->shop_id)->current()->min('min_c');
@@ -92,14 +88,19 @@ final class AirController
     }
 
     /** A reading typed at the bench: it corrects the forecast of the next hours. */
-    public function store(AirRequest $request, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        AirRequest $request,
+        ShopClock $clock,
+        Planner $planner,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
-        $this->askWhereItJumps($request, (float) $given['air_c'], $this->planner->floor($user->shop), $format);
+        $this->askWhereItJumps($request, (float) $given['air_c'], $planner->floor($user->shop), $format);
         AirReading::query()->create([
             'shop_id' => $user->shop_id,
             'source' => 'hand',
-            'measured_at' => $this->clock->now(),
+            'measured_at' => $clock->now(),
             'user_id' => $user->id,
             'air_c' => (float) $given['air_c'],
             'rh_percent' => isset($given['rh_percent']) ? (float) $given['rh_percent'] : null,
@@ -167,7 +168,7 @@ final class AirController
     }
 
     /** Past lines are readings, later ones a forecast. All or nothing. */
-    public function import(AirFileRequest $request, ActRunner $acts, #[CurrentUser] User $user): Response
+    public function import(AirFileRequest $request, ShopClock $clock, ActRunner $acts, #[CurrentUser] User $user): Response
     {
         $given = $request->validated();
         $shop = $user->shop;
@@ -176,7 +177,7 @@ final class AirController
         } catch (BadLine $e) {
             throw ValidationException::withMessages(['file' => __('air.bad_line', ['line' => $e->getMessage()])]);
         }
-        $now = $this->clock->now();
+        $now = $clock->now();
         foreach ([$points[0], end($points)] as $point) {
             if (! NearDate::isNear((new ShopTime($shop->zone))->local($point['min']), $now)) {
                 $day = (new ShopTime($shop->zone))->local($point['min'])->format('Y-m-d');
@@ -185,7 +186,7 @@ final class AirController
         }
 
         // The file is read before the lock is taken.
-        return $acts->run($request, $user, fn (): RedirectResponse => $this->take($points, $shop, $user, $this->clock));
+        return $acts->run($request, $user, fn (): RedirectResponse => $this->take($points, $shop, $user, $clock));
     }
 
     /** @param non-empty-list<array{min: float, c: float, rh: float|null}> $points rising */

@@ -21,8 +21,10 @@ final class CalendarController
 {
     private const NOTED_EVERY_S = 600;
 
-    public function __construct(private readonly KeptCalendar $calendar, private readonly Audit $audit, private readonly ShopClock $clock)
-    {
+    public function __construct(
+        private readonly KeptCalendar $calendar,
+        private readonly Audit $audit,
+    ) {
     }
 
     public function file(#[CurrentUser] User $user): Response
@@ -34,31 +36,31 @@ final class CalendarController
     }
 
     /** Without a login: whoever knows the address may read. Unknown and revoked look the same. */
-    public function feed(string $token, Formatter $format): Response
+    public function feed(string $token, ShopClock $clock, Formatter $format): Response
     {
         $feed = Feed::query()->where('token_hash', hash('sha256', $token))->whereNull('revoked_at')->first();
         abort_if($feed === null, 404);
         // Nothing waits for a lock to be read, and who asks every minute is noted now and then.
-        if ($feed->last_read_at === null || $feed->last_read_at->diffInSeconds($this->clock->now(), true) > self::NOTED_EVERY_S) {
-            defer(fn () => $feed->update(['last_read_at' => $this->clock->now()]));
+        if ($feed->last_read_at === null || $feed->last_read_at->diffInSeconds($clock->now(), true) > self::NOTED_EVERY_S) {
+            defer(fn () => $feed->update(['last_read_at' => $clock->now()]));
         }
         $format->in($feed->shop);
 
         return $this->answer($feed->shop);
     }
 
-    public function open(#[CurrentUser] User $user): RedirectResponse
+    public function open(ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $token = Str::lower(Str::random(40));
-        $user->shop->feeds()->create(['user_id' => $user->id, 'token_hash' => hash('sha256', $token), 'made_at' => $this->clock->now()]);
+        $user->shop->feeds()->create(['user_id' => $user->id, 'token_hash' => hash('sha256', $token), 'made_at' => $clock->now()]);
         $this->audit->note($user->shop_id, 'feed_opened', $user);
 
         return redirect()->to(route('run-sheet').'#calendar')->with('feed', route('feed', $token));
     }
 
-    public function revoke(Feed $feed, #[CurrentUser] User $user): RedirectResponse
+    public function revoke(Feed $feed, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        $feed->update(['revoked_at' => $this->clock->now()]);
+        $feed->update(['revoked_at' => $clock->now()]);
         $this->audit->note($user->shop_id, 'feed_revoked', $user);
 
         return redirect()->to(route('run-sheet').'#calendar')->with('notice', __('sheet.revoked'));

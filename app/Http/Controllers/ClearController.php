@@ -43,13 +43,9 @@ final class ClearController
     /** A lacquer at 60° reads no more; a metal would (ISO 2813). */
     private const MOST_GU = 100;
 
-    public function __construct(private readonly Planner $planner)
+    public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
-    }
-
-    public function show(ThinnerRequest $request, Part $part, OpenChoices $choices, Formatter $format): View
-    {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
         $isResin = $plan->brief->choices->of(TopKind::class) === Top::PolishResin;
         $shelf = Clear::query()->where('shop_id', $part->shop_id)->current()->orderBy('name')->get();
@@ -108,8 +104,14 @@ final class ClearController
     }
 
     /** A gloss was read at 60°: typed, or by the meter in three places. */
-    public function gloss(GlossRequest $request, Part $part, ActRunner $acts, Recorder $recorder, #[CurrentUser] User $user): Response
-    {
+    public function gloss(
+        GlossRequest $request,
+        Part $part,
+        ActRunner $acts,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): Response {
         $given = $request->validated();
         // A meter takes its time: it is read before the write lock is taken.
         $gu = $given['by'] === 'hand' ? (float) $given['gu'] : $this->fromMeter($part);
@@ -126,7 +128,7 @@ final class ClearController
         return $acts->run(
             $request,
             $user,
-            fn (): RedirectResponse => $this->keep($part, $gu, (string) $given['by'], $this->planner, $recorder, $user),
+            fn (): RedirectResponse => $this->keep($part, $gu, (string) $given['by'], $planner, $recorder, $user),
         );
     }
 

@@ -29,45 +29,56 @@ use OakGloss\Inspection\Remedy;
 /** One defect, or one mishap: what it comes of by this part's own record, and the ways out as they are priced now. */
 final class DefectController
 {
-    public function __construct(
-        private readonly Planner $planner,
-        private readonly Recorder $recorder,
-        private readonly Formatter $format,
-        private readonly WaysOutOfIt $ways,
-    ) {
-    }
-
-    public function show(Part $part, PartFact $fact): View
-    {
-        $planned = $this->planner->plan($part);
+    public function show(
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        WaysOutOfIt $ways,
+        Formatter $format,
+    ): View {
+        $planned = $planner->plan($part);
 
         return view('inspect.defect', [
             'planned' => $planned,
-            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $this->ways->of(...), $this->format),
+            'page' => new DefectPage($planned, FactOf::standing($planned, $fact->id), $ways->of(...), $format),
         ]);
     }
 
     /** The look that tells causes apart was made. */
-    public function told(Request $request, Part $part, PartFact $fact, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function told(
+        Request $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['cause' => ['required', Rule::enum(Cause::class)], 'is_so' => ['required', 'boolean']]);
         $cause = Cause::from((string) $given['cause']);
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $found = FactOf::standing($planned, $fact->id);
         abort_unless($found->content instanceof Found && isset($found->content->defect->causes()[$cause->value]), 404);
-        $this->recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $cause, (bool) $given['is_so']));
+        $recorder->record($part, $user, $planned->floor, $fact->step, new Told($fact->id, $cause, (bool) $given['is_so']));
 
         return redirect()->route('defects.show', [$part, $fact]);
     }
 
     /** One tap: the way out becomes part of the plan. Nothing that was done is lost. */
-    public function take(Request $request, Part $part, PartFact $fact, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function take(
+        Request $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        WaysOutOfIt $ways,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $remedy = Remedy::from((string) $request->validate(['remedy' => ['required', Rule::enum(Remedy::class)]])['remedy']);
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $of = FactOf::standing($planned, $fact->id);
         $way = array_values(array_filter(
-            $this->ways->of($planned, $of),
+            $ways->of($planned, $of),
             fn (PricedWay $w): bool => $w->offer->remedy === $remedy,
         ))[0] ?? abort(404);
         if (! $way->fits() || FactOf::isUnderWay($planned, $of)) {
@@ -78,10 +89,10 @@ final class DefectController
         }
         $coat = $way->offer->remedy->takesCoatOff() ? WaysOutOfIt::coatToWashOff($planned, $of) : null;
         if ($coat !== null) {
-            $why = lcfirst($this->format->word('remedy', $way->offer->remedy));
-            $this->recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, $why));
+            $why = lcfirst($format->word('remedy', $way->offer->remedy));
+            $recorder->record($part, $user, $planned->floor, $coat->step, new Struck($coat->id, $why));
         }
-        $this->recorder->record(
+        $recorder->record(
             $part,
             $user,
             $planned->floor,
@@ -90,14 +101,14 @@ final class DefectController
         );
         $letting = WaysOutOfIt::lettingGo($planned, $way->offer);
         if ($letting !== null) {
-            $this->recorder->record($part, $user, $planned->floor, $letting->step, $letting->content);
+            $recorder->record($part, $user, $planned->floor, $letting->step, $letting->content);
         }
         if ($way->offer->remedy === Remedy::NewCup) {
             return redirect()->route('weigh', [$part, $of->step]);
         }
 
         return redirect()->route('parts.show', $part)->with('notice', __('inspect.took', [
-            'remedy' => lcfirst($this->format->word('remedy', $way->offer->remedy)),
+            'remedy' => lcfirst($format->word('remedy', $way->offer->remedy)),
         ]));
     }
 }

@@ -46,20 +46,18 @@ final class FactController
     /** Minutes of a pass are asked about beyond so many times those of its step (ours). */
     private const FAR_LONGER = 10.0;
 
-    public function __construct(private readonly Planner $planner, private readonly Recorder $recorder)
-    {
-    }
-
     public function store(
         ActRequest $request,
         Part $part,
+        Planner $planner,
         Sequence $sequence,
+        Recorder $recorder,
         Formatter $format,
         Sentences $sentences,
         CupGate $gate,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         [$kind, $step] = [$request->kind(), $request->step()];
         $at = $sequence->moment($planned, $request->validated('at'), (int) $request->validated('days_ago'));
         $sequence->check($planned, $kind, $step, $at);
@@ -73,16 +71,16 @@ final class FactController
         }
         $this->askWhereFarLonger($request, $content, $planned, $step);
         $this->askWhereJustDone($request, $content, $planned, $step, $at, $user);
-        $this->recorder->record($part, $user, $planned->floor, $step, $content, $at);
+        $recorder->record($part, $user, $planned->floor, $step, $content, $at);
         $box = $kind === Done::class ? $this->boxOf($planned, $step, $at) : null;
         if ($box !== null) {
-            $this->recorder->record($part, $user, $planned->floor, $step, $box, $at);
+            $recorder->record($part, $user, $planned->floor, $step, $box, $at);
         }
         $isMixed = $kind === Ready::class && $planned->plan->step($step)?->batch !== null;
 
         return ($isMixed ? redirect()->route('weigh', [$part, $step]) : $this->backTo($request, $part))->with(
             'notice',
-            $this->notice($planned, $this->planner, $format, $sentences, $step, $content, $at),
+            $this->notice($planned, $planner, $format, $sentences, $step, $content, $at),
         );
     }
 
@@ -129,18 +127,24 @@ final class FactController
         }
     }
 
-    public function strike(Request $request, Part $part, PartFact $fact, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function strike(
+        Request $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
         $isStruck = $part->facts()->where('kind', Struck::KIND)->whereRaw('json_extract(data, \'$.target\') = ?', [$fact->id])->exists();
         if ($isStruck || in_array($fact->kind, [Struck::KIND, Chosen::KIND], true)) {
             throw ValidationException::withMessages(['strike' => __('acts.not_to_strike')]);
         }
         $tag = $part->letter;
-        $this->recorder->record(
+        $recorder->record(
             $part,
             $user,
-            $this->planner->floor($part->shop),
+            $planner->floor($part->shop),
             $fact->step,
             new Struck($fact->id, (string) ($given['reason'] ?? '')),
         );
@@ -153,14 +157,20 @@ final class FactController
     }
 
     /** Says whether a check counts for the resin's pace. The newest word stands; the check itself stays as it was. */
-    public function judge(JudgeRequest $request, Part $part, PartFact $fact, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function judge(
+        JudgeRequest $request,
+        Part $part,
+        PartFact $fact,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
         abort_unless($fact->content() instanceof ChecksCoat, 404);
-        $this->recorder->record(
+        $recorder->record(
             $part,
             $user,
-            $this->planner->floor($user->shop),
+            $planner->floor($user->shop),
             $fact->step,
             new LeftOut($fact->id, (bool) $given['counts'], (string) ($given['reason'] ?? '')),
         );

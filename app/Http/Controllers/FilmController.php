@@ -32,20 +32,16 @@ use OakGloss\Quantity\Temperature;
 /** The film of every zone as it is known: what was read of it, what runs, what another way of coating would come to. */
 final class FilmController
 {
-    public function __construct(private readonly Planner $planner, private readonly Sentences $sentences)
+    public function show(Part $part, Planner $planner, Sentences $sentences): View
     {
-    }
-
-    public function show(Part $part): View
-    {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $plan = $planned->plan;
         $answer = FilmAnswer::of($plan);
 
         return view('parts.film', [
             'planned' => $planned,
             'answer' => $answer,
-            'said' => $this->sentences->answer($answer),
+            'said' => $sentences->answer($answer),
             'more' => match ($answer->choice) {
                 'build_coats' => $plan->buildCoats + 1,
                 'finish_coats' => $plan->brief->choices->of(FinishCoats::class) + 1,
@@ -62,9 +58,15 @@ final class FilmController
     }
 
     /** The part lay on the scale, or a thickness was measured: each is a fact, and the estimate follows it. */
-    public function store(FilmRequest $request, Part $part, Recorder $recorder, #[CurrentUser] User $user): RedirectResponse
-    {
-        $planned = $this->planner->plan($part);
+    public function store(
+        FilmRequest $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        Sentences $sentences,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part);
         // A skin that lay there before is read before anything is done to it.
         $on = ($planned->plan->lastDone() ?? $planned->plan->next())?->step->key
             ?? throw ValidationException::withMessages(['act' => __('film.bare')]);
@@ -72,9 +74,9 @@ final class FilmController
             throw ValidationException::withMessages(['act' => __('film.no_film')]);
         }
         $recorder->record($part, $user, $planned->floor, $on, $request->content(1000.0 * $user->shop->calliper_step_mm));
-        $answer = FilmAnswer::of($this->planner->plan($part)->plan);
+        $answer = FilmAnswer::of($planner->plan($part)->plan);
 
-        return redirect()->route('parts.film', $part)->with('notice', __('film.kept', ['do' => $this->sentences->answer($answer)['do']]));
+        return redirect()->route('parts.film', $part)->with('notice', __('film.kept', ['do' => $sentences->answer($answer)['do']]));
     }
 
     private function gramsPerUm(PlannedPart $planned): float

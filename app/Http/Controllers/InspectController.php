@@ -33,27 +33,30 @@ use Symfony\Component\HttpFoundation\Response;
 /** A part is looked over: what was found goes where it is, and each face is held against what was ordered. */
 final class InspectController
 {
-    public function __construct(private readonly Planner $planner, private readonly Recorder $recorder, private readonly Formatter $format)
+    public function show(Part $part, Planner $planner, Formatter $format): View
     {
-    }
+        $planned = $planner->plan($part);
 
-    public function show(Part $part): View
-    {
-        $planned = $this->planner->plan($part);
-
-        return view('inspect.show', ['planned' => $planned, 'page' => new InspectPage($planned, $this->format)]);
+        return view('inspect.show', ['planned' => $planned, 'page' => new InspectPage($planned, $format)]);
     }
 
     /** A defect is put on the part, with its photo if there is one. */
-    public function found(FoundRequest $request, Part $part, ActRunner $acts, #[CurrentUser] User $user): Response
-    {
+    public function found(
+        FoundRequest $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        ActRunner $acts,
+        #[CurrentUser] User $user,
+    ): Response {
         // A large photo takes seconds: it is opened before the write lock is taken.
         $picture = $request->file('photo') === null ? null : PhotoFile::kept($request->file('photo'), 'photo');
 
         return $acts->run(
             $request,
             $user,
-            fn (): RedirectResponse => $this->put($request, $part, $picture, $this->planner, $this->recorder, $this->format, $user),
+            fn (): RedirectResponse => $this->put($request, $part, $picture, $planner, $recorder, $format, $user),
         );
     }
 
@@ -84,11 +87,17 @@ final class InspectController
     }
 
     /** Nothing was found, in one way of looking or in all that the moment asks for. */
-    public function looked(Request $request, Part $part, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function looked(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['look' => ['nullable', Rule::enum(Look::class)]]);
         $asked = Look::tryFrom((string) ($given['look'] ?? ''));
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $due = LookDue::of($planned->plan, $planned->floor->nowMin);
         if ($due === null || $due->looks === []) {
             throw ValidationException::withMessages(['act' => __('inspect.look_none')]);
@@ -98,21 +107,26 @@ final class InspectController
         $isAlone = count($open) === 1;
         $looks = array_filter($open, fn (Look $l): bool => $asked === null ? $l !== Look::Nail || $isAlone : $l === $asked);
         foreach ($looks as $look) {
-            $this->recorder->record($part, $user, $planned->floor, $due->step->step->key, new Looked($look));
+            $recorder->record($part, $user, $planned->floor, $due->step->step->key, new Looked($look));
         }
-        $names = implode(', ', array_map(fn (Look $l): string => $this->format->word('look', $l), $looks));
+        $names = implode(', ', array_map(fn (Look $l): string => $format->word('look', $l), $looks));
 
         return redirect()->back(fallback: route('parts.inspect', $part))->with('notice', __('inspect.kept_look', ['look' => $names]));
     }
 
     /** A face passes, or does not: what was reckoned stands beside it, and whoever looks decides. */
-    public function passed(Request $request, Part $part, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function passed(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['zone' => ['required', 'string', 'max:40'], 'passes' => ['required', 'boolean']]);
         [$zone, $passes] = [(string) $given['zone'], (bool) $given['passes']];
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $zone, null, null);
-        $this->recorder->record($part, $user, $planned->floor, FactOf::stepNow($planned), new Passed($zone, $passes));
+        $recorder->record($part, $user, $planned->floor, FactOf::stepNow($planned), new Passed($zone, $passes));
 
         return redirect()->route('parts.inspect', $part)->with('notice', __('inspect.pass_kept', [
             'zone' => $zone, 'verdict' => __('inspect.verdict.'.($passes ? 'passes' : 'fails')),
@@ -120,16 +134,21 @@ final class InspectController
     }
 
     /** Something went wrong just now: it is kept, with what of the cup it cost. */
-    public function wrong(WrongRequest $request, Part $part, #[CurrentUser] User $user): RedirectResponse
-    {
-        $planned = $this->planner->plan($part);
+    public function wrong(
+        WrongRequest $request,
+        Part $part,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part);
         $step = FactOf::cupStep($planned, $request->mishap());
         $lostG = FactOf::lostG($planned, $step, $request->mishap());
         $content = new WentWrong($request->mishap(), (string) $request->validated('zone'), $lostG, (string) $request->validated('because'));
         if ($content->zone !== '') {
             self::checkPlace(InspectPage::flat($planned), $planned->plan->brief->zones, $content->zone, null, null);
         }
-        $fact = $this->recorder->record($part, $user, $planned->floor, $step, $content);
+        $fact = $recorder->record($part, $user, $planned->floor, $step, $content);
 
         return redirect()->route('defects.show', [$part, $fact])->with('notice', __('inspect.wrong_kept'));
     }

@@ -29,16 +29,12 @@ final class LoginController
 
     private const WAIT_S = 60;
 
-    public function __construct(private readonly Audit $audit)
-    {
-    }
-
     public function show(): View
     {
         return view('login', ['demo' => config('oak.demo') ? config('oak.demo_login') : null]);
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, Audit $audit): RedirectResponse
     {
         $given = $request->validated();
         $email = Str::lower($given['email']);
@@ -58,24 +54,24 @@ final class LoginController
         $isRight = Hash::check($given['password'], $user->password ?? $this->nobodys());
         if ($user === null || ! $isRight || $user->left_at !== null) {
             array_map(fn (string $key): int => RateLimiter::hit($key, self::WAIT_S), array_keys($limits));
-            $user === null ?: $this->audit->note($user->shop_id, 'sign_in_refused', null, ['for' => $user->name]);
+            $user === null ?: $audit->note($user->shop_id, 'sign_in_refused', null, ['for' => $user->name]);
 
             throw ValidationException::withMessages(['email' => __('people.wrong')]);
         }
         RateLimiter::clear("login:{$email}");
-        DB::transaction(function () use ($request, $user, $given): void {
+        DB::transaction(function () use ($request, $user, $given, $audit): void {
             $this->signIn($request, $user, $request->boolean('remember'), $given['password']);
-            $this->audit->note($user->shop_id, 'signed_in', $user);
+            $audit->note($user->shop_id, 'signed_in', $user);
         });
 
         return redirect()->intended('/');
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Request $request, Audit $audit): RedirectResponse
     {
         /** @var User $user */
         $user = $request->user();
-        $this->audit->note($user->shop_id, 'signed_out', $user);
+        $audit->note($user->shop_id, 'signed_out', $user);
         Auth::guard('web')->logoutCurrentDevice();
         Cookie::expire(HoldSession::SINCE);
         $request->session()->invalidate();

@@ -28,46 +28,44 @@ use Illuminate\View\View;
 /** What a part is to cost, what it has cost, and why the two differ. */
 final class MoneyController
 {
-    public function __construct(
-        private readonly Planner $planner,
-        private readonly Audit $audit,
-        private readonly Billing $billing,
-        private readonly Formatter $format,
-    ) {
-    }
-
-    public function show(Part $part): View
+    public function show(Part $part, Planner $planner, Billing $billing, Formatter $format): View
     {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $kept = KeptQuote::query()->with('customer')->where('part_id', $part->id)->orderBy('id')->get();
-        $quoted = $this->billing->quoted($planned);
+        $quoted = $billing->quoted($planned);
 
         return view('parts.money', [
             'planned' => $planned,
             'page' => new MoneyPage(
                 $part->shop,
                 $quoted,
-                $part->facts->isEmpty() ? null : $this->billing->actual($planned),
+                $part->facts->isEmpty() ? null : $billing->actual($planned),
                 $kept->last(fn (KeptQuote $q): bool => $q->isQuote()),
-                $this->format,
+                $format,
             ),
             'kept' => $kept,
             'customer' => Customer::of($part),
             'charging' => $kept->isEmpty() && $part->finished_at === null
-                ? Charging::of($planned, $quoted, $this->planner, $this->billing) : null,
-            'unpriced' => $this->billing->unpriced($quoted),
+                ? Charging::of($planned, $quoted, $planner, $billing) : null,
+            'unpriced' => $billing->unpriced($quoted),
         ]);
     }
 
-    public function store(Request $request, Part $part, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        Billing $billing,
+        ShopClock $clock,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['kind' => ['required', 'in:quote,settlement'], 'customer' => ['nullable', 'string', 'max:80']]);
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $isQuote = $given['kind'] === 'quote';
         if (! $isQuote && $part->finished_at === null) {
             throw ValidationException::withMessages(['act' => __('money.not_finished')]);
         }
-        $bill = $isQuote ? $this->billing->quoted($planned) : $this->billing->actual($planned);
+        $bill = $isQuote ? $billing->quoted($planned) : $billing->actual($planned);
         $money = $part->shop->money();
         $number = 1 + (int) KeptQuote::query()->where('shop_id', $part->shop_id)->where('kind', $given['kind'])->max('number');
         $customer = $this->customer($part, array_key_exists('customer', $given) ? trim((string) $given['customer']) : null);
@@ -98,15 +96,15 @@ final class MoneyController
     }
 
     /** The name of whom a part is made for is forgotten everywhere; what was quoted stands. */
-    public function forget(Part $part, #[CurrentUser] User $user): RedirectResponse
+    public function forget(Part $part, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         Customer::query()->where('part_id', $part->id)->delete();
-        $this->audit->note($part->shop_id, 'customer_erased', $user, ['for' => $part->letter]);
+        $audit->note($part->shop_id, 'customer_erased', $user, ['for' => $part->letter]);
 
         return redirect()->route('parts.money', $part)->with('notice', __('money.erased'));
     }
 
-    public function pdf(KeptQuote $quote): Response
+    public function pdf(KeptQuote $quote, Formatter $format): Response
     {
         $quote->load('part.shop', 'user', 'customer');
         $html = view('pdf.quote', [
@@ -114,7 +112,7 @@ final class MoneyController
             'bill' => $quote->bill(),
             'money' => $quote->money(),
             'customer' => $quote->customer,
-            'format' => $this->format,
+            'format' => $format,
         ])->render();
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
         $pdf->loadHtml($html);
@@ -132,10 +130,10 @@ final class MoneyController
         return view('shop.money', ['money' => $user->shop->money()]);
     }
 
-    public function update(MoneyRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function update(MoneyRequest $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $user->shop->update(['money' => $request->kept()]);
-        $this->audit->note($user->shop_id, 'settings_changed', $user, ['fields' => ['money']]);
+        $audit->note($user->shop_id, 'settings_changed', $user, ['fields' => ['money']]);
 
         return redirect()->route('shop.money')->with('notice', __('money.settings_kept'));
     }

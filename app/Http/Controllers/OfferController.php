@@ -15,27 +15,23 @@ use Illuminate\Validation\ValidationException;
 /** A better plan than the one that was told: looked for, taken or left. */
 final class OfferController
 {
-    public function __construct(private readonly BetterPlans $plans, private readonly ShopClock $clock)
+    public function look(BetterPlans $plans, #[CurrentUser] User $user): RedirectResponse
     {
+        return back()->with('notice', $plans->look($user->shop) === null ? __('offer.none') : __('offer.found'));
     }
 
-    public function look(#[CurrentUser] User $user): RedirectResponse
+    public function take(PlanOffer $offer, BetterPlans $plans, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        return back()->with('notice', $this->plans->look($user->shop) === null ? __('offer.none') : __('offer.found'));
-    }
-
-    public function take(PlanOffer $offer, #[CurrentUser] User $user): RedirectResponse
-    {
-        if (! $this->plans->take($offer, $user->shop, $user, $this->clock->now())) {
+        if (! $plans->take($offer, $user->shop, $user, $clock->now())) {
             throw ValidationException::withMessages(['act' => __('offer.gone')]);
         }
 
         return back()->with('notice', __('offer.taken'));
     }
 
-    public function refuse(PlanOffer $offer, #[CurrentUser] User $user): RedirectResponse
+    public function refuse(PlanOffer $offer, BetterPlans $plans, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
-        if (! $this->plans->refuse($offer, $user, $this->clock->now())) {
+        if (! $plans->refuse($offer, $user, $clock->now())) {
             throw ValidationException::withMessages(['act' => __('offer.gone')]);
         }
 

@@ -50,14 +50,10 @@ final class PartController
 
     private const FINISHED_SHOWN = 20;
 
-    public function __construct(private readonly Planner $planner, private readonly Formatter $format)
-    {
-    }
-
-    public function index(#[CurrentUser] User $user): View
+    public function index(Planner $planner, #[CurrentUser] User $user): View
     {
         return view('parts.index', [
-            'planned' => collect($this->planner->all($user->shop)),
+            'planned' => collect($planner->all($user->shop)),
             'lying' => $user->shop->parts()->where(fn ($q) => $q->whereNotNull('held_at')->orWhereNotNull('cancelled_at'))
                 ->latest('id')->limit(self::FINISHED_SHOWN)->get(),
             'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(
@@ -68,7 +64,7 @@ final class PartController
     }
 
     /** With what was answered to the questions that a new part begins with. */
-    public function create(WishRequest $request, Proposals $proposals, #[CurrentUser] User $user): View
+    public function create(WishRequest $request, Planner $planner, Proposals $proposals, #[CurrentUser] User $user): View
     {
         $method = Methods::all()[$request->string('method')->toString()] ?? null;
         if ($method !== null && ! $request->session()->hasOldInput()) {
@@ -81,16 +77,16 @@ final class PartController
             ));
         }
 
-        return $this->form(null, $this->planner, $user);
+        return $this->form(null, $planner, $user);
     }
 
-    public function edit(Part $part, #[CurrentUser] User $user): View
+    public function edit(Part $part, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($part, $this->planner, $user);
+        return $this->form($part, $planner, $user);
     }
 
     /** What follows from what is typed so far; the same fragment that the page begins with. */
-    public function answer(Request $request, #[CurrentUser] User $user): View
+    public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         NewUnit::turn($request);
         $method = Methods::orFirst($request->string('method')->toString());
@@ -107,7 +103,7 @@ final class PartController
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
         return view('parts.fragments', [
-            'answer' => $this->answerTo($part, $errors, $this->planner, $edited),
+            'answer' => $this->answerTo($part, $errors, $planner, $edited),
             'methodChanged' => $methodChanged,
             'with' => $with,
             'shape' => $shape,
@@ -126,11 +122,11 @@ final class PartController
         ]);
     }
 
-    public function store(PartRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function store(PartRequest $request, Planner $planner, #[CurrentUser] User $user): RedirectResponse
     {
         $shop = $user->shop;
         $columns = $request->columns($shop);
-        $this->refuseWhereRefused($this->unsaved($columns, $shop), $this->planner);
+        $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
         $part = Part::query()->create($columns + [
             'shop_id' => $shop->id,
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
@@ -139,11 +135,11 @@ final class PartController
         return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
     }
 
-    public function update(PartRequest $request, Part $part): RedirectResponse
+    public function update(PartRequest $request, Part $part, Planner $planner, Formatter $format): RedirectResponse
     {
         $columns = $request->columns($part->shop);
-        $this->refuseWhereHeld($part, $columns, $this->planner, $this->format);
-        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $this->planner);
+        $this->refuseWhereHeld($part, $columns, $planner, $format);
+        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
         $tag = $part->letter;
         $part->update($columns);
         $this->keepCustomer($part, $request);
@@ -184,9 +180,9 @@ final class PartController
         }
     }
 
-    public function show(Request $request, Part $part, OpenChoices $choices): View
+    public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
     {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
 
         return view('parts.show', [
             'planned' => $planned,
@@ -194,7 +190,7 @@ final class PartController
             'sheet' => SheetPlan::of($planned->plan),
             'hasSkin' => PartRooms::hasSkin($planned->plan),
             'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
-            'stages' => CoatRow::byStage($planned, $this->format),
+            'stages' => CoatRow::byStage($planned, $format),
             'priced' => $planned->next === null ? [] : collect($choices->of($planned))->groupBy('field')->all(),
             // Said where it matters, on the bench.
             'findings' => array_values(array_filter($planned->findings(), fn (Finding $f): bool => $f->code !== 'schedule.rather_key')),

@@ -23,22 +23,22 @@ use OakGloss\Fact\Kind\Struck;
 /** A part is put on hold, cancelled, taken up again, or deleted while nothing was logged; an act goes to the part that it was done to. */
 final class PartStateController
 {
-    public function __construct(private readonly Planner $planner, private readonly Recorder $recorder, private readonly ShopClock $clock)
+    public function __construct(private readonly Planner $planner, private readonly Recorder $recorder)
     {
     }
 
-    public function hold(Part $part, #[CurrentUser] User $user): RedirectResponse
+    public function hold(Part $part, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $this->note($part, $user, (string) __('parts.state.held'));
-        $part->update(['held_at' => $this->clock->now()]);
+        $part->update(['held_at' => $clock->now()]);
 
         return redirect()->route('parts.show', $part)->with('notice', __('parts.state.kept_held'));
     }
 
-    public function cancel(Part $part, #[CurrentUser] User $user): RedirectResponse
+    public function cancel(Part $part, ShopClock $clock, #[CurrentUser] User $user): RedirectResponse
     {
         $this->note($part, $user, (string) __('parts.state.cancelled'));
-        $part->update(['cancelled_at' => $this->clock->now(), 'held_at' => null]);
+        $part->update(['cancelled_at' => $clock->now(), 'held_at' => null]);
 
         return redirect()->route('parts.show', $part)->with('notice', __('parts.state.kept_cancelled'));
     }

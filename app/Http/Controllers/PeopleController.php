@@ -25,20 +25,16 @@ final class PeopleController
 {
     private const A_PAGE = 100;
 
-    public function __construct(private readonly Audit $audit, private readonly Invites $invites)
-    {
-    }
-
     public function index(Request $request, #[CurrentUser] User $user): View
     {
         return view('people.index', ['people' => $user->shop->people, 'me' => $user, 'isOpen' => PasswordAgain::isGiven($request)]);
     }
 
     /** The owner's own password, before roles and links. What was typed meanwhile stays. */
-    public function password(Request $request, #[CurrentUser] User $user): RedirectResponse
+    public function password(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         if (! Hash::check((string) $request->string('password'), $user->password)) {
-            $this->audit->note($user->shop_id, 'password_refused', $user);
+            $audit->note($user->shop_id, 'password_refused', $user);
 
             return redirect()->route('people')->withErrors(['password' => __('people.not_yours')]);
         }
@@ -48,7 +44,7 @@ final class PeopleController
         return redirect()->route('people')->with('notice', __('people.password_taken'));
     }
 
-    public function store(PersonRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function store(PersonRequest $request, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validated();
         $person = User::query()->create($given + [
@@ -56,49 +52,49 @@ final class PeopleController
             'password' => Str::random(60),
             'at_bench' => $given['role'] !== Role::Viewer->value,
         ]);
-        $this->audit->note($user->shop_id, 'person_added', $user, ['for' => $person->name, 'role' => $given['role']]);
+        $audit->note($user->shop_id, 'person_added', $user, ['for' => $person->name, 'role' => $given['role']]);
 
-        return $this->withLink($this->invites->make($person, $user), $person);
+        return $this->withLink($invites->make($person, $user), $person);
     }
 
-    public function role(Request $request, User $person, #[CurrentUser] User $user): RedirectResponse
+    public function role(Request $request, User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $role = Role::from((string) $request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
         $this->keepAnOwner($person, $role === Role::Owner);
         $before = $person->role;
         $person->update(['role' => $role] + ($role->works() ? [] : ['at_bench' => false]));
-        $this->audit->note($user->shop_id, 'role_changed', $user, ['for' => $person->name, 'from' => $before->value, 'to' => $role->value]);
+        $audit->note($user->shop_id, 'role_changed', $user, ['for' => $person->name, 'from' => $before->value, 'to' => $role->value]);
 
         return redirect()->route('people')->with('notice', __('people.is_now', ['name' => $person->name, 'role' => $this->a($role)]));
     }
 
     /** A new one-time link: the one before is void, and so are all sign-ins once it is used. */
-    public function link(User $person, #[CurrentUser] User $user): RedirectResponse
+    public function link(User $person, Invites $invites, #[CurrentUser] User $user): RedirectResponse
     {
         if ($person->left_at !== null) {
             throw ValidationException::withMessages(['act' => __('people.back_first', ['name' => $person->name])]);
         }
 
-        return $this->withLink($this->invites->make($person, $user), $person);
+        return $this->withLink($invites->make($person, $user), $person);
     }
 
     /** Who leaves can't sign in; acts stay theirs. */
-    public function leave(User $person, #[CurrentUser] User $user): RedirectResponse
+    public function leave(User $person, Invites $invites, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $this->keepAnOwner($person, false);
         $person->update(['left_at' => now(), 'at_bench' => false]);
         $person->voidSignIns();
-        $this->invites->void($person);
+        $invites->void($person);
         $user->shop->feeds()->where('user_id', $person->id)->whereNull('revoked_at')->update(['revoked_at' => now()]);
-        $this->audit->note($user->shop_id, 'person_left', $user, ['for' => $person->name]);
+        $audit->note($user->shop_id, 'person_left', $user, ['for' => $person->name]);
 
         return redirect()->route('people')->with('notice', __('people.gone', ['name' => $person->name]));
     }
 
-    public function back(User $person, #[CurrentUser] User $user): RedirectResponse
+    public function back(User $person, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $person->update(['left_at' => null, 'at_bench' => $person->role->works()]);
-        $this->audit->note($user->shop_id, 'person_back', $user, ['for' => $person->name]);
+        $audit->note($user->shop_id, 'person_back', $user, ['for' => $person->name]);
 
         return redirect()->route('people')->with(
             'notice',

@@ -41,25 +41,17 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** All parts against the hands there are: look, move a step to see what gives, keep it or put it back. */
 final class RunSheetController
 {
-    public function __construct(
-        private readonly Planner $planner,
-        private readonly Recorder $recorder,
-        private readonly Formatter $format,
-        private readonly Trials $trials,
-    ) {
-    }
-
-    public function show(Request $request, #[CurrentUser] User $user): View
+    public function show(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->view($request, $this->planner, $user, $this->planner->all($user->shop));
+        return $this->view($request, $planner, $user, $planner->all($user->shop));
     }
 
     /** Reckons the run sheet while it tells how far it is. */
-    public function reckon(#[CurrentUser] User $user): StreamedResponse
+    public function reckon(Planner $planner, #[CurrentUser] User $user): StreamedResponse
     {
-        return response()->stream(function () use ($user): void {
+        return response()->stream(function () use ($planner, $user): void {
             $last = -1;
-            $this->planner->sheet($user->shop, function (float $share) use (&$last): void {
+            $planner->sheet($user->shop, function (float $share) use (&$last): void {
                 $percent = (int) floor(100.0 * $share);
                 if ($percent > $last) {
                     $last = $percent;
@@ -73,52 +65,68 @@ final class RunSheetController
     }
 
     /** Where a step may start, to be drawn while it is dragged. */
-    public function range(Request $request, Part $part, string $step, #[CurrentUser] User $user): Response
-    {
-        $planned = $this->planner->plan($part);
+    public function range(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Trials $trials,
+        #[CurrentUser] User $user,
+    ): Response {
+        $planned = $planner->plan($part);
         abort_unless($planned->schedule->slot($step) !== null, 404);
 
         return response()->view('run-sheet.range', [
-            'ranges' => $this->drawing($request, $this->planner, $user, [])->ranges($this->trials->startsOf($planned, $step)),
+            'ranges' => $this->drawing($request, $planner, $user, [])->ranges($trials->startsOf($planned, $step)),
         ])->header('Content-Type', 'image/svg+xml');
     }
 
     /** The sheet as it would be with a step at another time. */
-    public function try(MomentRequest $request, Part $part, string $step, #[CurrentUser] User $user): View
+    public function try(MomentRequest $request, Part $part, string $step, Planner $planner, Trials $trials, #[CurrentUser] User $user): View
     {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $at = $this->moment($request, $planned, $step);
 
         return $this->view(
             $request,
-            $this->planner,
+            $planner,
             $user,
-            $this->trials->repaired(
-                $planned,
-                $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin),
-            ),
-            ['part' => $planned, 'step' => $step, 'at' => $at, 'why' => fn (): array => $this->trials->whyNot($planned, $step, $at)],
+            $trials->repaired($planned, $planned->plan->log->drafted([new Draft($step, new Decided(at: $at))], $planned->floor->nowMin)),
+            ['part' => $planned, 'step' => $step, 'at' => $at, 'why' => fn (): array => $trials->whyNot($planned, $step, $at)],
         );
     }
 
-    public function pin(MomentRequest $request, Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
-    {
-        $planned = $this->planner->plan($part);
+    public function pin(
+        MomentRequest $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part);
         $at = $this->moment($request, $planned, $step);
-        $this->recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(at: $at));
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with(
             'notice',
-            __('sheet.pinned', ['at' => $this->format->when($at)]),
+            __('sheet.pinned', ['at' => $format->when($at)]),
         );
     }
 
     /** Takes every decision about a step's time back. */
-    public function unpin(Request $request, Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
-    {
-        $planned = $this->planner->plan($part);
+    public function unpin(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part);
         foreach ($planned->plan->log->of($step, Decided::class) as $fact) {
-            $this->recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
+            $recorder->record($part, $user, $planned->floor, $step, new Struck($fact->id));
         }
 
         return redirect()->route('run-sheet', $request->only(['span', 'from']))->with('notice', __('sheet.free'));
@@ -129,10 +137,13 @@ final class RunSheetController
         ClimateRequest $request,
         Part $part,
         string $step,
+        Planner $planner,
         SharedPlaces $things,
+        Recorder $recorder,
+        Formatter $format,
         #[CurrentUser] User $user,
     ): RedirectResponse {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $given = $request->validated();
         $kind = ClimateKind::from($given['kind']);
         [$from, $until] = array_map(
@@ -150,11 +161,11 @@ final class RunSheetController
         $wrong = match (true) {
             $kind === ClimateKind::CoolPlace
                 && (float) $given['c'] < $coldest => ['c' => __('sheet.too_cold', [
-                    'c' => $this->format->celsius($coldest), 'margin' => $this->format->celsius(DewPoint::MARGIN_C),
+                    'c' => $format->celsius($coldest), 'margin' => $format->celsius(DewPoint::MARGIN_C),
                 ])],
             (float) $given['c'] > $warmest => ['c' => __('sheet.too_warm', [
-                'c' => $this->format->celsius($warmest),
-                'substrate' => $this->format->word('substrate', $part->substrate),
+                'c' => $format->celsius($warmest),
+                'substrate' => $format->word('substrate', $part->substrate),
             ])],
             $until < $planned->floor->nowMin => ['until' => __('sheet.climate_passed')],
             $until - $from > 7.0 * 1440.0 => ['until' => __('sheet.a_week')],
@@ -165,11 +176,11 @@ final class RunSheetController
         if ($wrong !== null) {
             throw ValidationException::withMessages($wrong)->errorBag('climate');
         }
-        $this->recorder->record($part, $user, $planned->floor, $step, new AirChanged($kind, $from, $until, (float) $given['c']));
+        $recorder->record($part, $user, $planned->floor, $step, new AirChanged($kind, $from, $until, (float) $given['c']));
 
         return redirect()->route('run-sheet', $request->only(['span']))->with(
             'notice',
-            __('sheet.climate_planned', ['climate' => $this->format->word('climate', $kind->value), 'letter' => $part->letter]),
+            __('sheet.climate_planned', ['climate' => $format->word('climate', $kind->value), 'letter' => $part->letter]),
         );
     }
 

@@ -34,13 +34,9 @@ use OakGloss\Plan\PlannedStep;
 /** The sand room: how far each paper may cut on each zone, what was sanded, and what comes next. */
 final class SandController
 {
-    public function __construct(private readonly Planner $planner, private readonly Recorder $recorder, private readonly Formatter $format)
+    public function show(Part $part, Planner $planner, Formatter $format, Sentences $sentences): View
     {
-    }
-
-    public function show(Part $part, Sentences $sentences): View
-    {
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $flats = array_values(array_filter(
             $planned->plan->steps,
             fn (PlannedStep $s): bool => $s->step->kind === StepKind::Flat && $s->ladder !== null,
@@ -59,57 +55,75 @@ final class SandController
                 $s->isDone() ? [] : $this->ways($planned, $s),
                 $this->changes($planned, $s),
                 $this->toBuy($planned, $s),
-                $this->format,
+                $format,
             ), $flats),
         ]);
     }
 
     /** How a flatting that is ahead is to be driven, and which paper begins it. */
-    public function decide(Request $request, Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function decide(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['way' => ['required', 'regex:/^(wet_block|dry_block|orbital)-\d+$/']]);
         [$driven, $from] = explode('-', (string) $given['way']);
         if (! isset(Grit::MEAN_GRAIN_UM[(int) $from])) {
             throw ValidationException::withMessages(['act' => __('sand.no_paper', ['grit' => $from])]);
         }
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         $flat = $planned->plan->step($step);
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
             throw ValidationException::withMessages(['act' => __('sand.settled')]);
         }
-        $decided = new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from);
-        $this->recorder->record($part, $user, $planned->floor, $step, $decided);
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
-        $taken = __('sand.is_taken', ['driven' => $this->format->word('driven', $driven), 'grit' => $from]);
+        $taken = __('sand.is_taken', ['driven' => $format->word('driven', $driven), 'grit' => $from]);
 
         return redirect()->route('parts.sand', $part)->with('notice', $taken);
     }
 
     /** The last flatting waits until the weave will not print back. */
-    public function wait(Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
-    {
-        $planned = $this->planner->plan($part);
+    public function wait(
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
+        $planned = $planner->plan($part);
         $print = $planned->print();
         if ($print === null || $print['step']->step->key !== $step || $print['waitUntilMin'] === null) {
             throw ValidationException::withMessages(['act' => __('sand.no_wait')]);
         }
-        $this->recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
+        $recorder->record($part, $user, $planned->floor, $step, new Decided(notBefore: $print['waitUntilMin']));
 
         return back()->with('notice', __('sand.waits', [
-            'step' => $this->format->step($print['step']->step),
-            'at' => $this->format->date($print['waitUntilMin']),
+            'step' => $format->step($print['step']->step),
+            'at' => $format->date($print['waitUntilMin']),
         ]));
     }
 
     /** Clean water, or a fresh piece of the same paper. */
-    public function change(Request $request, Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function change(
+        Request $request,
+        Part $part,
+        string $step,
+        Planner $planner,
+        Recorder $recorder,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validate(['what' => ['required', Rule::in(Changed::WHAT)]]);
-        $planned = $this->planner->plan($part);
+        $planned = $planner->plan($part);
         if ($planned->plan->step($step)?->step->kind !== StepKind::Flat) {
             throw ValidationException::withMessages(['act' => __('sand.no_flatting')]);
         }
-        $this->recorder->record($part, $user, $planned->floor, $step, new Changed($given['what']));
+        $recorder->record($part, $user, $planned->floor, $step, new Changed($given['what']));
 
         return redirect()->route('parts.sand', $part)->with('notice', __('sand.kept'));
     }

@@ -17,23 +17,19 @@ use Symfony\Component\HttpFoundation\Session\Storage\Handler\NullSessionHandler;
 /** What the scale under a cup shows, several times a second. */
 final class ScaleController
 {
-    public function __construct(private readonly Scales $scales)
-    {
-    }
-
-    public function show(Request $request, Part $part, string $step, #[CurrentUser] User $user): JsonResponse
+    public function show(Request $request, Part $part, string $step, Scales $scales, #[CurrentUser] User $user): JsonResponse
     {
         // Such an answer under way must not write the session back over what a form kept meanwhile.
         $request->session()->setHandler(new NullSessionHandler());
-        $follow = $this->scales->hear($user, $part, $step);
+        $follow = $scales->hear($user, $part, $step);
 
         return response()->json($follow === null ? ['state' => 'none'] : (new ScalePage($follow, Scales::nowS()))->shown());
     }
 
     /** The cup is on, was changed, or tared: what the scale shows at its next rest is where this jar begins. */
-    public function countFromHere(Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
+    public function countFromHere(Part $part, string $step, Scales $scales, #[CurrentUser] User $user): RedirectResponse
     {
-        $this->scales->begin($user, $part, $step);
+        $scales->begin($user, $part, $step);
 
         return redirect()->route('weigh', [$part, $step]);
     }

@@ -44,12 +44,12 @@ final class ShelfController
     private const MOST_LOTS = 40;
     private const MOST_MOVES = 30;
 
-    public function __construct(private readonly Planner $planner, private readonly Audit $audit)
-    {
-    }
-
-    public function index(PartSteps $chains, Stocks $stocks, #[CurrentUser] User $user): View
-    {
+    public function index(
+        Planner $planner,
+        PartSteps $chains,
+        Stocks $stocks,
+        #[CurrentUser] User $user,
+    ): View {
         $shop = $user->shop;
         [$items, $rows] = [[], []];
         $stock = $stocks->of($shop);
@@ -59,7 +59,7 @@ final class ShelfController
                 $rows["{$name}-{$item->id}"] = StockRow::of($stock, $kind, $item);
             }
         }
-        $airC = $this->planner->floor($shop)->airNowC();
+        $airC = $planner->floor($shop)->airNowC();
 
         return view('shelf.index', [
             'kinds' => ShelfKinds::all(),
@@ -73,32 +73,32 @@ final class ShelfController
         ]);
     }
 
-    public function create(ShelfKind $kind, #[CurrentUser] User $user): View
+    public function create(ShelfKind $kind, Planner $planner, #[CurrentUser] User $user): View
     {
-        return $this->form($kind, $kind->make(), $this->planner, $user);
+        return $this->form($kind, $kind->make(), $planner, $user);
     }
 
-    public function edit(ShelfKind $kind, int $id, #[CurrentUser] User $user): View|RedirectResponse
+    public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
     {
         $item = $kind->find($id);
         Gate::authorize('see', $item);
         $newest = $this->newest($item);
 
         return $newest->is($item)
-            ? $this->form($kind, $item, $this->planner, $user)
+            ? $this->form($kind, $item, $planner, $user)
             : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
     }
 
-    public function store(ShelfRequest $request, ShelfKind $kind, #[CurrentUser] User $user): RedirectResponse
+    public function store(ShelfRequest $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $item = $request->item($user->shop_id);
         $item->save();
-        $this->audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
+        $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.added', ['name' => $item->name]));
     }
 
-    public function update(ShelfRequest $request, ShelfKind $kind, int $id, #[CurrentUser] User $user): RedirectResponse
+    public function update(ShelfRequest $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
     {
         $old = $kind->find($id);
         $this->refuseWhereChangedMeanwhile($kind, $old);
@@ -107,7 +107,7 @@ final class ShelfController
         $new->fill(array_diff_key($old->only($kind->besides()), array_flip(['sheet', 'catalyst'])));
         Renewal::of($kind, $old, $new);
         app(Ledger::class)->mirrorAll($user->shop_id);
-        $this->audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
+        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
         return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
     }

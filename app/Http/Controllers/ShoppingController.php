@@ -16,14 +16,10 @@ use Illuminate\View\View;
 /** What to buy: by supplier, by the day that it is missed; on screen, on paper and as a file. */
 final class ShoppingController
 {
-    public function __construct(private readonly Formatter $format, private readonly Stocks $stocks)
-    {
-    }
-
-    public function show(#[CurrentUser] User $user): View
+    public function show(Stocks $stocks, Formatter $format, #[CurrentUser] User $user): View
     {
         $bySupplier = [];
-        foreach (ShoppingLine::all($this->stocks->of($user->shop)->shopping(), $user->shop, $this->format) as $line) {
+        foreach (ShoppingLine::all($stocks->of($user->shop)->shopping(), $user->shop, $format) as $line) {
             $bySupplier[$line->toBuy->supplier][] = $line;
         }
         // Whom nobody named comes last.
@@ -32,9 +28,9 @@ final class ShoppingController
         return view('shelf.shopping', ['bySupplier' => $bySupplier, 'money' => $user->shop->money()]);
     }
 
-    public function csv(#[CurrentUser] User $user): Response
+    public function csv(Stocks $stocks, Formatter $format, #[CurrentUser] User $user): Response
     {
-        $lines = ShoppingLine::all($this->stocks->of($user->shop)->shopping(), $user->shop, $this->format);
+        $lines = ShoppingLine::all($stocks->of($user->shop)->shopping(), $user->shop, $format);
         $rows = array_map(fn (ShoppingLine $l): array => $l->cells(), $lines);
 
         return response(Table::write([ShoppingLine::COLUMNS, ...$rows]), 200, [

@@ -24,14 +24,10 @@ use Illuminate\View\View;
 /** Formatter when hands are free; choose what makes the windows land there. */
 final class TurnController
 {
-    public function __construct(private readonly Planner $planner, private readonly WindowFitting $turning)
+    public function show(Request $request, Planner $planner, WindowFitting $turning, #[CurrentUser] User $user): View
     {
-    }
-
-    public function show(Request $request, #[CurrentUser] User $user): View
-    {
-        $floor = $this->planner->floor($user->shop);
-        $able = $this->turning->able($user->shop);
+        $floor = $planner->floor($user->shop);
+        $able = $turning->able($user->shop);
         $chosen = $able[(int) $request->query('part')] ?? reset($able);
         $words = (string) $request->query('free', '');
         $free = null;
@@ -42,15 +38,15 @@ final class TurnController
                 view()->share('errors', (new ViewErrorBag())->put('default', new MessageBag(['free' => $e->getMessage()])));
             }
         }
-        $parts = $chosen === false ? [] : ($request->boolean('pool') ? $this->turning->pool($chosen) : [$chosen->part->id => $chosen]);
-        $ways = $free === null ? [] : $this->turning->ways($parts, $free);
+        $parts = $chosen === false ? [] : ($request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen]);
+        $ways = $free === null ? [] : $turning->ways($parts, $free);
 
         return view('run-sheet.turn', [
             'floor' => $floor,
             'able' => $able,
             'chosen' => $chosen === false ? null : $chosen,
             'parts' => $parts,
-            'pool' => $chosen === false ? [] : $this->turning->pool($chosen),
+            'pool' => $chosen === false ? [] : $turning->pool($chosen),
             'words' => $words,
             'free' => $free,
             'ways' => $ways,
@@ -58,15 +54,21 @@ final class TurnController
         ]);
     }
 
-    public function take(TurnRequest $request, Recorder $recorder, Formatter $format, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function take(
+        TurnRequest $request,
+        Planner $planner,
+        WindowFitting $turning,
+        Recorder $recorder,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
-        $floor = $this->planner->floor($user->shop);
-        $chosen = $this->turning->able($user->shop)[(int) $given['part']]
+        $floor = $planner->floor($user->shop);
+        $chosen = $turning->able($user->shop)[(int) $given['part']]
             ?? throw ValidationException::withMessages(['act' => __('turn.no_such_coat')]);
-        $parts = $request->boolean('pool') ? $this->turning->pool($chosen) : [$chosen->part->id => $chosen];
+        $parts = $request->boolean('pool') ? $turning->pool($chosen) : [$chosen->part->id => $chosen];
         try {
-            $way = $this->turning->ways($parts, FreeHands::read($given['free'], $floor->time, $floor->nowMin))[(int) $given['way']] ?? null;
+            $way = $turning->ways($parts, FreeHands::read($given['free'], $floor->time, $floor->nowMin))[(int) $given['way']] ?? null;
         } catch (\DomainException $e) {
             throw ValidationException::withMessages(['act' => $e->getMessage()]);
         }

@@ -28,24 +28,21 @@ final class WeighController
 {
     private const LARGEST_CUP_G = 20000.0;
 
-    public function __construct(private readonly CupDesk $desk)
-    {
-    }
-
     public function show(
         CupRequest $request,
         Part $part,
         string $step,
+        CupDesk $desk,
         Formatter $format,
         TakenFrom $takenFrom,
         Stocks $stocks,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
-        $alone = $this->desk->cup($part, $step);
+        $alone = $desk->cup($part, $step);
         if ($alone === null) {
             return redirect()->route('parts.show', $part)->with('notice', __('weigh.nothing_mixed'));
         }
-        $cup = $this->desk->shared->together($alone, $request->with());
+        $cup = $desk->shared->together($alone, $request->with());
         if ($cup === null) {
             return redirect()->route('weigh', [$part, $step])->with('notice', __('weigh.shared_no_more'));
         }
@@ -54,27 +51,33 @@ final class WeighController
             'part' => $part,
             'cup' => $cup,
             'with' => $request->with(),
-            'partners' => $cup->with === [] ? $this->desk->shared->partners($cup) : [],
+            'partners' => $cup->with === [] ? $desk->shared->partners($cup) : [],
             'page' => new WeighPage($cup, $format),
             // A scale is followed for one part's marks.
-            'scale' => $cup->with === [] ? $this->desk->scales->follow($user, $part, $cup) : null,
+            'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
             'stock' => new WeighStock($cup, $stocks->of($part->shop), $takenFrom, $format),
         ]);
     }
 
-    public function store(PourRequest $request, Part $part, string $step, CupGate $gate, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        PourRequest $request,
+        Part $part,
+        string $step,
+        CupDesk $desk,
+        CupGate $gate,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $given = $request->validated();
-        $alone = $this->desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
-        $cup = $this->desk->shared->together($alone, (string) ($given['with'] ?? ''))
+        $alone = $desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
+        $cup = $desk->shared->together($alone, (string) ($given['with'] ?? ''))
             ?? throw ValidationException::withMessages(['grams' => __('weigh.shared_no_more')]);
         if (! $cup->check()->isMade()) {
             throw ValidationException::withMessages(['grams' => __('weigh.check_first')]);
         }
         if ($request->boolean('left') && $given['component'] !== PourRequest::ALL_AS_SHOWN) {
-            return $this->pouredBack($request, $cup, $this->desk, $gate, (string) $given['component'], $this->grams($given, $cup), $user);
+            return $this->pouredBack($request, $cup, $desk, $gate, (string) $given['component'], $this->grams($given, $cup), $user);
         }
-        $rest = isset($given['by']) ? $this->atRest($this->desk->scales->of($user, $part, $step), $given['component'], $cup) : null;
+        $rest = isset($given['by']) ? $this->atRest($desk->scales->of($user, $part, $step), $given['component'], $cup) : null;
         $poured = match (true) {
             $rest !== null => [$given['component'] => $rest['grams']],
             $given['component'] === PourRequest::ALL_AS_SHOWN => $this->asShown($cup),
@@ -90,9 +93,9 @@ final class WeighController
             throw ValidationException::withMessages(['grams' => __('weigh.too_much')]);
         }
         foreach ($poured as $component => $grams) {
-            $this->desk->keep($cup, $user, (string) $component, $grams, $rest === null ? null : $rest['ago_s'] / 60.0);
+            $desk->keep($cup, $user, (string) $component, $grams, $rest === null ? null : $rest['ago_s'] / 60.0);
         }
-        $this->desk->scales->poured($user, $part, $step, $rest['grams'] ?? null);
+        $desk->scales->poured($user, $part, $step, $rest['grams'] ?? null);
 
         return redirect()->route('weigh', array_filter([$part, $step, 'with' => $given['with'] ?? null]));
     }
@@ -123,10 +126,9 @@ final class WeighController
     }
 
     /** The two jars stood the other way round: what was recorded of them is struck out, and kept as it is. */
-    public function swap(Part $part, string $step, #[CurrentUser] User $user): RedirectResponse
+    public function swap(Part $part, string $step, CupDesk $desk, #[CurrentUser] User $user): RedirectResponse
     {
-        $cup = $this->desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]);
-        $this->desk->swap($cup, $user);
+        $desk->swap($desk->cup($part, $step) ?? throw ValidationException::withMessages(['grams' => __('weigh.already_on')]), $user);
 
         return redirect()->route('weigh', [$part, $step])->with('notice', __('weigh.swapped'));
     }

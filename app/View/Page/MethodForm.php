@@ -10,6 +10,7 @@ use App\Planning\MethodFields;
 use App\Shelf\Slots;
 use App\Words\Formatter;
 use BackedEnum;
+use Illuminate\Support\Facades\Lang;
 use OakGloss\Method\Choice\FinishCoats;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choices;
@@ -106,7 +107,7 @@ final readonly class MethodForm
         if ($field->enum !== null) {
             return $this->format->choices($field->name, $field->enum::cases());
         }
-        $said = __("words.{$field->name}");
+        $said = Lang::has("words.{$field->name}") ? __("words.{$field->name}") : null;
         $most = match ($field->name) {
             PlyCount::name() => $method->mostPlies(),
             FinishCoats::name() => max(2, (int) $part?->getAttribute($field->name)),
