@@ -129,7 +129,7 @@ final class ServedShop
     public function record(): string
     {
         $pdo = new \PDO("sqlite:{$this->database}");
-        $tables = $pdo->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'cache%' AND name NOT IN ('sessions', 'acts')");
+        $tables = $pdo->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'cache%' AND name NOT IN ('sessions', 'presses')");
         $rows = array_map(
             fn (string $table): array => $pdo->query(in_array($table, ['air_readings', 'kept_plans', 'photos'], true) ? "SELECT count(*) FROM {$table}" : "SELECT * FROM \"{$table}\"")->fetchAll(\PDO::FETCH_NUM),
             $tables->fetchAll(\PDO::FETCH_COLUMN),
