@@ -108,8 +108,8 @@ final class RestoreTest extends FileShopCase
         $part = $this->partWithBuildCoat();
         $copy = $this->made('older', fn (string $f) => ShopCopy::make($this->file, $f));
         $old = new \PDO("sqlite:{$copy}");
-        $old->exec("drop table acts; drop table invites; drop table audit_entries; drop table shop_versions; alter table users drop column role; alter table users drop column left_at; alter table users drop column sign_ins_void; alter table users drop column signed_in_at;
-            alter table shops drop column device_ranges; drop index facts_part_id_token_unique; create unique index facts_token_unique on facts (token); update users set email = 'Ada@Sample.example'; delete from migrations where migration like '2027_06%'");
+        $old->exec("drop table presses; alter table practice_runs rename column moves to acts; drop table invites; drop table audit_entries; drop table shop_versions; alter table users drop column role; alter table users drop column left_at; alter table users drop column sign_ins_void; alter table users drop column signed_in_at;
+            alter table shops drop column device_ranges; drop index facts_part_id_token_unique; create unique index facts_token_unique on facts (token); update users set email = 'Ada@Sample.example'; delete from migrations where migration like '2027_06%' or migration like '2027_12_20%'");
         unset($old);
         $facts = $this->content();
 
