@@ -41,7 +41,6 @@ use Illuminate\Hashing\HashManager;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -91,7 +90,7 @@ final class AppServiceProvider extends ServiceProvider
             (int) config('session.lifetime'),
         ));
         $present = fn (): Present => $this->app->make(Present::class);
-        DB::listen(fn (QueryExecuted $query) => $present()->heard($query->sql));
+        Event::listen(fn (QueryExecuted $query) => $present()->heard($query->sql));
         Event::listen(fn (TransactionBeginning $e) => $e->connection->transactionLevel() > 1 ? null : $present()->anew());
         Event::listen(fn (TransactionRolledBack $e) => $present()->anew());
         Blade::directive('marks', fn (): string => '<?php echo \App\Acts\PressLog::fields(request()); ?>');
