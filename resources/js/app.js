@@ -5,16 +5,16 @@ import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
-import { startCountdowns } from './countdown';
-import { startKeys } from './keys';
-import { startPatches } from './patch';
-import { startPlaces } from './place';
-import { pour } from './pour';
-import { startReach } from './reach';
-import { startReckoning } from './reckon';
-import { startReminders } from './remind';
-import { startScale } from './scale';
-import { startSheet } from './sheet';
+import { startCountdowns } from './countdown.js';
+import { startKeys } from './keys.js';
+import { startPatches } from './patch.js';
+import { startPlaces } from './place.js';
+import { pour } from './pour.js';
+import { startReach } from './reach.js';
+import { startReckoning } from './reckon.js';
+import { startReminders } from './remind.js';
+import { startScale } from './scale.js';
+import { startSheet } from './sheet.js';
 
 window.htmx = htmx;
 

@@ -30,7 +30,7 @@ function shade(patch, width, height) {
             // Fibre shines across its length: tows of one direction catch the lamp, those of the other do not.
             const crown = Math.sqrt(Math.max(0, 1 - t.across * t.across));
             const fibre = 0.75 + 0.25 * chance(Math.floor((t.across + 1) * 9), t.strand, 1);
-            let grey = (t.warp ? 34 + 46 * crown * (1 - 0.35 * t.along * t.along) : 14 + 26 * crown) * fibre;
+            const grey = (t.warp ? 34 + 46 * crown * (1 - 0.35 * t.along * t.along) : 14 + 26 * crown) * fibre;
             const bare = cell.burnt;
             // Resin over the weave is a little amber, the more of it the more.
             const amber = bare ? 0 : Math.min(0.25, Math.max(0, cell.filmUm) / 1800);

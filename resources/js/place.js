@@ -1,4 +1,4 @@
-import { shrunk } from './shrink';
+import { shrunk } from './shrink.js';
 
 // A defect is put on the drawing by a tap, or by keys: the face in focus has a cross that arrows move, Enter puts it.
 const STEP_MM = 10;

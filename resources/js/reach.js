@@ -1,4 +1,4 @@
-import { shopNow } from './countdown';
+import { shopNow } from './countdown.js';
 
 // While the shop can't be reached the bench says since when: what stands there may be old.
 let since = null;

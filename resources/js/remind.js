@@ -1,6 +1,6 @@
 // Reminders while the page is open: what the run sheet will ask for and when windows open and close, by the shop's
 // clock. A notification only where the browser was asked and said yes; a tone only where it was switched on.
-import { shopNow } from './countdown';
+import { shopNow } from './countdown.js';
 
 const KEY = 'oak-reminders';
 const load = () => JSON.parse(localStorage.getItem(KEY) ?? '{}');
