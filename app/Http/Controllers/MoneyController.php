@@ -114,7 +114,11 @@ final class MoneyController
             'customer' => $quote->customer,
             'format' => $format,
         ])->render();
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
+        $pdf = new Dompdf(new Options([
+            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans',
+            // A package is left as it was installed.
+            'fontCache' => storage_path('framework/cache'),
+        ]));
         $pdf->loadHtml($html);
         $pdf->setPaper('A4');
         $pdf->render();
