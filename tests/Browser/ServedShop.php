@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Cookie\CookieValuePrefix;
 use Illuminate\Encryption\Encrypter;
+use Symfony\Component\Finder\Finder;
 
 /**
  * The demo shop with its own data behind a server, and a browser in front of it. The server stays for the process, one
@@ -192,9 +193,8 @@ final class ServedShop
     private static function seed(): string
     {
         $root = dirname(__DIR__, 2);
-        $made = md5(implode('', array_map(fn (string $f): string => (string) md5_file($f), [
-            ...glob("{$root}/database/*/*.*") ?: [], ...glob("{$root}/core/*/*.php") ?: [], ...glob("{$root}/app/*/*.php") ?: [],
-        ])));
+        $sources = (new Finder())->files()->in(["{$root}/database", "{$root}/core", "{$root}/app"])->exclude(['Http', 'View'])->sortByName();
+        $made = md5(implode('', array_map(fn (\SplFileInfo $f): string => (string) md5_file($f->getPathname()), iterator_to_array($sources, false))));
         $file = "{$root}/storage/framework/testing/seed-{$made}.sqlite";
         // Another process may be at it.
         $turn = fopen("{$root}/storage/framework/testing/seed.turn", 'c') ?: throw new \RuntimeException('no turn to seed');

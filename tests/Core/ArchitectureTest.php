@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\OneWayRooms;
 
@@ -38,24 +37,26 @@ final class ArchitectureTest extends TestCase
         'Calc' => ['Abrasion', 'Climate', 'Cost', 'Cure', 'Film', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity', 'Schedule'],
     ];
 
-    #[DataProvider('files')]
-    public function testKnowsNoFrameworkClockChanceOrFile(string $path, string $source): void
+    public function testKnowsNoFrameworkClockChanceOrFile(): void
     {
-        $code = implode('', array_map(
-            fn (array|string $token): string => is_string($token) ? $token : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true) ? ' ' : $token[1]),
-            token_get_all($source),
-        ));
-        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Carbon|Symfony|App)\\\\/', $code, "{$path} knows a framework");
-        self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(?<!function )(now|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_int|random_bytes|shuffle|uniqid|fopen|file|file_get_contents|file_put_contents|include|require|getenv|sleep|config|app)\s*\(/', $code, "{$path} reaches outside");
-        self::assertDoesNotMatchRegularExpression('/\bnew\s+\\\\?(DateTime|DateTimeImmutable|SplFileObject|PDO)\b/', $code, "{$path} reaches outside");
+        foreach (self::files() as [$path, $source]) {
+            $code = implode('', array_map(
+                fn (array|string $token): string => is_string($token) ? $token : (in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true) ? ' ' : $token[1]),
+                token_get_all($source),
+            ));
+            self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Carbon|Symfony|App)\\\\/', $code, "{$path} knows a framework");
+            self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(?<!function )(now|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_int|random_bytes|shuffle|uniqid|fopen|file|file_get_contents|file_put_contents|include|require|getenv|sleep|config|app)\s*\(/', $code, "{$path} reaches outside");
+            self::assertDoesNotMatchRegularExpression('/\bnew\s+\\\\?(DateTime|DateTimeImmutable|SplFileObject|PDO)\b/', $code, "{$path} reaches outside");
+        }
     }
 
-    #[DataProvider('files')]
-    public function testIsStrictAndOfOneClass(string $path, string $source): void
+    public function testIsStrictAndOfOneClass(): void
     {
-        self::assertStringContainsString('declare(strict_types=1);', $source);
-        self::assertSame(1, preg_match_all('/^(final |abstract |readonly )*(class|interface|enum|trait) \w+/m', $source), "{$path} holds one class");
-        self::assertStringContainsString(' '.basename($path, '.php'), $source);
+        foreach (self::files() as [$path, $source]) {
+            self::assertStringContainsString('declare(strict_types=1);', $source, $path);
+            self::assertSame(1, preg_match_all('/^(final |abstract |readonly )*(class|interface|enum|trait) \w+/m', $source), "{$path} holds one class");
+            self::assertStringContainsString(' '.basename($path, '.php'), $source, $path);
+        }
     }
 
     protected static function folder(): string

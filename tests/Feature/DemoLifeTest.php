@@ -15,6 +15,7 @@ use App\Time\ShopTime;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use OakGloss\Method\StepKind;
@@ -37,6 +38,19 @@ final class DemoLifeTest extends TestCase
     private Shop $shop;
 
     private float $nowMin;
+
+    /** The demo's shop is the only one: the one that other tests share is not made, and made again after it. */
+    protected function setUp(): void
+    {
+        RefreshDatabaseState::$migrated = false;
+        parent::setUp();
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        RefreshDatabaseState::$migrated = false;
+    }
 
     public function testWhoeverDoesWhatTheSheetSaysGetsWhatItPromised(): void
     {

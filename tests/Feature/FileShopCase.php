@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
 /** The shop in a file that other processes open too; a memory is nobody else's. */
 abstract class FileShopCase extends ShopCase
 {
+    /** The shop as it is before a test, made once for all tests of a process. */
+    private static ?string $made = null;
+
     protected string $file;
 
     public function refreshDatabase(): void
@@ -18,15 +20,31 @@ abstract class FileShopCase extends ShopCase
         $directory = sys_get_temp_dir().'/oak-'.bin2hex(random_bytes(6));
         mkdir($directory, 0700);
         $this->file = "{$directory}/shop.sqlite";
-        touch($this->file);
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge();
-        Artisan::call('migrate', ['--force' => true]);
+        copy(self::$made ??= $this->template(), $this->file);
+        $this->open($this->file);
         $this->beforeApplicationDestroyed(function () use ($directory): void {
             DB::purge();
             array_map(unlink(...), glob("{$directory}/*") ?: []);
             rmdir($directory);
         });
+    }
+
+    private function template(): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'oak-made-');
+        register_shutdown_function(fn () => @unlink($file));
+        $this->open($file);
+        $this->migrateDatabases();
+        // Closed, it has nothing left in its log.
+        DB::purge();
+
+        return $file;
+    }
+
+    private function open(string $file): void
+    {
+        config(['database.connections.sqlite.database' => $file]);
+        DB::purge();
     }
 
     /**

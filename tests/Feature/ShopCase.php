@@ -27,7 +27,9 @@ use Illuminate\Support\Str;
 /** A small shop on Wednesday 16:34, open from 8 to 18, 20 °C all day, with the shipped shelf and one person. */
 abstract class ShopCase extends TestCase
 {
-    use RefreshDatabase;
+    use RefreshDatabase {
+        migrateDatabases as private migrateThem;
+    }
 
     protected const NOW = '2027-03-10 16:34';
 
@@ -54,10 +56,17 @@ abstract class ShopCase extends TestCase
                 return preg_match('/^(probe\.test|meter\.example)$/', $host) === 1 ? ['93.184.216.34'] : parent::addressesOf($host);
             }
         });
-        $this->shop = $this->makeShop('Sample Works');
-        $this->user = $this->makeUser($this->shop, 'ada@sample.example');
+        $this->shop = Shop::query()->firstOrFail();
+        $this->user = User::query()->firstOrFail();
         $this->actingAs($this->user);
         $this->withSession(['password_given_at' => time()]);
+    }
+
+    /** The shop and its shelf are made once for all tests of a process: what a test does to them is rolled back. */
+    protected function migrateDatabases(): void
+    {
+        $this->migrateThem();
+        $this->makeUser($this->makeShop('Sample Works'), 'ada@sample.example');
     }
 
     /** A word that lang/ lacks fails the test by its key, in one line. */
