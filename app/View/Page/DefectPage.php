@@ -165,10 +165,10 @@ final readonly class DefectPage
 
     public function sign(Sign $sign): string
     {
-        $line = __("inspect.sign.{$sign->of}");
         if ($sign->of === 'told') {
             return (string) __($sign->isFor() ? 'inspect.told_yes' : 'inspect.told_no');
         }
+        $line = __("inspect.sign.{$sign->of}");
         if (is_array($line)) {
             return (string) $line[$sign->figure > 0.5 ? 0 : 1];
         }
