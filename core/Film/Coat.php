@@ -13,7 +13,6 @@ final readonly class Coat
     /** Share of the texture that a 90 µm film takes away (ours). */
     public const BRUSHED = 0.45;
     public const POURED = 0.60;
-    public const SPRAYED = 0.35;
     /** More than this on one square metre is a spill, g/m². */
     public const HEAVIEST_GM2 = 3000.0;
 
