@@ -185,11 +185,11 @@ abstract class BrowserCase extends TestCase
         return $found;
     }
 
-    /** What axe looks at, in short: the page without marks and times that are other each time, its styles, and how wide and dark it is. */
+    /** What axe looks at, in short: the page without marks, times and addresses that are other each time, its styles, and how wide and dark it is. */
     private function looks(): string
     {
         [$page, $width, $isDark] = $this->script('return [document.documentElement.outerHTML, innerWidth, matchMedia("(prefers-color-scheme: dark)").matches]');
-        $same = preg_replace(['/(name="(?:_?token|seen|showed|measured\[[^"]*)" (?:value|content)=")[^"]*/', '/(nonce|content|data-now)="[^"]*"/', '/\b\d{1,2}:\d{2}(:\d{2})?\b/'], ['$1', '$1', ''], (string) $page);
+        $same = preg_replace(['/(name="(?:_?token|seen|showed|measured\[[^"]*)" (?:value|content)=")[^"]*/', '/(nonce|content|data-now)="[^"]*"/', '/\b\d{1,2}:\d{2}(:\d{2})?\b/', '/127\.0\.0\.1:\d+/'], ['$1', '$1', '', ''], (string) $page);
         self::$styles ??= md5(implode('', array_map(md5_file(...), [
             ...glob(dirname(__DIR__, 2).'/public/build/assets/*') ?: [], dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js',
         ])));
