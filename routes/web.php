@@ -85,7 +85,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         Route::post('/people/{person}/leave', [PeopleController::class, 'leave'])->name('people.leave');
         Route::post('/people/{person}/back', [PeopleController::class, 'back'])->name('people.back');
     });
-    Route::get('/', BenchController::class)->middleware(ReckonFirst::class)->name('bench');
+    Route::get('/', [BenchController::class, 'show'])->middleware(ReckonFirst::class)->name('bench');
+    Route::get('/bench/evening', [BenchController::class, 'evening'])->name('bench.evening');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');
     Route::get('/parts/habits', HabitsController::class)->name('habits');

@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace App\Acts;
 
-use App\Bench\ClosingTime;
 use App\Calendar\KeptCalendar;
 use App\Models\Shop;
 
-/**
- * What an act left undone is reckoned once its answer is out, for the pages that will ask for it: by one process for all acts
- * of a shop, and the dear part only where no other act came meanwhile.
- */
+/** What an act left undone is written out once its answer is out, for who reads the calendar: by one process for all acts of a shop. */
 final class Afterwards
 {
     /** While acts follow each other faster than that, the last one's follower ends it. */
@@ -30,8 +26,6 @@ final class Afterwards
                 app()->forgetScopedInstances();
                 app(KeptCalendar::class)->renew($shop->refresh());
                 if (PressLog::newest($shop->id) === $seen) {
-                    app(ClosingTime::class)->cases($shop);
-
                     return;
                 }
             }

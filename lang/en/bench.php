@@ -88,6 +88,7 @@ return [
     'humidity' => 'Humidity',
     'keep_reading' => 'Keep reading',
 
+    'evening' => 'Before you lock up, and the night',
     'before_closing' => 'Before you lock up at :at',
     'opens_after' => 'would open :after after closing and be past bonding by :until.',
     'no_place' => 'bonds only until :until and has no place before closing.',

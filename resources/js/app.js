@@ -12,6 +12,7 @@ import { startPlaces } from './place.js';
 import { pour } from './pour.js';
 import { startReach } from './reach.js';
 import { startReckoning } from './reckon.js';
+import { startRenewing } from './renew.js';
 import { startReminders } from './remind.js';
 import { startScale } from './scale.js';
 import { startSheet } from './sheet.js';
@@ -24,19 +25,13 @@ Alpine.start();
 startCountdowns();
 startKeys();
 startSheet();
+startRenewing();
 startReminders();
 startReckoning();
 startPatches();
 startPlaces();
 startScale();
 startReach();
-
-// The bench renews itself, but not under a hand that has something open or is typing.
-document.addEventListener('htmx:beforeRequest', (event) => {
-    if (event.target.id === 'bench' && document.querySelector('#live details[open], #live input:focus')) {
-        event.preventDefault();
-    }
-});
 
 // Whose zones these are is told to the form itself, so that an answer still under way can't forget it.
 document.addEventListener('click', (event) => {

@@ -77,7 +77,7 @@ final class TimeTest extends BrowserCase
 
     public function testTheEveningsWaysArePricedAndTakenWithOneTap(): void
     {
-        $this->sees('Before you lock up at 18:00', '.lock-up');
+        $this->waitForText('Before you lock up at 18:00', '.bench-side');
         $offered = array_map(fn ($b): string => $b->getText(), $this->all('.lock-up .priced b'));
         self::assertGreaterThanOrEqual(3, count($offered));
         foreach ($this->all('.lock-up .priced .num') as $price) {
@@ -87,6 +87,7 @@ final class TimeTest extends BrowserCase
         // Each in a shop of its own.
         foreach (['Stay until', 'Begin the coat below', 'Cure, key'] as $way) {
             $this->reopen();
+            $this->waitFor('.lock-up');
             if (! str_contains($this->text('.lock-up'), $way)) {
                 self::fail("{$way} is not offered: ".$this->text('.lock-up'));
             }

@@ -210,7 +210,7 @@ final class ShopTimeTest extends ShopCase
         self::assertGreaterThan($this->minute('2027-03-10 18:00'), $case['opens']);
         $way = app(ClosingTime::class)->way($part->setRelation('shop', $this->shop), $code);
         self::assertInstanceOf(WindowOption::class, $way, "{$code} is not offered");
-        $this->get('/')->assertSee('Before you lock up at 18:00');
+        $this->get('/bench/evening')->assertSee('Before you lock up at 18:00');
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/ways", ['way' => $code])->assertRedirect('/')->assertSessionHasNoErrors();
         $planned = $this->planned($part);

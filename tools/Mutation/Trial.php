@@ -12,11 +12,11 @@ final class Trial
     /** A mutant that takes longer has died: it runs for ever. */
     private const SECONDS = 20;
 
-    /** A class of tests that takes longer is a sweep, and left out, seconds. */
-    private const SWEEP_S = 6.0;
+    /** A test that takes longer under coverage is a sweep, and left out, seconds. */
+    private const SWEEP_S = 3.0;
 
-    /** No mutant is tried on more: those that cover fewest lines else first. */
-    private const MOST_TESTS = 25;
+    /** No mutant is tried on tests that take longer together, those that cover fewest lines first, seconds. */
+    private const MOST_S = 8.0;
 
     public function __construct(private readonly string $root)
     {
@@ -26,29 +26,53 @@ final class Trial
     public function coverage(): array
     {
         $kept = "{$this->root}/storage/framework/testing";
-        [$times, $report] = ["{$kept}/mutate-times.tsv", "{$kept}/mutate.cov"];
-        @unlink($times);
+        [$times, $report] = ["{$kept}/mutate-times.xml", "{$kept}/mutate.cov"];
         (new Process([
             PHP_BINARY, '-d', 'memory_limit=4G', '-d', 'extension=pcov.so', '-d', "pcov.directory={$this->root}/core", 'vendor/bin/phpunit',
-            '--testsuite', 'core', '--coverage-filter', 'core', '--coverage-php', $report,
-        ], $this->root, ['OAK_TIMES' => $times], null, null))->mustRun();
-        $took = [];
-        foreach (file($times, FILE_IGNORE_NEW_LINES) ?: [] as $line) {
-            [$class, $seconds] = explode("\t", $line);
-            $took[$class] = ($took[$class] ?? 0.0) + (float) $seconds;
+            '--testsuite', 'core', '--coverage-filter', 'core', '--coverage-php', $report, '--log-junit', $times,
+        ], $this->root, null, null, null))->mustRun();
+        $took = $covers = $covered = [];
+        foreach (simplexml_load_file($times)?->xpath('//testcase') ?? [] as $case) {
+            $took[$name = self::method("{$case['class']}::{$case['name']}")] = ($took[$name] ?? 0.0) + (float) $case['time'];
         }
-        $covered = [];
-        foreach ((include $report)->getData()->lineCoverage() as $file => $lines) {
-            foreach ($lines as $line => $tests) {
-                $names = array_unique(array_map(fn (string $id): string => (string) preg_replace('/[ #].*/s', '', $id), $tests ?? []));
-                $covered[$file][$line] = array_values(array_filter(
-                    $names,
-                    fn (string $name): bool => ($took[explode('::', $name)[0]] ?? 0.0) <= self::SWEEP_S,
-                ));
+        $lines = (include $report)->getData()->lineCoverage();
+        foreach ($lines as $file => $of) {
+            foreach ($of as $line => $tests) {
+                $covered[$file][$line] = array_values(array_unique(array_map(self::method(...), $tests ?? [])));
+                foreach ($covered[$file][$line] as $name) {
+                    $covers[$name] = ($covers[$name] ?? 0) + 1;
+                }
             }
         }
 
-        return $covered;
+        return array_map(fn (array $of): array => array_map(fn (array $tests): array => self::quick($tests, $took, $covers), $of), $covered);
+    }
+
+    /** A test's method with its class, without its data set. */
+    private static function method(string $id): string
+    {
+        return (string) preg_replace('/[ #].*/s', '', $id);
+    }
+
+    /**
+     * @param list<string>         $tests
+     * @param array<string, float> $took   seconds by test
+     * @param array<string, int>   $covers lines by test
+     *
+     * @return list<string> those that say most about their lines, while they are quick
+     */
+    private static function quick(array $tests, array $took, array $covers): array
+    {
+        $tests = array_filter($tests, fn (string $t): bool => ($took[$t] ?? 0.0) <= self::SWEEP_S);
+        usort($tests, fn (string $a, string $b): int => $covers[$a] <=> $covers[$b]);
+        [$quick, $together] = [[], 0.0];
+        foreach ($tests as $test) {
+            if (($together += $took[$test] ?? 0.0) <= self::MOST_S) {
+                $quick[] = $test;
+            }
+        }
+
+        return $quick;
     }
 
     /**
@@ -83,9 +107,8 @@ final class Trial
         file_put_contents($copy, $mutant->source());
         register_shutdown_function(fn () => @unlink($copy));
         $class = 'OakGloss\\'.str_replace('/', '\\', substr($mutant->file, strlen("{$this->root}/core/"), -strlen('.php')));
-        $tests = array_slice($mutant->tests, 0, self::MOST_TESTS);
-        $files = array_unique(array_map(fn (string $t): string => str_replace('\\', '/', 'tests/'.substr(explode('::', $t)[0], strlen('Tests\\'))).'.php', $tests));
-        $filter = '/^('.implode('|', array_map(fn (string $t): string => preg_quote($t, '/'), $tests)).')( with data set .*)?$/';
+        $files = array_unique(array_map(fn (string $t): string => str_replace('\\', '/', 'tests/'.substr(explode('::', $t)[0], strlen('Tests\\'))).'.php', $mutant->tests));
+        $filter = '/^('.implode('|', array_map(fn (string $t): string => preg_quote($t, '/'), $mutant->tests)).')( with data set .*)?$/';
         $process = new Process(
             [PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tools/Mutation/bootstrap.php', '--no-extensions', '--do-not-cache-result', '--stop-on-defect', '--filter', $filter, ...$files],
             $this->root,

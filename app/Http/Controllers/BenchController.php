@@ -22,9 +22,8 @@ use Illuminate\View\View;
 
 final class BenchController
 {
-    public function __invoke(
+    public function show(
         Planner $planner,
-        ClosingTime $lockUp,
         PlanKeeper $keeper,
         BetterPlans $better,
         Formatter $format,
@@ -32,19 +31,29 @@ final class BenchController
     ): View {
         $bench = WorkQueue::of($user->shop, $planner);
 
-        $closes = ClosingTime::closesAt($bench->floor);
         $call = fn (PlannedPart $p): BenchCall => new BenchCall($p, $format);
-        $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $bench->floor->nowMin), $bench->calls);
 
         return view('bench.index', [
             'bench' => $bench,
             'strip' => WindowStrip::of($bench),
             'now' => $bench->now() === null ? null : $call($bench->now()),
             'then' => array_map($call, $bench->then()),
-            'evening' => new Evening($lockUp->cases($user->shop), $planner->all($user->shop), $closes, $format),
-            'night' => new NightCard($bench->floor, $closes, array_values(array_filter($nights)), $format),
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
+        ]);
+    }
+
+    /** What the evening asks and the night does: dear to reckon, so the page does not wait for it. */
+    public function evening(Planner $planner, ClosingTime $lockUp, Formatter $format, #[CurrentUser] User $user): View
+    {
+        $plans = $planner->all($user->shop);
+        $floor = $planner->floor($user->shop);
+        $closes = ClosingTime::closesAt($floor);
+        $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $floor->nowMin), array_values($plans));
+
+        return view('bench.evening', [
+            'evening' => new Evening($lockUp->cases($user->shop), $plans, $closes, $format),
+            'night' => new NightCard($floor, $closes, array_values(array_filter($nights)), $format),
         ]);
     }
 }

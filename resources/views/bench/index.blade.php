@@ -1,6 +1,7 @@
 @inject('format', 'App\Words\Formatter')
 <x-layouts.app :title="__('app.rooms.bench')">
-<div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="outerHTML">
+<div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="morph:outerHTML"
+    hx-ext="morph">
 <div id="live">
     <x-drawing.window-strip :strip="$strip" />
     <div class="bench">
@@ -37,9 +38,11 @@
             @include('bench.left-out', ['floor' => $bench->floor])
             @include('bench.changes')
             @include('bench.offer')
-            @include('bench.lock-up')
             @include('bench.air', ['floor' => $bench->floor])
-            @include('bench.night')
+            <div id="evening" data-comes hx-get="{{ route('bench.evening') }}" hx-trigger="load, every 300s" hx-select="#evening-cards"
+                hx-target="this" hx-swap="innerHTML">
+                <p class="soft"><a href="{{ route('bench.evening') }}">{{ __('bench.evening') }}</a></p>
+            </div>
         </aside>
     </div>
 </div>
