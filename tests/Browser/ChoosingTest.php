@@ -31,16 +31,16 @@ final class ChoosingTest extends BrowserCase
         self::assertCount(4, $first);
         self::assertNotSame($first, $second, 'hours, days, grams and risk of each are its own');
         $this->pick('purpose', 'steering');
-        $this->waitForText('No way to take', '#ways');
+        $this->waitForText(Said::of('choose.none'), '#ways');
         $this->sees('Ask the licensed trade', '#ways .finding');
         $this->pick('purpose', 'cosmetic');
         $this->waitForText('Brush-on skin', '.way:not(.is-first)');
-        $this->press('Plan it this way', '.way:not(.is-first)');
+        $this->press(Said::of('choose.take'), '.way:not(.is-first)');
         $this->sees('Brush-on skin', '[name=method] option:checked');
         self::assertSame('box', $this->one('[name=shape]')->getAttribute('value'));
         $this->waitForText('ready by', '#answer');
         $this->fill('name', 'Winch drum cover');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('Winch drum cover is planned');
     }
 
@@ -87,9 +87,9 @@ final class ChoosingTest extends BrowserCase
         $this->do(fn () => $this->one(".way a[href*='method={$code}']")->click());
         $this->waitForText('ready by', '#answer');
         $this->do(fn () => $this->fill('name', 'First piece'));
-        $this->do(fn () => $this->press('Plan this part'));
+        $this->do(fn () => $this->press(Said::of('form.plan')));
         $this->sees('First piece is planned');
-        $this->sees('Coats, newest on top');
+        $this->sees(Said::of('parts.coats'));
         self::assertLessThanOrEqual(self::MOST_DOINGS, $this->doings, "{$this->doings} presses and fields");
     }
 

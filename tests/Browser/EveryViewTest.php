@@ -42,7 +42,7 @@ final class EveryViewTest extends BrowserCase
         $this->reopen(width: 390, height: 844);
         $this->assertFits('bench');
         self::assertSame([], $this->axe(), 'bench');
-        $this->sees('window open, closes in');
+        $this->sees(Said::of('bench.closes_in'));
         $this->press('Weigh', '.now');
         $this->assertFits('ready check');
         $this->press('Ready, weigh');
@@ -51,7 +51,7 @@ final class EveryViewTest extends BrowserCase
         $this->fill('grams', '500');
         $this->press('Poured');
         $this->sees('times its mark');
-        $this->sees('It is so: 500 g resin went in');
+        $this->sees(Said::of('weigh.sure_pour', ['grams' => '500', 'jar' => 'g resin']));
         self::assertTrue($this->script('const at = document.querySelector("form.sure").getBoundingClientRect(); return at.top >= 0 && at.bottom <= innerHeight'), 'what is asked is seen without a scroll');
         $this->assertFits('doubted');
         self::assertSame([], $this->axe(), 'doubted');
@@ -110,7 +110,7 @@ final class EveryViewTest extends BrowserCase
             self::assertSame([], $this->axe(), $name);
         }
         $this->visit('/people');
-        $this->press('New one-time link');
+        $this->press(Said::of('people.new_link'));
         $link = (string) $this->one('#link')->getAttribute('value');
         $this->assertFits('a link');
         $this->press('Sign out');
@@ -148,7 +148,7 @@ final class EveryViewTest extends BrowserCase
     private function lesson(): string
     {
         $this->visit('/practice');
-        $this->press('Take a part');
+        $this->press(Said::of('practice.take'));
 
         return $this->path();
     }

@@ -61,7 +61,7 @@ final class InspectTest extends BrowserCase
     {
         $id = $this->partId('W');
         $this->visit('/');
-        $this->sees('dry, in raking light', '.look-now');
+        $this->sees(Said::of('words.look.raking'), '.look-now');
         $this->visit("/parts/{$id}/inspect");
         $photo = (string) tempnam(sys_get_temp_dir(), 'photo').'.jpg';
         file_put_contents($photo, RenderedPatch::asJpeg(RenderedPatch::of(600, 450, 0.1, 4.0, [0.03, 0.02], 20.0), 92));
@@ -76,7 +76,7 @@ final class InspectTest extends BrowserCase
         $first = $this->text('.suspects li:first-child h3');
         $this->press('No', '.tell');
         self::assertNotSame($first, $this->text('.suspects li:first-child h3'), 'the look set another cause first');
-        $this->sees('you looked: it is not so', '.suspects');
+        $this->sees(Said::of('inspect.told_no'), '.suspects');
         $this->sees('hands', '.way-out.is-best');
         $this->press('Take it', '.way-out.is-best');
         $this->sees('Taken:');
@@ -96,7 +96,7 @@ final class InspectTest extends BrowserCase
         $done = $this->partId('D');
         $this->visit("/parts/{$done}/inspect");
         $this->sees('passes', '.risk.is-fine');
-        $this->press('Keep: it passes', 'main');
+        $this->press(Said::of('inspect.pass_zone'), 'main');
         $this->sees('passes.', '.notice');
         $this->sees('kept');
     }
@@ -126,13 +126,13 @@ final class InspectTest extends BrowserCase
         $this->fill('grams', trim(str_replace('g', '', $this->text('#pour-title .num'))));
         $this->press('Poured');
         $this->press('That went wrong');
-        $this->press('Cup kicked over');
-        $this->sees('Cup kicked over', '#defect-title');
+        $this->press(Said::of('words.mishap.cup_kicked'));
+        $this->sees(Said::of('words.mishap.cup_kicked'), '#defect-title');
         $this->sees('Weigh it again now?');
-        $this->press('Weigh it now', '.way-out.is-best');
+        $this->press(Said::of('inspect.press.new_cup'), '.way-out.is-best');
         $this->sees('resin', '#pour-title');
         $this->visit('/parts/habits');
-        $this->sees('Cup kicked over');
+        $this->sees(Said::of('words.mishap.cup_kicked'));
     }
 
     private function value(string $name): string

@@ -9,19 +9,19 @@ final class JobTest extends BrowserCase
 {
     public function testTheBenchSaysWhatNeedsHandsNowUntilWhenAndHowMuch(): void
     {
-        $this->sees('Build coat 5 of 6', '.now h1');
-        $this->sees('window open, closes in', '.now-figures');
+        $this->sees(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
+        $this->sees(Said::of('bench.closes_in'), '.now-figures');
         $this->sees('surely until', '.now-figures');
         self::assertMatchesRegularExpression('/\d+\.\d g resin \+ \d+\.\d g hardener/', $this->text('.now-figures'));
         self::assertCount(1, $this->all('.strip .now-line'));
         self::assertNotSame([], $this->all('.strip .bond'));
-        $this->sees('Flat the build', '.then');
+        $this->sees(Said::of('steps.resin_flat.title'), '.then');
     }
 
     public function testACoatIsTouchedWeighedWithAnOverpourLaidAndSurvivesAReload(): void
     {
         $this->press('Tack check', '.now');
-        $this->press('print, nothing lifts', '.now');
+        $this->press(Said::of('words.touch.print'), '.now');
         $this->sees('tack check print, nothing lifts, kept.');
         $this->press('Weigh', '.now');
         $this->sees('goes into a window that closes');
@@ -47,10 +47,10 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
-        $this->seesNot('Build coat 5 of 6', '.now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
         $this->visit('/parts/'.$this->partId('W').'/record');
         $this->sees('tack check: print, nothing lifts');
-        $this->sees('Build coat 5 of 6 on');
+        $this->sees(Said::of('steps.build.title', ['n' => '5', 'of' => '6 on']));
     }
 
     public function testACupWeighedToTheMarksIsOnePress(): void
@@ -61,13 +61,13 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->sees('goes into a window that closes');
         $this->press('Coat is on');
-        $this->seesNot('Build coat 5 of 6', '.now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
     }
 
     public function testACoatLoggedByMistakeIsStruckOut(): void
     {
         $this->press('Coat is on', '.now');
-        $this->seesNot('Build coat 5 of 6', '.bench .now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.bench .now h1');
         $id = $this->partId('W');
         $this->visit("/parts/{$id}");
         $this->sees('Next: Build coat 6 of 6');
@@ -82,20 +82,20 @@ final class JobTest extends BrowserCase
     {
         $id = $this->partId('W');
         $this->visit('/');
-        $this->press('to the next window');
-        $this->waitForText('Build coat 5 of 6');
-        $this->seesNot('window open, closes in', '.bench');
+        $this->press(Said::of('app.skip_to.window'));
+        $this->waitForText(Said::of('steps.build.title', ['n' => '5', 'of' => '6']));
+        $this->seesNot(Said::of('bench.closes_in'), '.bench');
         $this->visit("/parts/{$id}");
         $this->sees('window missed, sandable');
         $this->sees('key first', '.coats');
         for ($skips = 0; $skips < 6 && ! str_contains($this->text('.coats'), 'window missed, key first'); $skips++) {
-            $this->press('to the next window');
+            $this->press(Said::of('app.skip_to.window'));
         }
         $this->sees('window missed, key first', '.coats');
         $this->visit('/');
-        $this->sees('Key first, then build coat 5 of 6');
+        $this->sees(Said::of('bench.key_first', ['step' => 'build coat 5 of 6']));
         $this->visit("/parts/{$id}");
-        $this->press('Keyed P180 and wiped', '.coat-acts');
+        $this->press(Said::of('bench.keyed'), '.coat-acts');
         $this->visit("/parts/{$id}");
         $this->sees('keyed', '.coat-acts');
         $this->press('Coat is on', '.coat-acts');
@@ -106,7 +106,7 @@ final class JobTest extends BrowserCase
     {
         $id = $this->partId('Q');
         $this->visit("/parts/{$id}/sand");
-        $this->sees('Flat the build', '.ladder.is-next');
+        $this->sees(Said::of('steps.resin_flat.title'), '.ladder.is-next');
         $this->sees('by hand', '.ladder.is-next');
         $this->press('Sanded P150', '.ladder.is-next');
         $this->sees('sanded', '.ladder.is-next .ladder-table tr.is-done');
@@ -123,7 +123,7 @@ final class JobTest extends BrowserCase
         $this->visit('/parts/'.$this->partId('W'));
         $this->sees('after build coat 6 of 6', '#section');
         self::assertCount(5, $this->all('#section .pill'));
-        $this->press('Build coat 1 of 6', '.coats');
+        $this->press(Said::of('steps.build.title', ['n' => '1', 'of' => '6']), '.coats');
         $this->waitForText('after build coat 1 of 6', '#section');
         self::assertCount(5 * 2, $this->all('#section .resin'));
     }
@@ -132,14 +132,14 @@ final class JobTest extends BrowserCase
     {
         $id = $this->partId('E');
         $this->visit("/parts/{$id}");
-        $this->sees('full cure, then key', '#choices');
-        $this->press('second coat at tack first', '#choices');
+        $this->sees(Said::of('words.after_wet_out.cure_then_key'), '#choices');
+        $this->press(Said::of('words.after_wet_out.second_at_tack'), '#choices');
         $this->sees('Taken.');
-        $this->sees('Second coat at tack', '.coats');
+        $this->sees(Said::of('steps.insurance.title'), '.coats');
         $before = $this->text('.part-figures');
         $this->press('3 coats', '#choices');
         self::assertNotSame($before, $this->text('.part-figures'));
-        $this->sees('set by hand', '#choices');
+        $this->sees(Said::of('parts.by_hand'), '#choices');
     }
 
     public function testAReadingTypedAtTheBenchMovesTheAir(): void

@@ -38,7 +38,7 @@ trait LivesAPart
                 continue;
             }
             if ($act === null || $waits) {
-                $this->press('to the next window', '.clockbar');
+                $this->press(Said::of('app.skip_to.window'), '.clockbar');
 
                 continue;
             }

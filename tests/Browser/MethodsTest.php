@@ -27,12 +27,12 @@ final class MethodsTest extends BrowserCase
         foreach (['length' => '600', 'width' => '400', 'part_length' => '140', 'part_width' => '95'] as $name => $mm) {
             $this->fill("sizes[{$name}]", $mm);
         }
-        $this->waitForText('parts from it', '#answer');
+        $this->waitForText(Said::of('answer.parts'), '#answer');
         $this->sees('16', '#answer');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('Buoy lamp plates is planned');
-        $this->sees('Section through the laminate');
-        $this->sees('Parts from the sheet');
+        $this->sees(Said::of('section.laminate.titles.part'));
+        $this->sees(Said::of('section.sheet.title'));
     }
 
     /** A flaw that is found costs a part, and the others lie around it. */
@@ -70,16 +70,16 @@ final class MethodsTest extends BrowserCase
         foreach (['P180', 'P240'] as $paper) {
             $this->visit("/parts/{$id}/sand");
             $this->sees($paper, '.ladder.is-next');
-            $this->press('Still shiny lows', '.pass');
+            $this->press(Said::of('sand.ends.lows'), '.pass');
         }
         $this->visit("/parts/{$id}");
-        $this->sees('Round 2, first coat', '.coats');
+        $this->sees(Said::of('steps.round_coat.title', ['n' => '2']), '.coats');
         $seen = $this->finish($id);
         foreach (['Round 2, first coat', 'Round 2, second coat at tack', 'Block until no low is left', 'Wet-flat', 'Tie coat', 'Cut and polish'] as $step) {
             self::assertNotSame([], array_filter($seen, fn (string $s): bool => str_contains($s, $step)), "{$step}: ".implode(' · ', $seen));
         }
         $this->visit("/parts/{$id}/record");
-        $this->sees('Round 2, second coat at tack');
+        $this->sees(Said::of('steps.round_second.title', ['n' => '2']));
     }
 
     /** A mould in lifts, held warm with its pattern, and a part out of it: laminates to scale, a bag that leaks first. */
@@ -87,8 +87,8 @@ final class MethodsTest extends BrowserCase
     {
         $id = $this->alone('L');
         $this->visit("/parts/{$id}");
-        $this->sees('Section through the mould');
-        $this->press('The same as a table', '#section-mould');
+        $this->sees(Said::of('section.laminate.titles.mould'));
+        $this->press(Said::of('app.as_table'), '#section-mould');
         $this->sees('gel coat', '#section-mould');
         $this->sees('all 14 at once would get', '.plan-left');
         $this->sees('Lift 3 of 3', '.coats');
@@ -96,7 +96,7 @@ final class MethodsTest extends BrowserCase
         self::assertContains('Lift 3 of 3: 4 plies', $seen);
         self::assertCount(16, $this->all('#section-mould .ply:not(.is-ahead)'), 'gel coat, coupling and fourteen plies lie');
         $this->visit('/run-sheet?span=1w');
-        $this->press('The same as a table');
+        $this->press(Said::of('app.as_table'));
         $this->sees('Hold the mould warm: ');
         $held = $this->finish($id, 'Leak check');
         self::assertNotSame([], array_filter($held, fn (string $s): bool => str_starts_with($s, 'Hold the mould warm: ')), implode(' · ', $held));
@@ -112,7 +112,7 @@ final class MethodsTest extends BrowserCase
             self::assertContains($step, $seen);
         }
         $this->visit("/parts/{$id}/record");
-        $this->sees('leaks: 30 mbar in 10 min, 5 may be lost');
+        $this->sees(Said::of('facts.leak_tried.leaks', ['rise' => '30', 'limit' => '5']));
         $this->sees('holds: 3 mbar in 10 min');
     }
 
@@ -130,22 +130,22 @@ final class MethodsTest extends BrowserCase
     {
         $id = $this->alone('P');
         $seen = $this->finish($id, 'turn it over');
-        self::assertSame(['Round 1: first face'], $seen);
+        self::assertSame([Said::of('steps.first_face.title', ['n' => '1'])], $seen);
         $this->sees('ready ', '.coat-acts .soft');
         $this->sees('over second face, rim alone', '.coats');
         $this->press('Tack check', '.coat-acts');
         $this->sees('print');
-        $this->press('to the next window', '.clockbar');
+        $this->press(Said::of('app.skip_to.window'), '.clockbar');
         $this->visit("/parts/{$id}");
         $this->sees('window open', '.coat-acts .soft');
         $this->press('Coat is on', '.coat-acts');
-        $this->sees('Wash the blush off', '.coat-acts b');
+        $this->sees(Said::of('steps.wash_blush_pad.title'), '.coat-acts b');
         $seen = $this->finish($id);
         foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 4 of 4', 'Wet-flat between'] as $step) {
             self::assertContains($step, $seen, implode(' · ', $seen));
         }
         $this->visit("/parts/{$id}/record");
-        $this->sees('Round 1: turn it over, second face');
+        $this->sees(Said::of('steps.second_face.title', ['n' => '1']));
     }
 
     private function alone(string $letter): int

@@ -25,7 +25,7 @@ final class NewPartTest extends BrowserCase
     {
         $this->visit('/parts');
         $this->press('New part');
-        $this->press('Plan it this way', '.way.is-first');
+        $this->press(Said::of('choose.take'), '.way.is-first');
         $this->waitForText('ready by', '#answer');
         $this->fill('name', 'Tiller housing');
         $this->sizes(['length' => '360', 'top' => '180', 'flank' => '95', 'bend_deg' => '58', 'bend_radius' => '9', 'edge_radius' => '3']);
@@ -35,9 +35,9 @@ final class NewPartTest extends BrowserCase
         }
         $this->fill('sizes[length]', '720');
         $this->waitForText('800 × 355 mm', '#answer');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('Tiller housing is planned');
-        $this->sees('Section through the skin');
+        $this->sees(Said::of('section.title'));
         $this->press('Bench', '.bar');
         $this->sees('Tiller housing', '.then');
     }
@@ -50,13 +50,13 @@ final class NewPartTest extends BrowserCase
         $this->pick('substrate', 'polypropylene');
         $this->sizes(['length' => '150', 'top' => '80', 'flank' => '40', 'bend_deg' => '45', 'bend_radius' => '6', 'edge_radius' => '2']);
         $this->waitForText('Resin does not hold on polypropylene', '#answer');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('Not kept yet');
         $this->sees('ABS or glass fibre', '.field.is-wrong');
         self::assertSame('Fuel cap ring', $this->one('[name=name]')->getAttribute('value'));
         self::assertSame('45', $this->one('[name="sizes[bend_deg]"]')->getAttribute('value'));
         $this->pick('substrate', 'abs');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('Fuel cap ring is planned');
     }
 
@@ -70,12 +70,12 @@ final class NewPartTest extends BrowserCase
         self::assertSame([], $this->all('[name="sizes[flank]"]'));
         $this->sizes(['diameter' => '300', 'height' => '70', 'edge_radius' => '4']);
         $this->waitForText('crown', '#zones');
-        $this->press('Edit the zones');
+        $this->press(Said::of('zones.edit'));
         $this->waitFor('[name="zones[0][name]"]');
         $this->fill('zones[0][name]', 'eye');
         $this->pick('zones[2][visibility]', 'hidden');
         $this->waitForText('eye', '#answer');
-        $this->press('Plan this part');
+        $this->press(Said::of('form.plan'));
         $this->sees('eye', '#section .as-table, #section');
     }
 
@@ -94,7 +94,7 @@ final class NewPartTest extends BrowserCase
         self::assertSame('/parts/choose', $this->path(), 'letters typed in a field are letters');
         $this->visit('/');
         $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
-        self::assertSame('Skip to the work', $this->script('return document.activeElement.textContent'));
+        self::assertSame(Said::of('app.skip'), $this->script('return document.activeElement.textContent'));
         $body()->sendKeys('t');
         self::assertStringStartsWith('too wet', (string) $this->script('return document.activeElement.innerText'));
         $body()->sendKeys('w');

@@ -16,7 +16,7 @@ final class PeopleTest extends BrowserCase
         $this->fill('name', 'Bo Reed');
         $this->fill('initials', 'BR');
         $this->fill('email', 'Bo@hollowquay.example');
-        $this->press('Add, and show a link');
+        $this->press(Said::of('people.add'));
         $link = (string) $this->one('#link')->getAttribute('value');
         self::assertStringContainsString('/join/', $link);
 
@@ -30,7 +30,7 @@ final class PeopleTest extends BrowserCase
         $this->type($bo, 'password', 'four plain brown words');
         $this->type($bo, 'password_confirmation', 'four plain brown words');
         $this->go($bo);
-        self::assertStringContainsString('Build coat 5 of 6', $this->of($bo));
+        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), $this->of($bo));
         $bo->get("{$this->shop->url}/people");
         self::assertStringContainsString('not yours to see', $this->of($bo));
         $bo->get("{$this->shop->url}/");
@@ -58,7 +58,7 @@ final class PeopleTest extends BrowserCase
         $this->fill('password_confirmation', 'four plain brown words');
         $this->press('Change it');
         $this->sees('Your password is changed');
-        $this->press('Sign out everywhere');
+        $this->press(Said::of('people.out_everywhere'));
         self::assertSame('/login', $this->path());
         $this->fill('email', 'INES@hollowquay.example');
         $this->fill('password', 'four plain brown words');
@@ -75,7 +75,7 @@ final class PeopleTest extends BrowserCase
             JS);
         self::assertSame([200, 200], $this->shop->browser->executeAsyncScript('window.both.then(arguments[arguments.length - 1])'));
         $this->visit('/parts/'.$this->partId('W').'/record');
-        self::assertSame(1, substr_count($this->text(), 'Build coat 5 of 6 on'));
+        self::assertSame(1, substr_count($this->text(), Said::of('steps.build.title', ['n' => '5', 'of' => '6 on'])));
     }
 
     private function of(RemoteWebDriver $browser): string

@@ -26,7 +26,7 @@ final class ReachTest extends BrowserCase
         $this->script('document.activeElement.blur(); htmx.trigger("#bench", "over")');
         $this->waitForText('Out of reach since 16:34', '#reach');
         $this->script('document.querySelector(\'form[action$="/air"]\').requestSubmit()');
-        $this->waitForText('The shop does not answer');
+        $this->waitForText(Said::of('errors.no_answer'));
         $this->sees('18.6', '.typed');
         $this->sees('the same press counts once');
         self::assertSame($token, $this->one('form [name="token"]')->getAttribute('value'), 'the same press may be sent again');

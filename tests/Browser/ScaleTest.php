@@ -31,7 +31,7 @@ final class ScaleTest extends BrowserCase
         $this->script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; })");
         $this->press('Ready, weigh');
         $this->waitForText('Put the cup on', '.scale');
-        $this->press('Count from here');
+        $this->press(Said::of('weigh.scale.from_here'));
         $this->waitForText('Pour.', '.scale');
         self::assertSame('0.0', $this->text('[data-scale-grams]'));
         self::assertLessThanOrEqual($width, (int) $this->script('return document.documentElement.scrollWidth'));
@@ -45,11 +45,11 @@ final class ScaleTest extends BrowserCase
         self::assertSame([], $this->axe(), 'a scale in doubt');
         $this->do('clear');
         $this->waitForText('Less than where it began.', '.scale');
-        $this->press('Count from here');
+        $this->press(Said::of('weigh.scale.from_here'));
         $this->waitForText('Pour.', '.scale');
 
         $this->do('plug');
-        $this->waitForText('The scale is silent. Type what its display shows.', '.scale');
+        $this->waitForText(Said::of('weigh.scale.says.lost'), '.scale');
         $this->fill('grams', '1');
         $this->press('Poured');
         $this->waitForText('1.0 g', '.jars');
@@ -57,7 +57,7 @@ final class ScaleTest extends BrowserCase
         $this->waitForText('Pour.', '.scale');
 
         $this->do('pour', $this->mark());
-        $this->waitForText('on the scale: hardener', '.scale');
+        $this->waitForText(Said::of('weigh.scale.title', ['jar' => 'hardener']), '.scale');
         $this->waitForText('Pour.', '.scale');
         $this->do('pour', 1.4 * $this->mark());
         $this->waitForText('Over the mark by', '.scale');

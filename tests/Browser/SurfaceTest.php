@@ -61,7 +61,7 @@ final class SurfaceTest extends BrowserCase
         $this->visit("/parts/{$id}/clear");
         $this->fill('gu', $gloss);
         $this->press('Keep gloss');
-        $this->sees('Within what was expected.');
+        $this->sees(Said::of('clear.says.within'));
         $this->sees("{$gloss}.0", '.gloss-readings');
         $this->visit("/parts/{$id}");
         $this->sees('finished', '.part-figures');
@@ -73,14 +73,14 @@ final class SurfaceTest extends BrowserCase
         $this->visit("/parts/{$id}/sand");
         $this->pick('zone', 'flank');
         $this->fill('minutes', '3');
-        $this->press('Still shiny lows', '.pass');
+        $this->press(Said::of('sand.ends.lows'), '.pass');
         $this->sees('shiny lows', '.ladder.is-next');
         self::assertNotSame([], $this->all('.ladder.is-next .now-mark'));
         $this->pick('zone', 'flank');
         $this->press('Weave shows', '.pass');
-        $this->sees('Stop: the weave shows.', '.answer-line');
-        $this->press('Film and one more coat');
-        $this->press('One more coat: 2 finish coats');
+        $this->sees(Said::of('words.film_answer.stop_bare.what'), '.answer-line');
+        $this->press(Said::of('sand.one_more'));
+        $this->press(Said::of('film.more.finish_coats', ['n' => '2']));
         $this->sees('Taken.');
         $this->visit("/parts/{$id}/sand");
         $this->press('Fresh paper', '.reminders');
@@ -106,11 +106,11 @@ final class SurfaceTest extends BrowserCase
         $url = $this->shop->startMeter('matt');
         $this->shop->alter("UPDATE shops SET meter_url = '{$url}'");
         $this->visit("/parts/{$id}/clear");
-        $this->press('Read the meter');
+        $this->press(Said::of('clear.read_meter'));
         self::assertMatchesRegularExpression('/1[2-5]\.\d meter, three places [+-]\d\.\d, within/', preg_replace('/\s+/', ' ', $this->text('.gloss-readings')) ?? '');
         $this->shop->stopDevice();
-        $this->press('Read the meter');
-        $this->sees('The meter gives no answer that can be used. Type what its display shows.');
+        $this->press(Said::of('clear.read_meter'));
+        $this->sees(Said::of('clear.meter_gives', ['what' => 'no answer that can be used']));
     }
 
     public function testALessonIsLostAndThenWonOnTheSamePart(): void
@@ -121,19 +121,19 @@ final class SurfaceTest extends BrowserCase
         $sanded = $this->lamp();
         $this->fill('mix_amount', '20');
         $this->press('Mix', '.acts-card');
-        $this->press('Brush the cup on');
+        $this->press(Said::of('practice.coat'));
         $this->sees('ran to the lower edges', '.answers');
         $this->waitFor('canvas[data-drawn]');
         self::assertGreaterThan($sanded + 10.0, $this->lamp(), 'a wet coat throws the lamp back');
-        $this->press('Hand it in');
+        $this->press(Said::of('practice.hand_in'));
         $this->sees('Not yet.', '#verdict');
         $this->sees('Dust sealed in.', '#verdict');
-        $this->press('The same part again');
-        $this->press('Two clean wipes');
+        $this->press(Said::of('practice.again'));
+        $this->press(Said::of('practice.wipe'));
         $this->fill('mix_amount', '20');
         $this->press('Mix', '.acts-card');
-        $this->press('Brush the cup on');
-        $this->press('Hand it in');
+        $this->press(Said::of('practice.coat'));
+        $this->press(Said::of('practice.hand_in'));
         $this->sees('Won.', '#verdict');
         $this->press('All lessons');
         $this->sees('Won on part 42.');
@@ -144,7 +144,7 @@ final class SurfaceTest extends BrowserCase
         $this->reopen(width: 390, height: 844);
         $id = $this->partId(self::PART);
         $this->visit('/practice');
-        $this->press('Take a part');
+        $this->press(Said::of('practice.take'));
         foreach (['', "/parts/{$id}/film", "/parts/{$id}/sand", "/parts/{$id}/clear", '/practice'] as $path) {
             $path === '' ?: $this->visit($path);
             self::assertLessThanOrEqual(390, $this->script('return document.documentElement.scrollWidth'), "{$path} is wider than the phone");

@@ -20,8 +20,8 @@ final class TimeTest extends BrowserCase
         self::assertSame([], $this->all('.trial'));
         $before = $this->startOf('flat');
         $this->drag('flat', 60);
-        $this->sees('Accept, pin it there', '.trial');
-        $this->press('Accept, pin it there', '.trial');
+        $this->sees(Said::of('sheet.accept'), '.trial');
+        $this->press(Said::of('sheet.accept'), '.trial');
         $this->sees('Pinned to', '.notice');
         self::assertGreaterThan($before, $this->startOf('flat'));
         self::assertCount(1, $this->all('.block .pin'));
@@ -57,7 +57,7 @@ final class TimeTest extends BrowserCase
         self::assertSame('Put back', $this->script("return document.querySelector('.sheet-live').textContent"));
         $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ENTER]);
         $this->waitFor('.trial');
-        $this->press('Accept, pin it there', '.trial');
+        $this->press(Said::of('sheet.accept'), '.trial');
         self::assertEqualsWithDelta($start + 15.0, $this->startOf('flat'), 1e-6);
         $this->script("document.querySelector('.block[data-step=flat][aria-label^=\"N,\"]').focus()");
         $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
@@ -71,13 +71,13 @@ final class TimeTest extends BrowserCase
         $this->visit('/run-sheet?span=1d');
         $this->visit('/run-sheet?span=1d&step='.$this->block('flat')->getAttribute('data-part').':flat');
         $this->script("document.querySelector('#at_local').value = '2027-03-11T09:00'");
-        $this->press('See what gives', '#step-card');
+        $this->press(Said::of('sheet.see'), '#step-card');
         $this->sees('tomorrow 09:00', '.trial');
     }
 
     public function testTheEveningsWaysArePricedAndTakenWithOneTap(): void
     {
-        $this->waitForText('Before you lock up at 18:00', '.bench-side');
+        $this->waitForText(Said::of('bench.before_closing', ['at' => '18:00']), '.bench-side');
         $offered = array_map(fn ($b): string => $b->getText(), $this->all('.lock-up .priced b'));
         self::assertGreaterThanOrEqual(3, count($offered));
         foreach ($this->all('.lock-up .priced .num') as $price) {
@@ -94,7 +94,7 @@ final class TimeTest extends BrowserCase
             $this->press($way, '.lock-up [role=group][aria-label^="W:"]');
             $this->sees("Taken. {$way}", '.notice');
             $this->visit("/parts/{$this->partId('W')}/record");
-            $this->sees($way === 'Cure, key' ? 'cures and is keyed' : 'goes into the window');
+            $this->sees($way === 'Cure, key' ? Said::of('facts.decided.key') : Said::of('facts.decided.bond'));
         }
     }
 
@@ -106,10 +106,10 @@ final class TimeTest extends BrowserCase
         $this->visit('/air');
         $this->fill('probe_url', $probe);
         $this->press('Keep', '.one-line');
-        $this->press('Ask it now');
+        $this->press(Said::of('air.ask'));
         $this->sees('It answers');
         $this->shop->stopDevice();
-        $this->press('Ask it now');
+        $this->press(Said::of('air.ask'));
         $this->sees('Silent');
         $this->sees('no answer that can be used');
         $this->visit('/');
@@ -121,7 +121,7 @@ final class TimeTest extends BrowserCase
             $this->visit('/air');
             $this->fill('probe_url', $this->shop->startProbe($says));
             $this->press('Keep', '.one-line');
-            $this->press('Ask it now');
+            $this->press(Said::of('air.ask'));
             $this->sees('Left out');
             $this->sees($why);
             $this->shop->stopDevice();
@@ -147,7 +147,7 @@ final class TimeTest extends BrowserCase
     public function testTheFeedIsReadByItsAddressUntilItIsRevoked(): void
     {
         $this->visit('/run-sheet');
-        $this->press('New private address');
+        $this->press(Said::of('sheet.new_address'));
         $address = (string) $this->one('#feed-address')->getAttribute('value');
         self::assertStringStartsWith("{$this->shop->url}/calendar/", $address);
         self::assertStringStartsWith('BEGIN:VCALENDAR', (string) file_get_contents($address));
@@ -168,7 +168,7 @@ final class TimeTest extends BrowserCase
         $this->script("const all = JSON.parse(localStorage.getItem('oak-reminders')); for (const r of Object.values(all)) { r.at = 0; } localStorage.setItem('oak-reminders', JSON.stringify(all))");
         $this->visit('/');
         $this->waitFor('#reminder');
-        $this->sees('L: Lift 3 of 3: 4 plies, the sure part of its window ends soon', '#reminder');
+        $this->sees(Said::of('bench.remind_ends', ['letter' => 'L', 'step' => 'Lift 3 of 3: 4 plies']), '#reminder');
         $this->one('#reminder button')->click();
         self::assertSame([], $this->all('#reminder'));
     }
@@ -176,7 +176,7 @@ final class TimeTest extends BrowserCase
     public function testAWindowIsTurnedToFreeHands(): void
     {
         $this->visit('/run-sheet');
-        $this->press('Turn a window round');
+        $this->press(Said::of('sheet.turn'));
         $this->fill('free', 'whenever');
         $this->press('Find ways');
         $this->sees('can\'t be read');

@@ -16,7 +16,7 @@ final class TwoDevicesTest extends BrowserCase
         $this->signInOn($other);
         $first = self::textOn($other, '#now-title');
         self::assertSame($first, $this->text('#now-title'));
-        self::assertStringContainsString('Build coat 5 of 6', $first);
+        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), $first);
         self::assertStringContainsString('Sanded P150', self::textOn($other, '.then'));
 
         $q = $this->partId('Q');
@@ -30,7 +30,7 @@ final class TwoDevicesTest extends BrowserCase
         $this->press('Coat is on', '.now');
         $this->poll($other);
         self::assertSame($this->text('#now-title'), self::textOn($other, '#now-title'));
-        self::assertStringContainsString('Flat the build', self::textOn($other, '#now-title'));
+        self::assertStringContainsString(Said::of('steps.resin_flat.title'), self::textOn($other, '#now-title'));
         self::assertStringNotContainsString('What changed', self::textOn($other, '#live'));
     }
 
@@ -41,10 +41,10 @@ final class TwoDevicesTest extends BrowserCase
         $other = $this->shop->second();
         $this->signInOn($other);
         $this->visit('/run-sheet');
-        $this->press('Look for better');
-        $this->sees('could be ready', '.offer');
+        $this->press(Said::of('offer.look'));
+        $this->sees(Said::of('offer.could'), '.offer');
         $this->poll($other);
-        self::assertStringContainsString('could be ready', self::textOn($other, '.offer'));
+        self::assertStringContainsString(Said::of('offer.could'), self::textOn($other, '.offer'));
         $this->press('Take it');
         self::assertSame([], $this->all('.offer'));
         $this->poll($other);

@@ -28,16 +28,10 @@ use Tests\Thorough;
 /** A plan that keeps still: shops lived by what they were told, and each thing that may break it. */
 final class KeptPlanTest extends TestCase
 {
-    /** @return iterable<string, array{int}> fixed seeds; in a long run thirty, fresh ones among them */
+    /** @return iterable<string, array{int}> */
     public static function shops(): iterable
     {
-        $seeds = [1, 2, 6];
-        if (Thorough::isLong()) {
-            $fresh = array_map(fn (): int => random_int(1000, 999999), range(1, 10));
-            fwrite(STDERR, 'Fresh shops: '.implode(', ', $fresh)."\n");
-            $seeds = [...range(1, 20), ...$fresh];
-        }
-        foreach ($seeds as $seed) {
+        foreach (Thorough::isLong() ? Thorough::seeds(24) : [1, 2, 6] as $seed) {
             yield "shop {$seed}" => [$seed];
         }
     }

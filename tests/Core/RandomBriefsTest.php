@@ -49,7 +49,7 @@ use OakGloss\Schedule\PartSchedule;
 use PHPUnit\Framework\TestCase;
 use Tests\Thorough;
 
-/** Hundred briefs of each of the twelve ways of working (a fifth each time), any of anything: a plan that keeps the contract, or a way out. */
+/** Hundred briefs of each of the twelve ways of working (a quarter each time), any of anything: a plan that keeps the contract, or a way out. */
 final class RandomBriefsTest extends TestCase
 {
     private const BRIEFS_OF_EACH = 100;

@@ -19,6 +19,12 @@ final class WeavePrintTest extends TestCase
     /** @return iterable<string, array{array{float, float}, float, float, float, float, int|null}> amplitudes, angle, shear, noise, fall, quality */
     public static function patches(): iterable
     {
+        yield from Thorough::cases(self::everyPatch());
+    }
+
+    /** @return iterable<string, array{array{float, float}, float, float, float, float, int|null}> */
+    private static function everyPatch(): iterable
+    {
         yield 'straight, ±2 %' => [[0.02, 0.0], 0.0, 0.0, 0.02, 0.0, null];
         yield 'turned by 17°' => [[0.02, 0.01], 17.0, 0.0, 0.02, 0.0, null];
         yield 'turned by 45°' => [[0.015, 0.015], 45.0, 0.0, 0.02, 0.0, null];
@@ -50,9 +56,7 @@ final class WeavePrintTest extends TestCase
     /** @return iterable<string, array{float, int|null}> */
     public static function lights(): iterable
     {
-        yield 'even' => [0.0, null];
-        yield 'falling' => [0.6, null];
-        yield 'as JPEG of 75' => [0.3, 75];
+        yield from Thorough::cases(['falling' => [0.6, null], 'even' => [0.0, null], 'as JPEG of 75' => [0.3, 75]]);
     }
 
     #[DataProvider('lights')]
@@ -74,7 +78,7 @@ final class WeavePrintTest extends TestCase
 
     public function testTakesItsScaleFromTheWeave(): void
     {
-        foreach ([[0.1, 4.0, 33.0], [0.06, 3.0, 10.0], [0.2, 8.0, 70.0]] as [$scale, $pitch, $angle]) {
+        foreach (Thorough::cases([[0.1, 4.0, 33.0], [0.06, 3.0, 10.0], [0.2, 8.0, 70.0]]) as [$scale, $pitch, $angle]) {
             $patch = RenderedPatch::of(900, 700, $scale, $pitch, [0.03, 0.02], $angle, 6.0, seed: 11);
             $reading = WeavePrint::of(GdPhoto::of($patch, null), $pitch);
             self::assertNull($reading->why);
@@ -118,10 +122,9 @@ final class WeavePrintTest extends TestCase
     /** Twelve megapixels, with what the processor needs for it and no more memory than a small host has. */
     public function testALargePhotoIsReadSoonAndSmall(): void
     {
-        if (! Thorough::isLong()) {
-            self::markTestSkipped('renders twelve megapixels: with --long');
-        }
-        $patch = RenderedPatch::of(4000, 3000, 0.05, 4.0, [0.02, 0.015], 27.0, 6.0, 0.04, fall: 0.3);
+        // Twelve megapixels take long to render: with the others one.
+        [$width, $height] = Thorough::isLong() ? [4000, 3000] : [1000, 750];
+        $patch = RenderedPatch::of($width, $height, 0.05, 4.0, [0.02, 0.015], 27.0, 6.0, 0.04, fall: 0.3);
         $file = (string) tempnam(sys_get_temp_dir(), 'patch');
         file_put_contents($file, RenderedPatch::asJpeg($patch, 92));
         unset($patch);

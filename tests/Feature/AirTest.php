@@ -129,10 +129,10 @@ final class AirTest extends ShopCase
     public function testAFileOfAnyHeaderOrderIsTakenPastAndAhead(): void
     {
         $this->import("%RH;°C;time\n55;16,5;2027-03-10 14:00\n;17,0;2027-03-10T14:00:00Z\n60;12,25;11.03.2027 02:00\n58;13;11.03.2027 06:00\n")
-            ->assertSessionHas('notice', 'Taken: 2 readings, 2 points of forecast.');
+            ->assertSessionHas('notice', __('air.taken', ['new' => '2', 'ahead' => '2']));
         self::assertSame([16.5, 17.0], AirReading::query()->orderBy('measured_at')->pluck('air_c')->all());
         self::assertEqualsWithDelta(12.25, app(Planner::class)->floor($this->shop->refresh())->dayCurve->at($this->minute('2027-03-11 02:00')), 1e-6);
-        $this->import("time,air_c\n2027-03-10 14:00,16.5\n")->assertSessionHas('notice', 'Taken: 0 readings, 0 points of forecast. 1 were there already.');
+        $this->import("time,air_c\n2027-03-10 14:00,16.5\n")->assertSessionHas('notice', __('air.same', ['n' => 'Taken: 0 readings, 0 points of forecast. 1']));
         $this->delete('/air/forecast');
         self::assertSame([], $this->shop->refresh()->typed_air);
     }
@@ -209,7 +209,7 @@ final class AirTest extends ShopCase
     #[DataProvider('encodings')]
     public function testAFileIsReadInTheEncodingThatItHas(\Closure $as): void
     {
-        $this->import($as("Gerät für Öl;Zeit;Temperatur (°C);Feuchte\r\nFühler süd;10.03.2027 14:00;16,5;55\r\nFühler süd;10.03.2027 14:05;17,0;\r\n"))->assertSessionHas('notice', 'Taken: 2 readings, 0 points of forecast.');
+        $this->import($as("Gerät für Öl;Zeit;Temperatur (°C);Feuchte\r\nFühler süd;10.03.2027 14:00;16,5;55\r\nFühler süd;10.03.2027 14:05;17,0;\r\n"))->assertSessionHas('notice', __('air.taken', ['new' => '2', 'ahead' => '0']));
         self::assertSame([16.5, 17.0], AirReading::query()->orderBy('measured_at')->pluck('air_c')->all());
     }
 
@@ -219,8 +219,8 @@ final class AirTest extends ShopCase
         for ($i = 0; $i < 19000; $i++) {
             $lines .= gmdate('Y-m-d\TH:i:s\Z', 1778000000 + 1300 * $i).",18.4\n";
         }
-        $this->import($lines)->assertSessionHas('notice', 'Taken: 19000 readings, 0 points of forecast.');
-        $this->import($lines)->assertSessionHas('notice', 'Taken: 0 readings, 0 points of forecast. 19000 were there already.');
+        $this->import($lines)->assertSessionHas('notice', __('air.taken', ['new' => '19000', 'ahead' => '0']));
+        $this->import($lines)->assertSessionHas('notice', __('air.same', ['n' => 'Taken: 0 readings, 0 points of forecast. 19000']));
         foreach (['0001-01-01 00:00', '2025-01-01 00:00', '2031-01-01 00:00', '9999-12-31 23:59'] as $far) {
             $this->import("time,c\n{$far},18\n2027-03-10 10:00,18\n")->assertSessionHasErrors('file');
         }

@@ -19,17 +19,20 @@ use Tests\Thorough;
 /** A sheet that the shelf takes, however thin, slow or heavy, stops no page of a part that is made with it. */
 final class AnySheetTest extends ShopCase
 {
-    /** Those that flow, cups and drawings hang on; the others with the long tests. */
+    /** Flow, cups and drawings hang on them. */
     private const OFTEN = ['viscosity_pa_s', 'gel_age_min', 'pot_life_min', 'pot_mass_g', 'tack_from_age_min', 'areal_g_m2', 'texture_ratio', 'wet_um', 'volume_solids'];
 
     /** @return iterable<string, array{ShelfKind, string, float}> */
     public static function ends(): iterable
     {
+        yield from Thorough::cases(self::everyEnd());
+    }
+
+    /** @return iterable<string, array{ShelfKind, string, float}> those that flow, cups and drawings hang on first */
+    private static function everyEnd(): iterable
+    {
         foreach ([new Resins(), new Cloths(), new Clears()] as $kind) {
-            foreach ($kind->fields() as $field) {
-                if (! Thorough::isLong() && ! in_array($field->name, self::OFTEN, true)) {
-                    continue;
-                }
+            foreach (collect($kind->fields())->sortBy(fn ($field): bool => ! in_array($field->name, self::OFTEN, true)) as $field) {
                 foreach ($field->type->isNumber() ? [$field->least, $field->most] : [] as $end) {
                     yield $kind::NAME." {$field->name} {$end}" => [$kind, $field->name, $end];
                 }

@@ -72,7 +72,7 @@ final class BatchesTest extends ShopCase
         self::assertLessThan(2.0 * $alone, array_sum(array_column($ofA, 'cup_g')), 'cup and brush keep back once');
         app()->forgetScopedInstances();
         app()->forgetScopedInstances();
-        $this->get("/parts/{$a->id}/weigh/build-2?with=".urlencode($with))->assertOk()->assertSee('Coat is on B too');
+        $this->get("/parts/{$a->id}/weigh/build-2?with=".urlencode($with))->assertOk()->assertSee(__('weigh.shared_on', ['part' => 'B']));
         $this->act($b, 'coat_on', 'build-2')->assertSessionHasNoErrors();
         $this->get("/parts/{$a->id}/weigh/build-2?with=".urlencode($with))->assertRedirect("/parts/{$a->id}/weigh/build-2");
         // The clock of a shared cup is that of the whole of it.
@@ -130,7 +130,7 @@ final class BatchesTest extends ShopCase
         $this->act($part, 'ready', 'build-2');
         $this->pour($part, ['component' => 'resin', 'grams' => '17.0']);
         $this->pour($part, ['component' => 'hardener', 'grams' => '5.8']);
-        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee('The jars were swapped: 5.8 g resin, 17.0 g hardener');
+        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee(__('weigh.swap', ['resin' => '5.8 g', 'hardener' => '17.0 g']));
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/weigh/build-2/swap")->assertSessionHasNoErrors();
         $log = $this->planned($part)->plan->log;
@@ -182,7 +182,7 @@ final class BatchesTest extends ShopCase
     public function testThinnerIsReckonedOnTheClearsPage(): void
     {
         $part = $this->makePart();
-        $this->get("/parts/{$part->id}/clear?thinner=20")->assertOk()->assertSee('With thinner')->assertSee('Coats for the same film');
+        $this->get("/parts/{$part->id}/clear?thinner=20")->assertOk()->assertSee('With thinner')->assertSee(__('clear.thinner.coats'));
         $this->get("/parts/{$part->id}/clear?thinner=900")->assertStatus(422);
     }
 }

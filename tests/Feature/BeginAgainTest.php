@@ -94,11 +94,11 @@ final class BeginAgainTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $before = app(Billing::class)->actual($this->planned($part));
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Start over from here');
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee(__('parts.state.over'));
         $this->post("/parts/{$part->id}/wrong", ['mishap' => 'spoilt', 'because' => 'fell into the grit'])->assertSessionHasNoErrors();
         $fact = PartFact::query()->where('kind', 'went_wrong')->sole();
         $page = $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertOk()->assertSee('Begin again?')->assertSee('Strip it');
-        $page->assertSee('Strip it: the skin off the part')->assertSee('hands');
+        $page->assertSee(__('steps.mend_strip_hard.title'))->assertSee('hands');
         $this->post("/parts/{$part->id}/defects/{$fact->id}/way", ['remedy' => 'start_over'])->assertSessionHasNoErrors();
 
         $planned = $this->planned($part);
@@ -125,7 +125,7 @@ final class BeginAgainTest extends ShopCase
         $this->post("/parts/{$part->id}/wrong", ['mishap' => 'part_dropped', 'zone' => 'top'])->assertSessionHasNoErrors();
         $dropped = PartFact::query()->where('kind', 'went_wrong')->sole();
         $this->get('/')->assertSee('Part dropped')->assertSee('Decide first');
-        $this->get("/parts/{$part->id}/defects/{$dropped->id}")->assertSee('Is it harmed?')->assertSee('Unharmed: go on');
+        $this->get("/parts/{$part->id}/defects/{$dropped->id}")->assertSee(__('inspect.ask.part_dropped'))->assertSee(__('inspect.press.unharmed'));
         $this->post("/parts/{$part->id}/defects/{$dropped->id}/way", ['remedy' => 'unharmed'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('Decide first');
 
@@ -135,7 +135,7 @@ final class BeginAgainTest extends ShopCase
         $this->post("/parts/{$part->id}/wrong", ['mishap' => 'cup_kicked'])->assertSessionHasNoErrors();
         $kicked = PartFact::query()->where('kind', 'went_wrong')->orderByDesc('id')->firstOrFail();
         $this->get('/')->assertDontSee('Decide first');
-        $page = $this->get("/parts/{$part->id}/defects/{$kicked->id}")->assertSee('Weigh it again now?')->assertSee('Weigh it now')->assertSee('Not now');
+        $page = $this->get("/parts/{$part->id}/defects/{$kicked->id}")->assertSee('Weigh it again now?')->assertSee(__('inspect.press.new_cup'))->assertSee('Not now');
         $page->assertDontSee('>Take it<', false);
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/defects/{$kicked->id}/way", ['remedy' => 'new_cup'])->assertRedirect("/parts/{$part->id}/weigh/build-2");

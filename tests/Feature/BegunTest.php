@@ -85,7 +85,7 @@ final class BegunTest extends ShopCase
         $this->act($part, 'done', 'strip')->assertSessionHasNoErrors();
         $this->act($part, 'wiped', 'wipe-1', ['at' => '16:34'])->assertSessionHasNoErrors();
         $other = $this->makePart(['letter' => 'L']);
-        $this->act($other, 'done', 'strip', ['at' => '17:10'])->assertSessionHasErrors(['at' => '17:10 is still ahead today; now it is 16:34. If it was yesterday, say so beside it.']);
+        $this->act($other, 'done', 'strip', ['at' => '17:10'])->assertSessionHasErrors(['at' => __('acts.ahead', ['at' => '17:10', 'now' => '16:34'])]);
         $this->act($other, 'done', 'strip', ['at' => '17:10', 'days_ago' => 1])->assertSessionHasNoErrors();
         self::assertSame('2027-03-09 17:10', $other->facts()->sole()->happened_at->setTimezone('Europe/Vienna')->format('Y-m-d H:i'));
         $this->act($other, 'wiped', 'wipe-1', ['at' => '17:00', 'days_ago' => 1])->assertSessionHasErrors('at');

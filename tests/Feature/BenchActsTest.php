@@ -16,7 +16,7 @@ final class BenchActsTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $next = $this->planned($part)->next;
         self::assertSame(ActState::Open, $next?->state);
-        $this->get('/')->assertOk()->assertSee('Build coat 2 of')->assertSee('window open, closes in')->assertSee('Test fender')->assertSee('The same as a table');
+        $this->get('/')->assertOk()->assertSee('Build coat 2 of')->assertSee(__('bench.closes_in'))->assertSee('Test fender')->assertSee(__('app.as_table'));
     }
 
     public function testAnActBecomesAFactWithTimeAirAndPerson(): void
@@ -54,14 +54,14 @@ final class BenchActsTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $this->act($part, 'touched', 'build-1', ['touch' => 'too_wet'])->assertSessionHasNoErrors();
         self::assertSame(ActState::Waiting, $this->planned($part)->next?->state);
-        $this->get('/')->assertDontSee('window open, closes in');
+        $this->get('/')->assertDontSee(__('bench.closes_in'));
     }
 
     public function testAMissedWindowAsksForAKeyAndThenForTheCoat(): void
     {
         $part = $this->partWithBuildCoat('2027-03-09 14:00');
         self::assertSame(ActState::KeyFirst, $this->planned($part)->next?->state);
-        $this->get('/')->assertSee('Key first, then build coat 2')->assertSee('Keyed P180 and wiped');
+        $this->get('/')->assertSee(__('bench.key_first', ['step' => 'build coat 2']))->assertSee(__('bench.keyed'));
         $this->act($part, 'sanded', 'build-2', ['grit' => 180])->assertSessionHasNoErrors();
         self::assertSame(ActState::Keyed, $this->planned($part)->next?->state);
         $this->act($part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
@@ -150,7 +150,7 @@ final class BenchActsTest extends ShopCase
             $this->act($part, $kind, $step->key, $more)->assertSessionHasNoErrors();
         }
         self::assertNull($this->planned($part)->next, 'finished within 80 acts');
-        $this->get('/')->assertSee('No open part');
+        $this->get('/')->assertSee(__('bench.no_part'));
         $this->get("/parts/{$part->id}/record")->assertOk()->assertSee('Last look');
         $this->get("/parts/{$part->id}")->assertOk()->assertSee('finished');
         self::assertSame(0, PartFact::query()->whereNull('air_c')->count());

@@ -61,14 +61,14 @@ final class BriefChangeTest extends ShopCase
             self::assertStringContainsString($act, session('errors')->first($field), $field);
         }
         self::assertSame($before, $this->part->refresh()->getAttributes());
-        $this->get("/parts/{$this->part->id}/edit")->assertOk()->assertSee("What can't be changed any more")->assertSee('by Base coat');
+        $this->get("/parts/{$this->part->id}/edit")->assertOk()->assertSee(__('form.held_title'))->assertSee('by Base coat');
     }
 
     public function testWhatAChangeCostsIsShownBeforeItIsTaken(): void
     {
         $form = ['editing' => (string) $this->part->id, 'with_for' => 'brush_on', 'method' => 'brush_on', 'sizes_for' => $this->part->shape.'/'.$this->part->unit] + $this->sent();
         app()->forgetScopedInstances();
-        $this->post('/parts/answer', $form, ['HX-Request' => 'true'])->assertOk()->assertSee('No hour and no gram more than now.');
+        $this->post('/parts/answer', $form, ['HX-Request' => 'true'])->assertOk()->assertSee(__('answer.costs_nothing'));
         app()->forgetScopedInstances();
         $this->post('/parts/answer', ['finish_coats' => '3'] + $form, ['HX-Request' => 'true'])->assertOk()->assertSee('in place of')->assertSee('of resin');
         self::assertNotSame(3, $this->part->refresh()->finish_coats);

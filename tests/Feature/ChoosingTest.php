@@ -17,10 +17,10 @@ final class ChoosingTest extends ShopCase
 {
     public function testAskedNothingItProposesAndPlansBoth(): void
     {
-        $page = $this->get('/parts/choose')->assertOk()->assertSee('Brush-on skin')->assertSee('runner-up')->assertSee('Where good people disagree');
+        $page = $this->get('/parts/choose')->assertOk()->assertSee('Brush-on skin')->assertSee('runner-up')->assertSee(__('choose.schools'));
         self::assertSame(2, substr_count((string) $page->getContent(), 'class="way-figures'));
         $this->get('/parts/choose', ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false)->assertSee('id="ways"', false);
-        $this->get('/parts/choose?purpose=brake')->assertOk()->assertSee('No way to take')->assertSee('Nothing of the brakes')->assertDontSee('Plan it this way');
+        $this->get('/parts/choose?purpose=brake')->assertOk()->assertSee(__('choose.none'))->assertSee('Nothing of the brakes')->assertDontSee(__('choose.take'));
         $this->get('/parts/choose?substrate=polyethylene')->assertOk()->assertSee('Resin does not hold on this plastic');
     }
 
@@ -48,7 +48,7 @@ final class ChoosingTest extends ShopCase
     public function testWhatTheShopLacksIsSaidAndCounts(): void
     {
         $this->shop->update(['tools' => ['spray_gun']]);
-        $this->get('/parts/choose?form=deep')->assertSee('The shop lacks: vacuum pump.');
+        $this->get('/parts/choose?form=deep')->assertSee(__('choose.lacks', ['tools' => 'vacuum pump']));
         $week = ['hours' => array_fill(1, 7, [['08:00', '18:00'], [null, null]]), 'air' => $this->shop->day_curves, 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_percent' => 1];
         $this->put('/shop', $week + ['tools' => ['vacuum_pump', 'spray_gun'], 'leak_mbar' => '8', 'things' => ['oven' => 1]])->assertSessionHasNoErrors();
         self::assertSame([['vacuum_pump', 'spray_gun'], 8.0, 1], [$this->shop->refresh()->tools, $this->shop->leak_mbar, $this->shop->things['oven']]);
@@ -84,7 +84,7 @@ final class ChoosingTest extends ShopCase
     public function testNonsenseIsAnsweredInWords(): void
     {
         $this->get('/parts/choose?lies=elephant')->assertStatus(422);
-        $this->get('/parts/choose?pieces=0', ['HX-Request' => 'true'])->assertOk()->assertSee('number of pieces')->assertSee('id="ways"', false);
+        $this->get('/parts/choose?pieces=0', ['HX-Request' => 'true'])->assertOk()->assertSee(__('choose.fields.pieces'))->assertSee('id="ways"', false);
         $this->get('/parts/new?method=elephant')->assertOk();
     }
 
@@ -109,7 +109,7 @@ final class ChoosingTest extends ShopCase
         $this->put("/shelf/resins/{$polyester->id}", ['catalyst_rows' => [['c' => '18', 'percent' => '1.8'], ['c' => '24', 'percent' => '1.2']], 'catalyst_density' => '1.15', 'catalyst_drops' => '20', 'uv_stable' => '1'] + $polyester->only(['name', 'sheet', 'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'ratio_kind', 'hardener_phr', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3', 'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c', 'max_c', 'ultimate_tg_c', 'chemistry', 'use', 'pigment_fraction']))->assertSessionHasNoErrors();
         $new = Resin::query()->where('shop_id', $this->shop->id)->where('chemistry', 'polyester')->latest('id')->firstOrFail();
         self::assertEquals(['rows' => [['c' => 18.0, 'percent' => 1.8], ['c' => 24.0, 'percent' => 1.2]], 'density' => 1.15, 'drops_per_ml' => 20.0], $new->catalyst);
-        $this->get("/shelf/resins/{$new->id}")->assertOk()->assertSee('Drops of a millilitre');
+        $this->get("/shelf/resins/{$new->id}")->assertOk()->assertSee(__('shelf.catalyst.drops'));
         $this->put("/shelf/resins/{$new->id}", ['catalyst_rows' => [['c' => '18', 'percent' => '40']]] + $new->only(['name']))->assertSessionHasErrors(['catalyst_rows.0.percent', 'catalyst_density']);
     }
 }

@@ -56,7 +56,7 @@ final class DefectLifeTest extends ShopCase
     {
         $part = $this->livedUntil($until);
         $frozen = config('oak.frozen_at');
-        foreach ($defects as $defect => $zone) {
+        foreach (Thorough::cases($defects) as $defect => $zone) {
             DB::beginTransaction();
             try {
                 $this->raiseAndMend($part, $defect, $zone);

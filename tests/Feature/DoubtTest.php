@@ -55,7 +55,7 @@ final class DoubtTest extends ShopCase
         self::assertSame(0, $this->coats(), 'no hardener, no coat');
         $this->pour('hardener', '4.0');
         $this->act($this->part, 'coat_on', 'build-2', ['to' => 'bench'])->assertSessionHasErrors('act');
-        $this->get('/')->assertSee('stays soft')->assertSee('It went on all the same');
+        $this->get('/')->assertSee('stays soft')->assertSee(__('weigh.use_anyway'));
         $this->act($this->part, 'coat_on', 'build-2', ['to' => 'bench'])->assertSessionHasErrors('act');
         $this->again();
 
@@ -88,7 +88,7 @@ final class DoubtTest extends ShopCase
     {
         $this->pour('resin', '17.0');
         $this->pour('hardener', '5.55');
-        $this->get("/parts/{$this->part->id}/weigh/build-2")->assertSee('a little weaker')->assertSee('Coat is on, as it is');
+        $this->get("/parts/{$this->part->id}/weigh/build-2")->assertSee('a little weaker')->assertSee(__('weigh.near_use'));
         $this->act($this->part, 'coat_on', 'build-2')->assertSessionHasNoErrors();
         self::assertNull(PartFact::query()->where('kind', 'coat_on')->latest('id')->firstOrFail()->data['mix_off'] ?? null);
     }

@@ -22,7 +22,7 @@ final class FirstDayTest extends ShopCase
         $shop = Shop::query()->where('name', 'Slip Lane')->firstOrFail();
         self::assertSame(9, Resin::query()->where('shop_id', $shop->id)->count());
         $this->post('/login', ['email' => 'uma@slip.example', 'password' => 'long-enough-now'])->assertRedirect('/');
-        $this->get('/')->assertOk()->assertSee('No open part');
+        $this->get('/')->assertOk()->assertSee(__('bench.no_part'));
         $this->get('/parts')->assertSee('No part yet');
         self::assertSame('UR', User::query()->where('email', 'uma@slip.example')->value('initials'));
     }
@@ -61,7 +61,7 @@ final class FirstDayTest extends ShopCase
             }
         }
         self::assertSame('2027-03-10 15:34', $part->fresh()?->finished_at?->format('Y-m-d H:i'));
-        $this->get('/')->assertSee('No open part');
+        $this->get('/')->assertSee(__('bench.no_part'));
         $this->get('/parts')->assertSee('Finished')->assertSee('Test fender');
         $this->get('/parts/new')->assertSee('<option value="K" >K</option>', false);
         $last = $part->facts()->reorder('id', 'desc')->firstOrFail();
@@ -74,7 +74,7 @@ final class FirstDayTest extends ShopCase
 
     public function testAnErrorPageSpeaksOurLanguageAndCarriesNoInlineStyle(): void
     {
-        $page = $this->get('/nowhere')->assertNotFound()->assertSee('There is nothing at this address')->assertSee('Nothing was recorded');
+        $page = $this->get('/nowhere')->assertNotFound()->assertSee(__('errors.title.404'))->assertSee('Nothing was recorded');
         self::assertStringNotContainsString('<style', (string) $page->getContent());
     }
 }

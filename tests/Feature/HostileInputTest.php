@@ -87,8 +87,8 @@ final class HostileInputTest extends ShopCase
         foreach ($routes as $name => $route) {
             foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
                 foreach ($hostile as $v => $value) {
-                    // Each field meets two of them, another two the next field; all with the long tests.
-                    if (Thorough::isLong() || ($f + $v) % 6 === 0) {
+                    // Each field meets one of them, the next field the next; all with the long tests.
+                    if (Thorough::isLong() || ($f + $v) % 12 === 0) {
                         $this->send((string) $name, $route, $values, (string) $field, $value);
                         $sent++;
                     }
@@ -96,7 +96,7 @@ final class HostileInputTest extends ShopCase
             }
         }
         self::assertSame([], $this->failed);
-        self::assertGreaterThan(480, $sent);
+        self::assertGreaterThan(240, $sent);
     }
 
     public function testAFormTakesWhatAFormSendsAndNumbersThatAreFinite(): void

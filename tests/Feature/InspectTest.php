@@ -31,7 +31,7 @@ final class InspectTest extends ShopCase
         $this->get("/parts/{$part->id}/inspect")->assertOk()->assertSee(__('inspect.found_none'));
         $this->putDefect($part, ['along' => '120', 'across' => '40', 'size' => '8', 'count' => '3', 'depth' => '25'])->assertSessionHasNoErrors();
         $page = $this->get("/parts/{$part->id}/inspect")->assertOk();
-        $page->assertSee('top, 120 mm from its left, 40 mm from its top');
+        $page->assertSee(__('inspect.at', ['along' => 'top, 120', 'across' => '40']));
         $page->assertSee('class="defect-mark"', false)->assertDontSee('is-somewhere');
         $this->get("/parts/{$part->id}/record")->assertSee('found Runs, sags on top, 3 of them, 8 mm, 25 µm deep');
     }
@@ -146,11 +146,11 @@ final class InspectTest extends ShopCase
         $this->post("/parts/{$part->id}/looked", ['look' => 'raking'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
         $this->get('/')->assertDontSee('look-now');
-        $this->get("/parts/{$part->id}/record")->assertSee('nothing found: dry, in raking light');
+        $this->get("/parts/{$part->id}/record")->assertSee(__('facts.looked.record', ['look' => 'dry, in raking light']));
         // A next coat asks anew.
         $this->fact($part, 'coat_on', 'build-2', '2027-03-10 16:30', ['grams' => 22.0]);
         app()->forgetScopedInstances();
-        $this->get("/parts/{$part->id}/inspect")->assertSee('After the coat: build coat 2');
+        $this->get("/parts/{$part->id}/inspect")->assertSee(__('inspect.look_after.coat', ['step' => 'build coat 2']));
     }
 
     public function testALookToldTurnsTheRanking(): void
@@ -158,7 +158,7 @@ final class InspectTest extends ShopCase
         $part = $this->partWithBuildCoat();
         $this->putDefect($part, ['defect' => 'fisheyes'])->assertSessionHasNoErrors();
         $fact = $this->found();
-        $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertSeeInOrder([__('inspect.tells.contaminated'), 'Grease or silicone on the face']);
+        $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertSeeInOrder([__('inspect.tells.contaminated'), __('words.cause.contaminated')]);
         $this->post("/parts/{$part->id}/defects/{$fact->id}/told", ['cause' => 'contaminated', 'is_so' => '0'])->assertRedirect();
         app()->forgetScopedInstances();
         $this->get("/parts/{$part->id}/defects/{$fact->id}")->assertSeeInOrder([__('words.cause.airborne'), __('words.cause.contaminated'), __('inspect.told_no')]);
@@ -267,7 +267,7 @@ final class InspectTest extends ShopCase
         self::assertEqualsWithDelta(hypot(0.02, 0.02), $read->data['telegraph'] ?? 0.0, 0.003);
         $dark = self::file('dark.jpg', RenderedPatch::asJpeg(RenderedPatch::of(300, 200, 0.1, 4.0, [0.02, 0.02], mean: 6.0), 92));
         $this->post("/parts/{$part->id}/weave", ['weave_zone' => 'top', 'pitch' => '4', 'weave_photo' => $dark])
-            ->assertSessionHasErrors(['weave_photo' => 'It can\'t be used: too dark.'])->assertSessionHasInput('pitch', '4');
+            ->assertSessionHasErrors(['weave_photo' => __('inspect.weave_unusable', ['why' => 'too dark'])])->assertSessionHasInput('pitch', '4');
     }
 
     public function testACupThatWasLostIsCountedOnce(): void

@@ -118,14 +118,14 @@ final class KeptPlanTest extends ShopCase
         [$k, $told] = $this->shopWithABetterPlan();
         $offer = app(BetterPlans::class)->look($this->shop) ?? self::fail('nothing better was found');
         self::assertSame($told, $this->ready($k), 'it is only offered');
-        $this->get('/')->assertSee('A better plan')->assertSee('could be ready');
+        $this->get('/')->assertSee(__('offer.title'))->assertSee(__('offer.could'));
         $this->get('/run-sheet')->assertSee('Take it');
         app()->forgetScopedInstances();
         $this->post("/plan/offers/{$offer->id}/take")->assertSessionHasNoErrors();
         self::assertLessThan($told - 20.0, $this->ready($k));
         self::assertSame('taken', $offer->refresh()->settled_as);
         app()->forgetScopedInstances();
-        $this->get('/')->assertSee('because the better plan was taken')->assertDontSee('could be ready');
+        $this->get('/')->assertSee('because the better plan was taken')->assertDontSee(__('offer.could'));
         $this->post("/plan/offers/{$offer->id}/take")->assertSessionHasErrors('act');
     }
 
@@ -146,7 +146,7 @@ final class KeptPlanTest extends ShopCase
         $this->shopWithABetterPlan();
         $offer = app(BetterPlans::class)->look($this->shop) ?? self::fail('nothing better was found');
         $this->at('2027-03-17 09:00');
-        $this->get('/')->assertDontSee('could be ready');
+        $this->get('/')->assertDontSee(__('offer.could'));
         self::assertNull($offer->refresh()->settled_at, 'no page writes');
         app()->forgetScopedInstances();
         app(BetterPlans::class)->look($this->shop->refresh());

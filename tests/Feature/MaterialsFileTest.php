@@ -126,7 +126,7 @@ final class MaterialsFileTest extends ShopCase
             self::assertStringContainsString($word, session('errors')->first('materials'));
         }
         self::assertSame($before, $this->rows());
-        $this->get('/shelf')->assertOk()->assertSee('Nothing of the file was taken.');
+        $this->get('/shelf')->assertOk()->assertSee(__('stock.file.nothing'));
     }
 
     public function testAFileDoesNotCountWhatDeliveriesCount(): void

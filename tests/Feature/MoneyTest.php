@@ -55,7 +55,7 @@ final class MoneyTest extends ShopCase
     {
         $part = $this->makePart();
         $this->lot($part, 'resin', 1000.0, 2700);
-        $this->page($part)->assertSee('What should I charge?')->assertSee('No price known')->assertSee('hardener');
+        $this->page($part)->assertSee(__('money.charge.title'))->assertSee('No price known')->assertSee('hardener');
         $bill = app(Billing::class)->quoted($planned = $this->planned($part));
         $resin = array_values(array_filter($bill->lines, fn (BillLine $l): bool => str_ends_with($l->key, ':resin')));
         $grams = array_sum(array_map(fn ($s): float => $s->batch->resinG ?? 0.0, $planned->plan->steps));
@@ -76,7 +76,7 @@ final class MoneyTest extends ShopCase
         $this->shop->update(['money' => ['handMinor' => 9900]]);
         $this->lot($part, 'resin', 500.0, 9000);
         self::assertSame($total, $quote->refresh()->bill()->sums->totalMinor);
-        $this->page($part)->assertSee('Quote 1')->assertSee('Nell &lt;Ferryman&gt;', false)->assertDontSee('What should I charge?');
+        $this->page($part)->assertSee('Quote 1')->assertSee('Nell &lt;Ferryman&gt;', false)->assertDontSee(__('money.charge.title'));
         $pdf = (string) $this->get("/quotes/{$quote->id}.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
         $this->delete("/parts/{$part->id}/customer")->assertSessionHasNoErrors();

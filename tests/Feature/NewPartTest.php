@@ -17,7 +17,7 @@ final class NewPartTest extends ShopCase
         $this->post('/parts', $this->form(['needed_by' => '2027-04-01T12:00', 'sun' => '1']))->assertSessionHasNoErrors();
         $part = Part::query()->where('name', 'Stern cowl')->firstOrFail();
         self::assertSame(['M', true, false, '2027-04-01 10:00'], [$part->letter, $part->sun, $part->wear, $part->needed_by?->format('Y-m-d H:i')]);
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Stern cowl')->assertSee('Section through the skin')->assertSee('Coats, newest on top');
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Stern cowl')->assertSee(__('section.title'))->assertSee(__('parts.coats'));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -70,9 +70,9 @@ final class NewPartTest extends ShopCase
     {
         $this->post('/parts', $this->form(['substrate' => 'steel']))->assertSessionHasNoErrors();
         $part = Part::query()->firstOrFail();
-        $this->get("/parts/{$part->id}")->assertSee('Prime the bare metal')->assertSee('Bare steel demands a primer');
+        $this->get("/parts/{$part->id}")->assertSee(__('steps.prime.title'))->assertSee('Bare steel demands a primer');
         $this->put("/parts/{$part->id}", $this->form(['substrate' => 'steel', 'primed' => '1']))->assertSessionHasNoErrors();
-        $this->get("/parts/{$part->id}")->assertDontSee('Prime the bare metal');
+        $this->get("/parts/{$part->id}")->assertDontSee(__('steps.prime.title'));
     }
 
     public function testInchesAreTheSamePart(): void

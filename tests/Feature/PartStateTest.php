@@ -26,7 +26,7 @@ final class PartStateTest extends ShopCase
     public function testOnHoldItGivesUpItsHandsAndKeepsItsRecord(): void
     {
         $later = $this->planned($this->other)->schedule->readyMin();
-        $this->get("/parts/{$this->part->id}")->assertOk()->assertSee('Put on hold')->assertSee('Gives up');
+        $this->get("/parts/{$this->part->id}")->assertOk()->assertSee(__('parts.state.hold'))->assertSee('Gives up');
         $facts = PartFact::query()->count();
         $this->post("/parts/{$this->part->id}/hold")->assertSessionHasNoErrors();
 
@@ -73,7 +73,7 @@ final class PartStateTest extends ShopCase
         $third = $this->makePart(['letter' => 'Z', 'name' => 'Right one']);
         $fact = PartFact::query()->where('part_id', $this->other->id)->where('kind', 'done')->sole();
         app()->forgetScopedInstances();
-        $this->get("/parts/{$this->other->id}/record")->assertOk()->assertSee('or it was done to')->assertSee('Z Right one');
+        $this->get("/parts/{$this->other->id}/record")->assertOk()->assertSee(__('parts.state.move'))->assertSee('Z Right one');
         $this->post("/parts/{$this->other->id}/facts/{$fact->id}/move", ['to_part' => (string) $third->id])->assertSessionHasNoErrors();
 
         self::assertFalse($this->planned($this->other)->plan->step('strip')?->isDone());

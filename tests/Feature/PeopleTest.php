@@ -207,7 +207,7 @@ final class PeopleTest extends ShopCase
         Auth::logout();
         foreach (['ada@sample.example', 'nobody@sample.example'] as $address) {
             $hasher->costs = [];
-            $this->post('/login', ['email' => $address, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'No such address and password here. Mind capital letters.']);
+            $this->post('/login', ['email' => $address, 'password' => 'wrong'])->assertSessionHasErrors(['email' => __('people.wrong')]);
             self::assertSame([5], $hasher->costs, $address);
         }
         self::assertSame(60, strlen(crypt('wrong', str_replace('sha384:', '', $hasher->nobodys()))), 'a hash that is malformed is refused without work');
@@ -235,7 +235,7 @@ final class PeopleTest extends ShopCase
         $this->post('/login', ['email' => 'ada@sample.example', 'password' => 'right-and-long']);
 
         self::assertSame(['person_added', 'link_made', 'settings_changed', 'exported', 'signed_out', 'sign_in_refused', 'signed_in'], AuditEntry::query()->orderBy('id')->pluck('what')->all());
-        $this->get('/people/audit')->assertOk()->assertSeeInOrder(['signed in', 'A sign-in for Ada Sample was refused', 'took out run-sheet.ics', 'changed the shop:', 'cup_loss_g', 'added Bo Reed as viewer'])->assertSee('127.0.0.1');
+        $this->get('/people/audit')->assertOk()->assertSeeInOrder(['signed in', __('audit.sign_in_refused', ['for' => 'Ada Sample']), 'took out run-sheet.ics', 'changed the shop:', 'cup_loss_g', 'added Bo Reed as viewer'])->assertSee('127.0.0.1');
         $this->actingAs($this->makeUser($this->makeShop('Other Works'), 'eve@other.example'))->get('/people/audit')->assertDontSee('Bo Reed');
         $this->expectExceptionMessage('append-only');
         AuditEntry::query()->delete();

@@ -48,7 +48,7 @@ final class PlanAndChoicesTest extends ShopCase
         $fewest = $this->planned($part)->plan->buildCoats;
         $this->put("/parts/{$part->id}/choice", ['field' => 'build_coats', 'value' => $fewest - 1])->assertSessionHasNoErrors();
         self::assertSame($fewest - 1, $this->planned($part)->plan->buildCoats);
-        $this->get("/parts/{$part->id}")->assertSee('would burn through')->assertSee('set by hand');
+        $this->get("/parts/{$part->id}")->assertSee('would burn through')->assertSee(__('parts.by_hand'));
     }
 
     public function testWrongChoicesAreRefusedAndNothingChanges(): void
@@ -66,7 +66,7 @@ final class PlanAndChoicesTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $this->put("/parts/{$part->id}/choice", ['field' => 'wet_out', 'value' => 'at_once'])->assertSessionHasErrors('choice');
-        $this->get("/parts/{$part->id}")->assertDontSee('at once on the tacky base')->assertSee('Build coats');
+        $this->get("/parts/{$part->id}")->assertDontSee(__('words.wet_out.at_once'))->assertSee('Build coats');
     }
 
     public function testEveryPriceIsWhatTakingTheChoiceComesTo(): void

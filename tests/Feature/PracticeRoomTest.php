@@ -17,13 +17,13 @@ final class PracticeRoomTest extends ShopCase
         foreach (Lesson::cases() as $lesson) {
             $page->assertSee((string) __("practice.lesson.{$lesson->value}.title"));
             $run = $this->begin($lesson->value, 42);
-            $room = $this->get("/practice/{$run->id}")->assertOk()->assertSee('Hand it in');
+            $room = $this->get("/practice/{$run->id}")->assertOk()->assertSee(__('practice.hand_in'));
             if ($lesson === Lesson::Lifts) {
                 $room->assertSee('Its warmth')->assertDontSee('Under the lamp');
                 continue;
             }
-            $room->assertSee('Under the lamp: top')->assertSee('Its true section');
-            $this->get("/practice/{$run->id}?zone=rim")->assertSee('Under the lamp: rim');
+            $room->assertSee(__('practice.lamp', ['zone' => 'top']))->assertSee(__('practice.section'));
+            $this->get("/practice/{$run->id}?zone=rim")->assertSee(__('practice.lamp', ['zone' => 'rim']));
         }
         self::assertSame(8, PracticeRun::query()->count());
     }
@@ -34,9 +34,9 @@ final class PracticeRoomTest extends ShopCase
         foreach ([['wipe'], ['mix', ['mix_amount' => '20']], ['coat']] as $n => $act) {
             $this->do($run, $act[0], $n, $act[1] ?? [])->assertSessionHasNoErrors();
         }
-        $this->get("/practice/{$run->id}")->assertSee('Brushed a coat on.')->assertSee('ran to the lower edges');
+        $this->get("/practice/{$run->id}")->assertSee(__('practice.move.coat'))->assertSee('ran to the lower edges');
         $this->post("/practice/{$run->id}/finish")->assertRedirect();
-        $this->get("/practice/{$run->id}")->assertSee('Won.')->assertSee('The same part again');
+        $this->get("/practice/{$run->id}")->assertSee('Won.')->assertSee(__('practice.again'));
         self::assertTrue($run->fresh()?->won);
         $this->do($run, 'wipe', 3)->assertSessionHasErrors('act');
         $this->get('/practice')->assertSee('Won on part 7.');

@@ -36,7 +36,7 @@ final class ScaleTest extends ShopCase
     public function testAJarOnTheMarkAndAtRestIsKeptAndTheNextCountsFromThere(): void
     {
         $this->scale();
-        $this->get($this->path())->assertSee('on the scale: resin');
+        $this->get($this->path())->assertSee(__('weigh.scale.title', ['jar' => 'resin']));
         $mark = $this->cup()->toAdd()['resin'];
         $this->begin();
         $this->rests(18.2);
@@ -56,7 +56,7 @@ final class ScaleTest extends ShopCase
         self::assertTrue($fact->happened_at <= $fact->recorded_at, 'when it came to rest');
         $this->get("/parts/{$this->part->id}/record")->assertSee('by the scale');
 
-        $this->get($this->path())->assertSee('on the scale: hardener')->assertDontSee('autofocus', false);
+        $this->get($this->path())->assertSee(__('weigh.scale.title', ['jar' => 'hardener']))->assertDontSee('autofocus', false);
         $this->take()->assertSessionHasErrors('scale');
         self::assertSame('0.0', $this->shows()['grams'], 'the hardener begins where the resin ended');
         $hardener = $this->cup()->toAdd()['hardener'];
@@ -114,7 +114,7 @@ final class ScaleTest extends ShopCase
     public function testASilentScaleSaysSoAndTypingGoesOn(): void
     {
         Http::fake(['meter.example/*' => Http::response('junk', 503)]);
-        $this->get($this->path())->assertSee('on the scale: resin')->assertSee('name="grams"', false);
+        $this->get($this->path())->assertSee(__('weigh.scale.title', ['jar' => 'resin']))->assertSee('name="grams"', false);
         $shown = $this->shows();
         self::assertSame(['lost', ''], [$shown['state'], $shown['take']]);
         $this->take()->assertSessionHasErrors('scale');
@@ -154,7 +154,7 @@ final class ScaleTest extends ShopCase
             $this->artisan('oak:read-scale', ['stream' => $line])->assertSuccessful();
         };
         $sends("\xFF\x00 4 g\r\nST,+  0.0 g\r\nST,+  0.0 g\r\n");
-        $this->get($this->path())->assertSee('on the scale: resin');
+        $this->get($this->path())->assertSee(__('weigh.scale.title', ['jar' => 'resin']));
         $this->begin();
         foreach (['ST,+  0.', "0 g\r\nST,+  0.0 g\r\n", "ST,+  0.0 g\r\n", "US,+  7.5 g\r\n"] as $text) {
             $this->shows();

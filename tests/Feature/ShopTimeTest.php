@@ -45,7 +45,7 @@ final class ShopTimeTest extends ShopCase
         foreach (array_slice($taken, 1) as $i => [$start]) {
             self::assertGreaterThanOrEqual($taken[$i][1], $start);
         }
-        $this->get('/run-sheet?span=2w')->assertOk()->assertSee('The same as a table')->assertSee('data-step="polish"', false);
+        $this->get('/run-sheet?span=2w')->assertOk()->assertSee(__('app.as_table'))->assertSee('data-step="polish"', false);
     }
 
     public function testASecondPairOfHandsBringsPartsSooner(): void
@@ -74,7 +74,7 @@ final class ShopTimeTest extends ShopCase
         $other = $this->makePart(['letter' => 'L']);
         $at = $this->minute('2027-03-11 10:00');
         $before = PartFact::query()->count();
-        $this->get("/run-sheet/{$part->id}/build-2/try?at={$at}&span=1d")->assertOk()->assertSee('Accept, pin it there')->assertSee('Put back')->assertSee('keyed first');
+        $this->get("/run-sheet/{$part->id}/build-2/try?at={$at}&span=1d")->assertOk()->assertSee(__('sheet.accept'))->assertSee('Put back')->assertSee('keyed first');
         self::assertSame($before, PartFact::query()->count(), 'a trial keeps nothing');
         $this->post("/run-sheet/{$part->id}/build-2", ['at' => $at])->assertRedirect()->assertSessionHasNoErrors();
         self::assertSame($at, $this->planned($part)->schedule->slot('build-2')?->startMin);
@@ -210,7 +210,7 @@ final class ShopTimeTest extends ShopCase
         self::assertGreaterThan($this->minute('2027-03-10 18:00'), $case['opens']);
         $way = app(ClosingTime::class)->way($part->setRelation('shop', $this->shop), $code);
         self::assertInstanceOf(WindowOption::class, $way, "{$code} is not offered");
-        $this->get('/bench/evening')->assertSee('Before you lock up at 18:00');
+        $this->get('/bench/evening')->assertSee(__('bench.before_closing', ['at' => '18:00']));
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/ways", ['way' => $code])->assertRedirect('/')->assertSessionHasNoErrors();
         $planned = $this->planned($part);
@@ -343,7 +343,7 @@ final class ShopTimeTest extends ShopCase
         $two->update(['letter' => 'P']);
         app()->forgetScopedInstances();
         $query = ['free' => 'today 16:30 to 17:40 and 19:00 to 21:00', 'part' => $one->id, 'pool' => 1];
-        $this->get('/run-sheet/turn?'.http_build_query($query))->assertSee('all at this stage in one cup: K, P');
+        $this->get('/run-sheet/turn?'.http_build_query($query))->assertSee(__('turn.pool', ['letters' => 'K, P']));
         app()->forgetScopedInstances();
         $this->post('/run-sheet/turn', $query + ['way' => 0])->assertSessionHasNoErrors();
         [$a, $b] = array_map(fn (Part $p): float => $this->planned($p)->schedule->slot('build-2')->startMin ?? INF, [$one, $two]);
@@ -423,7 +423,7 @@ final class ShopTimeTest extends ShopCase
             $this->makePart(['letter' => $letter, 'build_coats' => 2]);
         }
         app()->forgetScopedInstances();
-        $this->get('/run-sheet')->assertOk()->assertSee('Reckoning the run sheet')->assertSee('<progress', false);
+        $this->get('/run-sheet')->assertOk()->assertSee(__('sheet.reckoning'))->assertSee('<progress', false);
         app()->forgetScopedInstances();
         $streamed = $this->get('/run-sheet/reckon')->assertOk()->streamedContent();
         self::assertStringContainsString("data: 0\n\n", $streamed);

@@ -22,8 +22,8 @@ final class SurfaceTest extends ShopCase
     public function testTheFilmIsShownWithItsDoubtAndWhatAScaleCanTell(): void
     {
         $part = $this->partWithBuildCoat();
-        $this->get("/parts/{$part->id}/film")->assertOk()->assertSee('Film over the crowns, now')->assertSee('nothing read yet')->assertSee('two weighings tell')->assertSee('What runs')->assertSee('Many thin coats or few heavy ones');
-        $this->get('/parts/'.$this->makePart(['letter' => 'B'])->id.'/film')->assertOk()->assertSee('The film begins with the wet-out.');
+        $this->get("/parts/{$part->id}/film")->assertOk()->assertSee(__('film.now'))->assertSee('nothing read yet')->assertSee('two weighings tell')->assertSee('What runs')->assertSee(__('film.approaches'));
+        $this->get('/parts/'.$this->makePart(['letter' => 'B'])->id.'/film')->assertOk()->assertSee(__('film.none'));
     }
 
     public function testTheScaleCorrectsTheFilmAndThePlanAnswers(): void
@@ -36,8 +36,8 @@ final class SurfaceTest extends ShopCase
         $after = $this->planned($part)->plan->step('flat')->zones[0];
         self::assertTrue($after->isMeasured());
         self::assertLessThan($before->offUm() - 5.0, $after->offUm(), 'thirteen grams are more than the paper should have taken');
-        $this->get("/parts/{$part->id}/film")->assertSee('with what was read')->assertSee('Last:')->assertSee('799 g');
-        $this->get("/parts/{$part->id}/record")->assertSee('the part weighs 799 g')->assertSee('sanded P150 on top: matt');
+        $this->get("/parts/{$part->id}/film")->assertSee(__('film.by_readings'))->assertSee('Last:')->assertSee('799 g');
+        $this->get("/parts/{$part->id}/record")->assertSee(__('facts.part_weighed.record', ['grams' => '799 g']))->assertSee('sanded P150 on top: matt');
     }
 
     public function testAThinReadingAsksForOneMoreCoatWhichIsOneTap(): void
@@ -46,7 +46,7 @@ final class SurfaceTest extends ShopCase
         $this->reading($part, ['kind' => 'measured', 'zone' => 'flanks', 'way' => 'cut_face', 'um' => '40', 'n' => '3'])->assertSessionHasErrors('zone');
         $zone = $this->planned($part)->plan->brief->coatedZones()[1]->name;
         $this->reading($part, ['kind' => 'measured', 'zone' => $zone, 'way' => 'cut_face', 'um' => '40', 'n' => '3'])->assertSessionHas('notice', fn (string $n): bool => str_contains($n, 'cheaper than a burnt edge'));
-        $this->get("/parts/{$part->id}/film")->assertSee('One more coat: 6 build coats');
+        $this->get("/parts/{$part->id}/film")->assertSee(__('film.more.build_coats', ['n' => '6']));
         $this->put("/parts/{$part->id}/choice", ['field' => 'build_coats', 'value' => '6'])->assertSessionHasNoErrors();
         self::assertSame('build-6', $this->planned($part)->next?->step->step->key);
     }
@@ -57,7 +57,7 @@ final class SurfaceTest extends ShopCase
         foreach ([['kind' => 'part_weighed', 'part_g' => ''], ['kind' => 'part_weighed', 'part_g' => 'heavy'], ['kind' => 'part_weighed', 'part_g' => '-3']] as $bad) {
             $this->reading($part, $bad)->assertSessionHasErrors('part_g')->assertSessionHasInput('part_g', $bad['part_g']);
         }
-        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '0.65'])->assertSessionHasErrors(['um' => 'Between 1 and 5000 µm, or 0.001 and 5 mm.']);
+        $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '0.65'])->assertSessionHasErrors(['um' => __('film.thickness_range')]);
         $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'guess', 'um' => '650'])->assertSessionHasErrors('way');
         $this->reading($part, ['kind' => 'measured', 'zone' => 'top', 'way' => 'slug', 'um' => '650', 'unit' => 'mm'])->assertSessionHasErrors('um');
         $this->reading($this->makePart(['letter' => 'B']), ['kind' => 'part_weighed', 'part_g' => '500'])->assertSessionHasErrors('act');
@@ -78,7 +78,7 @@ final class SurfaceTest extends ShopCase
     public function testPassesAreLoggedByZoneAndTheNextPaperFollows(): void
     {
         $part = $this->cured();
-        $this->get("/parts/{$part->id}/sand")->assertOk()->assertSee('Log a pass')->assertSee('Uniformly matt')->assertSee('Fresh paper')->assertSee('Must stay')->assertSee('Scratches, depth and width');
+        $this->get("/parts/{$part->id}/sand")->assertOk()->assertSee(__('sand.log'))->assertSee('Uniformly matt')->assertSee('Fresh paper')->assertSee('Must stay')->assertSee('Scratches, depth and width');
         $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'nowhere', 'end' => 'matt'])->assertSessionHasErrors('act');
         $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'top', 'end' => 'open'])->assertSessionHasErrors('minutes');
         $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'top', 'end' => 'open', 'minutes' => '4', 'how' => 'orbital']);
@@ -94,12 +94,12 @@ final class SurfaceTest extends ShopCase
     public function testWeaveShowingStopsAndOffersFinishCoats(): void
     {
         $part = $this->cured();
-        $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'top', 'end' => 'weave', 'to' => 'part'])->assertSessionHas('notice', fn (string $n): bool => str_contains($n, 'Stop: the weave shows.'));
+        $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'top', 'end' => 'weave', 'to' => 'part'])->assertSessionHas('notice', fn (string $n): bool => str_contains($n, __('words.film_answer.stop_bare.what')));
         $this->get("/parts/{$part->id}/sand")->assertSee('No more paper.');
         $this->get("/parts/{$part->id}?after=flat")->assertDontSee('bare-line', false);
         $this->act($part, 'sanded', 'flat', ['grit' => 150, 'zone' => 'flank', 'end' => 'weave', 'minutes' => '45']);
         $this->get("/parts/{$part->id}?after=flat")->assertSee('bare-line', false);
-        $this->get("/parts/{$part->id}/film")->assertSee('One more coat: 2 finish coats');
+        $this->get("/parts/{$part->id}/film")->assertSee(__('film.more.finish_coats', ['n' => '2']));
         $this->put("/parts/{$part->id}/choice", ['field' => 'finish_coats', 'value' => '2'])->assertSessionHasNoErrors();
         self::assertSame(2, $part->fresh()?->finish_coats);
         self::assertSame(FilmAnswer::STOP, FilmAnswer::of($this->planned($part)->plan)->code);
@@ -135,7 +135,7 @@ final class SurfaceTest extends ShopCase
     public function testTheLastFlattingMayWaitForTheShrinkage(): void
     {
         $part = $this->cured();
-        $this->get("/parts/{$part->id}/film")->assertSee('Print-through:')->assertSee('Let the last flatting wait for it');
+        $this->get("/parts/{$part->id}/film")->assertSee('Print-through:')->assertSee(__('film.wait'));
         $before = $this->planned($part)->schedule->slot('wet-flat')->startMin ?? 0.0;
         $this->post("/parts/{$part->id}/sand/wet-flat/wait")->assertSessionHasNoErrors();
         $planned = $this->planned($part);
@@ -159,13 +159,13 @@ final class SurfaceTest extends ShopCase
         foreach (['filler', 'release-film', 'mask-line-2', 'varnish-2'] as $step) {
             self::assertContains($step, $keys);
         }
-        $this->get("/parts/{$part->id}")->assertSee('Release film over the filler')->assertSee('Varnish coat 1 of');
+        $this->get("/parts/{$part->id}")->assertSee(__('steps.film_over.title'))->assertSee('Varnish coat 1 of');
         app()->forgetScopedInstances();
         $this->put("/parts/{$part->id}/choice", ['field' => 'filler_id', 'value' => ''])->assertSessionHasNoErrors();
         self::assertNull($part->fresh()?->filler_id);
         app()->forgetScopedInstances();
         $this->put("/parts/{$part->id}/choice", ['field' => 'top', 'value' => 'polish_resin']);
-        $this->get("/parts/{$part->id}/clear")->assertSee('Polish the resin itself');
+        $this->get("/parts/{$part->id}/clear")->assertSee(__('clear.polish_resin'));
         self::assertNotContains('varnish-1', array_map(fn ($s): string => $s->step->key, $this->planned($part)->plan->steps));
     }
 
@@ -187,7 +187,7 @@ final class SurfaceTest extends ShopCase
     public function testZonesNeedNamesOfTheirOwn(): void
     {
         $zone = ['name' => 'Side', 'kind' => 'flank', 'slope_deg' => '70', 'length_mm' => '200', 'area_cm2' => '300', 'radius_mm' => '', 'visibility' => 'show'];
-        $this->post('/parts', $this->form(['shape' => 'faces', 'sizes' => [], 'zones_typed' => '1', 'zones' => [$zone, ['name' => 'side'] + $zone]]))->assertSessionHasErrors(['zones.0.name' => 'Each zone needs a name of its own: passes and readings go by it.']);
+        $this->post('/parts', $this->form(['shape' => 'faces', 'sizes' => [], 'zones_typed' => '1', 'zones' => [$zone, ['name' => 'side'] + $zone]]))->assertSessionHasErrors(['zones.0.name' => __('form.zone_name')]);
     }
 
     public function testAWrongClearIsRefused(): void
@@ -199,17 +199,17 @@ final class SurfaceTest extends ShopCase
         $this->put("/parts/{$part->id}/choice", ['field' => 'filler_id', 'value' => (string) $id('%2K gloss')])->assertSessionHasErrors('value');
         $this->put("/parts/{$part->id}/choice", ['field' => 'stripes', 'value' => '9'])->assertSessionHasErrors('value');
         $matt = $this->cured(['letter' => 'M', 'finish' => 'matt', 'clear_id' => $id('%matt')]);
-        $this->get("/parts/{$matt->id}/clear")->assertSee('Matt is never polished')->assertSee('Polished resin is always gloss.');
+        $this->get("/parts/{$matt->id}/clear")->assertSee('Matt is never polished')->assertSee(__('clear.resin.always_gloss'));
     }
 
     public function testGlossIsTypedOrReadByTheMeterAndCompared(): void
     {
         $part = $this->cured();
         $gloss = fn (array $more): TestResponse => $this->post("/parts/{$part->id}/gloss", ['token' => Str::random(12)] + $more);
-        $gloss(['by' => 'hand', 'gu' => ''])->assertSessionHasErrors(['gu' => 'Type what the display shows, in gloss units.']);
+        $gloss(['by' => 'hand', 'gu' => ''])->assertSessionHasErrors(['gu' => __('clear.type_gloss')]);
         $gloss(['by' => 'hand', 'gu' => '140'])->assertSessionHasErrors('gu');
         $gloss(['by' => 'hand', 'gu' => '71.5'])->assertSessionHas('notice', fn (string $n): bool => str_contains($n, '71.5 GU'));
-        $gloss(['by' => 'meter'])->assertSessionHasErrors(['gu' => 'No gloss meter is set up in Shop.']);
+        $gloss(['by' => 'meter'])->assertSessionHasErrors(['gu' => __('clear.no_meter')]);
         $this->shop->update(['meter_url' => 'http://meter.example/']);
         $this->user->refresh();
         Http::fake(['meter.example/*' => Http::sequence()->push(['gu_60' => 88.0])->push(['gu_60' => 89.0])->push(['gu_60' => 90.0])->push('junk')->push(['gu_60' => 300])->push([], 503)]);
@@ -218,7 +218,7 @@ final class SurfaceTest extends ShopCase
             $gloss(['by' => 'meter'])->assertSessionHasErrors('gu');
         }
         self::assertSame([71.5, 89.0], PartFact::query()->where('kind', 'gloss_read')->orderBy('id')->get()->map(fn (PartFact $f): float => (float) $f->data['gu'])->all());
-        $this->get("/parts/{$part->id}/clear")->assertSeeInOrder(['89.0', 'meter, three places', '71.5', 'typed'])->assertSee('outside');
+        $this->get("/parts/{$part->id}/clear")->assertSeeInOrder(['89.0', __('clear.by_meter'), '71.5', 'typed'])->assertSee('outside');
     }
 
     public function testOnlyOnesOwnShopIsReadAndMeasured(): void

@@ -26,8 +26,8 @@ final class TrueAnswersTest extends ShopCase
         $planned = $this->planned($part);
         self::assertSame(['base', ActState::Ready], [$planned->next?->step->step->key, $planned->next?->state]);
         self::assertNull($planned->mixAhead()?->atMin, 'begun at 16:34 the cloth would be due after closing');
-        $this->get('/')->assertSee('this mix opens')->assertSee('nobody is there')->assertDontSee('any time</p>', false);
-        $this->get("/parts/{$part->id}/weigh/base")->assertSee('Ready check')->assertSee('this mix opens')->assertSee('Begin this coat');
+        $this->get('/')->assertSee(__('bench.mix_opens'))->assertSee('nobody is there')->assertDontSee('any time</p>', false);
+        $this->get("/parts/{$part->id}/weigh/base")->assertSee('Ready check')->assertSee(__('bench.mix_opens'))->assertSee('Begin this coat');
     }
 
     public function testPastItsWindowAPhoneLeftOnTheScaleGetsNoHardenerIn(): void
@@ -38,12 +38,12 @@ final class TrueAnswersTest extends ShopCase
         $this->act($part, 'ready', 'build-2');
         $this->nowIs($this->at('2027-03-10 18:03'));
         self::assertSame(ActState::MissedWait, $this->planned($part)->next?->state);
-        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee('The window has closed')->assertSee('No hardener now')->assertDontSee('name="grams"', false);
+        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee(__('weigh.late'))->assertSee('No hardener now')->assertDontSee('name="grams"', false);
         $this->pour($part, 'build-2', 'hardener', 7.0)->assertSessionHasErrors('grams');
         $this->pour($part, 'build-2', 'all')->assertSessionHasErrors('grams');
         self::assertSame(0, $part->facts()->where('kind', 'weighed')->count());
         $this->nowIs($this->at('2027-03-11 09:00'));
-        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee('Keyed P180 and wiped');
+        $this->get("/parts/{$part->id}/weigh/build-2")->assertSee(__('bench.keyed'));
         $this->act($part, 'sanded', 'build-2', ['grit' => 180])->assertSessionHasNoErrors();
         $this->pour($part, 'build-2', 'all')->assertSessionHasNoErrors();
         self::assertSame(2, $part->facts()->where('kind', 'weighed')->count());
@@ -120,7 +120,7 @@ final class TrueAnswersTest extends ShopCase
         self::assertEqualsWithDelta(75.0, $plan->step('build-1')?->laidGM2, 1e-9);
         self::assertNotNull($plan->step('turn-build-1'));
         self::assertNotNull($plan->step('second'));
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Turn it over')->assertSee('wait until it has settled');
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee(__('steps.turn.title'))->assertSee(__('words.print_through.wait'));
         foreach ([['pair', 'letter=X'], ['pair', ''], ['second_passes', '9'], ['build_g_m2', '12']] as [$field, $value]) {
             $this->put("/parts/{$part->id}/choice", ['field' => $field, 'value' => $value])->assertSessionHasErrors();
         }
@@ -154,7 +154,7 @@ final class TrueAnswersTest extends ShopCase
         $part = $this->readyForBase();
         $this->fact($part, 'coat_on', 'base', '2027-03-10 12:30', ['grams' => 27.0]);
         $this->fact($part, 'done', 'lay', '2027-03-10 15:00');
-        $this->get('/')->assertSee('set: go on')->assertDontSee('key first</small>', false);
+        $this->get('/')->assertSee(__('words.touch_says_set.hard'))->assertDontSee('key first</small>', false);
     }
 
     public function testClothThatWasLaidInItsWindowMayBeLoggedAfterIt(): void
@@ -206,7 +206,7 @@ final class TrueAnswersTest extends ShopCase
         $planned = $this->planned($part);
         self::assertSame('clear', $planned->next?->step->step->key);
         $this->nowIs($planned->floor->time->local($planned->schedule->slot('clear')->startMin ?? 0.0));
-        $this->get('/')->assertSee('mix for all coats')->assertSee('µm wet, flash')->assertSee('coat 2')->assertSee('Booth or licensed sprayer');
+        $this->get('/')->assertSee(__('clear.mix'))->assertSee('µm wet, flash')->assertSee('coat 2')->assertSee('Booth or licensed sprayer');
         $this->act($part, 'ready', 'clear')->assertSessionHasNoErrors();
         $this->act($part, 'done', 'clear')->assertSessionHasNoErrors();
     }

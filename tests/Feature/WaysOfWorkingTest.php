@@ -93,7 +93,7 @@ final class WaysOfWorkingTest extends ShopCase
         $sheet = SheetPlan::of($this->planned($part)->plan) ?? self::fail('no sheet');
         self::assertEqualsWithDelta([609.6, 406.4, 152.4, 101.6], [$sheet->yield->lengthMm, $sheet->yield->widthMm, $sheet->yield->blankLengthMm, $sheet->yield->blankWidthMm], 1e-6);
         $this->get("/parts/{$part->id}/film")->assertOk();
-        $this->get('/')->assertOk()->assertSee('Clean the plate');
+        $this->get('/')->assertOk()->assertSee(__('steps.wipe_plate.title'));
         $this->act($part, 'flawed', 'look', ['along' => '80', 'across' => '50', 'radius' => '0'])->assertSessionHasErrors('radius');
         $this->act($part, 'flawed', 'wipe-plate', ['along' => '80', 'across' => '50', 'radius' => '10'])->assertSessionHasErrors();
         self::assertSame(0, $part->facts()->count());

@@ -196,7 +196,7 @@ final class WeighTest extends ShopCase
         app()->forgetScopedInstances();
         $this->get('/')->assertSee('The cup is mixed');
         $page = $this->get("/parts/{$part->id}/weigh/build-2")->assertOk();
-        $page->assertSee(__('weigh.curve.title'))->assertSeeInOrder(['in cups, one pair of hands', 'in shallow trays', 'in cups, two pairs of hands'])->assertSee('now-line', false);
+        $page->assertSee(__('weigh.curve.title'))->assertSeeInOrder([__('weigh.curve.ways.cup'), __('weigh.curve.ways.tray'), __('weigh.curve.ways.hands')])->assertSee('now-line', false);
         config(['oak.frozen_at' => '2027-03-10T18:45:00Z']);
         app()->forgetScopedInstances();
         $this->get('/')->assertSee('Put it outside on mineral ground')->assertDontSee('bench.', false);
