@@ -20,6 +20,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\PlacedStep;
 use Tests\Core\StandingRules;
 use Tests\Thorough;
@@ -60,6 +61,7 @@ final class DemoLifeTest extends TestCase
         $this->shop = Shop::query()->sole();
         $this->actingAs(User::query()->orderBy('id')->firstOrFail());
         $this->nowMin = ShopTime::minutes(CarbonImmutable::parse((string) config('oak.frozen_at')));
+        $this->assertStatesPromised();
         $promised = array_map(fn (PlannedPart $p): ?float => $p->schedule->readyMin(), $this->plans());
         self::assertNotContains(null, $promised);
         $acts = 0;
@@ -85,6 +87,20 @@ final class DemoLifeTest extends TestCase
             self::assertEqualsWithDelta($ready, $finished === null ? $ahead[$id]->schedule->readyMin() : ShopTime::minutes($finished), 10.0, "part {$id}");
         }
         self::assertSame([[]], KeptPlan::query()->pluck('changes')->unique()->values()->all());
+    }
+
+    /** What the tour finds in it. */
+    private function assertStatesPromised(): void
+    {
+        $plans = $this->plans();
+        $next = fn (string $name) => ($plans[Part::query()->where('name', $name)->firstOrFail()->id] ?? null)?->next;
+        self::assertNull($next('Courier-trike fairing'));
+        self::assertSame([ActState::Open, 'build'], [$next('Sidecar mudguard')?->state, $next('Sidecar mudguard')?->step->step->name]);
+        self::assertSame([ActState::Waiting, 'resin_flat'], [$next('Boat porthole surround')?->state, $next('Boat porthole surround')?->step->step->name]);
+        self::assertSame([ActState::Ready, 'resin_flat'], [$next('Stage breastplate')?->state, $next('Stage breastplate')?->step->step->name]);
+        self::assertSame('strip', $next('Scooter leg shield')?->step->step->key);
+        self::assertSame(0, Part::query()->where('name', 'Scooter leg shield')->firstOrFail()->facts()->count());
+        self::assertGreaterThan(30, Part::query()->where('name', 'Courier-trike fairing')->firstOrFail()->facts()->count());
     }
 
     private function goTo(float $minute): void

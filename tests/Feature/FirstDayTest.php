@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Part;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Auth;
-use OakGloss\Schedule\ActState;
 
 final class FirstDayTest extends ShopCase
 {
@@ -34,21 +31,6 @@ final class FirstDayTest extends ShopCase
                 ->expectsQuestion('Password, 12 characters or more', $password)->assertFailed();
         }
         self::assertSame(1, Shop::query()->count());
-    }
-
-    public function testTheDemosPartsAreInTheStatesThatItPromises(): void
-    {
-        config(['oak.demo' => true]);
-        Shop::query()->where('id', $this->shop->id)->update(['name' => 'earlier']);
-        $this->seed(DemoSeeder::class);
-        $next = fn (string $name) => $this->planned(Part::query()->where('name', $name)->firstOrFail())->next;
-        self::assertNull($next('Courier-trike fairing'));
-        self::assertSame([ActState::Open, 'build'], [$next('Sidecar mudguard')?->state, $next('Sidecar mudguard')?->step->step->name]);
-        self::assertSame([ActState::Waiting, 'resin_flat'], [$next('Boat porthole surround')?->state, $next('Boat porthole surround')?->step->step->name]);
-        self::assertSame([ActState::Ready, 'resin_flat'], [$next('Stage breastplate')?->state, $next('Stage breastplate')?->step->step->name]);
-        self::assertSame('strip', $next('Scooter leg shield')?->step->step->key);
-        self::assertSame(0, Part::query()->where('name', 'Scooter leg shield')->firstOrFail()->facts()->count());
-        self::assertGreaterThan(30, Part::query()->where('name', 'Courier-trike fairing')->firstOrFail()->facts()->count());
     }
 
     public function testAFinishedPartLeavesTheBenchGivesItsLetterBackAndOpensAgainWhenStruckOut(): void

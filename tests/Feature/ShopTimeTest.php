@@ -258,7 +258,7 @@ final class ShopTimeTest extends ShopCase
     {
         $this->shop->update(['day_curves' => array_fill(1, 7, ['coldest_c' => 8.0, 'coldest_at' => '05:00', 'warmest_c' => 18.0, 'warmest_at' => '14:00'])]);
         $this->evening();
-        $this->get('/')->assertSee('if it stayed at 20 °C')->assertSee('Full cure')->assertSee('it stands still');
+        $this->get('/bench/evening')->assertSee('if it stayed at 20 °C')->assertSee('Full cure')->assertSee('it stands still');
     }
 
     public function testTheCalendarIsValidAndAlarmed(): void

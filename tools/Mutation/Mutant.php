@@ -7,7 +7,7 @@ namespace Tools\Mutation;
 /** One change of one place of the core, and the tests that run over its line. */
 final readonly class Mutant implements \Stringable
 {
-    /** @param list<string> $tests names of test methods, with their classes */
+    /** @param list<string> $tests tests with their classes and data sets */
     public function __construct(
         public string $room,
         public string $file,

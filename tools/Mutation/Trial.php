@@ -13,32 +13,33 @@ final class Trial
     private const SECONDS = 20;
 
     /** A test that takes longer under coverage is a sweep, and left out, seconds. */
-    private const SWEEP_S = 3.0;
+    private const SWEEP_S = 20.0;
 
     /** No mutant is tried on tests that take longer together, those that cover fewest lines first, seconds. */
-    private const MOST_S = 8.0;
+    private const MOST_S = 40.0;
 
     public function __construct(private readonly string $root)
     {
     }
 
     /** @return array<string, array<int, list<string>>> tests by file and line */
-    public function coverage(): array
+    public function coverage(bool $isKept = false): array
     {
         $kept = "{$this->root}/storage/framework/testing";
         [$times, $report] = ["{$kept}/mutate-times.xml", "{$kept}/mutate.cov"];
-        (new Process([
+        // Twenty minutes: what was covered an hour ago is covered still, unless told to look again.
+        $isKept || (new Process([
             PHP_BINARY, '-d', 'memory_limit=4G', '-d', 'extension=pcov.so', '-d', "pcov.directory={$this->root}/core", 'vendor/bin/phpunit',
             '--testsuite', 'core', '--coverage-filter', 'core', '--coverage-php', $report, '--log-junit', $times,
         ], $this->root, null, null, null))->mustRun();
         $took = $covers = $covered = [];
         foreach (simplexml_load_file($times)?->xpath('//testcase') ?? [] as $case) {
-            $took[$name = self::method("{$case['class']}::{$case['name']}")] = ($took[$name] ?? 0.0) + (float) $case['time'];
+            $took[self::named("{$case['class']}::{$case['name']}")] = (float) $case['time'];
         }
         $lines = (include $report)->getData()->lineCoverage();
         foreach ($lines as $file => $of) {
             foreach ($of as $line => $tests) {
-                $covered[$file][$line] = array_values(array_unique(array_map(self::method(...), $tests ?? [])));
+                $covered[$file][$line] = array_values(array_unique($tests ?? []));
                 foreach ($covered[$file][$line] as $name) {
                     $covers[$name] = ($covers[$name] ?? 0) + 1;
                 }
@@ -48,10 +49,10 @@ final class Trial
         return array_map(fn (array $of): array => array_map(fn (array $tests): array => self::quick($tests, $took, $covers), $of), $covered);
     }
 
-    /** A test's method with its class, without its data set. */
-    private static function method(string $id): string
+    /** As the coverage names a test: its method with its class, and its data set. */
+    private static function named(string $id): string
     {
-        return (string) preg_replace('/[ #].*/s', '', $id);
+        return (string) preg_replace('/ with data set (?:"(.*)"|#(\d+))$/s', '#$1$2', $id);
     }
 
     /**
@@ -101,6 +102,13 @@ final class Trial
         }
     }
 
+    private static function pattern(string $test): string
+    {
+        [$method, $set] = explode('#', $test, 2) + [1 => ''];
+
+        return preg_quote($method, '/').($set === '' ? '' : ' with data set ("'.preg_quote($set, '/').'"|#'.preg_quote($set, '/').')');
+    }
+
     private function start(Mutant $mutant): Process
     {
         $copy = sys_get_temp_dir().'/oak-mutant-'.bin2hex(random_bytes(6)).'.php';
@@ -108,7 +116,7 @@ final class Trial
         register_shutdown_function(fn () => @unlink($copy));
         $class = 'OakGloss\\'.str_replace('/', '\\', substr($mutant->file, strlen("{$this->root}/core/"), -strlen('.php')));
         $files = array_unique(array_map(fn (string $t): string => str_replace('\\', '/', 'tests/'.substr(explode('::', $t)[0], strlen('Tests\\'))).'.php', $mutant->tests));
-        $filter = '/^('.implode('|', array_map(fn (string $t): string => preg_quote($t, '/'), $mutant->tests)).')( with data set .*)?$/';
+        $filter = '/^('.implode('|', array_map(self::pattern(...), $mutant->tests)).')$/';
         $process = new Process(
             [PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tools/Mutation/bootstrap.php', '--no-extensions', '--do-not-cache-result', '--stop-on-defect', '--filter', $filter, ...$files],
             $this->root,
