@@ -51,6 +51,27 @@ final readonly class WorkQueue
         return $this->now() === null ? $this->calls : array_slice($this->calls, 1);
     }
 
+    /**
+     * Windows that are open beside what is first, the one that closes first before the others: hands can serve one of them.
+     *
+     * @return list<PlannedPart>
+     */
+    public function competing(): array
+    {
+        $open = array_filter($this->then(), fn (PlannedPart $p): bool => $p->next?->state === ActState::Open);
+        usort($open, fn (PlannedPart $a, PlannedPart $b): int => $a->next?->changesAtMin() <=> $b->next?->changesAtMin());
+
+        return $this->now() === null ? [] : $open;
+    }
+
+    /** @return list<PlannedPart> the others, in the order of the run sheet */
+    public function later(): array
+    {
+        $competing = $this->competing();
+
+        return array_values(array_filter($this->then(), fn (PlannedPart $p): bool => ! in_array($p, $competing, true)));
+    }
+
     /** The next moment at which a coat opens, closes or becomes sandable. */
     public function nextChangeMin(): ?float
     {

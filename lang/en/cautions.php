@@ -3,6 +3,28 @@
 declare(strict_types=1);
 
 return [
+    // A line each, where hands are at it; the whole of each stands below.
+    'short' => [
+        'defers' => 'The data sheet comes first.',
+        'epoxy' => 'Nitrile gloves, sleeves, fresh air.',
+        'exotherm' => 'A cup that heats goes outside.',
+        'dust' => 'P3 mask, extraction.',
+        'solvent_rags' => 'No flame or hot air; rags in a lidded bin.',
+        'hot_air' => 'No hot air near solvent.',
+        'knife' => 'Cut away from the hand.',
+        'rotary' => 'Eyes covered, part clamped.',
+        'isocyanate' => 'Air-fed mask and booth, or a licensed sprayer.',
+        'styrene' => 'Respirator, goggles, no sparks.',
+        'spray_mist' => 'Respirator, ventilation, no sparks.',
+        'polish_heat' => 'Keep the pad moving, hand-warm at most.',
+        'heat' => 'Never on fresh solvent, nothing left alone that could burn.',
+        'structure' => 'No safety part is clad or drilled.',
+        'catalyst' => 'Goggles; never onto accelerator or acetone, never in metal.',
+        'vacuum' => 'Eyes covered, no bare glass under vacuum.',
+        'lift' => 'No more plies than shown; one that smokes goes outside.',
+        'clamp' => 'Fingers out of the clamps.',
+        'warming' => 'No warmer than shown, never on fresh solvent.',
+    ],
     'defers' => 'Usual caution. The product\'s safety data sheet, local rules and licensed practice come first.',
     'epoxy' => 'Uncured epoxy: nitrile gloves and sleeves, fresh air. Sensitisation is lasting. No solvent on skin.',
     'exotherm' => 'A full cup heats itself. Do not mix more than the batch shown in one cup. '

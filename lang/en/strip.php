@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Windows of the open parts against time, over the bench.
 return [
+    'whole' => 'All parts',
     'title' => 'Windows of the open parts',
     'scroll' => 'Windows against time; scroll sideways',
     'drawing' => 'Windows against time',

@@ -138,7 +138,7 @@ final class FactKindsTest extends TestCase
         self::assertLessThan($before->meanDoubtUm(), $after->meanDoubtUm());
     }
 
-    private static function example(Field $entry): string|int|float
+    public static function example(Field $entry): string|int|float
     {
         return match (true) {
             $entry->choices !== [] => $entry->choices[0],
@@ -150,7 +150,7 @@ final class FactKindsTest extends TestCase
         };
     }
 
-    private static function english(): Words
+    public static function english(): Words
     {
         return new class () implements Words {
             public function phrase(Content $of, string $name, array $args = []): string

@@ -20,25 +20,16 @@ use PHPUnit\Framework\TestCase;
  */
 final class PlanApprovalTest extends TestCase
 {
-    private const APPROVED = __DIR__.'/../approved-plans.txt';
-
     public function testEveryWayWithEachOfItsChoicesIsWhatWasApproved(): void
     {
-        $text = '';
+        $lines = [];
         foreach (Methods::all() as $code => $method) {
             foreach (BriefOf::variants($method) as $name => $brief) {
                 $plan = FinishPlan::of($brief, BriefOf::materials($method), $method, new Workshop(20.0), FactLog::standing([]));
-                $text .= "== {$code}, {$name}\n".implode("\n", [...array_map(self::step(...), $plan->steps), ...array_map(self::finding(...), $plan->findings)])."\n\n";
+                array_push($lines, "== {$code}, {$name}", ...array_map(self::step(...), $plan->steps), ...array_map(self::finding(...), $plan->findings));
             }
         }
-        if (getenv('OAK_APPROVE') === '1') {
-            file_put_contents(self::APPROVED, $text);
-        }
-        self::assertSame(
-            explode("\n", (string) file_get_contents(self::APPROVED)),
-            explode("\n", $text),
-            'If every line of this is meant: ./oak approve, read the difference, commit it with why.',
-        );
+        Approved::is('plans', $lines);
     }
 
     private static function step(PlannedStep $planned): string

@@ -26,6 +26,7 @@ use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Damage;
 use OakGloss\Method\Faces;
+use OakGloss\Method\Finding;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\Ground;
 use OakGloss\Method\HardTop;
@@ -45,6 +46,7 @@ use OakGloss\Method\Workshop;
 use OakGloss\Optics\Finish;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\ZoneState;
 use OakGloss\Schedule\PartSchedule;
 use PHPUnit\Framework\TestCase;
 use Tests\Thorough;
@@ -79,6 +81,24 @@ final class RandomBriefsTest extends TestCase
         }
         self::assertGreaterThan(0.4, $planned / ($planned + $refused));
         self::assertGreaterThan(0.1, $refused / ($planned + $refused));
+    }
+
+    public function testTheFirstTenOfEachAreWhatWasApproved(): void
+    {
+        $lines = [];
+        foreach (Methods::all() as $code => $method) {
+            foreach (range(1, 10) as $n) {
+                mt_srand(crc32("{$code} {$n}"));
+                $shop = new Workshop(mt_rand(120, 290) / 10.0, hottestC: mt_rand(0, 1) === 0 ? 45.0 : 110.0);
+                $plan = FinishPlan::of($this->brief($method), BriefOf::anyMaterials($method), $method, $shop, FactLog::standing([]));
+                $lines[] = "{$code} {$n}: ".Approved::value([
+                    count($plan->steps), $plan->buildCoats, $plan->totalGrams(), $plan->handsAheadMin(), $plan->worst()?->risk(),
+                    array_map(fn (ZoneState $z): float => $z->left()->inMicrometres(), $plan->mostEndangered()),
+                    array_map(fn (Finding $f): string => $f->code.' '.Approved::value($f->args), $plan->findings),
+                ]);
+            }
+        }
+        Approved::is('briefs', $lines);
     }
 
     private function assertKeepsTheContract(FinishPlan $plan, string $name): void

@@ -18,6 +18,9 @@ final class Trial
     /** No mutant is tried on tests that take longer together, those that cover fewest lines first, seconds. */
     private const MOST_S = 40.0;
 
+    /** A filter that names more is too long an expression. */
+    private const MOST_TESTS = 60;
+
     public function __construct(private readonly string $root)
     {
     }
@@ -68,7 +71,7 @@ final class Trial
         usort($tests, fn (string $a, string $b): int => $covers[$a] <=> $covers[$b]);
         [$quick, $together] = [[], 0.0];
         foreach ($tests as $test) {
-            if (($together += $took[$test] ?? 0.0) <= self::MOST_S) {
+            if (($together += $took[$test] ?? 0.0) <= self::MOST_S && count($quick) < self::MOST_TESTS) {
                 $quick[] = $test;
             }
         }
@@ -94,6 +97,9 @@ final class Trial
                 if ($isLate || ! $process->isRunning()) {
                     $isLate && $process->stop(0.0);
                     unset($running[$i]);
+                    if (! $isLate && str_contains($process->getOutput(), 'No tests executed')) {
+                        throw new \LogicException("{$mutant} was tried on no test: {$process->getCommandLine()}");
+                    }
 
                     yield [$mutant, $isLate || $process->getExitCode() !== 0];
                 }

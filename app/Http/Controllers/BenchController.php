@@ -36,8 +36,11 @@ final class BenchController
         return view('bench.index', [
             'bench' => $bench,
             'strip' => WindowStrip::of($bench),
+            'lane' => $bench->now() === null ? null : WindowStrip::lane($bench, $bench->now()),
             'now' => $bench->now() === null ? null : $call($bench->now()),
-            'then' => array_map($call, $bench->then()),
+            'competing' => array_map($call, $bench->competing()),
+            'asks' => array_values(array_filter(array_map($call, $bench->calls), fn (BenchCall $c): bool => $c->asks())),
+            'then' => array_map($call, $bench->later()),
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
         ]);

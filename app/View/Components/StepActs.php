@@ -6,6 +6,7 @@ namespace App\View\Components;
 
 use App\Models\Part;
 use App\Planning\PlannedPart;
+use App\Words\Formatter;
 use Illuminate\View\Component;
 use Illuminate\View\View;
 use OakGloss\Fact\Content;
@@ -37,9 +38,20 @@ final class StepActs extends Component
 
     private readonly ?PlannedStep $coat;
 
-    /** @param string $to where the act leads back to: bench or part */
-    public function __construct(private readonly PlannedPart $call, public string $to = 'bench', public bool $primary = false)
-    {
+    /**
+     * @param string     $to       where the act leads back to: bench or part
+     * @param bool       $primary  of the thing that is due: with all that may be said of it
+     * @param bool       $one      a single button, in a line among others
+     * @param float|null $remindAt minute of which a line may remind
+     */
+    public function __construct(
+        private readonly PlannedPart $call,
+        public string $to = 'bench',
+        public bool $primary = false,
+        private readonly bool $one = false,
+        public ?float $remindAt = null,
+        public string $reminder = '',
+    ) {
         $this->part = $call->part;
         $this->next = $call->next ?? throw new \InvalidArgumentException('a finished part has no next step');
         $this->step = $this->next->step;
@@ -91,6 +103,28 @@ final class StepActs extends Component
         return $this->primary
             && $this->step->step->kind === StepKind::Spray
             && $this->call->plan->log->last($this->key, Ready::class) === null;
+    }
+
+    /** The act that a line among others offers. */
+    public function only(): string
+    {
+        return match (true) {
+            $this->isCoat() && $this->mayWeigh() => 'weigh',
+            $this->isCoat() && $this->wantsKey() => 'key',
+            $this->isCoat(), ! $this->isDue() => match (true) {
+                $this->touchable() !== null => 'touch',
+                $this->sandable() !== null => 'paper',
+                default => 'remind',
+            },
+            $this->typedAct() !== null, $this->step->step->kind === StepKind::Spray => 'page',
+            default => 'act',
+        };
+    }
+
+    /** Its part and step, for who hears the button without seeing beside what it stands. */
+    public function name(): string
+    {
+        return $this->part->letter.' '.lcfirst(app(Formatter::class)->step($this->step->step));
     }
 
     public function isDue(): bool
@@ -152,7 +186,7 @@ final class StepActs extends Component
 
     public function render(): View
     {
-        return view('components.step-acts');
+        return view($this->one ? 'components.step-act' : 'components.step-acts');
     }
 
     private function below(): ?PlannedStep

@@ -16,11 +16,13 @@ final readonly class WindowStrip
     /** A break is no night, minutes. */
     private const BREAK_MIN = 120.0;
 
-    public const WIDTH = 1240.0;
-    private const BACK_MIN = 390.0;
-    private const SPAN_MIN = 1440.0;
-    private const TOP = 30.0;
-    private const LANE = 33.0;
+    private const MOST_LANES = 6;
+    private const TOP = 24.0;
+    private const LANE = 29.0;
+
+    /** Of a whole day across a desk's screen, and of the hours around now across a phone's: px, minutes. */
+    private const WHOLE = ['width' => 1240.0, 'back' => 390.0, 'span' => 1440.0, 'hours' => 120.0];
+    private const NARROW = ['width' => 370.0, 'back' => 120.0, 'span' => 480.0, 'hours' => 120.0];
 
     /**
      * @param list<array{x: float, label: string}> $hours
@@ -32,6 +34,7 @@ final readonly class WindowStrip
      * }> $lanes
      */
     private function __construct(
+        public float $width,
         public float $height,
         public float $nowX,
         public float $fromMin,
@@ -49,21 +52,36 @@ final readonly class WindowStrip
 
     public static function of(WorkQueue $bench): self
     {
+        return self::drawn($bench, $bench->calls, self::WHOLE);
+    }
+
+    /** What is due alone, for a narrow screen. */
+    public static function lane(WorkQueue $bench, PlannedPart $due): self
+    {
+        return self::drawn($bench, [$due], self::NARROW);
+    }
+
+    /**
+     * @param list<PlannedPart>                                           $calls
+     * @param array{width: float, back: float, span: float, hours: float} $on
+     */
+    private static function drawn(WorkQueue $bench, array $calls, array $on): self
+    {
         $now = $bench->floor->nowMin;
-        $from = floor(($now - self::BACK_MIN) / 60.0) * 60.0;
-        $until = $from + self::SPAN_MIN;
-        $x = fn (float $minute): float => round(($minute - $from) / self::SPAN_MIN * self::WIDTH, 1);
+        $from = floor(($now - $on['back']) / 60.0) * 60.0;
+        $until = $from + $on['span'];
+        $x = fn (float $minute): float => round(($minute - $from) / $on['span'] * $on['width'], 1);
         $clamp = fn (float $minute): float => max($from, min($until, $minute));
 
         $lanes = [];
-        foreach ($bench->calls as $call) {
+        foreach ($calls as $call) {
             $shapes = self::shapes($call, $until);
             $cup = self::cup($call);
-            if (($shapes !== [] || $cup !== null) && count($lanes) < 6) {
+            if (($shapes !== [] || $cup !== null) && count($lanes) < self::MOST_LANES) {
                 $lanes[] = [
                     'cup' => $cup === null ? null : ['x' => $x($clamp($cup[0])), 'until' => $x($clamp($cup[1])), 'useBy' => $cup[1]],
                     'part' => $call,
-                    'y' => self::TOP + 6.0 + self::LANE * count($lanes),
+                    'y' => self::TOP + 3.0 + self::LANE * count($lanes),
                     'tagX' => max(2.0, $x($clamp($shapes[0]['x'] ?? $cup[0] ?? $now)) - 25.0),
                     'shapes' => array_map(
                         fn (array $s): array => ['x' => $x($clamp($s['x'])), 'until' => $x($clamp($s['until']))] + $s,
@@ -73,10 +91,10 @@ final readonly class WindowStrip
                 ];
             }
         }
-        $height = self::TOP + self::LANE * max(2, count($lanes)) + 52.0;
+        $height = self::TOP + self::LANE * max(1, count($lanes)) + 27.0;
 
         $hours = [];
-        for ($minute = $from; $minute <= $until; $minute += 120.0) {
+        for ($minute = $from; $minute <= $until; $minute += $on['hours']) {
             $hours[] = ['x' => $x($minute), 'label' => $bench->floor->time->local($minute)->format('H:i')];
         }
         $closed = array_map(
@@ -90,11 +108,12 @@ final readonly class WindowStrip
         }
         $warm = max($bench->floor->airNowC(), ...array_column($air, 1));
         $cold = min($bench->floor->airNowC(), ...array_column($air, 1));
-        $y = fn (float $c): float => round($height - 26.0 - ($c - $cold) / max(1.0, $warm - $cold) * ($height - self::TOP - 46.0), 1);
+        $y = fn (float $c): float => round($height - 26.0 - ($c - $cold) / max(1.0, $warm - $cold) * ($height - self::TOP - 27.0), 1);
         $path = implode(' ', array_map(fn (array $p): string => $x($p[0]).','.$y($p[1]), $air));
         $coldest = $bench->floor->air->coldestBetween($now, $until);
 
         return new self(
+            $on['width'],
             $height,
             $x($now),
             $from,

@@ -11,9 +11,9 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WentWrong;
-use OakGloss\Inspection\Look;
 use OakGloss\Method\Finding;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\DefectState;
 use OakGloss\Plan\LookDue;
 use OakGloss\Plan\PlannedStep;
@@ -96,6 +96,53 @@ final readonly class BenchCall
             : $cue.$this->format->stepDo($this->step->step);
     }
 
+    /** Its first sentence: what hands begin with. */
+    public function begins(): string
+    {
+        return (string) preg_replace('/(?<=\.) .*$/su', '', $this->do());
+    }
+
+    /** What follows it; empty where the first sentence says all. */
+    public function goesOn(): string
+    {
+        return trim(substr($this->do(), strlen($this->begins())));
+    }
+
+    /** The clear that is due, if one is. */
+    public function clear(): ?ClearPlan
+    {
+        return $this->planned->plan->clearOf($this->step);
+    }
+
+    /** @return list<Finding> what the air says of the clear */
+    public function clearGates(): array
+    {
+        return $this->clear() === null ? [] : $this->planned->clearGates($this->clear());
+    }
+
+    /** The one time that tells of it: the end of its window, when it may begin, or where the run sheet has it. */
+    public function timeWords(): string
+    {
+        $at = $this->laterAt();
+
+        return match (true) {
+            $this->is('open') => (string) __('bench.row_closes', ['at' => $this->format->when($this->next->changesAtMin())]),
+            $this->is('waiting') && $this->next->window !== null => (string) __('bench.row_window', [
+                'spread' => $this->format->between($this->next->window->opens->expectedMin, $this->next->window->closes->expectedMin),
+            ]),
+            $at !== null => (string) __('bench.row_at', ['at' => $this->format->when($at)]),
+            $this->is('waiting') => (string) __('bench.row_ready', ['at' => $this->format->when($this->next->changesAtMin())]),
+            $this->is('missed_wait') => (string) __('bench.row_sandable', ['at' => $this->format->when($this->next->keyFromMin)]),
+            default => (string) __('bench.row_now'),
+        };
+    }
+
+    /** Whether hands that are free may begin it, though the run sheet has it later. */
+    public function mayBeginNow(): bool
+    {
+        return $this->next->needsHandsNow() && ! $this->is('open') && $this->laterAt() !== null;
+    }
+
     /** The sign to look for, where it does not come first. */
     public function cue(): ?string
     {
@@ -111,10 +158,16 @@ final readonly class BenchCall
         return $look === null || $look->next() === null || $look->isFound || $since > self::LOOK_WITHIN_MIN ? null : $look;
     }
 
-    /** A look that helps in these minutes alone: told of a part that waits, too. */
-    public function hasFreshLook(): bool
+    /** Whether what was done last asks for something: a look, or the weight of its cup. */
+    public function asks(): bool
     {
-        return in_array($this->look()?->next(), [Look::Wet, Look::Drips], true);
+        return $this->look() !== null || $this->leftoverOf() !== null;
+    }
+
+    /** As a button is named to who does not see beside what it stands. */
+    public function name(): string
+    {
+        return $this->planned->part->letter.' '.lcfirst($this->title());
     }
 
     public function lookTitle(LookDue $look): string

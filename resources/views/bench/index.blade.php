@@ -1,14 +1,14 @@
 @inject('format', 'App\Words\Formatter')
-<x-layouts.app :title="__('app.rooms.bench')">
+<x-layouts.app :title="__('app.rooms.bench')" body-class="on-bench">
 <div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="morph:outerHTML"
     hx-ext="morph">
 <div id="live">
-    <x-drawing.window-strip :strip="$strip" />
+    <x-drawing.window-strip :strip="$strip" :lane="$lane" />
     <div class="bench">
         <div class="bench-main">
             @if ($now)
                 @include('bench.now', ['call' => $now])
-            @elseif ($then === [])
+            @elseif ($then === [] && $competing === [])
                 <section class="card calm">
                     <h1>{{ __('bench.no_part') }}</h1>
                     <p>{{ __('bench.all_finished') }}</p>
@@ -22,15 +22,16 @@
                     </p>
                 </section>
             @endif
+            @if ($competing !== [])
+                <section class="card then" aria-label="{{ __('bench.open_too') }}">
+                    @foreach ($competing as $call)@include('bench.row', ['call' => $call, 'second' => true])@endforeach
+                </section>
+            @endif
+            @include('bench.answers')
             @if ($then !== [])
                 <section class="card then" aria-labelledby="then-title">
-                    <div class="card-head">
-                        <h2 id="then-title">{{ __('bench.then') }}</h2>
-                        <label class="tick tone"><input type="checkbox" id="tone"> {{ __('bench.tone') }}</label>
-                    </div>
-                    @foreach ($then as $call)
-                        @include('bench.row', ['call' => $call])
-                    @endforeach
+                    <h2 id="then-title">{{ __('bench.then') }}</h2>
+                    @foreach ($then as $call)@include('bench.row', ['call' => $call])@endforeach
                 </section>
             @endif
         </div>
@@ -38,11 +39,14 @@
             @include('bench.left-out', ['floor' => $bench->floor])
             @include('bench.changes')
             @include('bench.offer')
-            @include('bench.air', ['floor' => $bench->floor])
             <div id="evening" data-comes hx-get="{{ route('bench.evening') }}" hx-trigger="load, every 300s" hx-select="#evening-cards"
                 hx-target="this" hx-swap="innerHTML">
                 <p class="soft"><a href="{{ route('bench.evening') }}">{{ __('bench.evening') }}</a></p>
             </div>
+            @include('bench.air', ['floor' => $bench->floor])
+            <p class="side-acts">
+                <label class="tick tone"><input type="checkbox" id="tone"> {{ __('bench.tone') }}</label>
+            </p>
         </aside>
     </div>
 </div>

@@ -1,10 +1,8 @@
 @props(['step'])
 @if ($step->cautions !== [])
-<details class="cautions" {{ $attributes }}>
-    <summary><svg width="18" height="16" viewBox="0 0 18 16" aria-hidden="true">
-        <path d="M9 1 L17 15 H1Z" class="caution-sign"/><path d="M9 6v4M9 12v1.4"
-            class="caution-stroke"/></svg> {{ __('app.caution') }}</summary>
+<section class="cautions" aria-label="{{ __('app.caution') }}" {{ $attributes }}>
+    <h2><x-caution-sign /> {{ __('app.caution') }}</h2>
     <ul>@foreach ($step->cautions as $caution)<li>{{ __('cautions.'.$caution->value) }}</li>@endforeach</ul>
     <p>{{ __('cautions.defers') }}</p>
-</details>
+</section>
 @endif

@@ -4,20 +4,22 @@
     @if ($isCoat())
         @if ($mayWeigh())
             <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif
-                href="{{ route('weigh', [$part, $key]) }}">{{ __('bench.weigh', ['grams' => $format->grams($step->batch->totalG())]) }}</a>
+                href="{{ route('weigh', [$part, $key]) }}">{{ __('bench.weigh', [
+                    'grams' => $format->grams($step->batch->totalG()),
+                ]) }}<x-of :name="$name()" /></a>
             @if ($primary)
                 <x-act :part="$part" kind="coat_on" :step="$key" :to="$to">
-                    <button class="btn" data-key="c">{{ $format->label('coat_on') }}</button>
+                    <button class="btn" data-key="c">{{ $format->label('coat_on') }}<x-of :name="$name()" /></button>
                 </x-act>
             @endif
         @elseif ($wantsKey())
             <x-act :part="$part" kind="sanded" :step="$key" :to="$to" grit="180">
-                <button @class(['btn', 'go' => $primary])>{{ __('bench.keyed') }}</button>
+                <button @class(['btn', 'go' => $primary])>{{ __('bench.keyed') }}<x-of :name="$name()" /></button>
             </x-act>
         @endif
     @elseif ($wantsReadyCheck())
         <details class="fold" data-fold="r">
-            <summary class="btn go">{{ $format->label('ready') }}</summary>
+            <summary class="btn go">{{ $format->label('ready') }}<x-of :name="$name()" /></summary>
             <x-act :part="$part" kind="ready" :step="$key" :to="$to" class="touches">
                 @foreach (__('words.clear_check') as $item)
                     <label class="tick big"><input type="checkbox" required> <span>{{ $item }}</span></label>
@@ -26,8 +28,8 @@
             </x-act>
         </details>
     @elseif ($typed = $typedAct())
-        <details class="fold" data-fold="l" @if ($primary) open @endif>
-            <summary class="btn">{{ $format->label($act()) }}</summary>
+        <details class="fold" data-fold="l" @if ($primary && $to !== 'bench') open @endif>
+            <summary @class(['btn', 'go' => $primary])>{{ $format->label($act()) }}<x-of :name="$name()" /></summary>
             <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" class="touches typed-act">
                 <x-fields :kind="$typed" :id="$act().'-'.$part->id" />
                 <button @class(['btn', 'go' => $primary])>{{ __('bench.keep') }}</button>
@@ -36,36 +38,14 @@
     @else
         <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()">
             <button @class(['btn', 'go' => $primary && $isDue()]) @disabled($grit() !== null && ! $isDue())
-                >{{ $format->label($act()) }}{{ $grit() === null ? '' : " P{$grit()}" }}</button>
+                >{{ $format->label($act()) }}{{ $grit() === null ? '' : " P{$grit()}" }}<x-of :name="$name()" /></button>
         </x-act>
         @if ($primary && $isFlat() && ! request()->routeIs('parts.sand'))
             <a class="btn" href="{{ route('parts.sand', $part) }}">{{ __('bench.ladder') }}</a>
         @endif
     @endif
-    @if ($coat = $touchable())
-        <details class="fold" @if ($primary) data-fold="t" @endif>
-            <summary class="btn">{{ $format->label('touched') }}</summary>
-            <x-act :part="$part" kind="touched" :step="$coat->step->key" :to="$to" class="touches">
-                <p>{{ __('bench.touch', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
-                @foreach (OakGloss\Cure\Touch::cases() as $touch)
-                    <button class="btn" name="touch" value="{{ $touch->value }}"
-                        >{{ $format->word('touch', $touch->value) }}
-                            <small>{{ $format->word($touchSays(), $touch->value) }}</small></button>
-                @endforeach
-            </x-act>
-        </details>
-    @endif
-    @if ($coat = $sandable())
-        <details class="fold">
-            <summary class="btn">{{ __('bench.paper_check') }}</summary>
-            <x-act :part="$part" kind="tried" :step="$coat->step->key" :to="$to" class="touches">
-                <p>{{ __('bench.try', ['coat' => lcfirst($format->step($coat->step))]) }}</p>
-                @foreach (__('bench.papers') as $paper => [$what, $says])
-                    <button class="btn" name="paper" value="{{ $paper }}">{{ $what }} <small>{{ $says }}</small></button>
-                @endforeach
-            </x-act>
-        </details>
-    @endif
+    @includeWhen($coat = $touchable(), 'bench.touch')
+    @includeWhen($coat = $sandable(), 'bench.paper')
     @if ($mayHaveBeenLaid())
         <details class="fold">
             <summary class="btn">{{ __('bench.laid') }}</summary>
@@ -81,7 +61,7 @@
     @endif
     @if ($primary)
         <details class="fold">
-            <summary class="btn quiet">{{ __('bench.other') }}</summary>
+            <summary class="btn quiet">{{ __('bench.other') }}<x-of :name="$name()" /></summary>
             <div class="others">
                 @if ($isSkippable())
                     <x-act :part="$part" kind="skipped" :step="$key" :to="$to">
