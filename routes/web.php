@@ -14,6 +14,7 @@ use App\Http\Controllers\DefectController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HabitsController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\InspectController;
 use App\Http\Controllers\JoinController;
@@ -86,6 +87,10 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         Route::post('/people/{person}/back', [PeopleController::class, 'back'])->name('people.back');
     });
     Route::get('/', [BenchController::class, 'show'])->middleware(ReckonFirst::class)->name('bench');
+    Route::get('/bench/hands', [BenchController::class, 'hands'])->name('bench.hands');
+    Route::get('/bench/help', [HelpController::class, 'index'])->name('help');
+    Route::post('/bench/help', [HelpController::class, 'store'])->name('help.store')->can('run', 'App\Models\Shop');
+    Route::post('/bench/help/{call}', [HelpController::class, 'answer'])->name('help.answer')->can('answer', 'call');
     Route::get('/bench/evening', [BenchController::class, 'evening'])->name('bench.evening');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');

@@ -6,6 +6,15 @@ use OakGloss\Cure\Spread;
 
 // What the bench says besides steps and findings. Lines with <b> are written by @say.
 return [
+    'hands_mode' => [
+        'enter' => 'Hands dirty', 'title' => 'The due thing alone', 'out' => 'Whole bench', 'not_yet' => 'Not yet', 'reminds' => 'Reminds :at',
+        'need' => 'I need someone',
+        'sleeps' => 'This device may switch its screen off: keeping it on wants HTTPS, or the machine that the bench runs on.',
+    ],
+    'help' => [
+        'needs' => ':name needs someone since :at.', 'come' => 'I\'m coming', 'done' => 'Not needed any more',
+        'called' => 'Called: it stands on every bench.', 'comes' => 'Said: somebody comes to :name.',
+    ],
     'more' => 'More', 'more_notes' => '{1} More: one note|[2,*] More: :count notes', 'asks' => 'After the last press',
     'open_too' => 'Another window is open', 'may_begin' => 'may begin now',
     'says_closed' => ':letter: :step, its window has closed',

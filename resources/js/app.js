@@ -5,6 +5,7 @@ import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
+import { startAwake } from './awake.js';
 import { startCountdowns } from './countdown.js';
 import { startKeys } from './keys.js';
 import { startPatches } from './patch.js';
@@ -16,6 +17,7 @@ import { startRenewing } from './renew.js';
 import { startReminders } from './remind.js';
 import { startScale } from './scale.js';
 import { startSheet } from './sheet.js';
+import { startCalls } from './speak.js';
 
 window.htmx = htmx;
 
@@ -32,6 +34,8 @@ startPatches();
 startPlaces();
 startScale();
 startReach();
+startAwake();
+startCalls();
 
 // Whose zones these are is told to the form itself, so that an answer still under way can't forget it.
 document.addEventListener('click', (event) => {

@@ -1,25 +1,11 @@
 // Reminders while the page is open: what the run sheet will ask for and when windows open and close, by the shop's
 // clock. A notification only where the browser was asked and said yes; a tone only where it was switched on.
 import { shopNow } from './countdown.js';
+import { signal, tone } from './speak.js';
 
 const KEY = 'oak-reminders';
 const load = () => JSON.parse(localStorage.getItem(KEY) ?? '{}');
 const keep = (all) => localStorage.setItem(KEY, JSON.stringify(all));
-
-function tone() {
-    if (localStorage.getItem('oak-tone') !== '1') {
-        return;
-    }
-    const context = new AudioContext();
-    const gain = context.createGain();
-    const sound = context.createOscillator();
-    gain.gain.setValueAtTime(0.2, context.currentTime);
-    gain.gain.exponentialRampToValueAtTime(0.001, context.currentTime + 0.9);
-    sound.frequency.value = 660;
-    sound.connect(gain).connect(context.destination);
-    sound.start();
-    sound.stop(context.currentTime + 0.9);
-}
 
 function show(words) {
     let box = document.querySelector('#reminder');
@@ -38,7 +24,7 @@ function show(words) {
     done.addEventListener('click', () => { line.remove(); if (!box.childElementCount) { box.remove(); } });
     line.append(' ', done);
     box.append(line);
-    tone();
+    signal();
     if (window.Notification?.permission === 'granted') {
         new Notification('Oak Gloss', { body: words });
     }
@@ -49,7 +35,8 @@ function mark() {
     for (const button of document.querySelectorAll('[data-remind]')) {
         const on = button.dataset.remind in all;
         button.setAttribute('aria-pressed', on);
-        button.textContent = on ? 'Reminds' : 'Remind me';
+        // What follows its word says which part it is of, to who does not see it.
+        (button.firstChild ?? button).textContent = on ? button.dataset.on ?? 'Reminds' : button.dataset.off ?? 'Remind me';
     }
     const toggle = document.querySelector('#tone');
     if (toggle) {

@@ -117,6 +117,12 @@ abstract class BrowserCase extends TestCase
         }
     }
 
+    /** All that the page asks for by itself has come. */
+    protected function waitUntilItRests(): void
+    {
+        $this->shop->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request")') === true);
+    }
+
     protected function waitFor(string $css): void
     {
         $this->shop->browser->wait(self::PATIENCE_S, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));

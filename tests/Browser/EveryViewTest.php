@@ -13,7 +13,7 @@ final class EveryViewTest extends BrowserCase
         $this->shop->browser->manage()->getLog('browser');
         foreach ($views as $name => $path) {
             $this->visit($path);
-            usleep(150000);
+            $this->waitUntilItRests();
             self::assertSame([], array_column($this->shop->browser->manage()->getLog('browser'), 'message'), $name);
             self::assertSame([], $this->axe(), $name);
         }

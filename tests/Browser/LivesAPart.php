@@ -7,6 +7,15 @@ namespace Tests\Browser;
 /** Takes a part through its plan by its own page: what is next, at its time, by the button that the page offers. */
 trait LivesAPart
 {
+    /** The part has the workshop to itself: only its own steps are followed. */
+    private function alone(string $letter): int
+    {
+        $id = $this->partId($letter);
+        $this->shop->alter("UPDATE parts SET finished_at = '2027-03-09 10:00:00' WHERE id <> {$id}");
+
+        return $id;
+    }
+
     /** @return list<string> titles of the steps in the order in which they were done */
     private function finish(int $id, string $upTo = ''): array
     {

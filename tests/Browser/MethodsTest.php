@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Other ways of working than the brush, from their form to their record. */
 final class MethodsTest extends BrowserCase
 {
@@ -58,6 +60,7 @@ final class MethodsTest extends BrowserCase
     }
 
     /** Lows that are seen on the second block ask for another round; matt everywhere asks for none. */
+    #[Group('long')]
     public function testARescueOfTwoRounds(): void
     {
         $id = $this->alone('R');
@@ -83,6 +86,7 @@ final class MethodsTest extends BrowserCase
     }
 
     /** A mould in lifts, held warm with its pattern, and a part out of it: laminates to scale, a bag that leaks first. */
+    #[Group('long')]
     public function testAMouldWithLiftsAndPostCure(): void
     {
         $id = $this->alone('L');
@@ -146,13 +150,5 @@ final class MethodsTest extends BrowserCase
         }
         $this->visit("/parts/{$id}/record");
         $this->sees(Said::of('steps.second_face.title', ['n' => '1']));
-    }
-
-    private function alone(string $letter): int
-    {
-        $id = $this->partId($letter);
-        $this->shop->alter("UPDATE parts SET finished_at = '2027-03-09 10:00:00' WHERE id <> {$id}");
-
-        return $id;
     }
 }

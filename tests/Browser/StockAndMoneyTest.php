@@ -50,7 +50,7 @@ final class StockAndMoneyTest extends BrowserCase
 
     public function testAPartIsQuotedMadeAndSettled(): void
     {
-        $id = $this->partId('W');
+        $id = $this->alone('W');
         $this->visit("/parts/{$id}/money");
         $this->sees(Said::of('money.charge.title'));
         $this->fill('customer', 'Nell Ferryman');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+
 use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Two browsers on one shop: what is done on one is seen on the other, and moves nothing else there. */
 final class TwoDevicesTest extends BrowserCase
@@ -34,6 +36,7 @@ final class TwoDevicesTest extends BrowserCase
         self::assertStringNotContainsString('What changed', self::textOn($other, '#live'));
     }
 
+    #[Group('long')]
     public function testABetterPlanIsTakenOnOneAndToldOnTheOther(): void
     {
         $long = json_encode(array_fill(1, 7, [['06:00', '21:00']]));

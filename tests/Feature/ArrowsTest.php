@@ -29,7 +29,7 @@ final class ArrowsTest extends TestCase
         'Planning' => ['Database', 'Models', 'Rules', 'Shelf', 'Time', 'Words'],
         'Money' => ['Database', 'Models', 'Planning', 'Shelf', 'Stock'],
         'Calendar' => ['Models', 'Planning', 'Words'],
-        'Acts' => ['Bench', 'Calendar', 'Models', 'Planning', 'Time'],
+        'Acts' => ['Calendar', 'Models', 'Planning', 'Time'],
         'Bench' => ['Devices', 'Models', 'Planning', 'Stock', 'Time', 'Words'],
         'Inspection' => ['Models', 'Money', 'Planning', 'Shelf', 'Time', 'Words'],
         'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],

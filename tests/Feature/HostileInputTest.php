@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\AirReading;
 use App\Models\Feed;
+use App\Models\HelpCall;
 use App\Models\HourException;
 use App\Models\KeptQuote;
 use App\Models\Lot;
@@ -32,7 +33,7 @@ final class HostileInputTest extends ShopCase
         'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'measured.measures' => 'oz|g|1|2'],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
         'people.role' => ['role' => 'owner'], 'people.link' => [], 'people.password' => ['password' => 'wrong'], 'people.leave' => [], 'people.back' => [],
-        'bench' => [], 'parts.index' => [], 'parts.create' => [], 'parts.choose' => ['lies' => 'bare_part', 'purpose' => 'cosmetic', 'substrate' => 'abs', 'form' => 'flat', 'pieces' => '2', 'finish' => 'gloss', 'skill' => 'some', 'length' => '400', 'width' => '200', 'sun' => '1'],
+        'bench' => [], 'bench.evening' => [], 'bench.hands' => [], 'help' => [], 'help.store' => ['part' => '1'], 'help.answer' => [], 'parts.index' => [], 'parts.create' => [], 'parts.choose' => ['lies' => 'bare_part', 'purpose' => 'cosmetic', 'substrate' => 'abs', 'form' => 'flat', 'pieces' => '2', 'finish' => 'gloss', 'skill' => 'some', 'length' => '400', 'width' => '200', 'sun' => '1'],
         'parts.answer' => ['method' => 'rescue', 'film_um' => '120', 'with_for' => 'x', 'shape' => 'bent_panel', 'unit' => 'mm', 'editing' => '1', 'sizes_for' => 'x', 'zones_typed' => '1', 'name' => 'x', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.length_mm' => '10', 'zones.0.above' => '1'],
         'parts.store' => ['method' => 'flat_sheet', 'plies' => '2', 'faces' => 'both', 'sizes.part_length' => '80', 'film_relief_um' => '80', 'film_known_by' => 'guessed', 'holding' => 'tacky_base', 'inner_cloth_id' => '1', 'skin_resin_id' => '1', 'filler_id' => '1', 'name' => 'x', 'letter' => 'M', 'substrate' => 'abs', 'tone' => 'black', 'shape' => 'bent_panel', 'unit' => 'in', 'finish' => 'gloss', 'needed_by' => '2027-04-01T10:00', 'wrap_mm' => '30', 'holes' => '0', 'finish_coats' => '1', 'base_resin_id' => '1', 'cloth_id' => '1', 'clear_id' => '1', 'zones_typed' => '1', 'sizes.length' => '400', 'zones.0.name' => 'top', 'zones.0.kind' => 'level', 'zones.0.slope_deg' => '5', 'zones.0.above' => '1', 'primed' => '1'],
         'parts.show' => ['after' => 'build-1'], 'parts.edit' => [], 'parts.update' => ['name' => 'x', 'letter' => 'N', 'sizes.length' => '400', 'zones.0.above' => '1', 'priority' => 'high'],
@@ -186,6 +187,7 @@ final class HostileInputTest extends ShopCase
             'lot' => Lot::query()->create(['shop_id' => $this->shop->id, 'kind' => 'cloths', 'item_id' => (int) $part->getAttribute('cloth_id'), 'mark' => 'L', 'quantity' => 5, 'left' => 5, 'width_mm' => 1000, 'received_at' => now()])->id,
             'quote' => KeptQuote::query()->create(['shop_id' => $this->shop->id, 'part_id' => $part->id, 'user_id' => $this->user->id, 'kind' => 'quote', 'number' => 7, 'bill' => ['waste' => 0, 'margin' => 0, 'tax' => 0, 'lines' => []], 'terms' => [], 'made_at' => now()])->id,
             'file' => SheetFile::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'kind' => 'cloths', 'item_id' => 1, 'name' => 'x', 'type' => 'text/plain', 'bytes' => 'x', 'kept_at' => now()])->id,
+            'call' => HelpCall::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'called_at' => now()])->id,
             'token' => str_repeat('a', 48),
         ];
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\AirReading;
 use App\Models\Feed;
+use App\Models\HelpCall;
 use App\Models\HourException;
 use App\Models\KeptQuote;
 use App\Models\Lot;
@@ -25,8 +26,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class PolicyTest extends ShopCase
 {
     private const GUESTS = ['up', 'worker', 'login', 'login.store', 'join', 'join.store', 'feed'];
-    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'account.measures', 'bench', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shelf.json', 'shelf.schema', 'shelf.csv', 'sheet-files.show', 'shop.edit', 'air', 'feeds.revoke'];
-    private const WORKERS = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store', 'weigh.scale', 'weigh.from_here', 'weigh.swap', 'shelf.shopping', 'shelf.shopping.csv', 'parts.money', 'quotes.store', 'quotes.forget', 'quotes.pdf', 'lots.store', 'lots.change',
+    private const ALL = ['logout', 'account', 'account.password', 'account.everywhere', 'account.measures', 'bench', 'bench.evening', 'bench.hands', 'help', 'parts.index', 'parts.show', 'parts.film', 'parts.sand', 'parts.clear', 'parts.record', 'parts.inspect', 'defects.show', 'photos.show', 'habits', 'run-sheet', 'run-sheet.reckon', 'run-sheet.range', 'calendar.file', 'shelf', 'shelf.edit', 'shelf.json', 'shelf.schema', 'shelf.csv', 'sheet-files.show', 'shop.edit', 'air', 'feeds.revoke'];
+    private const WORKERS = ['help.store', 'help.answer', 'parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'parts.edit', 'parts.update', 'parts.choice', 'ways.take', 'film.store', 'sand.decide', 'sand.wait', 'sand.change', 'gloss.store', 'inspect.found', 'inspect.looked', 'inspect.passed', 'inspect.wrong', 'weave.read', 'defects.told', 'defects.take', 'facts.store', 'facts.strike', 'facts.judge', 'weigh', 'weigh.store', 'weigh.scale', 'weigh.from_here', 'weigh.swap', 'shelf.shopping', 'shelf.shopping.csv', 'parts.money', 'quotes.store', 'quotes.forget', 'quotes.pdf', 'lots.store', 'lots.change',
         'practice', 'practice.begin', 'practice.show', 'practice.move', 'practice.finish', 'offers.look', 'offers.take', 'offers.refuse', 'run-sheet.try', 'run-sheet.pin', 'run-sheet.unpin', 'run-sheet.climate', 'changes.seen', 'turn', 'turn.take', 'feeds.open',
         'hours.store', 'hours.withdraw', 'hours.home', 'air.store', 'air.poll', 'air.import', 'air.forget', 'air.back', 'clock.skip', 'parts.hold', 'parts.cancel', 'parts.resume', 'parts.destroy', 'facts.move'];
     private const OWNERS = ['shop.money', 'shop.money.update', 'shelf.import', 'sheet-files.store', 'shelf.create', 'shelf.store', 'shelf.update', 'shop.update', 'air.probe', 'people', 'people.store', 'people.password', 'audit', 'people.role', 'people.link', 'people.leave', 'people.back'];
@@ -36,7 +37,7 @@ final class PolicyTest extends ShopCase
 
     /** Named for nobody's shop: what they reach is the own. */
     private const OF_NO_SHOP = ['parts.choose', 'parts.create', 'parts.answer', 'parts.store', 'practice', 'practice.begin', 'offers.look', 'changes.seen', 'turn', 'turn.take', 'feeds.open', 'hours.store', 'air.store', 'air.poll', 'air.import', 'air.forget', 'clock.skip', 'shelf.create', 'shelf.store', 'shop.update', 'air.probe', 'people', 'people.store', 'people.password', 'audit',
-        'logout', 'account', 'account.password', 'account.everywhere', 'account.measures', 'bench', 'parts.index', 'habits', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shelf.shopping', 'shelf.shopping.csv', 'shelf.json', 'shelf.schema', 'shelf.csv', 'shelf.import', 'shop.edit', 'shop.money', 'shop.money.update', 'air'];
+        'logout', 'account', 'account.password', 'account.everywhere', 'account.measures', 'bench', 'bench.evening', 'bench.hands', 'help', 'help.store', 'parts.index', 'habits', 'run-sheet', 'run-sheet.reckon', 'calendar.file', 'shelf', 'shelf.shopping', 'shelf.shopping.csv', 'shelf.json', 'shelf.schema', 'shelf.csv', 'shelf.import', 'shop.edit', 'shop.money', 'shop.money.update', 'air'];
 
     public function testEveryRouteIsInTheTable(): void
     {
@@ -126,6 +127,7 @@ final class PolicyTest extends ShopCase
             'lot' => Lot::query()->create(['shop_id' => $this->shop->id, 'kind' => 'cloths', 'item_id' => $part->getAttribute('cloth_id'), 'mark' => 'L', 'quantity' => 5, 'left' => 5, 'width_mm' => 1000, 'received_at' => now()])->id,
             'quote' => KeptQuote::query()->create(['shop_id' => $this->shop->id, 'part_id' => $part->id, 'user_id' => $user->id, 'kind' => 'quote', 'number' => random_int(1, 1 << 30), 'bill' => ['waste' => 0, 'margin' => 0, 'tax' => 0, 'lines' => []], 'terms' => [], 'made_at' => now()])->id,
             'file' => SheetFile::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'kind' => 'cloths', 'item_id' => 1, 'name' => 'x', 'type' => 'text/plain', 'bytes' => 'x', 'kept_at' => now()])->id,
+            'call' => HelpCall::query()->create(['shop_id' => $this->shop->id, 'user_id' => $user->id, 'called_at' => now()])->id,
             'token' => str_repeat('a', 48),
         ];
     }

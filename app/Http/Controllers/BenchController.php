@@ -39,10 +39,23 @@ final class BenchController
             'lane' => $bench->now() === null ? null : WindowStrip::lane($bench, $bench->now()),
             'now' => $bench->now() === null ? null : $call($bench->now()),
             'competing' => array_map($call, $bench->competing()),
-            'asks' => array_values(array_filter(array_map($call, $bench->calls), fn (BenchCall $c): bool => $c->asks())),
+            'others' => array_map($call, $bench->then()),
             'then' => array_map($call, $bench->later()),
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
+        ]);
+    }
+
+    /** The due thing alone, for hands that can't touch more. */
+    public function hands(Planner $planner, Formatter $format, #[CurrentUser] User $user): View
+    {
+        $bench = WorkQueue::of($user->shop, $planner);
+        $call = fn (?PlannedPart $p): ?BenchCall => $p === null ? null : new BenchCall($p, $format);
+
+        return view('bench.hands', [
+            'now' => $call($bench->now()),
+            'next' => $call($bench->then()[0] ?? null),
+            'isNight' => ! $bench->floor->work->isOpenAt($bench->floor->nowMin),
         ]);
     }
 

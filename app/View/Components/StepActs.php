@@ -42,6 +42,7 @@ final class StepActs extends Component
      * @param string     $to       where the act leads back to: bench or part
      * @param bool       $primary  of the thing that is due: with all that may be said of it
      * @param bool       $one      a single button, in a line among others
+     * @param bool       $done     and that the one that ends the step, without a cup on the scale
      * @param float|null $remindAt minute of which a line may remind
      */
     public function __construct(
@@ -49,6 +50,7 @@ final class StepActs extends Component
         public string $to = 'bench',
         public bool $primary = false,
         private readonly bool $one = false,
+        private readonly bool $done = false,
         public ?float $remindAt = null,
         public string $reminder = '',
     ) {
@@ -109,7 +111,7 @@ final class StepActs extends Component
     public function only(): string
     {
         return match (true) {
-            $this->isCoat() && $this->mayWeigh() => 'weigh',
+            $this->isCoat() && $this->mayWeigh() => $this->done ? 'act' : 'weigh',
             $this->isCoat() && $this->wantsKey() => 'key',
             $this->isCoat(), ! $this->isDue() => match (true) {
                 $this->touchable() !== null => 'touch',

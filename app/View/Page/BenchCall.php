@@ -11,6 +11,7 @@ use OakGloss\Fact\Fact;
 use OakGloss\Fact\Kind\CupLeft;
 use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WentWrong;
+use OakGloss\Inspection\Look;
 use OakGloss\Method\Finding;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClearPlan;
@@ -158,10 +159,10 @@ final readonly class BenchCall
         return $look === null || $look->next() === null || $look->isFound || $since > self::LOOK_WITHIN_MIN ? null : $look;
     }
 
-    /** Whether what was done last asks for something: a look, or the weight of its cup. */
-    public function asks(): bool
+    /** A look that helps in these minutes alone: told of a part that is not due, too. */
+    public function hasFreshLook(): bool
     {
-        return $this->look() !== null || $this->leftoverOf() !== null;
+        return in_array($this->look()?->next(), [Look::Wet, Look::Drips], true);
     }
 
     /** As a button is named to who does not see beside what it stands. */

@@ -1,5 +1,7 @@
 @inject('format', 'App\Words\Formatter')
 <x-layouts.app :title="__('app.rooms.bench')" body-class="on-bench">
+<div id="help" hx-get="{{ route('help') }}" hx-trigger="load, every 10s" hx-select="#help-calls"></div>
+<p id="spoken" class="visually-hidden" role="status"></p>
 <div id="bench" hx-get="{{ route('bench') }}" hx-trigger="every 60s, over" hx-select="#live" hx-target="#live" hx-swap="morph:outerHTML"
     hx-ext="morph">
 <div id="live">
@@ -39,12 +41,14 @@
             @include('bench.left-out', ['floor' => $bench->floor])
             @include('bench.changes')
             @include('bench.offer')
-            <div id="evening" data-comes hx-get="{{ route('bench.evening') }}" hx-trigger="load, every 300s" hx-select="#evening-cards"
+            <div id="evening" data-comes hx-get="{{ route('bench.evening') }}" hx-trigger="load delay:1s, every 300s"
+                hx-select="#evening-cards"
                 hx-target="this" hx-swap="innerHTML">
                 <p class="soft"><a href="{{ route('bench.evening') }}">{{ __('bench.evening') }}</a></p>
             </div>
             @include('bench.air', ['floor' => $bench->floor])
             <p class="side-acts">
+                <a class="btn" href="{{ route('bench.hands') }}">{{ __('bench.hands_mode.enter') }}</a>
                 <label class="tick tone"><input type="checkbox" id="tone"> {{ __('bench.tone') }}</label>
             </p>
         </aside>

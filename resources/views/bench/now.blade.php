@@ -46,6 +46,11 @@
             <p class="label">{{ __('bench.all_the_same') }}</p>
             <x-step-acts :call="$planned" />
         @endif
+        @if ($remindAt = $call->remindAtMin())
+            <button type="button" class="btn quiet remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
+                data-at="{{ (int) round(60 * $remindAt) }}" data-words="{{ $call->reminder() }}"
+                >{{ __('bench.remind') }}<x-of :name="$call->name()" /></button>
+        @endif
         @include('bench.who')
         <x-cautions :step="$step->step" />
         <x-sheet-files :planned="$planned" :step="$step" />
