@@ -91,6 +91,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/bench/help', [HelpController::class, 'index'])->name('help');
     Route::post('/bench/help', [HelpController::class, 'store'])->name('help.store')->can('run', 'App\Models\Shop');
     Route::post('/bench/help/{call}', [HelpController::class, 'answer'])->name('help.answer')->can('answer', 'call');
+    Route::post('/weigh/tare', [ScaleController::class, 'tare'])->name('weigh.tare')->can('run', 'App\Models\Shop');
     Route::get('/bench/evening', [BenchController::class, 'evening'])->name('bench.evening');
 
     Route::get('/parts', [PartController::class, 'index'])->middleware(ReckonFirst::class)->name('parts.index');

@@ -193,8 +193,8 @@ final readonly class Cup
     {
         return array_filter([
             'resin' => $this->pour->resinToAddG(),
-            'hardener' => $this->pour->hardenerToAddG(),
             'pigment' => $this->pour->pigmentToAddG(),
+            'hardener' => $this->pour->hardenerToAddG(),
         ], fn (float $grams): bool => $grams > 0.5 * $this->planned->floor->workshop->scaleStepG);
     }
 

@@ -3,8 +3,9 @@ export function pour() {
     return {
         preview: '',
         typed() {
-            const { component, resin, hardener, ratio, unit, unitG } = this.$root.dataset;
-            const grams = Number(unitG) * Number(this.$root.querySelector('[name=grams]').value.replace(',', '.'));
+            const { component, resin, hardener, ratio, unit, unitG, shows } = this.$root.dataset;
+            // A scale that is not tared shows what was in before, too.
+            const grams = Number(unitG) * Number(this.$root.querySelector('[name=grams]').value.replace(',', '.')) - Number(shows ?? 0);
             if (!(grams > 0) || component === 'pigment') {
                 this.preview = '';
 

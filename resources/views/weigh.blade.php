@@ -15,8 +15,8 @@
             @include('weigh.ready')
         @else
             @includeWhen($scale !== null, 'weigh.scale')
-            @include('weigh.cup')
             @include($page->next === null ? 'weigh.mixed' : 'weigh.pour')
+            @include('weigh.cup')
             @include('weigh.stock')
             @include('weigh.curve')
             @includeWhen($cup->isBegun(), 'weigh.wrong')

@@ -11,6 +11,7 @@ use App\Bench\Scales;
 use App\Http\CupGate;
 use App\Http\Requests\CupRequest;
 use App\Http\Requests\PourRequest;
+use App\Http\Tare;
 use App\Models\Part;
 use App\Models\User;
 use App\Stock\Stocks;
@@ -52,7 +53,7 @@ final class WeighController
             'cup' => $cup,
             'with' => $request->with(),
             'partners' => $cup->with === [] ? $desk->shared->partners($cup) : [],
-            'page' => new WeighPage($cup, $format),
+            'page' => new WeighPage($cup, $format, Tare::of($request) === Tare::Through),
             // A scale is followed for one part's marks.
             'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
             'stock' => new WeighStock($cup, $stocks->of($part->shop), $takenFrom, $format),
@@ -177,6 +178,20 @@ final class WeighController
 
         return isset($given['drops']) && $cup->resin->catalyst !== null
             ? round((int) $given['drops'] * $cup->resin->catalyst->dropG(), 3)
-            : (float) ($given['grams'] ?? throw ValidationException::withMessages(['grams' => __('weigh.grams_only')]));
+            : $this->added($given, $cup);
+    }
+
+    /** @param array<string, mixed> $given as the scale was read that it was typed from: through all jars, or of this one */
+    private function added(array $given, Cup $cup): float
+    {
+        $shown = (float) ($given['grams'] ?? throw ValidationException::withMessages(['grams' => __('weigh.grams_only')]));
+        if (($given['reads'] ?? null) !== Tare::Through->value) {
+            return $shown;
+        }
+        $in = $cup->pour->totalG();
+
+        return $shown > $in ? round($shown - $in, 3) : throw ValidationException::withMessages(['grams' => __('weigh.less_than_in', [
+            'grams' => (string) round($in, 1).' g',
+        ])]);
     }
 }

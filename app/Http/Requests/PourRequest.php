@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Tare;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -25,6 +26,8 @@ final class PourRequest extends FormRequest
             // What is in the cup now, where some was poured back: in place of what was recorded of that jar.
             'left' => ['sometimes', 'boolean'],
             'by' => ['sometimes', 'required', Rule::in(['scale'])],
+            // How the scale was read that it was typed from.
+            'reads' => ['sometimes', Rule::enum(Tare::class)],
             'with' => CupRequest::WITH,
             'strokes' => ['sometimes', 'required', 'integer', 'between:1,500'],
             'drops' => ['sometimes', 'required', 'integer', 'between:1,500'],

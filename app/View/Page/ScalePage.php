@@ -13,7 +13,8 @@ final readonly class ScalePage
     /** The drawing ends so far over the mark. */
     public const PAST_MARK = 1.15;
 
-    public function __construct(private ScaleFollow $follow, private float $nowS)
+    /** @param float $inCupG that the scale shows besides, where it is read through all jars */
+    public function __construct(private ScaleFollow $follow, private float $nowS, private float $inCupG = 0.0)
     {
     }
 
@@ -33,16 +34,16 @@ final readonly class ScalePage
             'state' => $says,
             'says' => (string) __("weigh.scale.says.{$says}", [
                 'more' => $this->grams(abs($this->follow->mark->grams - (float) $poured)),
-                'grams' => $this->grams((float) $poured),
+                'grams' => $this->grams($this->inCupG + (float) $poured),
             ]),
-            'grams' => $poured === null ? '–' : $this->grams($poured),
+            'grams' => $poured === null ? '–' : $this->grams($this->inCupG + $poured),
             'at' => $poured === null ? 0.0 : self::at($this->follow, $poured),
             'isSlow' => $says === 'slow',
             'isWrong' => in_array($says, ['lost', 'overloaded', 'negative', 'jumped', 'doubted', 'over'], true),
             'isRight' => $this->follow->isRight($this->nowS),
             'take' => $this->follow->restsSince($this->nowS) === null
                 ? ''
-                : (string) __('weigh.scale.take', ['grams' => $this->grams((float) $poured)]),
+                : (string) __('weigh.scale.take', ['grams' => $this->grams($this->inCupG + (float) $poured)]),
         ];
     }
 

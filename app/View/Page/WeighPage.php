@@ -37,7 +37,8 @@ final readonly class WeighPage
     /** The window that the coat goes into. */
     public ?TackWindow $window;
 
-    public function __construct(private Cup $cup, private Formatter $format)
+    /** @param bool $isThrough the scale is not set to nothing between the jars */
+    public function __construct(private Cup $cup, private Formatter $format, public bool $isThrough = false)
     {
         $this->key = $cup->step->step->key;
         $this->nowMin = $cup->planned->floor->nowMin;
@@ -45,6 +46,18 @@ final readonly class WeighPage
         $this->next = $cup->next();
         $this->ahead = $cup->ahead();
         $this->window = $cup->serves();
+    }
+
+    /** What the scale shows before this jar. */
+    public function showsG(): float
+    {
+        return $this->isThrough ? $this->cup->pour->totalG() : 0.0;
+    }
+
+    /** What it shows when this jar is in. */
+    public function markG(): float
+    {
+        return $this->showsG() + ($this->cup->toAdd()[$this->next] ?? 0.0);
     }
 
     public function closesMin(): ?float
@@ -146,7 +159,7 @@ final readonly class WeighPage
     public function jars(): array
     {
         [$batch, $pour, $toAdd] = [$this->cup->batch, $this->cup->pour, $this->cup->toAdd()];
-        $wanted = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
+        $wanted = array_filter(['resin' => $batch->resinG, 'pigment' => $batch->pigmentG, 'hardener' => $batch->hardenerG]);
         $in = ['resin' => $pour->resinG, 'hardener' => $pour->hardenerG, 'pigment' => $pour->pigmentG];
 
         return array_map(function (string $jar) use ($in, $toAdd): array {
@@ -316,17 +329,20 @@ final readonly class WeighPage
         return $this->next === 'hardener' && $in > $mark * self::OVER ? $in - $mark : null;
     }
 
-    /** `12.0 g resin + 5.2 g hardener`: what is still to pour. */
+    /** What is still to pour: `12.0 g resin + 5.2 g hardener`, or the marks of a scale that is read through. */
     public function toAdd(): string
     {
-        $toAdd = $this->cup->toAdd();
-
-        return implode(' + ', array_map(
-            fn (string $jar, float $g): string => $jar === 'hardener' && $this->cup->isDropped()
+        $shows = $this->showsG();
+        $said = [];
+        foreach ($this->cup->toAdd() as $jar => $grams) {
+            $shows = $this->isThrough ? $shows + $grams : $grams;
+            $said[] = $jar === 'hardener' && $this->cup->isDropped()
                 ? (string) __('weigh.add_drops_short', ['drops' => $this->cup->dropsToAdd()])
-                : $this->format->grams($g).' '.$this->jar($jar),
-            array_keys($toAdd),
-            $toAdd,
-        ));
+                : (string) __($this->isThrough ? 'weigh.jar_to' : 'weigh.jar', [
+                    'grams' => $this->format->grams($shows), 'jar' => $this->jar($jar),
+                ]);
+        }
+
+        return implode($this->isThrough ? ', ' : ' + ', $said);
     }
 }

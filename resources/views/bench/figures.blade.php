@@ -27,7 +27,7 @@
 @if ($cup = $call->cup())
     <p class="grams num" @figure($part->id, $step->step->key.'.grams', $cup->batch->totalG())>
         @foreach ([
-            'resin' => $cup->batch->resinG, 'hardener' => $cup->batch->hardenerG, 'pigment' => $cup->batch->pigmentG,
+            'resin' => $cup->batch->resinG, 'pigment' => $cup->batch->pigmentG, 'hardener' => $cup->batch->hardenerG,
         ] as $jar => $g)
             @continue($jar === 'pigment' && $g <= 0)
             @if (! $loop->first) + @endif <b>{{ $format->grams($g) }}</b> {{ $format->word('component', $jar) }}

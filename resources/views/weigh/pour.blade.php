@@ -18,32 +18,34 @@
     @if ($words = $page->offWords())<p class="finding {{ $words['class'] }}" role="alert">@say($words['key'], $words['args'])</p>@endif
     @if ($cup->isVolumesWeighed())<p class="finding is-stop" role="alert">@say('weigh.volumes_weighed', $page->ratio())</p>@endif
     @if ($over = $page->pigmentOver())<p class="finding is-stop" role="alert">@say('weigh.pigment_over', $over)</p>@endif
-    @if ($pour->totalG() <= 0)
-        <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="all-shown">
-            @marks
-            <input type="hidden" name="component" value="all">
-            @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
-            <button class="btn go wide-btn"><span>@say('weigh.as_shown', ['jars' => $page->toAdd()])</span></button>
-            <p class="soft">{{ __('weigh.as_shown_for') }}</p>
-        </form>
-    @endif
     @if ($page->isBeyond())
         @include('weigh.beyond')
     @else
-    <h1 id="pour-title">@say($page->countsDrops() ? 'weigh.add_drops' : 'weigh.add', [
-        'grams' => $format->grams($cup->toAdd()[$next]), 'jar' => $jar, 'drops' => $cup->dropsToAdd(),
-    ])</h1>
+    <div class="pour-to">
+        <h1 id="pour-title"><small>{{ __('weigh.pour_to', ['jar' => $jar]) }}</small>
+            <span class="num">{{ $page->countsDrops()
+                ? __('weigh.n_drops', ['n' => $cup->dropsToAdd()]) : $format->grams($page->markG()) }}</span></h1>
+        <p class="num soft">{{ __('weigh.in_cup') }}<br><b>{{ $format->grams($pour->totalG()) }}</b>
+            @if ($page->isThrough && $pour->totalG() > 0)
+                <br>{{ __('weigh.adds', ['grams' => $format->grams($cup->toAdd()[$next])]) }}
+            @endif</p>
+    </div>
+    @unless ($page->countsDrops())@include('weigh.tare')@endunless
     <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour"
         data-component="{{ $next }}" data-unit="{{ $grams['unit'] }}"
         data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}"
-        data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}">
+        data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}"
+        data-shows="{{ $page->showsG() }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
         @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
-        @if (! $page->countsDrops())<input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">@endif
+        @if (! $page->countsDrops())
+            <input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">
+            <input type="hidden" name="reads" value="{{ $page->isThrough ? 'through' : 'tared' }}">
+        @endif
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             @if ($page->countsDrops())<label for="grams">{{ __('weigh.drops_of') }}</label>
-            @else<label for="grams">{{ __('weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span
+            @else<label for="grams">{{ __($page->isThrough ? 'weigh.scale_shows' : 'weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span
                 class="unit">{{ $grams['unit'] }}</span></label>@endif
             @php($typed = $page->countsDrops() ? 'drops' : 'grams')
             <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\OldInput::of($typed) }}"
@@ -76,3 +78,12 @@
     @endif
     <p class="soft">{{ __('weigh.type') }}</p>
 </section>
+@if ($pour->totalG() <= 0 && ! $page->isBeyond())
+    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="all-shown foot-bar"
+        @if ($page->minutesCount()) data-until-over @endif>
+        @marks
+        <input type="hidden" name="component" value="all">
+        @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
+        <button class="btn go wide-btn"><span>@say('weigh.as_shown', ['jars' => $page->toAdd()])</span></button>
+    </form>
+@endif

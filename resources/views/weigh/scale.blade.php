@@ -5,7 +5,7 @@
 <section class="card scale" aria-labelledby="scale-title" data-scale="{{ route('weigh.scale', [$part, $page->key]) }}">
     <h2 id="scale-title" class="label">{{ __('weigh.scale.title', ['jar' => $page->jar($page->next)]) }}</h2>
     <p class="scale-figure num"><b data-scale-grams>–</b>
-        <small>@say('weigh.scale.of', ['grams' => $format->grams($scale->mark->grams)])</small></p>
+        <small>@say('weigh.scale.of', ['grams' => $format->grams($page->showsG() + $scale->mark->grams)])</small></p>
     <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="pour-bar" aria-hidden="true">
         <rect width="100" height="12" class="jar-ground"/>
         <rect x="{{ $slow }}" width="{{ $mark - $slow }}" height="12" class="pour-slow"/>
