@@ -36,6 +36,6 @@ return [
     'thickness' => ['mould' => 'wall of the mould', 'part' => 'laminate'],
     'mm' => ':mm mm',
     'parts' => 'parts from it',
-    'of_sheet' => ':share % of the sheet',
+    'of_sheet' => ':share % of the flat sheet',
     'over_ten' => 'over 10',
 ];

@@ -41,7 +41,7 @@ return [
     'spray_mist' => 'Spray mist: respirator for the product, ventilation, no sparks.',
     'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. '
         .'Low speed, keep moving, feel the surface: hand-warm at most.',
-    'heat' => 'Warm box: no hotter than part, film and sheet bear, never on fresh solvent, nothing left alone that could burn.',
+    'heat' => 'Warm box: no hotter than part, film and data sheet bear, never on fresh solvent, nothing left alone that could burn.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, '
         .'don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
     'catalyst' => 'Peroxide catalyst: goggles, one drop in an eye blinds. Never straight onto accelerator or acetone, never in metal, '
@@ -52,5 +52,5 @@ return [
         .'pattern and all, onto mineral ground.',
     'clamp' => 'Clamps on pads: fingers out, nothing under spring left unwatched.',
     'warming' => 'Warm box and lamp: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
-        .'The sheet\'s own limit comes first.',
+        .'The data sheet\'s own limit comes first.',
 ];

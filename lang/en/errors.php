@@ -35,7 +35,7 @@ return [
     // What fields are called where they are told of apart from their form.
     'fields' => [
         'air_c' => 'Air, °C', 'rh_percent' => 'Humidity, %', 'grams' => 'Grams', 'grit' => 'Paper, P', 'zone' => 'Zone', 'end' => 'It ended',
-        'minutes' => 'Minutes', 'at' => 'At', 'days_ago' => 'Days ago', 'because' => 'Because', 'reason' => 'Why', 'component' => 'Jar',
+        'minutes' => 'Minutes', 'at' => 'At', 'days_ago' => 'Days ago', 'because' => 'Reason', 'reason' => 'Reason', 'component' => 'Jar',
         'quantity' => 'How much', 'what' => 'What', 'note' => 'Note', 'needed_by' => 'Needed by', 'gu' => 'Gloss, GU',
     ],
     'press_again' => 'Press it again',

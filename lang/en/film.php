@@ -36,7 +36,7 @@ return [
     'to_go_stop' => '<b class="num">:to_go g</b> to go to the end of the next flatting; stop after <b class="num">:limit g</b>.',
     'last' => 'Last: <b class="num">:g g</b>.',
     'weighs' => 'It weighs',
-    'keep_weight' => 'Keep weight',
+    'keep_weight' => 'Save weight',
     'thickness_of' => 'A thickness',
     'thickness_what' => 'Skin thickness: ply and base are taken off (:ply of ply).',
     'way' => 'By',
@@ -49,7 +49,7 @@ return [
     'unit' => 'in',
     'mean_of' => 'Mean of',
     'readings' => 'readings',
-    'keep_thickness' => 'Keep thickness',
+    'keep_thickness' => 'Save thickness',
     'with_the_pass' => '"Weave shows" and "shiny lows" are told with the pass, in <a href=":url">Sand</a>.',
 
     'runs' => 'What runs: the next coat at :c, :weight',

@@ -15,7 +15,7 @@ return [
     'laminate' => [
         'softens_resin' => [
             'what' => 'It softens at :tg °C and will see :service °C; this resin can\'t be cured to bear that.',
-            'tip' => 'A resin that softens later, by its sheet: nothing that stands by itself may lose its shape.',
+            'tip' => 'A resin that softens later, by its data sheet: nothing that stands by itself may lose its shape.',
         ],
         'softens_substrate' => [
             'what' => 'It softens at :tg °C and will see :service °C; the hold of :hold °C that would help is more than what it '
@@ -52,7 +52,7 @@ return [
         ],
         'infusion' => [
             'what' => 'Over :way mm the resin takes :mesh min under flow mesh and :bare min without; the pot has :pot min.',
-            'tip' => 'Mesh over all but the last hand\'s breadth. The stack\'s own sheet comes first: such figures differ by a '
+            'tip' => 'Mesh over all but the last hand\'s breadth. The stack\'s own data sheet comes first: such figures differ by a '
                 .'hundred.',
         ],
         'infusion_gels' => [
@@ -119,7 +119,7 @@ return [
         ],
         'base_pigment' => [
             'what' => 'On metal the base is pigmented resin: light comes through the cloth otherwise, and primer shows.',
-            'tip' => 'Take a base resin whose sheet bears pigment, and the black base.',
+            'tip' => 'Take a base resin whose data sheet bears pigment, and the black base.',
         ],
         'cleared' => [
             'what' => 'What is made this way is cleared: its resin alone does not stand sun and use.',
@@ -313,7 +313,7 @@ return [
             'what' => ':layer does not harden on :under before that is cured through and washed.',
             'tip' => 'The plan waits for full cure, washes the blush off and keys; a post-cure shortens the wait.',
         ],
-        'attacks' => ['what' => ':layer attacks :under.', 'tip' => 'Choose another, or put a tie coat between by both sheets.'],
+        'attacks' => ['what' => ':layer attacks :under.', 'tip' => 'Choose another, or put a tie coat between by both data sheets.'],
         'styrene' => ['what' => 'The styrene of :layer attacks :substrate.', 'tip' => 'Take an epoxy base.'],
     ],
     'lay' => [

@@ -14,7 +14,7 @@ return [
         'skin_resin_id' => 'skin resin', 'cloth_id' => 'cloth', 'clear_id' => 'clear', 'filler_id' => 'filler clear', 'wet_out' => 'wet-out',
         'after_wet_out' => 'after the wet-out', 'plies' => 'plies', 'top' => 'top', 'finish_coats' => 'finish coats', 'holding' => 'holding the cloth',
     ],
-    'meanwhile' => ':who changed this from :was to :is while the form was open. Keep again to have yours.',
+    'meanwhile' => ':who changed this from :was to :is while the form was open. Save again to have yours.',
     'others_stay' => ':who changed something else meanwhile; that stays.',
     'others_stay_named' => ':who changed :what meanwhile; that stays.',
     'measure' => [
@@ -67,7 +67,7 @@ return [
     'as_seen' => 'as the one that is seen',
     'planning_values' => 'planning values',
     'more_shelf' => 'Wax, primer and the like',
-    'keep' => 'Keep the brief',
+    'keep' => 'Save the brief',
     'plan' => 'Plan this part',
     'back' => 'Back',
     'not_now' => 'Not now',

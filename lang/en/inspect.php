@@ -10,7 +10,7 @@ return [
     'drawing' => 'The part laid flat, and what was found on it',
     'drawing_text' => 'Faces to scale, 1 : :scale. A tap or a key on a face puts a defect there. The lists beside tell the same.',
     'scale' => '100 mm',
-    'put' => 'Put a defect on :zone',
+    'put' => 'Record a defect on :zone',
     'keys' => 'Tab to a face, arrow keys move the cross by 10 mm, Enter puts it.',
     'tap' => 'Tap a face, or choose its name.',
 
@@ -35,11 +35,11 @@ return [
     'kept_look' => 'Kept: nothing found :look.',
 
     'found' => 'What was found',
-    'found_new' => 'Put a defect',
+    'found_new' => 'Record a defect',
     'found_none' => 'Nothing is open.',
     'form' => [
         'defect' => 'What', 'zone' => 'On which face', 'along' => 'From its left', 'across' => 'From its top', 'size' => 'Size of one',
-        'count' => 'How many', 'depth' => 'How deep, if felt', 'photo' => 'Photo', 'keep' => 'Keep it',
+        'count' => 'How many', 'depth' => 'How deep, if felt', 'photo' => 'Photo', 'keep' => 'Save it',
         'photo_hint' => 'JPEG, PNG or WebP up to 15 MB. Place and device are taken out of it.',
         'where_hint' => 'Left empty, it is somewhere on that face.',
     ],
@@ -167,7 +167,7 @@ return [
         'cut_bare' => 'Tape or veil on the cut before the shears.',
         'expansion' => 'Score and prime; keep the skin thin.',
         'no_uv_guard' => 'A UV clear over it, or a resin that stands sun.',
-        'sprayed_dry' => 'Nearer, wetter, by the clear\'s sheet.',
+        'sprayed_dry' => 'Nearer, wetter, by the clear\'s data sheet.',
         'polished_long' => 'Low speed, keep moving, tape edges.',
         'shed' => 'Wash the brush, seal its ferrule; no roller on show faces.',
     ],
@@ -244,7 +244,7 @@ return [
         'open' => ':n open: :what', 'clear_thin' => ':left µm of clear, :wanted µm wanted', 'gloss' => 'read :read GU, :least GU wanted',
         'bare' => 'bare fibre on it', 'not_looked' => 'the last look is still to do', 'stands' => 'nothing open', 'unread' => 'gloss not read',
     ],
-    'pass_zone' => 'Keep: it passes', 'fail_zone' => 'Keep: it does not',
+    'pass_zone' => 'Save: it passes', 'fail_zone' => 'Save: it does not',
     'pass_kept' => 'Kept: :zone :verdict.',
     'kept_verdict' => 'kept :at',
 

@@ -46,7 +46,7 @@ return [
         .'count nothing.',
     'customer' => 'For whom',
     'customer_hint' => 'a name; it can be erased at any time',
-    'keep_quote' => 'Keep it as a quote',
+    'keep_quote' => 'Save it as a quote',
     'erase' => 'Erase :name',
     'settle' => 'Settle it',
     'difference' => ['quote' => 'Cost against the quote: :by', 'plan' => 'Cost against the plan: :by'],

@@ -8,7 +8,7 @@ return [
         'title' => 'Hold, cancel, start over', 'hold' => 'Put on hold', 'cancel' => 'Cancel it', 'delete' => 'Delete it', 'resume' => 'Take it up again',
         'hold_costs' => 'Gives up :hands of planned hands; ready :ready no more, but whenever it is taken up again.',
         'hold_window' => 'The window that is next closes :at: past it the coat is keyed first.',
-        'cancel_costs' => 'Off the sheet; the record stays, and what it was to take of the shelf is free.',
+        'cancel_costs' => 'Off the run sheet; the record stays, and what it was to take of the shelf is free.',
         'over' => 'Start over from here', 'over_because' => 'Why, if it is worth a word',
         'over_costs' => 'What lies on it is stripped off and the job begins again. Steps, hours and days are shown before it is taken.',
         'delete_costs' => 'Nothing was logged: it goes from every list.',

@@ -24,7 +24,7 @@ return [
     'out_everywhere' => 'Sign out everywhere',
 
     'audit' => 'Audit list',
-    'audit_what' => 'Sign-ins and refusals, roles, settings, sheets, exports and restores. By the machine\'s clock; '
+    'audit_what' => 'Sign-ins and refusals, roles, settings, data sheets, exports and restores. By the machine\'s clock; '
         .'nothing here can be changed.',
     'audit_scroll' => 'Audit list; scroll sideways',
     'audit_columns' => ['When', 'Who', 'What', 'From'],
@@ -39,7 +39,7 @@ return [
     'last_in' => 'last signed in :at',
     'never_in' => 'has not signed in yet',
     'take_back' => 'Take back',
-    'is' => 'Is',
+    'is' => 'Role',
     'new_link' => 'New one-time link',
     'has_left' => 'Has left',
     'new' => 'Somebody new',

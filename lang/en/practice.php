@@ -89,9 +89,9 @@ return [
         'matt' => ':n gloss units; 7 to 18 are wanted.',
     ],
     'mistake' => [
-        'floated' => 'The cloth floated. Its base had an age of :age min and sets at :until (the sheet says :sheet): resin that goes on '
+        'floated' => 'The cloth floated. Its base had an age of :age min and sets at :until (the data sheet says :sheet): resin that goes on '
             .'before gets under the cloth and lifts it into waves. Nothing but cutting it out takes that away. Touch until it is hard.',
-        'coated_too_early' => 'Coated too early. The coat below had an age of :age min, its tack began at :from (the sheet says :sheet): '
+        'coated_too_early' => 'Coated too early. The coat below had an age of :age min, its tack began at :from (the data sheet says :sheet): '
             .'the brush lifted it, and it will not lie flat. Touch first.',
         'coated_unkeyed' => 'Coated too late, without a key. Its age was :age min, it bonds until :until: from there a coat holds only '
             .'in a scratch. It will peel.',
@@ -105,11 +105,11 @@ return [
         'polished_matt' => 'Polished matt. From :before to :after gloss units, in patches: a pad takes the matting off where it happens '
             .'to lie. Only another coat takes that away.',
         'laminate_cooked' => 'It cooked itself: :peak °C, and the pattern bears :limit. What lies on one another and has not reacted heats as one; '
-            .'by the sheet :most plies are the most at once. It has warped, and the pattern with it.',
+            .'by the data sheet :most plies are the most at once. It has warped, and the pattern with it.',
         'cup_gelled' => 'The cup had gelled: :age min old, usable for :limit at this air.',
         'scratch_sealed' => 'Too coarse a scratch below: :scratch µm, where :most µm is hidden. It shows as haze.',
     ],
-    'what' => 'A part with a hidden truth: its film, its resin\'s pace and the air are near what sheet and model say, never quite. '
+    'what' => 'A part with a hidden truth: its film, its resin\'s pace and the air are near what data sheet and model say, never quite. '
         .'The clock runs as fast as you do. The same part number plays the same part again.',
     'handed_in' => ':n handed in.',
     'won_on' => 'Won on part :part. :n handed in.',

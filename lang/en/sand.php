@@ -13,7 +13,7 @@ return [
     'buy' => '<b>The shelf has a gap for :driven.</b> Buy :papers, or drive it another way.',
     'scroll' => 'Ladder; scroll sideways',
     'columns' => ['Grit', 'Cuts', 'Leaves', 'Time'],
-    'pieces' => ['discs' => 'Discs', 'sheets' => 'Half sheets'],
+    'pieces' => ['discs' => 'Discs', 'sheets' => 'Half sheets of paper'],
     'state' => '<span class="visually-hidden">State</span>',
     'of' => 'of :n',
     'sanded' => 'sanded',

@@ -10,7 +10,7 @@ return [
     'spans' => ['12h' => '12 h', '1d' => 'day', '3d' => '3 days', '1w' => 'week', '2w' => '2 weeks'],
     'earlier' => 'Earlier',
     'later' => 'Later',
-    'turn' => 'Turn a window round',
+    'turn' => 'Plan back from when I\'m free',
 
     'scroll' => 'Parts against time; scroll sideways',
     'drawing' => 'One lane a part, one lane a pair of hands. Blocks are steps; dotted while wet, solid while the coat bonds, tapering '
@@ -44,7 +44,7 @@ return [
         .'By key: Tab to a block, arrows move it by '.PartSchedule::GRID_MIN.' min, with Shift by an hour, Enter lets go, Escape puts it back. '
         .'Or press a block and type the time.',
     'from_to' => ':from to :to, :way',
-    'bonds' => 'bonds :between, :sure',
+    'bonds' => 'recoat window :between, :sure',
     'sandable' => 'sandable :at, between :spread',
     'move_to' => 'Move its start to',
     'see' => 'See what gives',
@@ -62,7 +62,7 @@ return [
     'climate_until' => 'Until',
     'climate_at' => 'at',
     'plan_it' => 'Plan it',
-    'climate_care' => 'Never on fresh solvent, nothing left alone that could burn. The sheet\'s own limit comes first.',
+    'climate_care' => 'Never on fresh solvent, nothing left alone that could burn. The data sheet\'s own limit comes first.',
     'climate_planned' => ':climate planned. Every window of :letter follows it; strike it out in its record to take it back.',
     'too_cold' => 'No colder than :c: what its resin cures in, and :margin above the dew point. Cool, damp air makes it blush.',
     'too_warm' => 'No warmer than :c: what it makes, the film before it has set, and :substrate bear no more.',
@@ -83,7 +83,7 @@ return [
     'event' => [
         'step' => ':letter · :step',
         'begins' => ':letter: :step',
-        'window' => ':letter bonds · for :step',
+        'window' => ':letter recoat window · for :step',
         'touch' => 'As expected; :sure. Touch the witness patch before you coat.',
         'opens' => ':letter: window opens',
         'ends' => ':letter: sure part of the window ends soon',

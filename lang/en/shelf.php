@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'broken' => 'Nothing can be reckoned from this sheet: put it right below.',
+    'broken' => 'Nothing can be reckoned from this data sheet: put it right below.',
     'volumes_typed' => '100 : :typed are the parts by volume; with these densities it is 100 : :right by weight.',
     'if_by_volume' => '<b>By weight?</b> Were 100 : :typed parts by volume, it would be 100 : :right by weight. <span>Look at the label again: this is the '
         .'most frequent wrong cup.</span>',
     'by_weight' => '100 : :hardener by weight',
     'by_volume' => ':resin : :hardener by volume',
-    'resin' => ':ratio · bonds :opens to :closes at :c °C',
+    'resin' => ':ratio · recoat window :opens to :closes at :c °C',
     'uv_stable' => ' · UV stable',
     'cloth' => ':weight g/m² · :width mm roll',
     'clear' => ':sheen · :dry µm dry a coat',
@@ -17,33 +17,33 @@ return [
     'consumable' => ':n at hand, :what',
     'consumable_low' => ':n at hand, :what: buy',
     'added' => ':name is on the shelf.',
-    'changed' => ':name is changed. Parts already begun keep the sheet they were begun with.',
-    'meanwhile' => ':who changed it from :was to :is while this was open. Keep again to put yours in its place.',
-    'meanwhile_all' => ':who kept this sheet anew while it was open. Keep again to put yours in its place.',
+    'changed' => ':name is changed. Parts already begun keep the data sheet they were begun with.',
+    'meanwhile' => ':who changed it from :was to :is while this was open. Save again to put yours in its place.',
+    'meanwhile_all' => ':who kept this data sheet anew while it was open. Save again to put yours in its place.',
     'nothing' => 'nothing',
 
-    'made_up' => 'Made-up examples; set your own sheets in their place.',
+    'made_up' => 'Made-up examples; set your own data sheets in their place.',
     'add' => 'Add :kind',
     'new' => 'New :kind',
     'back' => 'Back to the shelf',
-    'kept_as_new' => 'A change is kept as a new sheet: parts already begun stay with the one they were begun with.',
-    'unreadable' => 'This sheet can\'t be reckoned with. Open it and type it anew.',
-    'life' => 'now, at :c: bonds :opens to :closes, sandable :sandable',
-    'life_drawing' => 'At :c: bonds from :opens to :closes, sandable after :sandable',
+    'kept_as_new' => 'A change is kept as a new data sheet: parts already begun stay with the one they were begun with.',
+    'unreadable' => 'This data sheet can\'t be reckoned with. Open it and type it anew.',
+    'life' => 'now, at :c: recoat window :opens to :closes, sandable :sandable',
+    'life_drawing' => 'At :c: recoat window :opens to :closes, sandable after :sandable',
     'sheet' => [
-        'title' => 'Rows of the sheet: time to tack',
+        'title' => 'Rows of the data sheet: time to tack',
         'why' => 'Two or more temperatures let the app fit how warmth hastens this resin.',
-        'one' => '<b>One temperature is known.</b> How warmth hastens it is assumed: ten degrees off the sheet\'s own a window may '
-            .'open a sixth sooner or later than shown. <span>A second row of the sheet, or a tack check on a cold and a warm day, settles it.</span>',
+        'one' => '<b>One temperature is known.</b> How warmth hastens it is assumed: ten degrees off the data sheet\'s own a window may '
+            .'open a sixth sooner or later than shown. <span>A second row of the data sheet, or a tack check on a cold and a warm day, settles it.</span>',
         'guide' => 'Which figures of a data sheet go where',
         'figures' => [
             'Tack, or set to touch' => 'Its minutes at each temperature are the rows here: two temperatures give the slope, a third shows whether it holds.',
-            'Recoat, or overcoat, window' => '“Tacky from” and “Bonds until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
+            'Recoat, or overcoat, window' => '“Tacky from” and “Recoat until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
             'Sandable, and full cure' => 'Hours or days there, minutes here: 16 h are 960.',
             'Pot life' => 'With the grams and the temperature it was measured with: 150 g at 25 °C says something else than 100 g at 20.',
             'Mixing ratio' => 'By weight or by volume as it is stated; both densities, so that each follows from the other.',
             'Viscosity' => 'Of the mix, in Pa s: 900 mPa s or cP are 0.9.',
-            'Glass transition, or heat deflection' => '“Softens at last at”, of the fully cured resin.',
+            'Glass transition, or heat deflection' => '“Tg, fully cured”, of the fully cured resin.',
         ],
         'row' => 'Row :n',
         'until' => 'until tack',
@@ -53,28 +53,28 @@ return [
         'drawing' => 'Time until each event against temperature; the table below tells the same',
         'now' => 'air now',
         'at' => 'at',
-        'given' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, given.',
-        'fitted' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, fitted through the rows.',
-        'assumed' => 'Dots: the sheet\'s own rows (time to tack). Activation :activation, assumed, since fewer than two temperatures are '
+        'given' => 'Dots: the data sheet\'s own rows (time to tack). Activation :activation, given.',
+        'fitted' => 'Dots: the data sheet\'s own rows (time to tack). Activation :activation, fitted through the rows.',
+        'assumed' => 'Dots: the data sheet\'s own rows (time to tack). Activation :activation, assumed, since fewer than two temperatures are '
             .'known.',
     ],
     'pace' => [
         'title' => 'This shop\'s own pace',
         'none' => 'No check yet. Every tack check and paper check at the bench tells a little; '
-            .'the sheet\'s ages stand until then, with a doubt of 12 %.',
-        'is' => '<b>:against</b>, give or take :give %, from :checks. One coat\'s window is known to :coat %; the sheet alone leaves 12 %.',
-        'as_sheet' => 'As its sheet says',
-        'slower' => ':percent % slower than its sheet',
-        'faster' => ':percent % faster than its sheet',
+            .'the data sheet\'s ages stand until then, with a doubt of 12 %.',
+        'is' => '<b>:against</b>, give or take :give %, from :checks. One coat\'s window is known to :coat %; the data sheet alone leaves 12 %.',
+        'as_sheet' => 'As its data sheet says',
+        'slower' => ':percent % slower than its data sheet',
+        'faster' => ':percent % faster than its data sheet',
         'checks' => 'one check|:count checks',
         'of' => 'the pace',
         'why' => 'Each check only says between which events a coat was. The factor on all ages of this resin is the mean of what fits '
             .'them, on a log scale, '
-            .'beginning with no more than 15 % trust against the sheet (assumed); one coat scatters by 8 % (assumed).',
+            .'beginning with no more than 15 % trust against the data sheet (assumed); one coat scatters by 8 % (assumed).',
         'drawing' => 'Checks against expected events',
-        'drawing_what' => 'Thermal age at the sheet\'s reference temperature from left to right. The list below tells the same.',
-        'by_sheet' => 'by the sheet',
-        'key' => '▾ by the sheet · lines and bands by this shop · × left out',
+        'drawing_what' => 'Thermal age at the data sheet\'s reference temperature from left to right. The list below tells the same.',
+        'by_sheet' => 'by the data sheet',
+        'key' => '▾ by the data sheet · lines and bands by this shop · × left out',
         'newest' => 'the newest :n of :of checks',
         'all' => ':n checks',
         'check' => ':at · :said at an age of :age',
@@ -88,7 +88,7 @@ return [
 
     'catalyst' => [
         'title' => 'Catalyst of a polyester',
-        'why' => 'By temperature, as its sheet has it: straight between the rows, and nothing is mixed outside them. Empty for an epoxy. '
+        'why' => 'By temperature, as its data sheet has it: straight between the rows, and nothing is mixed outside them. Empty for an epoxy. '
             .'Count the drops of one millilitre of your own dropper.',
         'percent' => 'share of the resin',
         'density' => 'Its density',

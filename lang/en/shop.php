@@ -60,7 +60,7 @@ return [
     'no_range' => 'Without either, only addresses of the open net are asked.',
     'scale' => 'Bench scale answers at',
     'meter' => 'Gloss meter answers at',
-    'unrest' => 'Moving a part that was told another time costs',
+    'unrest' => 'Re-plan only if it saves',
     'unrest_why' => 'A better plan is offered only where it gains more than this for every part that it moves.',
     'target' => 'Burn-through allowed',
     'target_unit' => '% of a show zone',
@@ -74,10 +74,10 @@ return [
     'withdraw' => 'Withdraw',
     'none_ahead' => 'None ahead.',
     'day' => 'Day',
-    'whose' => 'Whose',
+    'whose' => 'Who',
     'hours' => 'Hours',
     'hours_empty' => 'empty where nobody is there',
-    'because' => 'Because',
+    'because' => 'Reason',
     'goes_home' => ':name goes home now',
 
     // What is answered to a form.
@@ -96,7 +96,7 @@ return [
     'span_backward' => '“:piece” ends before it begins. Through the night a span is 12 hours at most.',
     'fields' => [
         'spans' => 'hours',
-        'who' => 'whose',
+        'who' => 'who',
         'air.*.coldest_c' => 'coldest',
         'air.*.warmest_c' => 'warmest',
         'cup_loss_g' => 'left in cup and brush',

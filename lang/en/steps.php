@@ -83,7 +83,7 @@ return [
     ],
     'prime' => [
         'title' => 'Prime the bare metal',
-        'do' => 'Epoxy or etch primer by its sheet, filler blocked flat where needed.',
+        'do' => 'Epoxy or etch primer by its data sheet, filler blocked flat where needed.',
         'cue' => 'Closed, even film; no metal shows.',
     ],
     'base' => [
@@ -144,7 +144,7 @@ return [
     ],
     'clear' => [
         'title' => 'Clear, one coat|Clear, :coats coats',
-        'do' => 'Spray even wet coats, flash between them by the sheet.',
+        'do' => 'Spray even wet coats, flash between them by the data sheet.',
         'cue' => 'Wet edge kept, no dry spray, no tear at lower edges.',
     ],
     'varnish' => [
@@ -184,7 +184,7 @@ return [
     ],
     'stripe' => [
         'title' => 'Stripe :n',
-        'do' => 'Thin coats of colour that the clear\'s sheet allows under it.',
+        'do' => 'Thin coats of colour that the clear\'s data sheet allows under it.',
         'cue' => 'Even, no wet edge at the tape.',
     ],
     'unmask' => [
@@ -205,7 +205,7 @@ return [
     'wash_film' => [
         'title' => 'Wash the skin',
         'do' => 'Warm water and a pad, dry, then two clean wipes: wax and polish lie on an old surface.',
-        'cue' => 'Water runs off in a sheet; the cloth stays white.',
+        'cue' => 'Water runs off unbroken; the cloth stays white.',
     ],
     'block_ridges' => [
         'title' => 'Block the ridges, no further',
@@ -235,17 +235,17 @@ return [
     ],
     'clear_tied' => [
         'title' => 'Tie coat, then one wet coat of clear|Tie coat, then :coats wet coats of clear',
-        'do' => 'A thin tie coat first; let it flash until it is tacky. Then even wet coats, flash between them by the sheet.',
+        'do' => 'A thin tie coat first; let it flash until it is tacky. Then even wet coats, flash between them by the data sheet.',
         'cue' => 'The tie coat closed and even before the first wet coat; no dry spray, no tear at lower edges.',
     ],
     'wipe_plate' => [
         'title' => 'Clean the plate',
-        'do' => 'Scrape off what sticks with plastic, never steel, then two clean wipes. A scratch in the plate is a scratch in every sheet.',
+        'do' => 'Scrape off what sticks with plastic, never steel, then two clean wipes. A scratch in the plate is a scratch in every flat sheet.',
         'cue' => 'The cloth stays white; a lamp shows no scratch, no speck.',
     ],
     'wax' => [
         'title' => 'Wax :n of :of',
-        'do' => 'Thin, all over, the edges too. When it hazes, buff with a fresh cloth. Its sheet has the waits.',
+        'do' => 'Thin, all over, the edges too. When it hazes, buff with a fresh cloth. Its data sheet has the waits.',
         'cue' => 'An even haze before the buff, no streak after it.',
     ],
     'release_film' => [
@@ -269,7 +269,7 @@ return [
         'cue' => 'An even line of resin shows all round; the plates do not slide.',
     ],
     'demould' => [
-        'title' => 'Take the sheet off',
+        'title' => 'Take the flat sheet off',
         'do' => 'Plastic wedges round the rim, then lift. Never lever at one place.',
         'cue' => 'It lets go with a click; film comes with it.',
     ],
@@ -296,7 +296,7 @@ return [
     ],
     'paint_black' => [
         'title' => 'Black paint or primer',
-        'do' => 'Thin coats by its sheet until nothing shows through. Only what the base resin\'s sheet bears under it.',
+        'do' => 'Thin coats by its data sheet until nothing shows through. Only what the base resin\'s data sheet bears under it.',
         'cue' => 'Evenly black, no light place at an edge.',
     ],
     'lay_second' => [
@@ -331,7 +331,7 @@ return [
     ],
     'prime_metal' => [
         'title' => 'Prime the metal',
-        'do' => 'Epoxy or etch primer by its sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
+        'do' => 'Epoxy or etch primer by its data sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
         'cue' => 'Closed, even film; no metal shows.',
     ],
     'body_fill' => [
@@ -657,7 +657,7 @@ return [
     'wipe_release' => [
         'title' => 'Release agent off',
         'do' => 'Solvent wipe that the resin stands, one direction, fresh side each pass: agent under clear is a fisheye.',
-        'cue' => 'Water runs off in a sheet.',
+        'cue' => 'Water runs off unbroken.',
     ],
     'key_hand' => [
         'title' => 'P320 by hand',
@@ -832,7 +832,7 @@ return [
     ],
     'mend_lift' => [
         'title' => 'Lift the cloth off',
-        'do' => 'Two people at its corners, straight up, slowly, flat onto a clean sheet: no corner may touch the base.',
+        'do' => 'Two people at its corners, straight up, slowly, flat onto a clean board: no corner may touch the base.',
         'cue' => 'The weave is not drawn and no tow is left behind.',
     ],
     'mend_pull' => [
@@ -847,7 +847,7 @@ return [
     ],
     'mend_wash_base' => [
         'title' => 'Wash the base',
-        'do' => 'With what part and base bear, by the resin\'s sheet, until nothing is sticky. Rags go outside, spread out.',
+        'do' => 'With what part and base bear, by the resin\'s data sheet, until nothing is sticky. Rags go outside, spread out.',
         'cue' => 'A dry cloth slides over it.',
     ],
     'mend_relay' => [
@@ -857,7 +857,7 @@ return [
     ],
     'mend_mist' => [
         'title' => 'A fresh mist',
-        'do' => 'Thin and even, from the distance on its sheet, on the part alone.',
+        'do' => 'Thin and even, from the distance on its data sheet, on the part alone.',
         'cue' => 'A back of a finger sticks and comes off clean.',
     ],
     'mend_relay_mist' => [
@@ -877,7 +877,7 @@ return [
     ],
     'mend_strip_soft' => [
         'title' => 'Strip it: loose cloth and soft resin',
-        'do' => 'Peel off the cloth, scrape and wash off what is soft, by the resin\'s sheet, down to the part. Then the job begins again.',
+        'do' => 'Peel off the cloth, scrape and wash off what is soft, by the resin\'s data sheet, down to the part. Then the job begins again.',
         'cue' => 'The part as it was, clean and dry.',
     ],
     'mend_strip_hard' => [
@@ -888,7 +888,7 @@ return [
     ],
     'mend_clean_form' => [
         'title' => 'Take it off the form, clean that',
-        'do' => 'What was made is given up. Form clean and whole, old wax off by its sheet. Then the job begins again.',
+        'do' => 'What was made is given up. Form clean and whole, old wax off by its data sheet. Then the job begins again.',
         'cue' => 'The form shines evenly, no edge is chipped.',
     ],
     'mend_wash_off' => [
@@ -973,7 +973,7 @@ return [
     ],
     'mend_spray' => [
         'title' => 'Clear on :zone, one coat|Clear on :zone, :coats coats',
-        'do' => 'Mask along a body line, spray by the sheet, blend over the whole face.',
+        'do' => 'Mask along a body line, spray by the data sheet, blend over the whole face.',
         'cue' => 'Wet and even; a milky film clears.',
     ],
 ];

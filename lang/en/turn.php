@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // A window turned to where hands are free.
 return [
-    'title' => 'Window turned round',
+    'title' => 'Planned back from when I\'m free',
     'head' => 'A window where hands are free',
     'none' => 'No part takes next a coat that another has to follow while it bonds.',
     'free' => 'Hands are free',
@@ -16,7 +16,7 @@ return [
         .'<span>Give it a later evening, or let it cure and key it.</span>',
     'way' => ':letters: coat :coat, next :next',
     'drawing' => 'Coat :coat, window :between, next coat :next',
-    'blend' => '(estimate: no sheet states a blend)',
+    'blend' => '(estimate: no data sheet states a blend)',
     'cups' => '{1} · :grams in one cup, use within :span|[2,*] · :grams in :count cups, use within :span',
     'too_long' => 'too long to spread from one mix: mix for each part',
     'warm_box' => 'warm box at :c °C until :until',
@@ -25,7 +25,7 @@ return [
     'ready_now' => 'ready :at, now :now',
     'take' => 'Take it',
     'warms' => 'Warm box: no warmer than shown, never on fresh solvent, nothing left alone that could burn. '
-        .'The sheet\'s own limit comes first.',
+        .'The data sheet\'s own limit comes first.',
 
     // What is answered to a form.
     'no_such_coat' => 'That part takes no such coat next any more.',

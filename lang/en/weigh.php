@@ -40,7 +40,7 @@ return [
     'pumped' => 'Pumped',
     'better_binned' => '<span>That is more than a fresh cup of :fresh: bin it.</span>',
     'volumes_weighed' => '<b>The ratio of volumes was weighed.</b> On a scale it is 100 : :wanted. <span>Put it right before it is mixed, or bin it.</span>',
-    'pigment_over' => '<b>:over pigment too much for its sheet:</b> it stays soft. <span>:resin resin and :hardener hardener bring it right, or bin it.</span>',
+    'pigment_over' => '<b>:over pigment too much for its data sheet:</b> it stays soft. <span>:resin resin and :hardener hardener bring it right, or bin it.</span>',
     'swap' => 'The jars were swapped: :resin resin, :hardener hardener',
     'jars_swapped' => 'the two jars were swapped',
     'swapped' => 'Kept the other way round.',
@@ -75,7 +75,7 @@ return [
     'in_cup' => 'in the cup',
     'grams_of' => ':grams <small>of :of</small>',
     'cups' => '<b>Mind</b> Mix and spread it in :n cups of :grams, one after the other. '
-        .'<span>One cup would gel under the brush, or holds more than the sheet\'s :most.</span>',
+        .'<span>One cup would gel under the brush, or holds more than the data sheet\'s :most.</span>',
     'heat' => [
         'calm' => '',
         'dangerous' => '<b>Left standing this cup runs away:</b> pour it into a flat tray or more cups;',
@@ -86,7 +86,7 @@ return [
         'of' => 'the heat of the cup',
         'why' => 'Cure that feeds on itself (Kamal and Sourour) and a heat balance of a cup '.CupHeat::SHEET_CUP_MM.' mm across on a bench: top and wall to the air, '
             .'bottom to the bench, '
-            .'half the depth conducts. Fitted to the sheet\'s pot life of :span for :grams at :c. '
+            .'half the depth conducts. Fitted to the data sheet\'s pot life of :span for :grams at :c. '
             .'420 J/g, 1.9 J/gK, 12 and 20 W/m²K are planning values. '
             .'On wood or foam it would reach :peak °C.',
     ],
@@ -98,8 +98,8 @@ return [
     'scale' => [
         'title' => 'on the scale: :jar',
         'of' => 'g of <b>:grams</b>',
-        'keep' => 'Keep',
-        'take' => 'Keep :grams g',
+        'keep' => 'Save',
+        'take' => 'Save :grams g',
         'from_here' => 'Count from here',
         'stand_in' => 'Pour on the stand-in scale',
         'not_at_rest' => 'The scale was not at rest on this jar. Wait until it is, or type what it shows.',
@@ -111,7 +111,7 @@ return [
             'begin' => 'Put the cup on, then count from here.',
             'settling' => 'Let it rest: from there it counts.',
             'negative' => 'Less than where it began. Put the cup back; or, where it was tared, count from here.',
-            'doubted' => 'It shows :grams g, but it leapt or was silent meanwhile. Is that what was poured? Keep it, or count from here.',
+            'doubted' => 'It shows :grams g, but it leapt or was silent meanwhile. Is that what was poured? Save it, or count from here.',
             'over' => 'Over the mark by :more g. Let it rest and keep it: the next mark moves with it.',
             'right' => 'On the mark.',
             'stop' => 'Stop.',
@@ -140,7 +140,7 @@ return [
     'add_drops' => 'Add <span class="num">:drops drops</span> of catalyst <small>:grams</small>',
     'add_drops_short' => ':drops drops catalyst',
     'drops_of' => 'Drops counted',
-    'drops' => '<b>:drops drops</b> of catalyst for :c, :percent % of the resin; its sheet has :least to :most %.',
+    'drops' => '<b>:drops drops</b> of catalyst for :c, :percent % of the resin; its data sheet has :least to :most %.',
     'drops_each' => 'Of :n cups each gets :drops.',
     'grams_only' => 'This hardener is weighed: type grams.',
     'type' => 'Type what the scale shows. Each pour is kept; a wrong one is struck out in the record.',
@@ -148,7 +148,7 @@ return [
     'mix' => 'Mix two minutes, scrape, decant',
     'mix_how' => 'Past the point where streaks vanish, sides and bottom, then into a clean cup.',
     'use_by' => 'use by',
-    'sheet' => 'sheet',
+    'sheet' => 'data sheet',
     'sheet_pot' => ':span for :grams at :c',
     'this_cup' => 'this cup',
     'this_pot' => ':grams in air of :c: it gels :span after the first hardener, by the cup\'s heat',

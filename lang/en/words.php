@@ -227,7 +227,7 @@ return [
     'clear_check' => [
         'booth' => 'Booth or licensed sprayer, extraction on, nobody else in it',
         'mask' => 'Air-fed mask for a 2K, the product\'s respirator for the others',
-        'gun' => 'Gun clean, tip and pressure by the sheet, mix strained',
+        'gun' => 'Gun clean, tip and pressure by the data sheet, mix strained',
         'clean' => 'Surface wiped dry, tacked off, part earthed or damp floor',
     ],
     'ready_check' => [
@@ -236,11 +236,11 @@ return [
         'tools' => 'Tools laid out, brush shed and sealed; gloves and sleeves on, a second pair at hand; fresh air',
         'patch' => 'Witness patch set out',
         'ventilation' => 'Ventilation on, or a door open: fresh air at the bench',
-        'respirator' => 'Respirator for styrene on, as the product\'s sheet asks; no sparks near',
+        'respirator' => 'Respirator for styrene on, as the product\'s data sheet asks; no sparks near',
         'goggles' => 'Goggles on: one drop of peroxide blinds',
         'second_person' => 'Second person here: the piece is large',
     ],
-    'activation' => ['given' => 'given', 'fitted' => 'fitted through the sheet rows', 'assumed' => 'assumed: halves about every 10 Δ°C'],
+    'activation' => ['given' => 'given', 'fitted' => 'fitted through the data sheet rows', 'assumed' => 'assumed: halves about every 10 Δ°C'],
 
     'defect' => [
         'fisheyes' => 'Fisheyes', 'pinholes' => 'Pinholes', 'bubbles' => 'Bubbles in the film', 'dry_spot' => 'Dry spot',

@@ -36,7 +36,7 @@ final class InspectTest extends BrowserCase
         self::assertEqualsWithDelta(0.25, $along / $this->runOf('ridge'), 0.04, 'where the finger was');
         self::assertSame('defect', $this->script('return document.activeElement.name'), 'what it is comes next');
         $this->pick('defect', 'runs');
-        $this->press('Keep it', '#put');
+        $this->press('Save it', '#put');
         $this->sees('Runs, sags', '#defect-title');
         $this->sees(round($along).' mm from its left');
         $this->visit("/parts/{$id}/inspect");
@@ -61,7 +61,7 @@ final class InspectTest extends BrowserCase
     {
         $id = $this->partId('W');
         $this->visit('/');
-        $this->sees(Said::of('words.look.raking'), '.look-now');
+        $this->sees(Said::of('words.look.raking'), '.asks');
         $this->visit("/parts/{$id}/inspect");
         $photo = (string) tempnam(sys_get_temp_dir(), 'photo').'.jpg';
         file_put_contents($photo, RenderedPatch::asJpeg(RenderedPatch::of(600, 450, 0.1, 4.0, [0.03, 0.02], 20.0), 92));
@@ -70,7 +70,7 @@ final class InspectTest extends BrowserCase
         $this->pick('zone', 'shoulders');
         $this->fill('size', '40');
         $this->one('[name=photo]')->sendKeys($photo);
-        $this->press('Keep it', '#put');
+        $this->press('Save it', '#put');
         $this->sees('Dry spot', '#defect-title');
         self::assertGreaterThan(0, $this->script('const i = document.querySelector(".defect-head img"); return i.decode().then(() => i.naturalWidth)'));
         $first = $this->text('.suspects li:first-child h3');
@@ -108,7 +108,7 @@ final class InspectTest extends BrowserCase
         file_put_contents($script, '<?php echo 1;');
         $this->fill('size', '17');
         $this->one('[name=photo]')->sendKeys($script);
-        $this->press('Keep it', '#put');
+        $this->press('Save it', '#put');
         $this->sees('whatever its name says', '#put');
         self::assertSame('17', $this->value('size'));
         // What is far too large is said before it is sent.

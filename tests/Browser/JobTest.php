@@ -72,7 +72,7 @@ final class JobTest extends BrowserCase
         $this->visit("/parts/{$id}");
         $this->sees('Next: Build coat 6 of 6');
         $this->press('Other', '.coat-acts');
-        $this->press('Strike out: Coat is on', '.coat-acts');
+        $this->press('Undo: Coat is on', '.coat-acts');
         $this->sees('Next: Build coat 5 of 6');
         $this->visit("/parts/{$id}/record");
         $this->sees('struck out');
@@ -146,10 +146,10 @@ final class JobTest extends BrowserCase
     {
         $this->fill('air_c', '15.2');
         $this->fill('rh_percent', '62');
-        $this->press('Keep reading');
+        $this->press('Save reading');
         $this->sees('15.2 °C', '.bar .air');
         $this->fill('air_c', '95');
-        $this->press('Keep reading');
+        $this->press('Save reading');
         $this->sees('must be between', '.air-form');
         self::assertSame('95', $this->one('[name=air_c]')->getAttribute('value'));
     }

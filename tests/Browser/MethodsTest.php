@@ -44,12 +44,12 @@ final class MethodsTest extends BrowserCase
         $this->visit("/parts/{$id}");
         $this->sees('16 parts', '#yield');
         $seen = $this->finish($id, 'Look for flaws');
-        self::assertContains('Take the sheet off', $seen);
+        self::assertContains('Take the flat sheet off', $seen);
         $this->press('Other', '.coat-acts');
         $this->fill('along', '200');
         $this->fill('across', '140');
         $this->fill('radius', '12');
-        $this->press('Keep', '.coat-acts .fold[open] form:has([name=along])');
+        $this->press('Save', '.coat-acts .fold[open] form:has([name=along])');
         $this->sees('of 16 parts', '#yield');
         self::assertCount(1, $this->all('#yield .sheet-flaw'));
         self::assertCount(count($this->all('#yield .sheet-n')), $this->all('#yield .sheet-blank'));
@@ -126,7 +126,7 @@ final class MethodsTest extends BrowserCase
         foreach (['mbar_from' => $from, 'mbar_to' => $to, 'over_min' => '10'] as $name => $value) {
             $this->fill($name, $value);
         }
-        $this->press('Keep', '.typed-act');
+        $this->press('Save', '.typed-act');
     }
 
     /** Turned in the window of the face that it is turned onto; the rim is coated with both. */

@@ -62,7 +62,7 @@ final class ScaleTest extends BrowserCase
         $this->do('pour', 1.4 * $this->mark());
         $this->waitForText('Over the mark by', '.scale');
         $this->waitFor('[data-scale-take] button:not([disabled])');
-        $this->press('Keep');
+        $this->press('Save');
         $this->waitForText('Too much hardener.', '.pour');
         $this->waitForText('Pour.', '.scale');
         $this->do('pour', $this->mark());

@@ -58,7 +58,7 @@ final class SurfaceTest extends BrowserCase
         }
         $this->visit("/parts/{$id}/clear");
         $this->fill('gu', $gloss);
-        $this->press('Keep gloss');
+        $this->press('Save gloss');
         $this->sees(Said::of('clear.says.within'));
         $this->sees("{$gloss}.0", '.gloss-readings');
         $this->visit("/parts/{$id}");
@@ -93,7 +93,7 @@ final class SurfaceTest extends BrowserCase
         $this->waitForText('Kept.');
         $this->sees('845 g', '.measure');
         $this->fill('um', '0.7');
-        $this->press('Keep thickness');
+        $this->press('Save thickness');
         $this->sees('or 0.001 and 5 mm', '.measure .is-wrong');
         self::assertSame('0.7', $this->one('[name="um"]')->getAttribute('value'));
     }

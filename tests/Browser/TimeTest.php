@@ -105,7 +105,7 @@ final class TimeTest extends BrowserCase
         $probe = $this->shop->startProbe();
         $this->visit('/air');
         $this->fill('probe_url', $probe);
-        $this->press('Keep', '.one-line');
+        $this->press('Save', '.one-line');
         $this->press(Said::of('air.ask'));
         $this->sees('It answers');
         $this->shop->stopDevice();
@@ -120,7 +120,7 @@ final class TimeTest extends BrowserCase
             $this->reopen();
             $this->visit('/air');
             $this->fill('probe_url', $this->shop->startProbe($says));
-            $this->press('Keep', '.one-line');
+            $this->press('Save', '.one-line');
             $this->press(Said::of('air.ask'));
             $this->sees('Left out');
             $this->sees($why);

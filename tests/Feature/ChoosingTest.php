@@ -98,7 +98,7 @@ final class ChoosingTest extends ShopCase
             $this->fact($part, 'skipped', $step, self::NOW);
         }
         $this->fact($part, 'ready', 'wet-out', self::NOW);
-        $page = $this->get("/parts/{$part->id}/weigh/wet-out")->assertOk()->assertSee('drops</b> of catalyst', false)->assertSee('of the resin; its sheet has 1.0 to 2.0 %');
+        $page = $this->get("/parts/{$part->id}/weigh/wet-out")->assertOk()->assertSee('drops</b> of catalyst', false)->assertSee('of the resin; its data sheet has 1.0 to 2.0 %');
         preg_match('~<b>(\d+) drops</b>~', (string) $page->getContent(), $drops);
         $this->post("/parts/{$part->id}/weigh/wet-out", ['component' => 'resin', 'grams' => '33.1', 'token' => 'a1'])->assertSessionHasNoErrors();
         $this->get("/parts/{$part->id}/weigh/wet-out")->assertSee('name="drops"', false);

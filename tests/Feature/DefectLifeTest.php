@@ -16,6 +16,7 @@ use OakGloss\Inspection\Remedy;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\DefectState;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Thorough;
 
 /** Each defect raised on a part where it is found, and the first way out that is offered lived to its end. */
 final class DefectLifeTest extends ShopCase

@@ -142,10 +142,10 @@ final class InspectTest extends ShopCase
     public function testTheBenchAsksForTheLookAndOnePressKeepsIt(): void
     {
         $part = $this->partWithBuildCoat();
-        $this->get('/')->assertOk()->assertSee('look-now')->assertSee(__('inspect.nothing'));
+        $this->get('/')->assertOk()->assertSee('class="ask"', false)->assertSee(__('inspect.nothing'));
         $this->post("/parts/{$part->id}/looked", ['look' => 'raking'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
-        $this->get('/')->assertDontSee('look-now');
+        $this->get('/')->assertDontSee('class="ask"', false);
         $this->get("/parts/{$part->id}/record")->assertSee(__('facts.looked.record', ['look' => 'dry, in raking light']));
         // A next coat asks anew.
         $this->fact($part, 'coat_on', 'build-2', '2027-03-10 16:30', ['grams' => 22.0]);

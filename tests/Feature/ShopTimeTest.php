@@ -361,7 +361,7 @@ final class ShopTimeTest extends ShopCase
         $check = app(PaceBook::class)->checks($row)[0];
         self::assertSame(CheckStands::Counts, $check->stands);
         self::assertGreaterThan(1.0, $this->pace($row)->factor, 'still wet: slower than the sheet');
-        $this->get("/shelf/resins/{$row->id}")->assertSee('slower than its sheet')->assertSee('one check');
+        $this->get("/shelf/resins/{$row->id}")->assertSee('slower than its data sheet')->assertSee('one check');
         $this->post("/parts/{$part->id}/facts/{$check->fact->id}/judge", ['counts' => 0])->assertSessionHasErrors('reason');
         $this->post("/parts/{$part->id}/facts/{$check->fact->id}/judge", ['counts' => 0, 'reason' => 'wrong patch'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();

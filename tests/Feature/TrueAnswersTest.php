@@ -163,7 +163,7 @@ final class TrueAnswersTest extends ShopCase
         $this->fact($part, 'coat_on', 'base', '2027-03-10 10:00', ['grams' => 27.0]);
         $this->nowIs($this->at('2027-03-10 15:30'));
         self::assertSame('key-base-1', $this->planned($part)->next?->step->step->key);
-        $this->get('/')->assertSee('The cloth was laid in its window');
+        $this->get("/parts/{$part->id}")->assertSee('The cloth was laid in its window');
         $this->act($part, 'done', 'lay')->assertSessionHasErrors('act');
         $this->act($part, 'done', 'lay', ['at' => '14:40'])->assertSessionHasNoErrors();
         self::assertSame('wet-out', $this->planned($part)->next?->step->step->key);

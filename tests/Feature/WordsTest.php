@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
 use Symfony\Component\Finder\Finder;
 
@@ -49,6 +50,17 @@ final class WordsTest extends TestCase
     {
         foreach ((new Finder())->files()->in(dirname(__DIR__, 2)."/{$folder}")->name('*.php') as $file) {
             yield "{$folder}/{$file->getRelativePathname()}" => $file->getContents();
+        }
+    }
+
+    /** A sheet alone is one of four things: of data, of the week's work, of laminate, of paper. */
+    public function testASheetIsNeverAlone(): void
+    {
+        foreach (glob(lang_path('en/*.php')) ?: [] as $file) {
+            foreach (Arr::dot(require $file) as $key => $said) {
+                $alone = preg_match('/(?<!run |data |flat |half )\bsheets?\b(?! metal| of paper)/i', (string) preg_replace('/:\w+/', '', (string) $said));
+                self::assertSame(0, $alone, basename($file, '.php').".{$key}: {$said}");
+            }
         }
     }
 }

@@ -192,6 +192,14 @@ final readonly class BenchCall
         return DefectState::stopping($this->planned->plan, $this->step->step->kind);
     }
 
+    /** @param Fact<Found|WentWrong> $stop */
+    public function wordOf(Fact $stop): string
+    {
+        $is = $stop->content;
+
+        return $is instanceof Found ? $this->format->word('defect', $is->defect) : $this->format->word('mishap', $is->mishap);
+    }
+
     /** @return list<Finding> that a coat below was no mix, until a nail has tried it */
     public function noMix(): array
     {

@@ -11,6 +11,12 @@
         ])) }}</p>
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
         <x-findings :of="$call->noMix()" />
+        @if ($who = App\Planning\WhoHasIt::of($planned))
+            <p class="who">{{ __('bench.who', ['name' => $who->user->name, 'at' => $format->when($who->sinceMin)]) }}</p>
+        @endif
+        @foreach ($call->stoppedBy() as $stop)
+            <p class="finding is-warn"><b>{{ $call->wordOf($stop) }}</b> {{ __('bench.stopped') }}</p>
+        @endforeach
     </div>
     <p class="row-when num">
         <b @if ($call->is('open')) @figure($part->id, 'closes', $next->changesAtMin()) @endif>{{ $call->timeWords() }}</b>
