@@ -113,7 +113,7 @@ return [
     'others_sooner' => 'others :span sooner',
     'as_planned' => 'as planned',
 
-    'night' => 'Night',
+    'night_line' => 'Night: coldest :c', 'to_decide' => '{1} one window to decide|[2,*] :count windows to decide',
     'coldest' => 'Coldest :c :at. Hands are back :back.',
     'if_steady' => ', :at if it stayed at 20 °C.',
     'late_full' => 'Full cure :at, :span later than at 20 °C.',

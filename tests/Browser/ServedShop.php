@@ -126,6 +126,12 @@ final class ServedShop
         (new \PDO("sqlite:{$this->database}"))->exec($sql);
     }
 
+    /** @return list<string> */
+    public function columns(string $table): array
+    {
+        return (new \PDO("sqlite:{$this->database}"))->query("SELECT name FROM pragma_table_info('{$table}')")->fetchAll(\PDO::FETCH_COLUMN);
+    }
+
     /** All that is on record, in short: every table but sessions and what is kept to be quick. */
     public function record(): string
     {

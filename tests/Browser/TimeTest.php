@@ -78,6 +78,7 @@ final class TimeTest extends BrowserCase
     public function testTheEveningsWaysArePricedAndTakenWithOneTap(): void
     {
         $this->waitForText(Said::of('bench.before_closing', ['at' => '18:00']), '.bench-side');
+        $this->press('Before you lock up', '.lock-up');
         $offered = array_map(fn ($b): string => $b->getText(), $this->all('.lock-up .priced b'));
         self::assertGreaterThanOrEqual(3, count($offered));
         foreach ($this->all('.lock-up .priced .num') as $price) {
@@ -88,6 +89,7 @@ final class TimeTest extends BrowserCase
         foreach (['Stay until', 'Begin the coat below', 'Cure, key'] as $way) {
             $this->reopen();
             $this->waitFor('.lock-up');
+            $this->press('Before you lock up', '.lock-up');
             if (! str_contains($this->text('.lock-up'), $way)) {
                 self::fail("{$way} is not offered: ".$this->text('.lock-up'));
             }
@@ -136,7 +138,7 @@ final class TimeTest extends BrowserCase
             $this->fill("hours[{$day}][0][0]", '10:00');
             $this->fill("hours[{$day}][1][1]", '15:00');
         }
-        $this->press('Keep', 'form[action$="/shop"]');
+        $this->press('Save', 'form[action$="/shop"]');
         $this->visit('/');
         $this->sees('What changed', '.changes');
         self::assertMatchesRegularExpression('/[ENQW] ready \w{3} \d\d:\d\d → \w{3} \d\d:\d\d, because the shop\'s week or numbers changed/', $this->text('.changes'));
@@ -161,14 +163,16 @@ final class TimeTest extends BrowserCase
     public function testAReminderComesByTheShopsClockAndSurvivesAReload(): void
     {
         $this->reopen(runningClock: true);
-        $this->press('Remind me', '.then');
+        $this->press('More', '.now');
+        $this->press('Remind me', '.now');
         self::assertSame('true', $this->one('.remind')->getAttribute('aria-pressed'));
         $this->visit('/');
-        self::assertSame('Reminds', $this->text('.remind'));
+        $this->press('More', '.now');
+        self::assertStringStartsWith('Reminds', $this->text('.now .remind'));
         $this->script("const all = JSON.parse(localStorage.getItem('oak-reminders')); for (const r of Object.values(all)) { r.at = 0; } localStorage.setItem('oak-reminders', JSON.stringify(all))");
         $this->visit('/');
         $this->waitFor('#reminder');
-        $this->sees(Said::of('bench.remind_ends', ['letter' => 'L', 'step' => 'Lift 3 of 3: 4 plies']), '#reminder');
+        $this->sees(Said::of('bench.remind_ends', ['letter' => 'W', 'step' => 'Build coat 5 of 6']), '#reminder');
         $this->one('#reminder button')->click();
         self::assertSame([], $this->all('#reminder'));
     }

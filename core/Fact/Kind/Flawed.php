@@ -36,7 +36,7 @@ final readonly class Flawed extends Content
     public static function phrases(): array
     {
         return [
-            'label' => 'Flaw', 'along' => 'Along the sheet, mm', 'across' => 'Across it, mm', 'radius' => 'Radius around it, mm',
+            'label' => 'Flaw', 'along' => 'Along the flat sheet, mm', 'across' => 'Across it, mm', 'radius' => 'Radius around it, mm',
             'record' => 'a flaw :along mm along and :across mm across, :radius mm around it',
         ];
     }

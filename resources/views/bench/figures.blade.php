@@ -38,7 +38,7 @@
         @include('bench.why-grams')
     </div>
 @elseif ($clear = $call->clear())
-    <p class="grams num"><b>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}</b></p>
+    <p class="grams num is-words"><b>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}</b></p>
 @elseif ($call->isLay())
     <p class="grams num"><b>{{ $format->piece($plan->brief->piece()) }}</b></p>
     <p class="soft num">{{ __('bench.piece', ['wrap' => round($plan->brief->wrapMm)]) }}</p>

@@ -1,7 +1,8 @@
 @inject('format', 'App\Words\Formatter')
 @if ($evening->cases !== [])
-<section class="card lock-up" aria-labelledby="lock-up-title">
-    <h2 id="lock-up-title">{{ __('bench.before_closing', ['at' => $format->time()->local($evening->closes)->format('H:i')]) }}</h2>
+<details class="card lock-up">
+    <summary>{{ __('bench.before_closing', ['at' => $format->time()->local($evening->closes)->format('H:i')]) }}:
+        {{ trans_choice('bench.to_decide', count($evening->cases)) }}</summary>
     @foreach ($evening->cases as $case)
     <div role="group" aria-label="{{ $case['planned']->part->letter }}: {{ $case['step'] }}">
         <p>
@@ -21,5 +22,5 @@
         @if ($case['warms'])<p class="soft">{{ __('cautions.warming') }}</p>@endif
     </div>
     @endforeach
-</section>
+</details>
 @endif

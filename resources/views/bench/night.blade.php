@@ -1,7 +1,7 @@
 @inject('format', 'App\Words\Formatter')
 @if ($night->until)
-<section class="card" aria-labelledby="night-title">
-    <h2 id="night-title">{{ __('bench.night') }}</h2>
+<details class="card">
+    <summary>{{ __('bench.night_line', ['c' => $format->celsius($night->coldest['celsius'])]) }}</summary>
     <p>{{ __('bench.coldest', [
         'c' => $format->celsius($night->coldest['celsius']), 'at' => $format->when($night->coldest['minute']),
         'back' => $format->when($night->until),
@@ -15,5 +15,5 @@
         </li>
     @endforeach
     </ul>
-</section>
+</details>
 @endif

@@ -12,6 +12,7 @@
 <body class="{{ $bodyClass }}" data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}"
     data-zone="{{ $user?->shop->zone ?? 'UTC' }}">
 <a class="skip" href="#main">{{ __('app.skip') }}</a>
+@if (request()->routeIs('bench'))<a class="skip" href="#act">{{ __('app.skip_to_due') }}</a>@endif
 @auth
 @php($floor = $planner->floor($user->shop))
 <header class="bar">
