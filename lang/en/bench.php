@@ -15,6 +15,7 @@ return [
         'needs' => ':name needs someone since :at.', 'come' => 'I\'m coming', 'done' => 'Not needed any more',
         'called' => 'Called: it stands on every bench.', 'comes' => 'Said: somebody comes to :name.',
     ],
+    'more_parts' => '{1} One more part|[2,*] :count more parts',
     'more' => 'More', 'more_notes' => '{1} More: one note|[2,*] More: :count notes', 'asks' => 'After the last press',
     'open_too' => 'Another window is open', 'may_begin' => 'may begin now',
     'says_closed' => ':letter: :step, its window has closed',

@@ -33,7 +33,13 @@
             @if ($then !== [])
                 <section class="card then" aria-labelledby="then-title">
                     <h2 id="then-title">{{ __('bench.then') }}</h2>
-                    @foreach ($then as $call)@include('bench.row', ['call' => $call])@endforeach
+                    @foreach (array_slice($then, 0, 6) as $call)@include('bench.row', ['call' => $call])@endforeach
+                    @if ($more = array_slice($then, 6))
+                        <details class="more-rows">
+                            <summary>{{ trans_choice('bench.more_parts', count($more)) }}</summary>
+                            @foreach ($more as $call)@include('bench.row', ['call' => $call])@endforeach
+                        </details>
+                    @endif
                 </section>
             @endif
         </div>
