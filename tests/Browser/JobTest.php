@@ -13,7 +13,7 @@ final class JobTest extends BrowserCase
         $this->sees(Said::of('bench.closes_in'), '.now-figures');
         $this->sees('surely until', '.now-figures');
         self::assertMatchesRegularExpression('/\d+\.\d g resin \+ \d+\.\d g hardener/', $this->text('.now-figures'));
-        self::assertCount(1, $this->all('.strip .now-line'));
+        self::assertCount(1, $this->all('.strip-whole .now-line'));
         self::assertNotSame([], $this->all('.strip .bond'));
         $this->sees(Said::of('steps.resin_flat.title'), '.then');
     }

@@ -36,7 +36,8 @@ final class Trial
             '--testsuite', 'core', '--coverage-filter', 'core', '--coverage-php', $report, '--log-junit', $times,
         ], $this->root, null, null, null))->mustRun();
         $took = $covers = $covered = [];
-        foreach (simplexml_load_file($times)?->xpath('//testcase') ?? [] as $case) {
+        $timed = simplexml_load_file($times) ?: throw new \RuntimeException('no times of the tests');
+        foreach ($timed->xpath('//testcase') ?: [] as $case) {
             $took[self::named("{$case['class']}::{$case['name']}")] = (float) $case['time'];
         }
         $lines = (include $report)->getData()->lineCoverage();

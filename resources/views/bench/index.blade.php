@@ -25,7 +25,7 @@
                 </section>
             @endif
             @if ($competing !== [])
-                <section class="card then" aria-label="{{ __('bench.open_too') }}">
+                <section class="card open-too" aria-label="{{ __('bench.open_too') }}">
                     @foreach ($competing as $call)@include('bench.row', ['call' => $call, 'second' => true])@endforeach
                 </section>
             @endif
