@@ -8,7 +8,7 @@ return [
         'bench' => 'Bench', 'parts' => 'Parts', 'run-sheet' => 'Run sheet', 'shelf' => 'Shelf',
         'air' => 'Air', 'practice' => 'Practice', 'shop' => 'Shop',
     ],
-    'skip_to_due' => 'To what is due',
+    'sending' => 'Sending', 'skip_to_due' => 'To what is due',
     'skip' => 'Skip to the work',
     'home' => 'Oak Gloss, to the bench',
     'to_bench' => 'To the bench',

@@ -16,6 +16,7 @@ import { startReckoning } from './reckon.js';
 import { startRenewing } from './renew.js';
 import { startReminders } from './remind.js';
 import { startScale } from './scale.js';
+import { startSending } from './sending.js';
 import { startSheet } from './sheet.js';
 import { startCalls } from './speak.js';
 
@@ -35,6 +36,7 @@ startPlaces();
 startScale();
 startReach();
 startAwake();
+startSending();
 startCalls();
 
 // Whose zones these are is told to the form itself, so that an answer still under way can't forget it.

@@ -34,6 +34,9 @@ final readonly class BenchCall
     /** Reminded so long before the sure part of a window ends, minutes. */
     private const REMIND_MIN = 15.0;
 
+    /** What may be done any time is asked for again after so long, minutes (ours). */
+    private const NOT_YET_MIN = 15.0;
+
     /** A cup is weighed empty before it is thrown away: so long after its coat, minutes (ours). */
     private const LEFTOVER_WITHIN_MIN = 90.0;
 
@@ -323,6 +326,12 @@ final readonly class BenchCall
         return $changes === null || ! $this->is('open')
             ? $changes
             : max($this->planned->floor->nowMin, ($this->next->window?->sure()['until'] ?? $changes) - self::REMIND_MIN);
+    }
+
+    /** When *not yet* asks again, minute: before the sure part ends, or soon where nothing closes. */
+    public function notYetMin(): float
+    {
+        return $this->remindAtMin() ?? $this->planned->floor->nowMin + self::NOT_YET_MIN;
     }
 
     public function reminder(): string

@@ -5,7 +5,8 @@
 <html lang="en">
 <x-head :title="__('bench.hands_mode.title')" />
 <body @class(['hands-mode', 'is-night' => $isNight]) data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}"
-    data-zone="{{ auth()->user()->shop->zone }}" data-awake="{{ __('bench.hands_mode.sleeps') }}">
+    data-zone="{{ auth()->user()->shop->zone }}" data-sending="{{ __('app.sending') }}"
+    data-awake="{{ __('bench.hands_mode.sleeps') }}">
 <p class="reach" id="reach" role="status" data-words="{{ __('errors.out_of_reach') }}" hidden></p>
 <div id="help" hx-get="{{ route('help') }}" hx-trigger="load, every 10s" hx-select="#help-calls"></div>
 <p id="spoken" class="visually-hidden" role="status"></p>
@@ -26,13 +27,11 @@
     <div class="three">
         @can('work', $part)
             <x-step-acts :call="$planned" one done />
-            @if ($remindAt = $call->remindAtMin())
-                <button type="button" class="btn remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
-                    data-at="{{ (int) round(60 * $remindAt) }}" data-words="{{ $call->reminder() }}"
+            <button type="button" class="btn remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
+                    data-at="{{ (int) round(60 * $call->notYetMin()) }}" data-words="{{ $call->reminder() }}"
                     data-off="{{ __('bench.hands_mode.not_yet') }}" data-on="{{ __('bench.hands_mode.reminds', [
-                        'at' => $format->when($remindAt),
+                        'at' => $format->when($call->notYetMin()),
                     ]) }}">{{ __('bench.hands_mode.not_yet') }}</button>
-            @endif
         @endcan
         @can('work', $part)
         <form method="post" action="{{ route('help.store') }}">

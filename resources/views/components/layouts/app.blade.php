@@ -10,7 +10,7 @@
 <html lang="en">
 <x-head :title="$title" />
 <body class="{{ $bodyClass }}" data-now="{{ $clock->now()->getTimestamp() }}" data-runs="{{ $clock->runs() ? 1 : 0 }}"
-    data-zone="{{ $user?->shop->zone ?? 'UTC' }}">
+    data-zone="{{ $user?->shop->zone ?? 'UTC' }}" data-sending="{{ __('app.sending') }}">
 <a class="skip" href="#main">{{ __('app.skip') }}</a>
 @if (request()->routeIs('bench'))<a class="skip" href="#act">{{ __('app.skip_to_due') }}</a>@endif
 @auth
