@@ -95,6 +95,7 @@ final class RandomBriefsTest extends TestCase
                     count($plan->steps), $plan->buildCoats, $plan->totalGrams(), $plan->handsAheadMin(), $plan->worst()?->risk(),
                     array_map(fn (ZoneState $z): float => $z->left()->inMicrometres(), $plan->mostEndangered()),
                     array_map(fn (Finding $f): string => $f->code.' '.Approved::value($f->args), $plan->findings),
+                    implode(' ', array_map(fn (PlannedStep $s): string => sprintf('%s:%.1f:%g', $s->step->key, $s->handsMin, $s->step->follow->leastMin), $plan->steps)),
                 ]);
             }
         }

@@ -20,6 +20,8 @@ final class Mutants
         Expr\BinaryOp\BooleanAnd::class => '||', Expr\BinaryOp\BooleanOr::class => '&&',
     ];
 
+    private const SLACK = 1e-5;
+
     private const FUNCTIONS = ['min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor'];
 
     /**
@@ -57,6 +59,10 @@ final class Mutants
                 continue;
             }
             foreach (self::changes($node, $source) as [$from, $until, $is]) {
+                // The same text again is no change, and a slack of rounding none that a figure shows.
+                if ($is === substr($source, $from, $until - $from)) {
+                    continue;
+                }
                 yield new Mutant($room, $file, $node->getStartLine(), $from, $until, substr($source, $from, $until - $from), $is, $tests);
             }
         }
@@ -69,7 +75,7 @@ final class Mutants
         [$from, $until] = [$node->getStartFilePos(), $node->getEndFilePos() + 1];
         if ($node instanceof Expr\BinaryOp && isset(self::OPERATORS[$node::class])) {
             yield [$from, $until, $text($node->left).' '.self::OPERATORS[$node::class].' '.$text($node->right)];
-        } elseif ($node instanceof Scalar\Float_) {
+        } elseif ($node instanceof Scalar\Float_ && ($node->value === 0.0 || abs($node->value) > self::SLACK)) {
             yield [$from, $until, var_export($node->value === 0.0 ? 1.0 : 1.25 * $node->value, true)];
         } elseif ($node instanceof Scalar\Int_) {
             yield [$from, $until, (string) ($node->value + 1)];
