@@ -191,7 +191,7 @@ final class WeighController
         $in = $cup->pour->totalG();
 
         return $shown > $in ? round($shown - $in, 3) : throw ValidationException::withMessages(['grams' => __('weigh.less_than_in', [
-            'grams' => (string) round($in, 1).' g',
+            'grams' => app(Formatter::class)->grams($in),
         ])]);
     }
 }
