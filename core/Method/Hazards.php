@@ -13,7 +13,7 @@ final class Hazards
         return match ($role->kind()) {
             // What the resin itself brings comes with its sheet.
             StepKind::Coat => [Caution::Exotherm, ...($role === Role::Lift || $role === Role::Infuse ? [Caution::Lift] : [])],
-            StepKind::Wipe, StepKind::Inspect => [Caution::SolventRags],
+            StepKind::Wipe, StepKind::Inspect => $role === Role::TackRag ? [] : [Caution::SolventRags],
             StepKind::Look => [],
             StepKind::LeakCheck => [Caution::Vacuum],
             StepKind::Key, StepKind::Flat => [Caution::Dust],

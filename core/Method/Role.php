@@ -71,6 +71,8 @@ enum Role: string
     case MaskLine = 'mask_line';
     case Stripe = 'stripe';
     case Unmask = 'unmask';
+    /** Dust off fresh colour, without solvent. */
+    case TackRag = 'tack_rag';
     /** All coats of a sprayed clear with their flashes. */
     case Clear = 'clear';
     /** One coat of a brushed clear. */
@@ -148,7 +150,7 @@ enum Role: string
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
             self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes,
             self::MendWet, self::MendOpen, self::MendSand => StepKind::Prepare,
-            self::Wipe, self::FillerWash, self::TopWash => StepKind::Wipe,
+            self::Wipe, self::TackRag, self::FillerWash, self::TopWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay, self::MendLay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,

@@ -28,7 +28,7 @@ enum Stage: string
             Role::Nibs, Role::Build, Role::Spot, Role::Turn, Role::Trim => self::Build,
             Role::ResinFlat, Role::Finish, Role::PostCure, Role::LastFlat, Role::Drill => self::Level,
             Role::FillerClear, Role::Pinholes, Role::FilmOver, Role::FillerWash, Role::FillerFlat, Role::MaskLine, Role::Stripe,
-            Role::Unmask, Role::Clear, Role::Varnish, Role::ClearFlat, Role::Polish, Role::Inspect => self::Surface,
+            Role::Unmask, Role::TackRag, Role::Clear, Role::Varnish, Role::ClearFlat, Role::Polish, Role::Inspect => self::Surface,
             Role::Demould, Role::Look, Role::Unbag => self::Off,
             Role::Surface, Role::FormFlat, Role::PartingLine => self::Pattern,
             Role::GelCoat, Role::Coupling, Role::Lift, Role::Gauge => self::Mould,

@@ -166,7 +166,7 @@ final readonly class TopCoats
     private function cleared(Job $job, ClearCoat $clear, array $coats, array $then): array
     {
         $ready = Follow::minutes($clear->readyAt($job->air));
-        $steps = [...$this->stripes($job), $job->wipe('wipe-5'), ...$coats];
+        $steps = [$job->wipe('wipe-5'), ...$this->stripes($job), ...$coats];
 
         // Satin and matt are never polished.
         return $job->brief->finish !== Finish::Gloss ? [...$steps, $then[0]->after($ready), ...array_slice($then, 1)] : [
@@ -223,7 +223,7 @@ final readonly class TopCoats
         return Step::of($role)->taking(5.0)->sandedWith($grits);
     }
 
-    /** @return list<Step> */
+    /** @return list<Step> on the wiped part, and dusted off for what comes over them */
     private function stripes(Job $job): array
     {
         $steps = [];
@@ -233,7 +233,8 @@ final readonly class TopCoats
             $steps[] = Step::of(Role::Unmask)->nth($n)->after(Follow::minutes(20.0))->taking(4.0);
         }
 
-        return $steps;
+        // Solvent would take the fresh colour off.
+        return $steps === [] ? [] : [...$steps, Step::of(Role::TackRag)->taking(2.0 + $job->areaM2)];
     }
 
     /** @return list<Step> sprayed coats in one go with their flashes; brushed ones each by itself, in its recoat window */

@@ -192,6 +192,11 @@ return [
         'do' => 'Pull the tape back on itself while the colour is soft.',
         'cue' => 'A clean edge, no step that a fingertip feels.',
     ],
+    'tack_rag' => [
+        'title' => 'Tack rag',
+        'do' => 'A fresh tack rag, light as its own weight, over the colour and all round. No solvent: it takes fresh colour off.',
+        'cue' => 'Nothing lies on it, and no colour on the rag.',
+    ],
     'clear_flat' => [
         'title' => 'Flat the clear',
         'do' => 'Wet, soft block, light hand. Keep off edges.',

@@ -168,8 +168,7 @@ final class MethodContractTest extends TestCase
         $ground = Ground::AsFound;
         foreach (self::plan($method, $brief)->steps as $planned) {
             [$key, $kind, $follow] = [$planned->step->key, $planned->step->kind, $planned->step->follow];
-            $isPaint = $planned->step->role === Role::Stripe;
-            self::assertContains($ground, $isPaint ? Ground::cases() : $planned->step->role->needs(), $key);
+            self::assertContains($ground, $planned->step->role->needs(), $key);
             if ($kind === StepKind::Coat && $ground === Ground::Coat) {
                 self::assertTrue($follow->coat !== null || $follow->mostMin !== null, "{$key} goes on a coat in its time");
             }

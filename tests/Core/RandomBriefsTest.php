@@ -108,7 +108,7 @@ final class RandomBriefsTest extends TestCase
         $coats = [];
         foreach ($plan->steps as $planned) {
             [$step, $follow] = [$planned->step, $planned->step->follow];
-            self::assertContains($ground, $step->role === Role::Stripe ? Ground::cases() : $step->role->needs(), "{$name}: {$step->key}");
+            self::assertContains($ground, $step->role->needs(), "{$name}: {$step->key}");
             self::assertTrue($follow->kind === FollowKind::Minutes || in_array($follow->coat, $coats, true), "{$name}: {$step->key}");
             self::assertTrue(is_finite($planned->handsMin) && $planned->handsMin > 0.0, "{$name}: {$step->key}");
             if ($step->kind === StepKind::Coat) {

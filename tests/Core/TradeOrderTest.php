@@ -65,6 +65,28 @@ final class TradeOrderTest extends TestCase
         }
     }
 
+    /** Grease under the tape lifts the stripe, and solvent over fresh colour takes it off: the tack rag is the wipe then. */
+    public function testColourGoesOnACleanPartAndNoSolventFollowsIt(): void
+    {
+        $told = 0;
+        foreach (Methods::all() as $code => $method) {
+            $usual = BriefOf::usual($method);
+            $plan = self::plan($code, $usual->with($usual->choices->but(stripes: 2, top: Top::Clear)));
+            $steps = $plan->steps;
+            $first = array_key_first(array_filter($steps, fn (PlannedStep $s): bool => $s->step->role === Role::MaskLine));
+            if ($first === null) {
+                continue;
+            }
+            $told++;
+            $top = array_key_first(array_filter($steps, fn (PlannedStep $s): bool => in_array($s->step->role, [Role::Clear, Role::Varnish], true)));
+            self::assertSame('wipe mask_line stripe unmask mask_line stripe unmask tack_rag', implode(' ', array_map(fn (PlannedStep $s): string => $s->step->role->value, array_slice($steps, $first - 1, $top - $first + 1))), $code);
+            foreach (array_slice($steps, $first, $top - $first) as $over) {
+                self::assertNotContains(Caution::SolventRags, $over->step->cautions, "{$code}: {$over->step->key}");
+            }
+        }
+        self::assertGreaterThan(6, $told);
+    }
+
     public function testGluedDownWithPolyester(): void
     {
         $plan = self::plan('glue_down');
