@@ -29,13 +29,13 @@ enum Substrate: string
     /** Acetone and other strong solvents attack some plastics and lift paint: these bear alcohol. */
     public function bearsSolvent(): bool
     {
-        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Painted], true);
+        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Pla, self::Petg, self::Painted], true);
     }
 
-    /** Styrene of a polyester attacks it. */
+    /** Styrene of a polyester attacks it, or may: a printed plastic wants a trial first. */
     public function bearsStyrene(): bool
     {
-        return ! in_array($this, [self::Abs, self::Polycarbonate], true);
+        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Pla, self::Petg], true);
     }
 
     /** It breathes out bubbles while it warms, and wants a seal under the base. */

@@ -10,6 +10,7 @@ use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Finding;
 use OakGloss\Method\PrintThrough;
+use OakGloss\Method\Role;
 use OakGloss\Method\Severity;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
@@ -102,9 +103,15 @@ final class ServiceNotices
             ], $field);
         }
         if ($fit->prepare !== 'usual') {
+            $primes = array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->role === Role::Prime) !== [];
             $findings[] = new Finding(
                 Severity::Note,
-                "fit.{$fit->prepare}",
+                // What the plan does not prime is keyed deep.
+                match (true) {
+                    $primes => "fit.{$fit->prepare}",
+                    $fit->prepare === 'score' => 'fit.score_deep',
+                    default => 'fit.key_deep',
+                },
                 ['substrate' => $plan->brief->substrate->value, 'strain' => $fit->strainPercent, 'service' => $service],
                 $field,
             );

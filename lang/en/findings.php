@@ -170,7 +170,7 @@ return [
         ],
         'prime_first' => [
             'what' => 'Bare :substrate demands a primer before any base coat.',
-            'tip' => 'Epoxy or etch primer, blocked flat and keyed; it is in the plan. Tick “primed” when the part comes primed.',
+            'tip' => 'Epoxy primer, blocked flat and keyed; it is in the plan. Tick “primed” when the part comes primed.',
         ],
         'softens' => [
             'what' => ':Substrate softens near :at °C; dark parts in the sun reach :sun °C.',
@@ -290,6 +290,14 @@ return [
         'prime_and_key' => [
             'what' => ':Substrate and skin part by :strain % at :service °C.',
             'tip' => 'Prime, key deep, and lay one ply.',
+        ],
+        'key_deep' => [
+            'what' => ':Substrate and skin part by :strain % at :service °C.',
+            'tip' => 'Key deep, score edges there, and lay one ply.',
+        ],
+        'score_deep' => [
+            'what' => ':Substrate and skin part by :strain % at :service °C.',
+            'tip' => 'Key deep, score edges and undersides, one thin ply.',
         ],
         'score' => [
             'what' => ':Substrate and skin part by :strain % at :service °C.',

@@ -83,7 +83,7 @@ return [
     ],
     'prime' => [
         'title' => 'Prime the bare metal',
-        'do' => 'Epoxy or etch primer by its data sheet, filler blocked flat where needed.',
+        'do' => 'Epoxy primer by its data sheet, filler blocked flat where needed.',
         'cue' => 'Closed, even film; no metal shows.',
     ],
     'base' => [
@@ -336,7 +336,7 @@ return [
     ],
     'prime_metal' => [
         'title' => 'Prime the metal',
-        'do' => 'Epoxy or etch primer by its data sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
+        'do' => 'Epoxy primer by its data sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
         'cue' => 'Closed, even film; no metal shows.',
     ],
     'body_fill' => [

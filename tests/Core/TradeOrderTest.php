@@ -87,6 +87,36 @@ final class TradeOrderTest extends TestCase
         self::assertGreaterThan(6, $told);
     }
 
+    /** PETG and PLA bear alcohol alone and no styrene without a trial; acid of an etch primer lifts filler and epoxy. */
+    public function testWhatASubstrateBearsAndIsPrimedWith(): void
+    {
+        foreach ([Substrate::Petg, Substrate::Pla] as $printed) {
+            self::assertFalse($printed->bearsSolvent());
+            self::assertFalse($printed->bearsStyrene());
+            $names = array_map(fn (PlannedStep $s): string => $s->step->name, Sample::plan(Sample::brief($printed))->steps);
+            self::assertContains('wipe_alcohol', $names);
+        }
+        $steps = require dirname(__DIR__, 2).'/lang/en/steps.php';
+        foreach ($steps as $name => $said) {
+            self::assertStringNotContainsStringIgnoringCase('etch primer', $said['do'] ?? '', $name);
+        }
+    }
+
+    /** Prime is said only where the plan primes; glass fibre and carbon are keyed deep instead. */
+    public function testPrimeIsSaidWhereThePlanPrimesAlone(): void
+    {
+        foreach (Substrate::cases() as $substrate) {
+            foreach ([true, false] as $primed) {
+                $plan = Sample::plan(Sample::brief($substrate, primed: $primed, sun: true));
+                $primes = array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->role === Role::Prime) !== [];
+                foreach ($plan->findings as $finding) {
+                    self::assertFalse(in_array($finding->code, ['fit.prime_and_key', 'fit.score'], true) && ! $primes, "{$substrate->value}: {$finding->code}");
+                    self::assertFalse(in_array($finding->code, ['fit.key_deep', 'fit.score_deep'], true) && $primes, "{$substrate->value}: {$finding->code}");
+                }
+            }
+        }
+    }
+
     public function testGluedDownWithPolyester(): void
     {
         $plan = self::plan('glue_down');
