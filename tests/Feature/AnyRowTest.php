@@ -174,7 +174,7 @@ final class AnyRowTest extends ShopCase
         foreach (['hardener_phr' => -1, 'tack_from_age_min' => 1e30, 'reference_c' => 1e30, 'sheet' => '{"a":{"b":[]}}', 'chemistry' => 'x'] as $column => $value) {
             DB::table('resins')->where('id', $id)->update([$column => $value]);
             app()->forgetScopedInstances();
-            $this->get("/shelf/resins/{$id}")->assertOk()->assertSee('Nothing can be reckoned from this sheet');
+            $this->get("/shelf/resins/{$id}")->assertOk()->assertSee('Nothing can be reckoned from this data sheet');
             $this->get('/parts/choose')->assertOk();
             $this->get('/shelf')->assertOk();
         }

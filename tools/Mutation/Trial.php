@@ -71,13 +71,15 @@ final class Trial
      */
     private static function quick(array $tests, array $took, array $covers): array
     {
-        $tests = array_filter($tests, fn (string $t): bool => ($took[$t] ?? 0.0) <= self::SWEEP_S);
         // What is held to approved figures sees most, though it runs over everything.
-        $weight = fn (string $test): array => [! str_contains($test, 'Approved'), $covers[$test]];
+        $isApproved = fn (string $test): bool => str_contains($test, 'Approved');
+        $tests = array_filter($tests, fn (string $t): bool => $isApproved($t) || ($took[$t] ?? 0.0) <= self::SWEEP_S);
+        $weight = fn (string $test): array => [! $isApproved($test), $covers[$test]];
         usort($tests, fn (string $a, string $b): int => $weight($a) <=> $weight($b));
         [$quick, $together] = [[], 0.0];
         foreach ($tests as $test) {
-            if (($together += $took[$test] ?? 0.0) <= self::MOST_S && count($quick) < self::MOST_TESTS) {
+            $together += $isApproved($test) ? 0.0 : $took[$test] ?? 0.0;
+            if ($together <= self::MOST_S && count($quick) < self::MOST_TESTS) {
                 $quick[] = $test;
             }
         }
