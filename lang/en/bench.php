@@ -69,7 +69,7 @@ return [
     'goes_out_within' => ':ml ml go out, the rest is lost in gun and hose or brush; use within :span',
     'each_coat' => 'each coat',
     'wet_flash' => ':um µm wet, flash :flash',
-    'further' => 'a further coat bonds until :span',
+    'further' => 'a further coat: recoat until :span',
     'begun_now' => 'begun now',
     'coat_at' => 'coat :n :at',
 

@@ -38,7 +38,7 @@ return [
         'guide' => 'Which figures of a data sheet go where',
         'figures' => [
             'Tack, or set to touch' => 'Its minutes at each temperature are the rows here: two temperatures give the slope, a third shows whether it holds.',
-            'Recoat, or overcoat, window' => '“Tacky from” and “Recoat until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
+            'Recoat, or overcoat, window' => '“Recoat from” and “Recoat until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
             'Sandable, and full cure' => 'Hours or days there, minutes here: 16 h are 960.',
             'Pot life' => 'With the grams and the temperature it was measured with: 150 g at 25 °C says something else than 100 g at 20.',
             'Mixing ratio' => 'By weight or by volume as it is stated; both densities, so that each follows from the other.',

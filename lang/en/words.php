@@ -200,7 +200,7 @@ return [
     'touch_says' => ['too_wet' => 'wait', 'print' => 'bonds', 'dents' => 'still bonds', 'hard' => 'key first'],
     'touch_says_set' => ['too_wet' => 'wait', 'print' => 'not set yet', 'dents' => 'nearly set', 'hard' => 'set: go on'],
     'follow' => ['sandable' => 'sandable', 'cured' => 'cured through', 'settled' => 'settled'],
-    'event' => ['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable', 'full' => 'full cure'],
+    'event' => ['tack_from' => 'tacky', 'tack_until' => 'recoat until', 'sandable' => 'sandable', 'full' => 'full cure'],
     'way_out' => [
         'coat_now' => 'Coat it now',
         'coat_earlier' => 'Coat the one below now',

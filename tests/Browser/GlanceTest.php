@@ -81,6 +81,7 @@ final class GlanceTest extends BrowserCase
             $this->waitFor('#evening-cards');
             $m = $this->script(self::MEASURES);
             self::assertLessThanOrEqual($screens * $size[1], $m['long'], "{$size[0]} px wide");
+            $this->sees(Said::of('bench.decide'), '.then');
             self::assertSame([], $this->axe(), "{$size[0]} px wide");
             $this->visit('/bench/hands');
             self::assertSame([], $this->axe(), "hands dirty, {$size[0]} px wide");
@@ -218,7 +219,7 @@ final class GlanceTest extends BrowserCase
         Chrome::tell($this->shop->browser, 'Emulation.setDeviceMetricsOverride', ['width' => $size[0], 'height' => $size[1], 'deviceScaleFactor' => 1, 'mobile' => $size[0] < 500]);
     }
 
-    /** As many open parts as a busy shop has. */
+    /** As many open parts as a busy shop has, a second pair of hands, and a defect that nobody has decided. */
     private function fill15(): void
     {
         $columns = fn (string $of, string ...$but): string => implode(', ', array_diff($this->shop->columns($of), $but));
@@ -227,5 +228,8 @@ final class GlanceTest extends BrowserCase
             $this->shop->alter("INSERT INTO parts ({$parts}, letter) SELECT {$parts}, '{$letter}' FROM parts WHERE letter = 'E'");
             $this->shop->alter("INSERT INTO part_slots ({$slots}, part_id) SELECT {$slots}, (SELECT id FROM parts WHERE letter = '{$letter}') FROM part_slots WHERE part_id = (SELECT id FROM parts WHERE letter = 'E')");
         }
+        $person = $columns('users', 'id', 'email', 'name', 'initials');
+        $this->shop->alter("INSERT INTO users ({$person}, email, name, initials) SELECT {$person}, 'odd@hollowquay.example', 'Odd Reeve', 'OR' FROM users WHERE id = 1");
+        $this->shop->alter("INSERT INTO facts (part_id, user_id, kind, step, data, happened_at, recorded_at, token) SELECT id, 1, 'found', 'build-5', '{\"defect\":\"runs\",\"zone\":\"flank\",\"count\":1}', '2027-03-10 15:30:00', '2027-03-10 15:30:00', 'danger' FROM parts WHERE letter = 'Q'");
     }
 }

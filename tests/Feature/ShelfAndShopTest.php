@@ -48,7 +48,7 @@ final class ShelfAndShopTest extends ShopCase
 
     public function testAResinShowsItsCurveAndWhereItsActivationComesFrom(): void
     {
-        $this->get('/shelf/resins/'.$this->resin('Tarn%medium%')->id)->assertSee(__('shelf.curve.title'))->assertSee('fitted through the rows')->assertSee('bonds until')->assertSee('28 °C');
+        $this->get('/shelf/resins/'.$this->resin('Tarn%medium%')->id)->assertSee(__('shelf.curve.title'))->assertSee('fitted through the rows')->assertSee('recoat until')->assertSee('28 °C');
         $this->get('/shelf/resins/'.$this->resin('Quickset%')->id)->assertSee('assumed, since fewer than two temperatures are known');
     }
 

@@ -56,7 +56,7 @@ final class Clears extends ShelfKind
                 Field::number('set_min', 0.01, 1440)->called('Sets within', 'min'),
                 Field::number('flash_min', 0, 1440)->called('Flash between coats', 'min'),
                 Field::number('recoat_until_min', 1, 100000)
-                    ->called('A further coat bonds until', 'min', 'empty where it always does')->optional(),
+                    ->called('A further coat: recoat until', 'min', 'empty where it always does')->optional(),
                 Field::number('ready_after_min', 1, 30000)->called('Polish or handle after', 'min'),
                 Field::number('min_c', -10, 40)->called('Coldest air to lay it in', '°C'),
             ],

@@ -31,9 +31,9 @@ final class Resins extends ShelfKind
         return [
             'When it is touched, coated and sanded' => [
                 Field::number('reference_c', 0, 60)->called('Reference temperature', '°C', 'of the ages below'),
-                Field::number('tack_from_age_min', 1, 20000)->called('Tacky from', 'min', 'a touch prints and takes nothing away'),
+                Field::number('tack_from_age_min', 1, 20000)->called('Recoat from', 'min', 'a touch prints and takes nothing away'),
                 Field::number('tack_until_age_min', 1, 40000)
-                    ->called('Bonds until', 'min', 'later it must be keyed')->above('tack_from_age_min'),
+                    ->called('Recoat until', 'min', 'later it must be keyed')->above('tack_from_age_min'),
                 Field::number('sandable_age_min', 1, 100000)
                     ->called('Sandable', 'min', 'dusts, does not clog')->above('tack_until_age_min'),
                 Field::number('full_age_min', 1, 500000)->called('Full cure', 'min')->above('sandable_age_min'),
@@ -42,7 +42,7 @@ final class Resins extends ShelfKind
                 Field::number('max_c', 0, 60)
                     ->called('Warmest air to lay in', '°C', 'empty if the sheet says nothing')->optional()->above('min_c'),
                 Field::number('ultimate_tg_c', 20, 250)
-                    ->called('Softens at last at', '°C', 'fully post-cured; 65 is usual for hand lay-up'),
+                    ->called('Tg, fully cured', '°C', 'fully post-cured; 65 is usual for hand lay-up'),
                 Field::choice('chemistry', ['epoxy' => 'epoxy', 'polyester' => 'polyester'])->called('Is'),
                 Field::choice('use', [
                     'skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion',

@@ -56,7 +56,7 @@ final readonly class PaceChart
             1,
         );
         $events = [];
-        foreach (['tack_from' => 'tacky', 'tack_until' => 'bonds until', 'sandable' => 'sandable'] as $event => $label) {
+        foreach (['tack_from' => 'tacky', 'tack_until' => 'recoat until', 'sandable' => 'sandable'] as $event => $label) {
             $age = (float) $row->getAttribute("{$event}_age_min");
             $events[] = [
                 'x' => $x($age * $factor),
