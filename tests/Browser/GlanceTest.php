@@ -81,7 +81,7 @@ final class GlanceTest extends BrowserCase
             $this->waitFor('#evening-cards');
             $m = $this->script(self::MEASURES);
             self::assertLessThanOrEqual($screens * $size[1], $m['long'], "{$size[0]} px wide");
-            $this->sees(Said::of('bench.decide'), '.then');
+            $this->sees(Said::of('bench.decide'), '#live');
             self::assertSame([], $this->axe(), "{$size[0]} px wide");
             $this->visit('/bench/hands');
             self::assertSame([], $this->axe(), "hands dirty, {$size[0]} px wide");
@@ -229,7 +229,7 @@ final class GlanceTest extends BrowserCase
             $this->shop->alter("INSERT INTO part_slots ({$slots}, part_id) SELECT {$slots}, (SELECT id FROM parts WHERE letter = '{$letter}') FROM part_slots WHERE part_id = (SELECT id FROM parts WHERE letter = 'E')");
         }
         $person = $columns('users', 'id', 'email', 'name', 'initials');
-        $this->shop->alter("INSERT INTO users ({$person}, email, name, initials) SELECT {$person}, 'odd@hollowquay.example', 'Odd Reeve', 'OR' FROM users WHERE id = 1");
-        $this->shop->alter("INSERT INTO facts (part_id, user_id, kind, step, data, happened_at, recorded_at, token) SELECT id, 1, 'found', 'build-5', '{\"defect\":\"runs\",\"zone\":\"flank\",\"count\":1}', '2027-03-10 15:30:00', '2027-03-10 15:30:00', 'danger' FROM parts WHERE letter = 'Q'");
+        $this->shop->alter("INSERT INTO users ({$person}, email, name, initials) SELECT {$person}, 'wren@hollowquay.example', 'Wren Ashby', 'WA' FROM users WHERE id = 1");
+        $this->shop->alter("INSERT INTO facts (part_id, user_id, kind, step, data, happened_at, recorded_at, token) SELECT id, 1, 'found', 'build-4', '{\"defect\":\"runs\",\"zone\":\"flank\",\"count\":1}', '2027-03-10 15:30:00', '2027-03-10 15:30:00', 'danger' FROM parts WHERE letter = 'W'");
     }
 }

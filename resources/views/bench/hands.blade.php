@@ -26,7 +26,12 @@
     <x-caution-line :step="$step->step" />
     <div class="three">
         @can('work', $part)
-            <x-step-acts :call="$planned" one done />
+            @if ($stops = $call->stoppedBy())
+                <a class="btn" href="{{ route('defects.show', [$part, $stops[0]->id]) }}">{{ __('bench.decide') }}:
+                    {{ $call->wordOf($stops[0]) }}</a>
+            @else
+                <x-step-acts :call="$planned" one done />
+            @endif
             <button type="button" class="btn remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
                     data-at="{{ (int) round(60 * $call->notYetMin()) }}" data-words="{{ $call->reminder() }}"
                     data-off="{{ __('bench.hands_mode.not_yet') }}" data-on="{{ __('bench.hands_mode.reminds', [
