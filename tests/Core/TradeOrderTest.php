@@ -87,14 +87,11 @@ final class TradeOrderTest extends TestCase
         self::assertGreaterThan(6, $told);
     }
 
-    /** PETG and PLA bear alcohol alone and no styrene without a trial; acid of an etch primer lifts filler and epoxy. */
+    /** PETG and PLA bear no styrene without a trial; acid of an etch primer lifts filler and epoxy. */
     public function testWhatASubstrateBearsAndIsPrimedWith(): void
     {
         foreach ([Substrate::Petg, Substrate::Pla] as $printed) {
-            self::assertFalse($printed->bearsSolvent());
             self::assertFalse($printed->bearsStyrene());
-            $names = array_map(fn (PlannedStep $s): string => $s->step->name, Sample::plan(Sample::brief($printed))->steps);
-            self::assertContains('wipe_alcohol', $names);
         }
         $steps = require dirname(__DIR__, 2).'/lang/en/steps.php';
         foreach ($steps as $name => $said) {
