@@ -132,6 +132,8 @@ final class GlanceTest extends BrowserCase
         $this->visit('/bench/hands');
         $this->press(Said::of('bench.hands_mode.need'));
         $this->waitFor('.help-call');
+        $this->press('Coat is on');
+        self::assertSame('/bench/hands', $this->path(), 'the phone stays on its shelf');
         $this->visit('/');
         $this->waitFor('.help-call');
         $this->sees('Ines Tarrow needs someone', '.help-call');

@@ -30,7 +30,7 @@
                 <a class="btn" href="{{ route('defects.show', [$part, $stops[0]->id]) }}">{{ __('bench.decide') }}:
                     {{ $call->wordOf($stops[0]) }}</a>
             @else
-                <x-step-acts :call="$planned" one done />
+                <x-step-acts :call="$planned" to="hands" one done />
             @endif
             <button type="button" class="btn remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
                     data-at="{{ (int) round(60 * $call->notYetMin()) }}" data-words="{{ $call->reminder() }}"
