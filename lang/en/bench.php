@@ -57,7 +57,6 @@ return [
     'row_now' => 'now',
     'row_let_go' => 'the run sheet keys it :at',
     'row_was' => 'was to begin :at',
-    'row_sheet' => 'run sheet :at',
     'remind' => 'Remind me',
     'remind_due' => ':letter: :step, its time has come',
     'remind_ends' => ':letter: :step, the sure part of its window ends soon',

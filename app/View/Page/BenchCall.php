@@ -286,12 +286,6 @@ final readonly class BenchCall
         return $start !== null && $start > $this->planned->floor->nowMin + self::SOON_MIN ? $start : null;
     }
 
-    /** Early to late bound of what a part waits for; null where nothing has to cure. */
-    public function waitsBetween(): ?string
-    {
-        return $this->is('waiting') ? $this->spreadOfWait() : null;
-    }
-
     private function spreadOfWait(): ?string
     {
         return $this->step->step->follow->coat === null ? null : $this->format->spread($this->next->window->opens ?? $this->next->ready);
