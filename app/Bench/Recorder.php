@@ -46,6 +46,7 @@ final class Recorder
                 'step' => $step,
                 'role' => $ref?->role,
                 'nth' => $ref?->nth,
+                'said' => $ref?->name,
                 'happened_at' => $floor->time->local($at)->utc(),
                 'recorded_at' => $floor->time->local($floor->nowMin)->utc(),
                 'air_c' => round($floor->air->at($at), 1),

@@ -21,6 +21,7 @@ use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\Struck;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Mishap;
+use OakGloss\Inspection\Remedies;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Method\FollowKind;
 use OakGloss\Method\StepKind;
@@ -76,7 +77,10 @@ final class WaysOutOfIt
             : WaysOut::ofMishap($planned->plan, $of->id, $of->content, $film, self::isOnPart($planned, $of));
         $now = $this->trial($planned, $planned->plan->log);
         $ways = array_map(fn (RemedyOffer $offer): PricedWay => $this->priced($planned, $of, $offer, $now), $offers);
-        usort($ways, fn (PricedWay $a, PricedWay $b): int => [! $a->fits(), self::cost($a)] <=> [! $b->fits(), self::cost($b)]);
+        // What comes before another in the trade's order is offered before it, whatever it costs.
+        $isFirst = fn (PricedWay $way): bool => $of->content instanceof Found && $way->offer->remedy === Remedies::before($of->content->defect);
+        usort($ways, fn (PricedWay $a, PricedWay $b): int => [! $a->fits(), ! $isFirst($a), self::cost($a)]
+            <=> [! $b->fits(), ! $isFirst($b), self::cost($b)]);
 
         return $ways;
     }

@@ -30,6 +30,7 @@ use OakGloss\Method\Role;
  * @property string                          $token
  * @property Role|null                       $role        what the step was; null of facts that were recorded before steps had roles
  * @property int|null                        $nth         and the how manieth of its role
+ * @property string|null                     $said        code of the words that the step had then; null of facts that kept none
  * @property User                            $user
  */
 final class PartFact extends Model

@@ -40,6 +40,7 @@ use OakGloss\Method\Workshop;
  * @property mixed                $things               name → places
  * @property list<string>         $tools                of TOOLS
  * @property float                $leak_mbar            that a bag may lose in ten minutes
+ * @property float                $wipe_holds_min       a wiped hard surface is good for so long
  * @property float                $cool_place_c
  * @property string|null          $probe_url
  * @property CarbonImmutable|null $probe_asked_at
@@ -66,6 +67,7 @@ final class Shop extends Model
         'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2,"oven":0}',
         'tools' => '["spray_gun","mask","sander","clamps"]',
         'leak_mbar' => 5.0,
+        'wipe_holds_min' => Workshop::WIPE_HOLDS_MIN,
         'cool_place_c' => 9.0,
         'part_scale_step_g' => 1.0,
         'calliper_step_mm' => 0.01,
@@ -88,6 +90,7 @@ final class Shop extends Model
             'device_ranges' => Rows::class,
             'cool_place_c' => Within::of(-5, 20, 9),
             'probe_asked_at' => Moment::class,
+            'wipe_holds_min' => Within::of(5, 240, Workshop::WIPE_HOLDS_MIN),
             'cup_loss_g' => Within::of(0, 200, 8),
             'scale_step_g' => Within::of(0.001, 10, 0.1),
             'part_scale_step_g' => Within::of(0.01, 100, 1),

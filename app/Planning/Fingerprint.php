@@ -68,6 +68,7 @@ final class Fingerprint
                     'things',
                     'cool_place_c',
                     'leak_mbar',
+                    'wipe_holds_min',
                     'zone',
                     'unrest_min',
                 ])),

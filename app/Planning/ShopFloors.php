@@ -91,6 +91,8 @@ final class ShopFloors
             hottestC: ($shop->things[ClimateKind::Oven->value] ?? 0) > 0 ? ClimateKind::Oven->warmestC() : ClimateKind::WarmBox->warmestC(),
             leakMbar: $shop->leak_mbar,
             losses: LossBook::of($shop),
+            wipeHoldsMin: $shop->wipe_holds_min,
+            sessionMin: max([60.0, ...array_map(fn (array $w): float => $w[1] - $w[0], $together->windows)]),
         );
 
         return new ShopFloor(

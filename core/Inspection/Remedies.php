@@ -30,7 +30,8 @@ final class Remedies
             Defect::Runs => [R::WorkWet, R::SandOut, R::SandAndCoat, R::Accept],
             Defect::Blush => [R::Wash, R::SandOut, R::Accept],
             Defect::Bleed => [R::Splice, R::Accept],
-            Defect::Soft => [R::Hold, R::TakeOff, R::SandAndCoat, R::StartOver, R::Accept],
+            // While it dents paper clogs, and a coat on top seals the fault in.
+            Defect::Soft => [R::Hold, R::TakeOff, R::StartOver, R::Accept],
             Defect::Haze => [R::Reclear, R::Accept],
             Defect::Scratch => [R::Finer, R::Repolish, R::Accept],
             Defect::OrangePeel => [R::Repolish, R::Reclear, R::Accept],
@@ -39,6 +40,12 @@ final class Remedies
             Defect::PolishBurn => [R::Repolish, R::Reclear, R::Accept],
             Defect::Hair => [R::WorkWet, R::SandOut, R::SandAndCoat, R::Accept],
         };
+    }
+
+    /** What is tried before all others: what is soft is held warm a day before anything is scraped. */
+    public static function before(Defect $defect): ?Remedy
+    {
+        return $defect === Defect::Soft ? R::Hold : null;
     }
 
     /** @return non-empty-list<Remedy> */

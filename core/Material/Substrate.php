@@ -29,7 +29,7 @@ enum Substrate: string
     /** Acetone and other strong solvents attack some plastics and lift paint: these bear alcohol. */
     public function bearsSolvent(): bool
     {
-        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Painted], true);
+        return ! in_array($this, [self::Abs, self::Polycarbonate, self::Painted, self::Petg, self::Pla], true);
     }
 
     /** Styrene of a polyester attacks it, or may: a printed plastic wants a trial first. */

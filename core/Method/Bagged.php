@@ -111,7 +111,7 @@ final class Bagged implements Method
         $coats = new CoatsAtTack($job, null);
         $top = new TopCoats();
 
-        return [
+        return CommonPractice::in($job, [
             ...SoundSurface::steps($job),
             ...SoundSurface::painted($job),
             ...$this->laidAndBagged($job),
@@ -120,7 +120,7 @@ final class Bagged implements Method
                 ->sandedWith(new Grits(150, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $coats->last()),
             ...$top->of($job, $coats->last()),
-        ];
+        ]);
     }
 
     /** @return list<Step> */
@@ -136,10 +136,13 @@ final class Bagged implements Method
 
         return [
             Step::of(Role::CutPlies)->named('cut_bag')->taking(10.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
-            ...$plies,
+            ...PeelPly::between($job, $plies),
             Step::of(Role::Bag)->after(Follow::minutes(0.0, self::WET_MIN))->taking(12.0 + 20.0 * $job->areaM2),
             Step::of(Role::LeakCheck)->after(Follow::minutes(self::DRAWN_MIN, self::WET_MIN))->taking(12.0),
             Step::of(Role::Unbag)->after(Follow::onceSandable("wet-ply-{$of}"))->taking(8.0 + 10.0 * $job->areaM2),
+            // Fringe on a hard edge breaks off into the next coat.
+            $job->trim('trim-fringe', 'trim_fringe'),
+            $job->wipe('wipe-fringe'),
         ];
     }
 }

@@ -103,8 +103,13 @@ final class BrushOnSkin implements Method
         $isStuck = $job->choices->of(HoldingWay::class) === Holding::Adhesive;
 
         return [
+            // On adhesive the base is cured and keyed before any cloth, if there is one at all.
+            ...(! $isStuck && $job->isCuredThroughCloth() ? [new Finding(Severity::Refuse, 'layer.through_cloth', [
+                'layer' => $job->materials->skinResin->name, 'under' => $job->materials->baseResin->name ?? '',
+            ], Slot::Skin->field())] : []),
             // What holds the cloth softens before the resin does.
             ...($isStuck && $job->isHot() ? [new Finding(Severity::Refuse, 'method.adhesive_heat', [], HoldingWay::name())] : []),
+            ...($isStuck ? $job->mistFindings() : []),
             ...($isStuck && $job->choices->of(PlyCount::class) > 1
                 ? [new Finding(Severity::Refuse, 'method.adhesive_plies', [], PlyCount::name())]
                 : []),
@@ -125,14 +130,14 @@ final class BrushOnSkin implements Method
 
     public function steps(Job $job): array
     {
-        return [
+        return CommonPractice::in($job, [
             ...$this->soundSurface($job),
             ...$this->baseAndCloth($job),
             ...$this->overTheCloth($job),
             ...$this->build($job),
             ...$this->finishCoats($job),
             ...(new TopCoats())->of($job, "finish-{$job->choices->of(FinishCoats::class)}"),
-        ];
+        ]);
     }
 
     /** @return list<Step> */
@@ -186,12 +191,20 @@ final class BrushOnSkin implements Method
         return [
             ...($isTinted ? [$job->coat(Role::Base)->after($base)] : []),
             ...($under === null ? [] : [
+                // The amine of a young epoxy, and its blush, keep a polyester soft.
+                ...($job->isCuredThroughCloth() ? [Step::of(Role::Wash, 'wash-set-base')->after(Follow::onceCured($under))
+                    ->taking(5.0 + 2.0 * $job->pace->wiping($job->areaM2))] : []),
                 $job->keyed(Role::Key, LaidDry::KEY, 0.6, 'key-set-base')->named('key')->after(Follow::onceSandable($under)),
                 $job->wipe('wipe-set-base'),
             ]),
-            Step::of(Role::Adhesive)->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2),
-            Step::of(Role::Lay)->named('lay_adhesive')->after(Follow::minutes($mist->readyMin, $mist->holdsMin))
-                ->taking($job->pace->laying($job->areaM2)),
+            ...$job->ontoMist(
+                fn (int $s, int $in): Step => $in === 1
+                    ? Step::of(Role::Adhesive)
+                    : Step::of(Role::Adhesive)->nth($s)->named('mist_section')->saying(['n' => 1, 'section' => $s, 'sections' => $in]),
+                fn (int $s, int $in): Step => $in === 1
+                    ? Step::of(Role::Lay)->named('lay_adhesive')
+                    : Step::of(Role::Lay)->nth($s)->named('unroll_section')->saying(['n' => 1, 'section' => $s, 'sections' => $in]),
+            ),
             $job->coat(Role::WetOut)->after(Follow::minutes($mist->readyMin)),
         ];
     }
@@ -225,7 +238,7 @@ final class BrushOnSkin implements Method
             ...($isInsured ? [$job->coat(Role::Insurance, 'second')->after(Follow::whileTacky('wet-out'))] : []),
             // Nibs only: the weave lies just under.
             $job->keyed(Role::Nibs, self::NIBS, 0.5)->after(Follow::onceSandable($isInsured ? 'second' : 'wet-out'))
-                ->taking(5.0 + 0.5 * $job->pace->keying($job->areaM2) + $job->pace->trimMin)
+                ->taking(0.5 * $job->pace->keying($job->areaM2) + $job->pace->trimming($job->brief->rimM()))
                 ->minding(Caution::Knife, Caution::Rotary),
             $job->wipe('wipe-3'),
         ];

@@ -87,6 +87,6 @@ final class ClearMoulding implements Method
 
     public function steps(Job $job): array
     {
-        return RawMoulding::steps($job);
+        return CommonPractice::in($job, RawMoulding::steps($job));
     }
 }

@@ -106,20 +106,19 @@ final class CrackOrChip implements Method
         $top = new TopCoats();
         $last = 'proud-'.max(CoatsAtTack::LEAST, $job->coats->build);
 
-        return [
+        return CommonPractice::in($job, [
             $job->wipe('wash', 'wash_film', 5.0),
             Step::of(Role::MaskWide, 'mask')->taking(8.0),
             ...($isThrough ? $this->spliced($job) : []),
             $this->feather($job, $isThrough),
             $job->wipe('wipe-feather'),
             ...$this->proud($job),
-            Step::of(Role::MaskWide, 'mask-out')->nth(2, isSaid: false)->named('mask_out')->in(Stage::Level)
-                ->after(Follow::onceCured($last))->taking(5.0),
-            Step::of(Role::ResinFlat, 'block')->named('block_proud')->taking(5.0)
+            Step::of(Role::UnmaskFaces, 'mask-off')->after(Follow::minutes(15.0))->taking(3.0),
+            Step::of(Role::ResinFlat, 'block')->named('block_proud')->after(Follow::onceSandable($last))->taking(5.0)
                 ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $last),
             ...$top->of($job, $last),
-        ];
+        ]);
     }
 
     /** Around exposed fibre, never on it. */
@@ -147,15 +146,21 @@ final class CrackOrChip implements Method
         ];
     }
 
-    /** @return list<Step> small cups, each coat in the tack of the one before, until it stands over what is around it */
+    /** @return list<Step> small cups, each coat in the tack of the one before and past its mask, until it stands over what is around it */
     private function proud(Job $job): array
     {
         $of = max(CoatsAtTack::LEAST, $job->coats->build);
+        $steps = [];
+        for ($n = 1; $n <= $of; $n++) {
+            $before = 'proud-'.($n - 1);
+            if ($n > 1) {
+                $steps[] = Step::of(Role::MaskWide, 'mask-out')->nth($n, isSaid: false)->named('mask_out')->in(Stage::Build)
+                    ->after(Follow::whileTacky($before))->taking(5.0);
+            }
+            $steps[] = $job->coat(Role::Build, 'proud')->nth($n, $of)->named('proud')
+                ->after($n === 1 ? Follow::minutes(5.0) : Follow::whileTacky($before));
+        }
 
-        return array_map(
-            fn (int $n): Step => $job->coat(Role::Build, 'proud')->nth($n, $of)->named('proud')
-                ->after($n === 1 ? Follow::minutes(5.0) : Follow::whileTacky('proud-'.($n - 1))),
-            range(1, $of),
-        );
+        return $steps;
     }
 }

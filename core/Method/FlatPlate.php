@@ -98,7 +98,7 @@ final class FlatPlate implements Method
 
     public function steps(Job $job): array
     {
-        return [...$this->plate($job), ...$this->plies($job), ...$this->sheet($job)];
+        return CommonPractice::in($job, [...$this->plate($job), ...$this->plies($job), ...$this->sheet($job)]);
     }
 
     /** @return list<Step> */
@@ -134,7 +134,7 @@ final class FlatPlate implements Method
             range(1, $of),
         );
 
-        return [$cut, ...$plies];
+        return [$cut, ...PeelPly::between($job, $plies)];
     }
 
     /** The ply on the plate, and the one under a second plate. */
@@ -147,7 +147,6 @@ final class FlatPlate implements Method
     private function sheet(Job $job): array
     {
         $cover = Step::of(Role::Cover)->after(Follow::minutes(0.0, self::WET_MIN))->taking(6.0 + 10.0 * $job->areaM2);
-        $edges = 4.0 * sqrt($job->areaM2);
         [$warm, $last] = [$job->postCure, "ply-{$job->choices->of(PlyCount::class)}"];
         // What has to bear sun or heat is held warm while the plate keeps it flat.
         $warmed = $warm === null ? [] : [
@@ -162,7 +161,7 @@ final class FlatPlate implements Method
                 ->after($warm === null ? Follow::onceSandable($last) : Follow::minutes($warm->minutes)),
             $job->wipe('wash-film', 'wash_release', 3.0),
             Step::of(Role::Look)->taking(5.0),
-            Step::of(Role::Trim)->named('cut_parts')->taking(10.0 + $job->pace->trimMin * $edges)
+            Step::of(Role::Trim)->named('cut_parts')->taking($job->pace->trimming($job->brief->rimM()))
                 ->minding(Caution::Rotary, Caution::Dust, Caution::Knife),
             Step::of(Role::Inspect)->named('inspect_sheet')->taking(5.0),
         ];

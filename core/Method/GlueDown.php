@@ -91,6 +91,7 @@ final class GlueDown implements Method
         return [
             ...($job->isPolyester(Slot::Skin) ? [] : [new Finding(Severity::Refuse, 'method.polyester_only', [], 'skin_resin_id')]),
             ...($job->needsSeal() ? [new Finding(Severity::Refuse, 'method.seal_first', [], 'primed')] : []),
+            ...$job->mistFindings(),
             // What holds the cloth softens before the resin does.
             ...($job->isHot() ? [new Finding(Severity::Warn, 'method.glue_heat', [], 'heat')] : []),
         ];
@@ -114,14 +115,14 @@ final class GlueDown implements Method
     {
         $top = new TopCoats();
 
-        return [
+        return CommonPractice::in($job, [
             ...SoundSurface::steps($job),
             ...$this->plies($job),
             ...$this->coats($job),
             ...$this->hardTop($job),
             ...$top->lastFlat($job, 'hard-top'),
             ...$top->of($job, 'hard-top'),
-        ];
+        ]);
     }
 
     /** @return list<Step> a mist, and the cloth unrolled onto it as it settles; the next likewise */
@@ -132,15 +133,21 @@ final class GlueDown implements Method
         $inner = $job->weightOf(Role::InnerWetOut);
         $steps = [];
         for ($n = 1; $n <= $of; $n++) {
-            $steps[] = Step::of(Role::Adhesive, 'mist')->nth($n, $of)->named($n === 1 ? 'adhesive' : 'mist_again')
-                ->after(Follow::minutes(5.0))->taking(3.0 + 5.0 * $job->areaM2);
-            $steps[] = Step::of(Role::Lay, 'unroll')->nth($n, $of)->named('unroll')
-                ->after(Follow::minutes($sheet->readyMin, $sheet->holdsMin))->taking($job->pace->laying($job->areaM2));
+            $steps = [...$steps, ...$job->ontoMist(
+                fn (int $s, int $in): Step => $in === 1
+                    ? Step::of(Role::Adhesive, 'mist')->nth($n, $of)->named($n === 1 ? 'adhesive' : 'mist_again')
+                    : Step::of(Role::Adhesive, 'mist')->nth($in * ($n - 1) + $s)->named('mist_section')
+                        ->saying(['n' => $n, 'section' => $s, 'sections' => $in]),
+                fn (int $s, int $in): Step => $in === 1
+                    ? Step::of(Role::Lay, 'unroll')->nth($n, $of)->named('unroll')
+                    : Step::of(Role::Lay, 'unroll')->nth($in * ($n - 1) + $s)->named('unroll_section')
+                        ->saying(['n' => $n, 'section' => $s, 'sections' => $in]),
+            )];
         }
 
         return [
             ...$steps,
-            Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimMin)->minding(Caution::Knife)
+            Step::of(Role::Trim)->named('trim_close')->taking($job->pace->trimming($job->brief->rimM()))->minding(Caution::Knife)
                 ->in(Stage::Cloth),
             // Both plies lie dry: what the lower one drinks is given too.
             $job->coat(Role::WetOut)->named('stipple')->after(Follow::minutes($sheet->readyMin))

@@ -126,7 +126,7 @@ final class HeavyCoat implements Method
         }
         $top = new TopCoats();
 
-        return [
+        return CommonPractice::in($job, [
             $job->wipe('wash', 'wash_film', 5.0),
             Step::of(Role::ResinFlat, 'machine')->named('machine_down')->taking(5.0)
                 ->sandedWith(new Grits(150, 320, SandingMethod::Orbital, ridgesOnly: true))->in(Stage::Ground),
@@ -138,6 +138,6 @@ final class HeavyCoat implements Method
                 ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, "pour-{$of}"),
             ...$top->of($job, "pour-{$of}"),
-        ];
+        ]);
     }
 }

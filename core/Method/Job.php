@@ -22,6 +22,12 @@ final readonly class Job
     /** Of the fine cloth between gel coat and laminate, g/m² (planning value). */
     private const COUPLING_GM2 = 80.0;
 
+    /** Nobody mists a part in more sections (ours). */
+    private const MOST_SECTIONS = 8;
+
+    /** A wait with an end is met on the sheet's grid, min. */
+    private const GRID_MIN = 5.0;
+
     public Choices $choices;
 
     public Pace $pace;
@@ -59,6 +65,13 @@ final readonly class Job
         return Step::of(Role::Wipe, $key)->named($name)->taking($this->pace->wiping($this->areaM2) + $moreMin);
     }
 
+    /** Its rim cut to size once it is hard, edges broken to a radius, by the running metre. */
+    public function trim(string $key, string $name, float $rims = 1.0): Step
+    {
+        return Step::of(Role::Trim, $key)->named($name)->taking($this->pace->trimming($rims * $this->brief->rimM()))
+            ->minding(Caution::Rotary, Caution::Dust);
+    }
+
     /** A share of the part keyed with one paper, dry; in the key before a skin it is all of it. */
     public function keyed(Role $role, int $paper, float $share = 1.0, ?string $key = null): Step
     {
@@ -76,6 +89,61 @@ final readonly class Job
             ->minding(...($this->isPolyester($role->slot()) ? [Caution::Styrene, Caution::Catalyst] : [Caution::Epoxy]));
     }
 
+    /** Sections in which cloth is unrolled on a mist, so that each lies before its mist lets go; 0 where none is small enough. */
+    public function mistSections(): int
+    {
+        $mist = $this->aid(AidKind::Adhesive);
+        for ($n = 1; $n <= self::MOST_SECTIONS; $n++) {
+            if ($mist->holdsMin === null || $mist->readyMin + self::GRID_MIN + $this->pace->laying($this->areaM2 / $n) <= $mist->holdsMin) {
+                return $n;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * A mist, and cloth unrolled onto it before it lets go: in one, or section by section.
+     *
+     * @param \Closure(int $section, int $of): Step $mist   by itself
+     * @param \Closure(int $section, int $of): Step $unroll by itself
+     *
+     * @return list<Step>
+     */
+    public function ontoMist(\Closure $mist, \Closure $unroll): array
+    {
+        $sheet = $this->aid(AidKind::Adhesive);
+        $of = max(1, $this->mistSections());
+        $laying = $this->pace->laying($this->areaM2 / $of);
+        $steps = [];
+        for ($n = 1; $n <= $of; $n++) {
+            $steps[] = $mist($n, $of)->after(Follow::minutes($n === 1 ? 5.0 : 0.0))->taking(3.0 + 5.0 * $this->areaM2 / $of);
+            $steps[] = $unroll($n, $of)->taking($laying)->after(Follow::minutes(
+                $sheet->readyMin,
+                $sheet->holdsMin === null ? null : max($sheet->readyMin + self::GRID_MIN, $sheet->holdsMin - $laying),
+            ));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Finding> where the cloth takes longer than the mist holds */
+    public function mistFindings(): array
+    {
+        $fits = $this->mistSections();
+        $of = $fits === 0 ? self::MOST_SECTIONS : $fits;
+        $args = [
+            'holds' => $this->aid(AidKind::Adhesive)->holdsMin ?? 0.0, 'all' => $this->pace->laying($this->areaM2), 'of' => $of,
+            'each' => $this->pace->laying($this->areaM2 / $of),
+        ];
+
+        return match (true) {
+            $fits === 0 => [new Finding(Severity::Refuse, 'method.mist_short', $args, Slot::Adhesive->field())],
+            $fits > 1 => [new Finding(Severity::Note, 'method.mist_sections', $args, Slot::Adhesive->field())],
+            default => [],
+        };
+    }
+
     /** What a coat comes to where it lies level, µm. */
     public function filmUm(Role $coat): float
     {
@@ -91,6 +159,12 @@ final readonly class Job
         };
 
         return $resin?->chemistry === Chemistry::Polyester;
+    }
+
+    /** Polyester would go on an epoxy through the cloth: what is under that nobody can wash and key once it is cured. */
+    public function isCuredThroughCloth(): bool
+    {
+        return $this->isPolyester(Slot::Skin) && ! $this->isPolyester(Slot::Base);
     }
 
     /** How a filler holds on the resin below. */

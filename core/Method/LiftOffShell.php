@@ -115,11 +115,11 @@ final class LiftOffShell implements Method
 
     public function steps(Job $job): array
     {
-        return [
+        return CommonPractice::in($job, [
             ...$this->released($job),
             ...$this->plies($job),
             ...$this->floodAndSurface($job),
-        ];
+        ]);
     }
 
     /** @return list<Step> wax also closes the last pores of the panel */
@@ -162,7 +162,7 @@ final class LiftOffShell implements Method
             $job->coat(Role::WetOut)->named('outer_ply')->after(Follow::minutes(0.0, self::WET_MIN))->taking($laying)
                 ->minding(Caution::Knife),
             // Cloth past the rim levers the ply off, and leaves a void.
-            Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->trimMin)
+            Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->trimming($job->brief->rimM()))
                 ->minding(Caution::Knife)->in(Stage::Cloth),
         ];
     }
@@ -193,13 +193,12 @@ final class LiftOffShell implements Method
     /** @return non-empty-list<Step> off the panel and onto its frame */
     private function offAndOn(Job $job): array
     {
-        $rim = 4.0 * sqrt($job->areaM2);
+        $rim = $job->brief->rimM();
 
         return [
             Step::of(Role::Demould, 'lift-off')->named('lift_off')->taking(10.0 + 15.0 * $job->areaM2),
             $job->wipe('wash-film', 'wash_release', 3.0),
-            Step::of(Role::Trim, 'trim-shell')->named('trim_shell')->taking($job->pace->trimMin * max(1.0, $rim))
-                ->minding(Caution::Rotary, Caution::Dust),
+            $job->trim('trim-shell', 'trim_shell'),
             $job->keyed(Role::Key, self::KEY_INSIDE, 0.3, 'key-inside')->named('key_inside'),
             $job->wipe('wipe-inside'),
             Step::of(Role::Bond)->after(Follow::minutes(5.0))->taking(15.0 + 6.0 * $rim),

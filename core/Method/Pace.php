@@ -15,7 +15,10 @@ final readonly class Pace
         public float $layPerM2 = 40.0,
         public float $mixMin = 4.0,
         public float $coatPerM2 = 18.0,
-        public float $trimMin = 10.0,
+        public float $trimSetMin = 5.0,
+        public float $trimPerM = 8.0,
+        public float $maskSetMin = 3.0,
+        public float $maskPerM = 4.0,
         public float $drillPerHole = 4.0,
         public float $sprayMin = 5.0,
         public float $sprayPerM2 = 8.0,
@@ -29,6 +32,18 @@ final readonly class Pace
     public function stripping(float $areaM2): float
     {
         return $this->stripMin + $this->stripPerM2 * $areaM2;
+    }
+
+    /** Edges cut, trimmed and broken to a radius, by the running metre. */
+    public function trimming(float $metres): float
+    {
+        return $this->trimSetMin + $this->trimPerM * $metres;
+    }
+
+    /** Tape along so many running metres. */
+    public function masking(float $metres): float
+    {
+        return $this->maskSetMin + $this->maskPerM * $metres;
     }
 
     public function wiping(float $areaM2): float

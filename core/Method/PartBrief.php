@@ -94,6 +94,14 @@ final readonly class PartBrief
         return array_map(fn (Zone $z): Face => $lie[$z->name] ?? $z->face, $this->coatedZones());
     }
 
+    /** Running metres of its rim, as it lies flat. */
+    public function rimM(): float
+    {
+        return $this->developedMm === null
+            ? 4.0 * sqrt($this->coatedAreaM2())
+            : 2.0 * ($this->developedMm['length'] + $this->developedMm['width']) / 1000.0;
+    }
+
     public function piece(): Piece
     {
         return $this->developedMm === null

@@ -127,13 +127,13 @@ final class PatternAndMould implements Method
 
     public function steps(Job $job): array
     {
-        return [
+        return CommonPractice::in($job, [
             ...self::in(Stage::Pattern, $this->pattern($job)),
             ...self::in(Stage::Mould, $this->mould($job)),
             ...self::in(Stage::Cloth, $this->laid($job)),
             ...self::in(Stage::Off, $this->off($job)),
             ...self::in(Stage::Surface, RawMoulding::steps($job, self::lastCoat($job))),
-        ];
+        ]);
     }
 
     /**
@@ -241,6 +241,7 @@ final class PatternAndMould implements Method
                ->taking(10.0 + 10.0 * $job->areaM2),
             Step::of(Role::Demould, 'part-off')->named('part_off')->taking(10.0 + 15.0 * $job->areaM2)
                 ->baring(RawMoulding::face()),
+            $job->trim('trim-flange', 'trim_flange', (float) $job->choices->of(Halves::class)),
             ...$this->joined($job),
         ];
     }
@@ -250,7 +251,7 @@ final class PatternAndMould implements Method
     {
         $of = $job->choices->of(PlyCount::class);
 
-        return array_map(
+        return PeelPly::between($job, array_map(
             fn (int $n): Step => $job->coat($n === 1 ? Role::Laminate : Role::InnerPly, 'ply')->nth($n, $of)->named('mould_ply')
                 ->minding(Caution::Knife)
                 ->after($n === 1
@@ -258,7 +259,7 @@ final class PatternAndMould implements Method
                     : Follow::minutes(0.0, self::WET_MIN))
                 ->taking($job->pace->coating($job->areaM2) + 0.5 * $job->pace->laying($job->areaM2)),
             range(1, $of),
-        );
+        ));
     }
 
     /** @return list<Step> laid dry, bagged, and found tight before any resin comes near it */

@@ -110,13 +110,13 @@ final class Rescue implements Method
         $last = $rounds === 0 ? null : 'coat-'.self::COATS * $rounds;
         $top = new TopCoats();
 
-        return [
+        return CommonPractice::in($job, [
             ...$steps,
             $this->block($last)->nth($rounds + 1)->named('block_flat')->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             Step::of(Role::LastFlat)->taking(5.0)->sandedWith(new Grits(self::LAST_FROM, self::LAST_TO, SandingMethod::WetBlock)),
             ...$top->holes($job),
             ...$top->tied($job),
-        ];
+        ]);
     }
 
     /** @return list<Step> */

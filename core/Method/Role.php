@@ -14,7 +14,12 @@ enum Role: string
 {
     case Strip = 'strip';
     case Wipe = 'wipe';
+    /** Amine blush off with water and a pad: paper would drive it in. */
+    case Wash = 'wash';
     case Key = 'key';
+    /** What stays bare is taped; off again while the last coat is soft. */
+    case MaskFaces = 'mask_faces';
+    case UnmaskFaces = 'unmask_faces';
     case Prime = 'prime';
     /** Body filler over the primer, for what is not true. */
     case BodyFill = 'body_fill';
@@ -52,6 +57,9 @@ enum Role: string
     case InnerPly = 'inner_ply';
     /** The second plate and its weights. */
     case Cover = 'cover';
+    /** Fabric in the last wet ply of a session, and torn off before the next. */
+    case PeelPly = 'peel_ply';
+    case TearPeel = 'tear_peel';
     case Demould = 'demould';
     /** What was made is looked over for flaws, before it is cut. */
     case Look = 'look';
@@ -145,12 +153,12 @@ enum Role: string
     public function kind(): StepKind
     {
         return match ($this) {
-            self::Strip, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
-            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::Demould,
+            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
+            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::PeelPly, self::TearPeel, self::Demould,
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
             self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes,
             self::MendWet, self::MendOpen, self::MendSand => StepKind::Prepare,
-            self::Wipe, self::TackRag, self::FillerWash, self::TopWash => StepKind::Wipe,
+            self::Wipe, self::Wash, self::TackRag, self::FillerWash, self::TopWash => StepKind::Wipe,
             self::Key, self::KeyBase, self::Nibs => StepKind::Key,
             self::Lay, self::MendLay => StepKind::Lay,
             self::Seal, self::Base, self::Tack, self::WetOut, self::Insurance, self::Build, self::Spot, self::Finish,
@@ -194,6 +202,12 @@ enum Role: string
     public function holdsCloth(): bool
     {
         return $this === self::Base || $this === self::Tack;
+    }
+
+    /** Whether a coat whose moment has passed may be keyed for it: cloth lies on nothing that is keyed, and a gel coat is a face. */
+    public function mayBeKeyed(): bool
+    {
+        return $this !== self::Lay && $this !== self::MendLay && $this !== self::Coupling;
     }
 
     /** Whether it lays a ply into its resin. */
@@ -290,7 +304,7 @@ enum Role: string
             default => match ($this) {
                 self::Adhesive => Ground::Mist,
                 // A waxed form, what comes off it, and surfacer or a bag's fabric pulled off a coat: new faces.
-                self::ReleaseFilm, self::Unbag => Ground::Clean,
+                self::ReleaseFilm, self::Unbag, self::TearPeel => Ground::Clean,
                 self::Surface, self::Demould, self::CutOut, self::OpenBlisters, self::MendSand => Ground::Dusty,
                 default => $found,
             },

@@ -103,6 +103,11 @@ final class SheetMetal implements Method
         if ($job->brief->backing === Backing::Untinted || $job->basePigment() <= 0.0) {
             $refused[] = new Finding(Severity::Refuse, 'method.base_pigment', [], $job->basePigment() <= 0.0 ? 'base_resin_id' : 'backing');
         }
+        if ($job->isCuredThroughCloth()) {
+            $refused[] = new Finding(Severity::Refuse, 'layer.through_cloth', [
+                'layer' => $job->materials->skinResin->name, 'under' => $job->materials->baseResin->name ?? '',
+            ], Slot::Skin->field());
+        }
         if ($job->choices->of(TopKind::class) !== Top::Clear) {
             $refused[] = new Finding(Severity::Refuse, 'method.cleared', [], 'top');
         }
@@ -125,11 +130,11 @@ final class SheetMetal implements Method
 
     public function steps(Job $job): array
     {
-        return [
+        return CommonPractice::in($job, [
             ...$this->primedAndFilled($job),
             ...$this->cloth($job),
             ...$this->coats($job),
-        ];
+        ]);
     }
 
     /** @return list<Step> */
@@ -146,7 +151,7 @@ final class SheetMetal implements Method
             Step::of(Role::BodyFill)->after(Follow::minutes(5.0))->taking(10.0 + 20.0 * $area),
             $job->keyed(Role::Key, self::KEY, key: 'block-filler')->named('block_filler')
                 ->after(Follow::minutes($job->aid(AidKind::BodyFiller)->readyMin)),
-            $job->wipe('wipe-2', 'wipe_mask', 10.0),
+            $job->wipe('wipe-2'),
         ];
     }
 
@@ -174,8 +179,7 @@ final class SheetMetal implements Method
 
         return [
             ...$coats->build(),
-            Step::of(Role::Trim)->after(Follow::onceSandable($coats->last()))->taking($job->pace->trimMin)
-                ->minding(Caution::Knife, Caution::Rotary, Caution::Dust),
+            $job->trim('trim', 'trim')->after(Follow::onceSandable($coats->last()))->minding(Caution::Knife),
             $block,
             ...$top->lastFlat($job, $coats->last()),
             ...$top->of($job, $coats->last()),

@@ -6,7 +6,7 @@ namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
 
-/** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, wiped and masked. */
+/** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, and wiped. */
 final class SoundSurface
 {
     /** Black paint is keyed with this paper, P. */
@@ -24,7 +24,7 @@ final class SoundSurface
             $job->wipe('wipe-1', "wipe{$gently}"),
             $job->keyed(Role::Key, $bare->keyGrit())->named($bare->isScored() ? 'key_score' : 'key')->minding(Caution::Knife),
             ...self::primed($job),
-            $job->wipe('wipe-2', "wipe_mask{$gently}", 10.0),
+            $job->wipe('wipe-2', "wipe{$gently}"),
         ];
     }
 

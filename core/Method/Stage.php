@@ -21,10 +21,10 @@ enum Stage: string
     public static function of(Role $role): self
     {
         return match ($role) {
-            Role::Strip, Role::Wipe, Role::Key, Role::Prime, Role::BodyFill, Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
+            Role::Strip, Role::Wipe, Role::Wash, Role::MaskFaces, Role::UnmaskFaces, Role::Key, Role::Prime, Role::BodyFill, Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
             Role::Base, Role::KeyBase, Role::Tack, Role::Veil, Role::Adhesive, Role::Lay, Role::MendLay, Role::WetOut,
             Role::InnerWetOut, Role::Insurance,
-            Role::CutPlies, Role::Laminate, Role::InnerPly, Role::Cover => self::Cloth,
+            Role::CutPlies, Role::Laminate, Role::InnerPly, Role::PeelPly, Role::TearPeel, Role::Cover => self::Cloth,
             Role::Nibs, Role::Build, Role::Spot, Role::Turn, Role::Trim => self::Build,
             Role::ResinFlat, Role::Finish, Role::PostCure, Role::LastFlat, Role::Drill => self::Level,
             Role::FillerClear, Role::Pinholes, Role::FilmOver, Role::FillerWash, Role::FillerFlat, Role::MaskLine, Role::Stripe,

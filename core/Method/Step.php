@@ -97,6 +97,12 @@ final readonly class Step
         return $this->but(cautions: [...$this->cautions, ...array_values($more)]);
     }
 
+    /** No other cautions than these. */
+    public function mindingOnly(Caution ...$cautions): self
+    {
+        return $this->but(cautions: array_values($cautions));
+    }
+
     /**
      * @param list<string>|null $only     zones that the coat goes on alone; null for all
      * @param float             $drunkGM2 of it that dry plies below drink
@@ -181,7 +187,7 @@ final readonly class Step
 
     public function ref(): StepRef
     {
-        return new StepRef($this->role, $this->nth);
+        return new StepRef($this->role, $this->nth, $this->name);
     }
 
     /**

@@ -19,8 +19,11 @@ final readonly class StepRef
         'inspect' => Role::Inspect,
     ];
 
-    /** @param int $nth of its role in the method, from 1 */
-    public function __construct(public Role $role, public int $nth = 1)
+    /**
+     * @param int         $nth  of its role in the method, from 1
+     * @param string|null $name code of the words that it had; null where they are not known
+     */
+    public function __construct(public Role $role, public int $nth = 1, public ?string $name = null)
     {
     }
 

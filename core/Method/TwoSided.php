@@ -25,7 +25,7 @@ use OakGloss\Method\Choice\TopKind;
 final class TwoSided implements Method
 {
     /** A round coats each face once. */
-    private const COATS = 2;
+    public const COATS = 2;
 
     public static function code(): string
     {
@@ -103,20 +103,32 @@ final class TwoSided implements Method
 
     public function steps(Job $job): array
     {
+        return CommonPractice::in($job, [$job->wipe('wash', 'wash_film', 5.0), ...self::onward($job, Follow::freely(), Stage::Ground)]);
+    }
+
+    /**
+     * From cloth that was wetted out on both faces.
+     *
+     * @param Stage  $highs in which they come down
+     * @param string $wipe  key of the wipes between its rounds
+     *
+     * @return list<Step>
+     */
+    public static function onward(Job $job, Follow $wetOut, Stage $highs, string $wipe = 'wipe'): array
+    {
         $sides = $job->brief->sides ?? new TwoSides([], [], []);
         $rounds = max(1, intdiv($job->coats->build + self::COATS - 1, self::COATS));
         $steps = [
-            $job->wipe('wash', 'wash_film', 5.0),
-            $this->flat(1, 'highs_down')->in(Stage::Ground),
+            self::flat(1, 'highs_down')->after($wetOut)->in($highs),
             Step::of(Role::OpenBlisters)->taking(5.0 + 10.0 * $job->areaM2),
             $job->wipe('wipe-highs', 'wipe_lows'),
             // A shallower pit is left to the film that still comes over it.
             Step::of(Role::DotFill)->taking(8.0 + 6.0 * $job->areaM2)->saying(['um' => (int) round($rounds * $job->filmUm(Role::Build))]),
         ];
         for ($n = 1; $n <= $rounds; $n++) {
-            $steps = [...$steps, ...$this->round($job, $sides, $n), ...($n === $rounds ? [] : [
-                $this->flat($n + 1, 'flat_faces')->in(Stage::Build),
-                $job->wipe("wipe-{$n}", 'wipe_lows'),
+            $steps = [...$steps, ...self::round($job, $sides, $n), ...($n === $rounds ? [] : [
+                self::flat($n + 1, 'flat_faces')->in(Stage::Build),
+                $job->wipe("{$wipe}-{$n}", 'wipe_lows'),
             ])];
         }
         $top = new TopCoats();
@@ -130,7 +142,7 @@ final class TwoSided implements Method
     }
 
     /** @return list<Step> */
-    private function round(Job $job, TwoSides $sides, int $n): array
+    private static function round(Job $job, TwoSides $sides, int $n): array
     {
         [$first, $second] = [self::COATS * $n - 1, self::COATS * $n];
 
@@ -144,7 +156,7 @@ final class TwoSided implements Method
     }
 
     /** Down to the highs' foot and no further, both faces. */
-    private function flat(int $nth, string $name): Step
+    private static function flat(int $nth, string $name): Step
     {
         return Step::of(Role::ResinFlat, 'faces')->nth($nth, isSaid: false)->named($name)->taking(5.0)
             ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock, ridgesOnly: true));

@@ -17,6 +17,12 @@ final readonly class Workshop
     /** One per cent of a square metre is a hand's breadth sanded through. */
     public const TARGET_BURN_THROUGH = 0.001;
 
+    /** A wiped hard surface is good for an hour: after that dust and breath have been there. */
+    public const WIPE_HOLDS_MIN = 60.0;
+
+    /** Of a day whose hours nobody told, min. */
+    public const SESSION_MIN = 540.0;
+
     /**
      * @param float             $workingAirC       mean air while hands are at the bench, for coats that are still ahead
      * @param float             $cupLossG          stays in cup and brush, a coat
@@ -27,6 +33,8 @@ final readonly class Workshop
      * @param float             $leakMbar          a bag may lose in ten minutes
      * @param CupLosses         $losses            what was left in cups, measured
      * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
+     * @param float             $sessionMin        the longest that hands are at the bench in one go
+     * @param float             $wipeHoldsMin      a wiped hard surface is good for so long, 5 to 240
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -42,11 +50,14 @@ final readonly class Workshop
         public float $hottestC = 45.0,
         public float $leakMbar = LeakCheck::LIMIT_MBAR,
         public CupLosses $losses = new CupLosses(),
+        public float $wipeHoldsMin = self::WIPE_HOLDS_MIN,
+        public float $sessionMin = self::SESSION_MIN,
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
         Bounds::within($scaleStepG, 0.001, 10.0, 'step of the scale', 'g');
         Bounds::within($partScaleStepG, 0.01, 100.0, 'step of the part scale', 'g');
+        Bounds::within($wipeHoldsMin, 5.0, 240.0, 'how long a wipe is good for', 'min');
         Bounds::within($targetBurnThrough, 0.00001, 0.5, 'burn-through target', '');
     }
 

@@ -27,6 +27,7 @@ final class LaminateNotices
             ...self::lifts($plan),
             ...self::partHeat($plan),
             ...self::infusion($plan),
+            ...self::peelPly($plan),
         ];
     }
 
@@ -112,6 +113,25 @@ final class LaminateNotices
             'peak' => $peak,
             'limit' => $bears,
             'most' => $slab->liftPlies($air, $bears),
+        ], PlyCount::name())];
+    }
+
+    /** @return list<Finding> why a lay-up is broken off, and what would keep it in one */
+    private static function peelPly(FinishPlan $plan): array
+    {
+        if ($plan->first(Role::PeelPly) === null) {
+            return [];
+        }
+        $plies = array_values(array_filter($plan->steps, fn (PlannedStep $s): bool => $s->step->role->isPly()));
+        $hands = array_sum(array_map(fn (PlannedStep $s): float => $s->handsMin, $plies));
+
+        return [new Finding(Severity::Note, 'laminate.peel_ply', [
+            'plies' => count($plies),
+            'hands_span' => $hands,
+            'session_span' => $plan->shop->sessionMin,
+            'waits' => count($plan->all(Role::PeelPly)),
+            'two_span' => 0.5 * $hands,
+            'area' => $plan->brief->coatedAreaM2() * $plan->shop->sessionMin / max(1.0, $hands),
         ], PlyCount::name())];
     }
 

@@ -6,8 +6,10 @@ namespace OakGloss\Plan;
 
 use OakGloss\Material\Bond;
 use OakGloss\Material\Chemistry;
+use OakGloss\Method\Choice\HoldingWay;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Finding;
+use OakGloss\Method\Holding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Severity;
@@ -29,7 +31,10 @@ final class LayerNotices
                 continue;
             }
             $bond = $chemistry->over($layers[$i - 1][1]);
-            if ($bond === Bond::Attacks || $bond === Bond::FullCureWashKey) {
+            // Through the cloth nobody washes and keys: the way of working refuses that itself.
+            $isThroughCloth = $bond === Bond::FullCureWashKey && $name === $materials->skinResin->name
+                && $brief->choices->of(HoldingWay::class) !== Holding::Adhesive;
+            if ($bond === Bond::Attacks || ($bond === Bond::FullCureWashKey && ! $isThroughCloth)) {
                 $findings[] = new Finding(
                     $bond === Bond::Attacks ? Severity::Refuse : Severity::Note,
                     $cameMoulded && $bond === Bond::FullCureWashKey ? 'layer.moulded_young' : "layer.{$bond->value}",
@@ -51,6 +56,13 @@ final class LayerNotices
         return $findings;
     }
 
+    /** On adhesive a base goes on only where it tints or closes wood. */
+    private static function isBaseLaid(PartBrief $brief): bool
+    {
+        return $brief->choices->of(HoldingWay::class) !== Holding::Adhesive || $brief->backing->pigmentShare() > 0.0
+            || ($brief->substrate->isPorous() && ! $brief->primed);
+    }
+
     /**
      * From the part up: name, chemistry, field of the brief.
      *
@@ -59,7 +71,7 @@ final class LayerNotices
     private static function layers(PartBrief $brief, Materials $materials): array
     {
         $layers = [
-            ...($materials->baseResin === null ? [] : [
+            ...($materials->baseResin === null || ! self::isBaseLaid($brief) ? [] : [
                 [$materials->baseResin->name, $materials->baseResin->chemistry, 'base_resin_id'],
             ]),
             [$materials->skinResin->name, $materials->skinResin->chemistry, 'skin_resin_id'],

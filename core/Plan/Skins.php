@@ -33,6 +33,9 @@ final class Skins
     /** @var array<int, SkinSection> by zone; empty until the cloth is wet */
     private array $sections = [];
 
+    /** @var array<int, bool> zones whose cloth is not wet yet, where another's is */
+    private array $isDry = [];
+
     /** @param list<Zone> $zones */
     public function __construct(
         public readonly array $zones,
@@ -108,9 +111,17 @@ final class Skins
         }
         [$retained, $ranDown] = [[], []];
         foreach (array_keys($this->zones) as $i) {
-            $this->sections[$i] = $isFirst
-                ? SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat)
-                : $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]);
+            $isOn = $coat->onto($faces[$i]) > 0.0;
+            $isWetOut = $isFirst || ($isOn && isset($this->isDry[$i]));
+            $this->sections[$i] = match (true) {
+                // One face of two: the other's cloth is still to come.
+                $isWetOut && ! $isOn => SkinSection::wetOut($this->weave, $faces[$i], $flow, new Coat($this->weave->saturationGM2($flow->densityGCm3), $coat->at)),
+                $isWetOut => SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat),
+                default => $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]),
+            };
+            if ($isWetOut) {
+                $this->isDry = $isOn ? array_diff_key($this->isDry, [$i => 1]) : $this->isDry + [$i => true];
+            }
             $retained[] = $this->sections[$i]->lastRetainedUm;
             $ranDown[] = $this->sections[$i]->lastDrainedGM2;
         }

@@ -9,6 +9,7 @@ use OakGloss\Cure\CureEvent;
 use OakGloss\Cure\Milestone;
 use OakGloss\Method\Follow;
 use OakGloss\Method\FollowKind;
+use OakGloss\Plan\FreshWipe;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Settling;
 
@@ -35,6 +36,7 @@ final readonly class Awaiting
                 $step,
                 $until > $this->chain->nowMin ? ActState::Waiting : ActState::Ready,
                 ready: new CureEvent($until, $until, $until),
+                wipeAgain: FreshWipe::isStale($this->chain->plan, $step, $this->chain->nowMin),
             );
         }
         $coat = $this->chain->plan->step((string) $follow->coat);

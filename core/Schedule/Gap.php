@@ -23,15 +23,16 @@ final readonly class Gap
     /**
      * Minutes on the clock from END to START.
      *
-     * @param float|null $most null for no upper limit
+     * @param float|null $most      null for no upper limit
+     * @param float|null $againFrom from then on it may follow on another wipe; null where it may not
      */
-    public static function minutes(float $least, ?float $most = null): self
+    public static function minutes(float $least, ?float $most = null, ?float $againFrom = null): self
     {
         return new self(
             null,
             Bounds::within($least, 0.0, 1e6, 'least gap', 'min'),
             Bounds::within($most ?? 1e6, 0.0, 1e6, 'greatest gap', 'min') >= 1e6 ? INF : (float) $most,
-            INF,
+            $againFrom === null ? INF : Bounds::within($againFrom, 0.0, 1e6, 'gap to wipe again from', 'min'),
         );
     }
 

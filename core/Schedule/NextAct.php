@@ -16,6 +16,7 @@ final readonly class NextAct
      * @param CureEvent|null  $ready      when the wait ends (waiting), or when it may be keyed (missed)
      * @param TackWindow|null $window     where it must bond
      * @param float|null      $keyFromMin when the coat before is expected to be sandable
+     * @param bool            $wipeAgain  what it was wiped for came too late: once more
      */
     public function __construct(
         public PlannedStep $step,
@@ -24,6 +25,7 @@ final readonly class NextAct
         public ?CureEvent $ready = null,
         public ?TackWindow $window = null,
         public ?float $keyFromMin = null,
+        public bool $wipeAgain = false,
     ) {
     }
 

@@ -152,8 +152,9 @@ final class PartPlacer
                 $ages,
                 $gap->keyFrom,
                 INF,
-                Way::Keyed,
-                $this->keyPenaltyMin,
+                $ages === null ? Way::Wiped : Way::Keyed,
+                // A bond that is lost costs more than its hands; a wipe costs nothing else.
+                $ages === null ? 0.0 : $this->keyPenaltyMin,
                 $isFirst,
             );
         }

@@ -10,6 +10,7 @@ use OakGloss\Method\FollowKind;
 use OakGloss\Method\Role;
 use OakGloss\Method\Severity;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\CupNotices;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 
@@ -126,7 +127,8 @@ final class PartSchedule
             return;
         }
         if ($leniency->finding() !== null && ! ($leniency === Leniency::Limits && $this->isLayAhead($ahead))) {
-            $this->findings[] = new Finding(Severity::Warn, $leniency->finding(), ['step' => $ahead[0]->step->key]);
+            $this->findings[] = $this->tooWarm($ahead, $placed)
+                ?? new Finding(Severity::Warn, $this->codeOf($leniency, $ahead[0]), ['step' => $ahead[0]->step->key]);
         }
         foreach ($placed as $i => $step) {
             $this->times[$ahead[$i]->step->key] = $this->timeOf($ahead[$i], $step);
@@ -152,6 +154,53 @@ final class PartSchedule
         if ($needed !== null && $ready !== null && $ready > $needed) {
             $this->findings[] = new Finding(Severity::Warn, 'schedule.late', ['ready' => $ready, 'needed' => $needed]);
         }
+    }
+
+    /** What can't be keyed has lost its moment for good. */
+    private function codeOf(Leniency $leniency, PlannedStep $first): string
+    {
+        return $leniency === Leniency::Limits && ! $first->step->role->mayBeKeyed() ? 'schedule.bond_lost' : (string) $leniency->finding();
+    }
+
+    /**
+     * Where a coat finds no air as cool as its sheet bears: the coolest hour, and the cups that gel no sooner than hands spread.
+     *
+     * @param list<PlannedStep> $ahead
+     * @param list<PlacedStep>  $placed
+     */
+    private function tooWarm(array $ahead, array $placed): ?Finding
+    {
+        foreach ($this->leniency->keepsWarmth() ? [] : $placed as $i => $at) {
+            $step = $ahead[$i];
+            $most = $step->step->kind === StepKind::Coat ? $this->plan->materials->resinFor($step->step)->maxC : null;
+            $air = $this->chain->air->at($at->startMin);
+            if ($most === null || $air <= $most) {
+                continue;
+            }
+            $cool = $at->startMin;
+            for ($minute = $at->startMin; $minute < $at->startMin + 1440.0; $minute += 30.0) {
+                $cool = $this->chain->air->at($minute) < $this->chain->air->at($cool) ? $minute : $cool;
+            }
+            $cups = CupNotices::cups($this->plan, $step, $air)->cups ?? 0;
+            $cupG = ($step->batch?->totalG() ?? 0.0) / max(1, $cups);
+
+            return new Finding(Severity::Warn, match (true) {
+                $this->chain->air->at($cool) > $most => 'schedule.too_hot_all_day',
+                $cups === 0 => 'schedule.too_hot_for_cups',
+                default => 'schedule.too_hot',
+            }, [
+                'coat' => $step->step->name,
+                'air' => $air,
+                'most' => $most,
+                'begin' => $cool,
+                'cool' => $this->chain->air->at($cool),
+                'later_span' => max(0.0, $cool - $at->startMin),
+                'cups' => $cups,
+                'grams' => max(0, $cups - 1) * $this->plan->shop->cupLoss(null, $cupG)->grams,
+            ]);
+        }
+
+        return null;
     }
 
     /** @param list<PlannedStep> $ahead whether what is let go is the cloth's window, which has words of its own */

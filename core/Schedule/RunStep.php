@@ -13,7 +13,7 @@ final readonly class RunStep
      * @param float                $handsMin  0 to 1 440
      * @param Gap|null             $after     null where nothing before it matters
      * @param float|null           $minC      may not start in colder air
-     * @param float                $keyMin    hands-on minutes more where it is done keyed
+     * @param float                $keyMin    hands-on minutes more where it is done keyed, or wiped once more
      * @param int                  $people    pairs of hands that it takes, 1 to 4
      * @param array<string, float> $uses      thing → minutes that the part stays in it after the hands, 0 to 100 000
      * @param float|null           $pinnedAt  the one minute at which it may start

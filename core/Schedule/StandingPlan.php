@@ -263,7 +263,7 @@ final class StandingPlan
             return new Breach(Breach::COLD, $step->id);
         }
 
-        return $before === null || $gap === null || $placed->way === Way::Keyed || $this->gaps->isInTime(
+        return $before === null || $gap === null || in_array($placed->way, [Way::Keyed, Way::Wiped], true) || $this->gaps->isInTime(
             $this->chains[$id],
             $placed,
             $gap,

@@ -14,6 +14,7 @@ use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\Decision;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\FreshWipe;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Settling;
 use OakGloss\Quantity\Temperature;
@@ -64,7 +65,9 @@ final class StepsAhead
                 min($step->handsMin, $longest),
                 $this->gap($step, $i === 0, $leniency->keepsLimits()),
                 $leniency->keepsWarmth() ? $this->bearsFor($step)[0] : null,
-                0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
+                $step->step->follow->kind === FollowKind::Minutes
+                    ? FreshWipe::handsMin($this->plan)
+                    : 0.6 * $this->plan->shop->pace->keying($this->plan->brief->coatedAreaM2()),
                 $leniency->keepsHands() ? min($this->people($step), max(1, count($crew->people))) : 1,
                 $step->step->kind === StepKind::Spray && $step->step->role !== Role::Varnish && isset($crew->things['booth'])
                     ? ['booth' => self::DUST_FREE_MIN]
@@ -202,7 +205,11 @@ final class StepsAhead
             // A turn is never put off: without its moment it is none. One that is next and late is done at once.
             $isHeld = $keepLimits || ($step->step->kind === StepKind::Turn && ! $isFirst);
 
-            return Gap::minutes($follow->leastMin, $isHeld ? $follow->mostMin : null);
+            $fresh = FreshWipe::limit($this->plan, $step);
+
+            return $fresh !== null && $follow->mostMin === null
+                ? Gap::minutes($follow->leastMin, $fresh, $fresh)
+                : Gap::minutes($follow->leastMin, $isHeld ? $follow->mostMin : null);
         }
         $coat = $this->plan->step((string) $follow->coat);
         if ($coat === null || $coat->step->layer === null || $coat->skipped || $this->isKeyed($step)) {
@@ -213,15 +220,15 @@ final class StepsAhead
         $since = $isFirst ? 0.0 : $this->ageSince($step, $coat);
         $aged = $isFirst ? 0.0 : $this->agedBefore($step, $coat, $clock);
         $from = fn (float $age): float => max(0.0, $age - $aged);
-        $isLay = $step->step->kind === StepKind::Lay;
+        $mayBeKeyed = $step->step->role->mayBeKeyed();
         $doubt = $this->plan->materials->resinFor($coat->step)->rateSigma;
 
         return match ($follow->kind) {
             FollowKind::Tacky => Gap::age(
                 $clock,
                 max(0.0, $clock->age(Milestone::TackFrom) - $since),
-                $isLay && ! $keepLimits ? null : max(0.0, $clock->age(Milestone::TackUntil) - $since),
-                $isLay ? null : $clock->age(Milestone::Sandable),
+                ! $mayBeKeyed && ! $keepLimits ? null : max(0.0, $clock->age(Milestone::TackUntil) - $since),
+                $mayBeKeyed ? $clock->age(Milestone::Sandable) : null,
                 doubt: $doubt,
             ),
             FollowKind::Sandable => Gap::age($clock, $from($clock->age(Milestone::Sandable)), doubt: $doubt),
@@ -262,18 +269,29 @@ final class StepsAhead
         return $age;
     }
 
-    /** Thermal age that a coat has gained when the part is turned over after it, min. */
+    /** Thermal age that a coat has gained by what is done between it and the step: a turn, or tape that moves out at its tack; min. */
     private function ageSince(PlannedStep $step, PlannedStep $coat): float
     {
-        $turn = $this->plan->turnOf($coat);
-        if ($turn === null || $step->step->follow->kind !== FollowKind::Tacky || $turn->isDone()) {
+        if ($step->step->follow->kind !== FollowKind::Tacky) {
             return 0.0;
         }
         $clock = $this->plan->materials->resinFor($coat->step)->kinetics;
+        [$age, $isPast] = [0.0, false];
+        foreach ($this->plan->steps as $between) {
+            if ($between === $step) {
+                break;
+            }
+            if ($isPast && ! $between->isDone()) {
+                $waits = $between->step->follow;
+                $age = max($age, $waits->kind === FollowKind::Tacky ? $clock->age(Milestone::TackFrom) : 0.0)
+                    + (($waits->kind === FollowKind::Minutes ? $waits->leastMin : 0.0) + $between->handsMin) * $clock->activation->rate(
+                        Temperature::fromCelsius($this->plan->shop->workingAirC),
+                        $clock->reference,
+                    );
+            }
+            $isPast = $isPast || $between === $coat;
+        }
 
-        return ($turn->step->follow->leastMin + $turn->handsMin) * $clock->activation->rate(
-            Temperature::fromCelsius($this->plan->shop->workingAirC),
-            $clock->reference,
-        );
+        return $age;
     }
 }

@@ -16,6 +16,8 @@ enum Way: string
     case Cured = 'cured';
     /** On a coat past bonding, after a key. */
     case Keyed = 'keyed';
+    /** On a surface whose wipe is too old, after another. */
+    case Wiped = 'wiped';
 
     /** Of a step that is not keyed; unbound where nothing was done before. */
     public static function after(?Gap $gap, bool $isUnbound): self

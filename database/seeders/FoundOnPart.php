@@ -104,6 +104,7 @@ final readonly class FoundOnPart
             'step' => $step,
             'role' => $ref?->role,
             'nth' => $ref?->nth,
+            'said' => $ref?->name,
             'happened_at' => $this->floor->time->local($at)->utc(),
             'recorded_at' => $this->floor->time->local($at)->utc(),
             'air_c' => round($this->floor->air->at($at), 1),

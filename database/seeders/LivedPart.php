@@ -96,6 +96,7 @@ final readonly class LivedPart
                     'step' => $key,
                     'role' => $planned->plan->step($key)?->step->role,
                     'nth' => $planned->plan->step($key)?->step->nth,
+                    'said' => $planned->plan->step($key)?->step->name,
                     'happened_at' => $this->floor->time->local($minute)->utc(),
                     'recorded_at' => $this->floor->time->local($minute)->utc(),
                     'air_c' => round($this->floor->air->at($minute), 1),

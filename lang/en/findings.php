@@ -13,6 +13,10 @@ return [
         ],
     ],
     'laminate' => [
+        'peel_ply' => [
+            'what' => ':plies plies take :hands_span of hands, and a day here has :session_span: the lay-up ends on peel ply :waits× and goes on the next day.',
+            'tip' => 'In one go: two pairs of hands lay it in :two_span, one pair a sheet of :area m². Never go on over a shiny face.',
+        ],
         'softens_resin' => [
             'what' => 'It softens at :tg °C and will see :service °C; this resin can\'t be cured to bear that.',
             'tip' => 'A resin that softens later, by its data sheet: nothing that stands by itself may lose its shape.',
@@ -133,6 +137,14 @@ return [
         'seal_first' => [
             'what' => 'Bare wood breathes out under polyester and drinks it: no ply stays glued to it.',
             'tip' => 'Seal it with epoxy, let that cure through, key it, and tick that it comes sealed. Or take the brush-on skin.',
+        ],
+        'mist_short' => [
+            'what' => 'The adhesive holds :holds min and the cloth takes :each min to lay, even in :of sections: it would let go under your hands.',
+            'tip' => 'Another way of holding the cloth, or an adhesive whose data sheet gives it longer.',
+        ],
+        'mist_sections' => [
+            'what' => 'The adhesive holds :holds min and all of the cloth takes :all min to lay: it goes on in :of sections of :each min.',
+            'tip' => 'Mist each section just before its cloth. Second hands, or the tacky base, would lay it in one.',
         ],
         'glue_heat' => [
             'what' => 'Adhesive softens in sun and heat: only the resin that went through the open cloth then holds the skin.',
@@ -321,6 +333,10 @@ return [
             'what' => ':layer does not harden on :under before that is cured through and washed.',
             'tip' => 'The plan waits for full cure, washes the blush off and keys; a post-cure shortens the wait.',
         ],
+        'through_cloth' => [
+            'what' => ':layer does not harden on a young :under, and under the cloth nobody can wash and key that once it is cured.',
+            'tip' => 'Take an epoxy for the skin or a polyester for the base; or hold the cloth with adhesive on a base that is cured, washed and keyed first.',
+        ],
         'attacks' => ['what' => ':layer attacks :under.', 'tip' => 'Choose another, or put a tie coat between by both data sheets.'],
         'styrene' => ['what' => 'The styrene of :layer attacks :substrate.', 'tip' => 'Take an epoxy base.'],
     ],
@@ -405,6 +421,25 @@ return [
         'window_gone' => [
             'what' => 'The moment for the next step has passed.',
             'tip' => 'Go on as soon as hands are free; for the wet-out the base has set by now, which is the other school.',
+        ],
+        'bond_lost' => [
+            'what' => 'The moment for the next step has passed, and what lies there can\'t be keyed: nothing sure holds on it.',
+            'tip' => 'Take it off and begin it anew, early enough that the next one falls into working hours.',
+        ],
+        'too_hot' => [
+            'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, all through the working hours.',
+            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: the plan prices each on the '
+                .'shelf. If you must: :cups cups, :grams g more left in them, by what the data sheet allows.',
+        ],
+        'too_hot_for_cups' => [
+            'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, all through the working hours.',
+            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: the plan prices each on the '
+                .'shelf. No smaller cup is spread before it gels.',
+        ],
+        'too_hot_all_day' => [
+            'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, and no hour of the day is cool enough: '
+                .':cool °C at best, :begin.',
+            'tip' => 'Cool the room, or a slower hardener of its system: the plan prices each on the shelf. Nothing is mixed until then.',
         ],
         'too_cold' => [
             'what' => 'The air never gets warm enough for a coat in working hours.',

@@ -38,6 +38,10 @@ return [
         'name' => 'Repair a chip or crack',
         'when' => 'One place of a skin: feathered, built up until it stands proud, down to polish. Says whether it is worth it.',
     ],
+    'both_faces' => [
+        'name' => 'Both faces, from bare',
+        'when' => 'A bare paddle, tray or top that is seen from both sides: cloth on one face, turned onto it in its window, cloth on the other, lapped on the rim.',
+    ],
     'two_sided' => [
         'name' => 'Two-sided piece',
         'when' => 'Clothed and seen from both faces: one face at a time, turned in its window, until no texture is left.',

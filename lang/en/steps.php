@@ -18,6 +18,23 @@ return [
         'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.',
         'cue' => 'The cloth stays white.',
     ],
+    'wash' => [
+        'title' => 'Wash the blush off',
+        'do' => 'Warm water and a pad over all of it, rinse, dry. Paper would drive the blush into its scratches, and what comes next '
+            .'would not hold.',
+        'cue' => 'Water runs off without beading or slickness.',
+    ],
+    'mask_faces' => [
+        'title' => 'Mask what stays bare',
+        'do' => 'Tape over holes, clips and bearing faces, its edge pressed down with a nail. New gloves from here on.',
+        'cue' => 'Tape lies down along its whole edge.',
+    ],
+    'unmask_faces' => [
+        'title' => 'Tape off',
+        'do' => 'Pull it back on itself, low over the part, while the coat still gives. If it is hard already: cut along the edge first.',
+        'cue' => 'A clean line; no resin on the bare face.',
+    ],
+    // Said by records of the days when one step did both.
     'wipe_mask' => [
         'title' => 'Wipe and mask',
         'do' => 'Wipe again, then mask what stays bare. New gloves from here on.',
@@ -109,7 +126,7 @@ return [
     ],
     'nibs' => [
         'title' => 'Nibs off, trim, dress laps',
-        'do' => 'Pad or P240 on the nibs only, then trim edges and dress laps. The weave lies just under.',
+        'do' => 'Pad or P240 on the nibs only, then trim edges, break them to 1.5 mm and dress laps. The weave lies just under.',
         'cue' => 'No nib catches a fingertip; no fibre shows.',
     ],
     'build' => [
@@ -367,7 +384,7 @@ return [
     ],
     'trim' => [
         'title' => 'Trim the edge',
-        'do' => 'Cut the wrap and openings, dress the edge. Never lever the ply off the metal.',
+        'do' => 'Cut the wrap, dress the edge wet and break it to 1.5 mm. Never lever the ply off the metal.',
         'cue' => 'No loose tow, no white line along the edge.',
     ],
     'block' => [
@@ -379,6 +396,17 @@ return [
         'title' => 'Mist of adhesive on ply :n',
         'do' => 'A light mist on the ply that lies: as little as holds the next one.',
         'cue' => 'Speckled, not wet; grabs a glove lightly.',
+    ],
+    'mist_section' => [
+        'title' => 'Mist for ply :n, section :section of :sections',
+        'do' => 'Mist no more than this section: what is misted too early holds nothing when the cloth gets there. A hand\'s breadth over '
+            .'the section before, so that no strip stays dry.',
+        'cue' => 'Speckled, not wet; grabs a glove lightly.',
+    ],
+    'unroll_section' => [
+        'title' => 'Unroll ply :n, section :section of :sections',
+        'do' => 'Cloth off a tube as far as the mist goes, weave along the centre line, pressing as it settles. Roll the rest up again.',
+        'cue' => 'No blister, no bridged hollow; weave lines true in the lamp.',
     ],
     'unroll' => [
         'title' => 'Unroll ply :n of :of',
@@ -448,6 +476,57 @@ return [
         'do' => 'Clamp the hose, read the pressure, wait, read it again. A bag that leaks draws air through wet cloth: find it '
             .'by ear, press the tape, try again.',
         'cue' => 'The needle stands.',
+    ],
+    'peel_ply' => [
+        'title' => 'Peel ply on',
+        'do' => 'Peel ply into the wet last ply, rolled down without a blister, a hand\'s breadth over the edge to pull at. '
+            .'A shiny face would have to be keyed ply by ply.',
+        'cue' => 'Evenly dark through the fabric, no white place.',
+    ],
+    'tear_peel' => [
+        'title' => 'Tear the peel ply off',
+        'do' => 'Back on itself, low over the laminate, just before the next ply. What lies under it is clean and keyed: nothing touches it.',
+        'cue' => 'Evenly dull print of the fabric; no shiny place.',
+    ],
+    'base_first_face' => [
+        'title' => 'Base, first face',
+        'do' => 'Supports smaller than the piece, movable, so that the rim hangs free. Brush thin and even, over the rim to its middle. '
+            .'Set out a witness patch.',
+        'cue' => 'No bare place, no puddle, in raking light.',
+    ],
+    'base_second_face' => [
+        'title' => 'Turn it, base on the second face',
+        'do' => 'It must stick no more and dent still: turn it onto the first face, supports under that. Brush thin and even, lapping the '
+            .'first on the rim.',
+        'cue' => 'A gloved finger leaves a print below and takes nothing away.',
+    ],
+    'lay_first_face' => [
+        'title' => 'Cloth on the first face',
+        'do' => 'One oversize ply into the wet base, weave along the centre line, from the middle outward. Wrap it to the middle of the rim '
+            .'and cut it there.',
+        'cue' => 'Resin comes up through the weave; nothing stands off the rim.',
+    ],
+    'lay_second_face' => [
+        'title' => 'Cloth on the second face',
+        'do' => 'Weave along the same line as the first. Over the rim, lapping the first by a finger\'s breadth, and cut there. '
+            .'The lap stands proud: it is dressed before coating.',
+        'cue' => 'Both weaves run true to each other at the rim.',
+    ],
+    'wet_out_face' => [
+        'title' => 'Wet-out, face :n',
+        'do' => 'Thin: work resin into the cloth, the rim last. Catch hanging drips from beneath after about half an hour.',
+        'cue' => 'Weave evenly dark, no grey place, no puddle.',
+    ],
+    'trim_fringe' => [
+        'title' => 'Trim the fringe',
+        'do' => 'Tape the line, cut outside it with extraction, dress to it wet. Break edges to 1.5 mm: a sharp one holds no film. '
+            .'Openings that the cloth went over wait for the last resin.',
+        'cue' => 'No loose tow, no white line; a fingertip slides over the edge.',
+    ],
+    'trim_flange' => [
+        'title' => 'Trim flange and flash',
+        'do' => 'Tape the line, saw outside it with extraction, dress to it wet. Break edges to 1.5 mm: a sharp one holds no film.',
+        'cue' => 'No white line along the edge; halves meet without a gap.',
     ],
     'unbag' => [
         'title' => 'Bag and fabric off',
@@ -534,7 +613,8 @@ return [
     ],
     'trim_shell' => [
         'title' => 'Trim the shell',
-        'do' => 'Tape the line, cut outside it, dress to it wet.',
+        'do' => 'Tape the line, cut outside it with extraction, dress to it wet. Break edges to 1.5 mm. Its edges stand out by its '
+            .'own thickness: look at the gap to what is next to it.',
         'cue' => 'No white line along the edge; it sits on the frame.',
     ],
     'key_inside' => [
@@ -691,7 +771,7 @@ return [
     ],
     'mask_out' => [
         'title' => 'Move the mask out',
-        'do' => 'Tape off, a new line a hand\'s breadth further out. No paper goes over the old one.',
+        'do' => 'Tape off while the coat still gives, a new line a finger\'s breadth further out. The next coat runs out past the old one.',
         'cue' => 'No ridge under a fingertip.',
     ],
     'feather' => [

@@ -217,6 +217,7 @@ return [
         'bonded' => 'in the window',
         'cured' => 'once cured',
         'keyed' => 'keyed first',
+        'wiped' => 'wiped again first',
     ],
     'role' => ['owner' => 'Owner: everything', 'finisher' => 'Finisher: all work', 'viewer' => 'Viewer: reads'],
     'priority' => ['low' => 'can wait', 'normal' => 'in its turn', 'high' => 'goes first'],

@@ -149,7 +149,7 @@ final class MethodContractTest extends TestCase
             match ($planned->step->kind) {
                 StepKind::Coat => self::assertNotSame([], array_intersect([Caution::Epoxy->value, Caution::Styrene->value], array_column($cautions, 'value')), $key),
                 StepKind::Key, StepKind::Flat => self::assertContains(Caution::Dust, $cautions, $key),
-                StepKind::Wipe => self::assertContains(Caution::SolventRags, $cautions, $key),
+                StepKind::Wipe => self::assertSame(in_array($planned->step->role, [Role::Wash, Role::TackRag], true), ! in_array(Caution::SolventRags, $cautions, true), $key),
                 StepKind::Spray => self::assertNotSame([], array_intersect(
                     [Caution::SprayMist->value, Caution::Isocyanate->value, Caution::SolventRags->value],
                     array_column($cautions, 'value'),

@@ -37,15 +37,15 @@ final class TradeOrderTest extends TestCase
     /** What comes after what; coats that the film counts stand once. */
     private const ORDER = [
         'glue_down' => 'strip wipe key wipe adhesive lay adhesive lay trim wet_out build resin_flat wipe hard_top top_wash last_flat polish inspect',
-        'bagged' => 'strip wipe key wipe prime key wipe cut_plies bagged_ply bag leak_check unbag build resin_flat last_flat wipe clear clear_flat polish inspect',
-        'lift_off_shell' => 'strip wipe wax release_film cut_plies stack inner_wet_out inner_ply wet_out trim build key wipe build resin_flat last_flat wipe clear '
+        'bagged' => 'strip wipe key wipe prime key wipe cut_plies bagged_ply bag leak_check unbag trim wipe build wash resin_flat last_flat wipe clear clear_flat polish inspect',
+        'lift_off_shell' => 'strip wipe wax release_film cut_plies stack inner_wet_out inner_ply wet_out trim build wash key wipe build wash resin_flat last_flat wipe clear '
             .'clear_flat polish demould wipe trim key wipe bond hang inspect',
         'pattern_mould' => 'strip wipe surface form_flat wipe parting_line wax release_film gel_coat coupling lift post_cure demould gauge wipe wax release_film '
-            .'cut_plies laminate inner_ply bag leak_check post_cure unbag demould wipe key wipe filler_clear pinholes filler_wash filler_flat wipe clear clear_flat polish inspect',
+            .'cut_plies laminate inner_ply bag leak_check post_cure unbag demould trim wipe key wipe filler_clear pinholes filler_wash filler_flat wipe clear clear_flat polish inspect',
         'clear_moulding' => 'wipe key wipe filler_clear pinholes filler_wash filler_flat wipe clear clear_flat polish inspect',
-        'crack_or_chip' => 'wipe mask_wide key wipe build mask_wide resin_flat last_flat polish inspect',
+        'crack_or_chip' => 'wipe mask_wide key wipe build mask_wide build unmask_faces wash resin_flat last_flat polish inspect',
         'two_sided' => 'wipe resin_flat open_blisters wipe dot_fill build wipe resin_flat wipe build wipe last_flat wipe clear clear_flat polish inspect',
-        'heavy_coat' => 'wipe resin_flat wipe flash_off pour warm resin_flat last_flat polish inspect',
+        'heavy_coat' => 'wipe resin_flat wipe flash_off pour warm wash resin_flat last_flat polish inspect',
     ];
 
     /** @return iterable<string, array{string}> */
@@ -202,7 +202,7 @@ final class TradeOrderTest extends TestCase
         self::assertContains('laminate.softens_oven', self::codes($cold), 'nothing in the shop holds it warm enough');
         $cool = self::plan('pattern_mould', BriefOf::shaped(new Panel(400.0, 300.0, 4.0), Substrate::Steel, new Choices(plies: 4, mouldPlies: 8, layUp: LayUp::Infused, halves: 2)));
         self::assertSame([], $cool->all(Role::PostCure));
-        self::assertSame('cut_plies stack bag leak_check infuse unbag demould wipe key wipe join key wipe key', self::part($cool, Role::CutPlies, 'key-hand'));
+        self::assertSame('cut_plies stack bag leak_check infuse unbag demould trim wipe key wipe join key wipe key', self::part($cool, Role::CutPlies, 'key-hand'));
         self::assertSame(800.0, $cool->step('infuse')?->laidGM2, 'as much resin as four plies');
         self::assertSame([5.0, 240.0], self::waits($cool, 'infuse'), 'while it is known to be tight');
         self::assertContains('laminate.infusion', self::codes($cool));
@@ -223,7 +223,8 @@ final class TradeOrderTest extends TestCase
         $plan = self::plan('crack_or_chip');
         self::assertLessThan(25.0, $plan->step('proud-1')?->batch?->totalG(), 'small cups');
         self::assertSame([FollowKind::Tacky, 'proud-1'], self::gate($plan, 'proud-2'));
-        self::assertSame(FollowKind::Cured, self::gate($plan, 'mask-out-2')[0]);
+        self::assertSame([FollowKind::Tacky, 'proud-1'], self::gate($plan, 'mask-out-2'), 'moved out between coats');
+        self::assertSame(15.0, $plan->step('mask-off')?->step->follow->leastMin, 'off while the last coat gives');
         self::assertContains('repair.worth', self::codes($plan));
         $through = self::plan('crack_or_chip', BriefOf::usual(Methods::named('crack_or_chip'), new Choices(damage: Damage::Through)));
         self::assertSame('mask_wide cut_out key wipe splice fill_flush key', self::part($through, Role::MaskWide, 'feather'));

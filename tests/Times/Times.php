@@ -48,7 +48,7 @@ final class Times implements Extension
                     $test = $event->test();
                     [$clock, $processor] = Times::now();
                     $class = $test instanceof TestMethod ? $test->className() : $test->name();
-                    $line = implode("\t", [$class, $clock - $this->began[0], $processor - $this->began[1]])."\n";
+                    $line = implode("\t", [$class, $clock - $this->began[0], $processor - $this->began[1], $test->name()])."\n";
                     file_put_contents($this->file, $line, FILE_APPEND | LOCK_EX);
                 }
             },

@@ -95,9 +95,11 @@ final readonly class BenchCall
     {
         $cue = $this->is('open') ? $this->format->cue($this->step->step).' ' : '';
 
+        $again = $this->next->wipeAgain ? __('bench.wipe_again').' ' : '';
+
         return $this->is('key_first')
             ? (string) __('bench.key_do', ['since' => $this->format->when($this->next->keyFromMin)])
-            : $cue.$this->format->stepDo($this->step->step);
+            : $again.$cue.$this->format->stepDo($this->step->step);
     }
 
     /** Its first sentence: what hands begin with. */

@@ -6,8 +6,10 @@ namespace App\View\Page;
 
 use App\Models\PartFact;
 use App\Time\ShopTime;
+use Illuminate\Support\Facades\Lang;
 use OakGloss\Fact\Kind\Chosen;
 use OakGloss\Fact\Kind\Struck;
+use OakGloss\Method\Step;
 use OakGloss\Plan\PlannedStep;
 
 /** A fact as one line of a part's record, and what struck it out. */
@@ -18,6 +20,14 @@ final readonly class RecordLine
 
     public function __construct(public PartFact $fact, public ?PlannedStep $step, public ?PartFact $struck)
     {
+    }
+
+    /** The step in the words of its day: a plan may tell it otherwise now. */
+    public function saidStep(): Step
+    {
+        $step = $this->step->step ?? throw new \LogicException('its plan has no such step');
+
+        return $this->fact->said !== null && Lang::has("steps.{$this->fact->said}") ? $step->named($this->fact->said) : $step;
     }
 
     public function isChoice(): bool

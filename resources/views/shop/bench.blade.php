@@ -19,6 +19,7 @@
             :hint="__('shop.unrest_why')" />
         <x-field name="target_percent" :label="__('shop.target')" :unit="__('shop.target_unit')" type="number"
             :value="round(100 * $shop->target_burn_through, 3)" />
+        <x-field name="wipe_holds_min" :label="__('shop.wipe_holds')" unit="min" type="number" :value="$shop->wipe_holds_min" />
         <x-field name="leak_mbar" :label="__('shop.leak')" :unit="__('shop.leak_unit')" type="number" :value="$shop->leak_mbar" />
         <div class="field">
             <span id="tools">{{ __('shop.tools') }}</span>

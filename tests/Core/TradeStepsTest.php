@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakGloss\Fact\Fact;
+use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\CoatOn;
+use OakGloss\Fact\Kind\Done;
+use OakGloss\Fact\Kind\Wiped;
+use OakGloss\Geometry\FlatSheet;
+use OakGloss\Geometry\Panel;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Inspection\Defect;
+use OakGloss\Inspection\Remedies;
+use OakGloss\Inspection\Remedy;
+use OakGloss\Material\Backing;
+use OakGloss\Material\Chemistry;
+use OakGloss\Material\Substrate;
+use OakGloss\Method\Caution;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Faces;
+use OakGloss\Method\Finding;
+use OakGloss\Method\FollowKind;
+use OakGloss\Method\Holding;
+use OakGloss\Method\Materials;
+use OakGloss\Method\Methods;
+use OakGloss\Method\PartBrief;
+use OakGloss\Method\Role;
+use OakGloss\Method\StepKind;
+use OakGloss\Method\Top;
+use OakGloss\Method\Workshop;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\FreshWipe;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Schedule\Way;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a master would not leave out between one step and the next. */
+final class TradeStepsTest extends TestCase
+{
+    /** @return iterable<string, array{string, PartBrief}> */
+    public static function plans(): iterable
+    {
+        foreach (Methods::all() as $code => $method) {
+            foreach (BriefOf::variants($method) as $name => $brief) {
+                yield "{$code}, {$name}" => [$code, $brief];
+                yield "{$code}, {$name}, with a bare face" => [$code, self::withBareFace($brief)];
+            }
+        }
+    }
+
+    /** Paper drives amine blush into its scratches: it is washed off before the first one, wherever an epoxy cured. */
+    #[DataProvider('plans')]
+    public function testBlushIsWashedOffBeforePaper(string $code, PartBrief $brief): void
+    {
+        $plan = self::plan($code, $brief);
+        $cured = null;
+        foreach ($plan->steps as $planned) {
+            $step = $planned->step;
+            if (str_starts_with($step->name, 'wash') || in_array($step->role, [Role::Demould, Role::Unbag, Role::TearPeel], true)) {
+                $cured = null;
+            }
+            self::assertFalse($cured !== null && $step->kind->isSanding(), "{$step->key} goes over the blush of {$cured}");
+            if ($step->kind === StepKind::Coat) {
+                $isAmine = $plan->materials->resinFor($step)->chemistry === Chemistry::Epoxy;
+                $cured = $isAmine ? $step->key : null;
+            }
+        }
+        self::assertNotSame([], $plan->steps);
+    }
+
+    /** A bare face is taped before resin or clear, and the tape is off before paper, warmth and the last look. */
+    #[DataProvider('plans')]
+    public function testEveryMaskComesOff(string $code, PartBrief $brief): void
+    {
+        $isBare = count($brief->coatedZones()) < count($brief->zones);
+        $isMasked = false;
+        foreach (self::plan($code, $brief)->steps as $planned) {
+            [$role, $kind, $key] = [$planned->step->role, $planned->step->kind, $planned->step->key];
+            if (in_array($role, [Role::MaskFaces, Role::UnmaskFaces], true)) {
+                self::assertTrue($isMasked === ($role === Role::UnmaskFaces) || $code === 'crack_or_chip', $key);
+            }
+            $isMasked = $role === Role::MaskFaces || $role === Role::MaskWide || ($isMasked && $role !== Role::UnmaskFaces);
+            if ($isBare && in_array($kind, [StepKind::Coat, StepKind::Spray], true)) {
+                self::assertTrue($isMasked, "{$key} runs onto the bare face");
+            }
+            if ($isMasked && $role !== Role::MaskWide && $code !== 'crack_or_chip') {
+                self::assertNotContains($kind, [StepKind::Key, StepKind::Flat, StepKind::Polish, StepKind::Inspect, StepKind::PostCure], "{$key} goes over tape");
+            }
+        }
+        self::assertFalse($isMasked, 'what is masked is unmasked');
+    }
+
+    /** Never over a coat in its tack, wet on wet, over wax, release film or fresh colour. */
+    #[DataProvider('plans')]
+    public function testNobodyWipesWhatAWipeWouldSpoil(string $code, PartBrief $brief): void
+    {
+        $before = null;
+        foreach (self::plan($code, $brief)->steps as $planned) {
+            $step = $planned->step;
+            if ($step->role === Role::Wipe && $before !== null) {
+                self::assertNotContains($before->role, [Role::Wax, Role::ReleaseFilm, Role::Adhesive, Role::Stripe, Role::Clear], $step->key);
+                self::assertTrue(
+                    ! in_array($before->kind, [StepKind::Coat, StepKind::Spray], true) || ! in_array($step->follow->kind, [FollowKind::Minutes, FollowKind::Tacky], true),
+                    "{$step->key} wipes {$before->key} before it is hard",
+                );
+            }
+            $before = in_array($step->role, [Role::UnmaskFaces, Role::MaskFaces], true) ? $before : $step;
+        }
+        self::assertNotNull($before);
+    }
+
+    /** What comes out of a bag or a mould, or off an original, is trimmed before the first coat on top; its dust is wiped off. */
+    public function testFringeFlangeAndFlashComeOffBeforeACoat(): void
+    {
+        foreach (['bagged' => Role::Unbag, 'pattern_mould' => Role::Demould, 'lift_off_shell' => Role::Demould] as $code => $out) {
+            $roles = array_map(fn (PlannedStep $s): Role => $s->step->role, self::plan($code)->steps);
+            $from = max(array_keys($roles, $out, true));
+            $next = array_values(array_filter(array_slice($roles, $from + 1), fn (Role $r): bool => in_array($r, [
+                Role::Trim, Role::Wipe, Role::Build, Role::FillerClear, Role::Key, Role::Bond,
+            ], true)));
+            $trim = (int) array_search(Role::Trim, $next, true);
+            self::assertContains(Role::Trim, $next, $code);
+            self::assertLessThanOrEqual(1, $trim, "{$code}: the release is washed off, no more");
+            self::assertSame(Role::Wipe, $next[$trim + 1] === Role::Key ? $next[$trim + 2] : $next[$trim + 1], $code);
+        }
+        $small = self::plan('bagged')->step('trim-fringe');
+        $metres = BriefOf::usual(Methods::named('bagged'))->rimM();
+        self::assertEqualsWithDelta(5.0 + 8.0 * $metres, $small?->handsMin, 1e-9, 'eight minutes a running metre, and five to set up');
+        self::assertContains(Caution::Dust, $small->step->cautions);
+    }
+
+    /** What is wiped goes under within the hour, or is wiped once more. */
+    #[DataProvider('plans')]
+    public function testAWipeIsGoodForAnHour(string $code, PartBrief $brief): void
+    {
+        $plan = self::plan($code, $brief);
+        $schedule = Sample::schedule($plan, 940.0);
+        $ends = [];
+        foreach ($schedule->steps() as $i => $placed) {
+            $step = $plan->steps[$i];
+            $limit = FreshWipe::limit($plan, $step);
+            if ($limit !== null && $placed->way !== Way::Wiped && $ends !== []) {
+                self::assertLessThanOrEqual($limit + 1e-6, $placed->startMin - $ends[count($ends) - 1], $step->step->key);
+            }
+            $ends[] = $placed->endMin;
+        }
+        self::assertNotSame([], $ends);
+    }
+
+    public function testAPartThatWasWipedYesterdayIsWipedOnceMore(): void
+    {
+        $facts = [
+            new Fact(1, 'strip', 480.0, 20.0, new Done()), new Fact(2, 'wipe-1', 490.0, 20.0, new Wiped()),
+            new Fact(3, 'key', 500.0, 20.0, new \OakGloss\Fact\Kind\Sanded(150)), new Fact(4, 'wipe-2', 1070.0, 20.0, new Wiped()),
+        ];
+        $plan = Sample::plan(facts: $facts);
+        $soon = Sample::schedule($plan, 1075.0);
+        $next = Sample::schedule($plan, 1920.0);
+        self::assertSame('base', $next->next()?->step->step->key);
+        self::assertTrue($next->next()->wipeAgain);
+        self::assertFalse($soon->next()?->wipeAgain);
+        self::assertSame(Way::Wiped, $next->steps()[0]->way);
+        self::assertEqualsWithDelta($next->next()->step->handsMin + FreshWipe::handsMin($plan), $next->steps()[0]->endMin - $next->steps()[0]->startMin, 1e-9);
+        $careful = Sample::plan(facts: $facts, shop: new Workshop(20.0, wipeHoldsMin: 5.0));
+        self::assertTrue(Sample::schedule($careful, 1080.0)->next()?->wipeAgain, 'the shop says how long');
+    }
+
+    /** Polyester on an epoxy wants full cure, a wash and a key: planned so, or refused where cloth lies between. */
+    public function testPolyesterOverAYoungEpoxy(): void
+    {
+        $usual = BriefOf::usual(Methods::named('brush_on'));
+        $laid = self::overEpoxy($usual->with($usual->choices->but(top: Top::PolishResin)));
+        self::assertContains('layer.through_cloth', self::codes($laid));
+        self::assertNotContains('layer.full_cure_wash_key', self::codes($laid), 'no plan is promised that there is not');
+        $stuck = self::overEpoxy(Sample::brief(Substrate::GlassFibre, backing: Backing::Black, choices: new Choices(top: Top::PolishResin, holding: Holding::Adhesive)));
+        self::assertSame([], $stuck->refusals());
+        self::assertContains('layer.full_cure_wash_key', self::codes($stuck));
+        self::assertSame(FollowKind::Cured, $stuck->step('wash-set-base')?->step->follow->kind);
+        self::assertNotNull($stuck->step('key-set-base'));
+        $schedule = Sample::schedule($stuck);
+        $days = ($schedule->slot('wet-out')->startMin - $schedule->slot('base')->endMin) / 1440.0;
+        self::assertGreaterThan(4.0, $days, 'not the same day');
+    }
+
+    /** Over the sheet's maximum nobody heats the room. */
+    public function testTooHotIsNotTooCold(): void
+    {
+        $usual = BriefOf::usual(Methods::named('glue_down'));
+        $plan = self::plan('glue_down', $usual, new Workshop(34.0));
+        $hot = Sample::schedule($plan, airC: 34.0);
+        $found = array_values(array_filter($hot->findings(), fn (Finding $f): bool => str_starts_with($f->code, 'schedule.too_')));
+        self::assertSame(['schedule.too_hot_all_day'], array_map(fn (Finding $f): string => $f->code, $found));
+        self::assertSame([34.0, 30.0], [$found[0]->args['air'], $found[0]->args['most']]);
+        $night = \OakGloss\Climate\AirCurve::through(array_merge(...array_map(fn (int $d): array => [[$d * 1440.0 + 240.0, 24.0], [$d * 1440.0 + 480.0, 32.0], [$d * 1440.0 + 1200.0, 34.0]], range(0, 39))));
+        $cool = \OakGloss\Schedule\PartSchedule::of($plan, $night, Sample::openDaily(), 480.0);
+        $found = array_values(array_filter($cool->findings(), fn (Finding $f): bool => str_starts_with($f->code, 'schedule.too_')));
+        self::assertContains($found[0]->code, ['schedule.too_hot', 'schedule.too_hot_for_cups']);
+        self::assertEqualsWithDelta(24.0, $found[0]->args['cool'], 1.0);
+        self::assertGreaterThan(0.0, $found[0]->args['later_span'], 'the cool hour is priced');
+    }
+
+    /** What dents is held warm a day, then scraped down to what is hard; paper clogs on it, and a coat seals the fault in. */
+    public function testSoftResinIsHeldWarmAndThenScraped(): void
+    {
+        $ways = Remedies::of(Defect::Soft);
+        self::assertSame(Remedy::Hold, Remedies::before(Defect::Soft));
+        self::assertContains(Remedy::TakeOff, $ways);
+        foreach ([Remedy::SandOut, Remedy::SandAndCoat, Remedy::Flood, Remedy::SpotFill] as $sealsItIn) {
+            self::assertNotContains($sealsItIn, $ways);
+        }
+    }
+
+    /** A gel coat past its tack is a face: what couples to it bonds, or the gel coat begins when it can. */
+    public function testWhatCannotBeKeyedIsNotPlannedToBeMissed(): void
+    {
+        $plan = self::plan('pattern_mould', shop: new Workshop(20.0, hottestC: 110.0));
+        for ($now = 480.0; $now < 1080.0; $now += 60.0) {
+            $schedule = Sample::schedule($plan, $now);
+            $couples = array_values(array_filter($schedule->steps(), fn (\OakGloss\Schedule\PlacedStep $s): bool => $s->step->id === 'coupling'));
+            self::assertSame(Way::Bonded, $couples[0]->way, "begun at {$now}");
+        }
+        $steps = array_map(fn (PlannedStep $s): string => $s->step->key, $plan->steps);
+        $facts = [];
+        foreach (array_slice($plan->steps, 0, (int) array_search('coupling', $steps, true)) as $i => $step) {
+            $facts[] = new Fact($i + 1, $step->step->key, 400.0 + $i, 20.0, $step->step->kind === StepKind::Coat ? new CoatOn() : new Done(), $step->step->ref());
+        }
+        $lost = FinishPlan::of(BriefOf::usual(Methods::named('pattern_mould')), $plan->materials, $plan->method, $plan->shop, FactLog::standing($facts));
+        self::assertSame('coupling', $lost->next()?->step->key);
+        self::assertContains('schedule.bond_lost', array_map(fn (Finding $f): string => $f->code, Sample::schedule($lost, 1900.0)->findings()));
+    }
+
+    /** A mist holds so long: cloth that takes longer is laid section by section, or held otherwise. */
+    public function testClothIsUnrolledBeforeItsMistLetsGo(): void
+    {
+        foreach ([[350.0, 300.0], [900.0, 700.0], [2000.0, 1400.0]] as $n => [$length, $width]) {
+            $large = BriefOf::shaped(new Panel($length, $width, 3.0), Substrate::GlassFibre, new Choices(top: Top::PolishResin, plies: 2));
+            $plan = self::plan('glue_down', $large);
+            $lays = $plan->all(Role::Lay);
+            if ($n === 2) {
+                self::assertSame(['method.mist_short'], array_map(fn (Finding $f): string => $f->code, $plan->refusals()), 'no section is small enough');
+
+                continue;
+            }
+            self::assertSame(in_array('method.mist_sections', self::codes($plan), true), count($lays) > 2, 'it is said why');
+            foreach ($lays as $lay) {
+                self::assertLessThanOrEqual(40.0 + 1e-9, ($lay->step->follow->mostMin ?? INF) + $lay->handsMin, "{$lay->step->key}: it holds 40 min");
+            }
+            self::assertCount(count($lays), $plan->all(Role::Adhesive), 'each has a mist of its own');
+            self::assertCount($n === 0 ? 2 : 12, $lays);
+        }
+    }
+
+    /** A lay-up that is longer than a day goes on over peel ply, not over a shiny face. */
+    public function testALongLayUpEndsOnPeelPly(): void
+    {
+        $sheet = new FlatSheet(1200.0, 900.0);
+        $usual = BriefOf::usual(Methods::named('flat_sheet'));
+        $thick = new PartBrief($sheet->zones(), $sheet->developedMm(), Substrate::Carbon, false, $usual->tone, $usual->backing, $usual->finish, false, false, false, choices: new Choices(plies: 12, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]);
+        $plan = self::plan('flat_sheet', $thick);
+        $roles = array_map(fn (PlannedStep $s): Role => $s->step->role, $plan->steps);
+        self::assertContains(Role::PeelPly, $roles);
+        self::assertContains('laminate.peel_ply', self::codes($plan));
+        $torn = array_search(Role::TearPeel, $roles, true);
+        self::assertSame(FollowKind::Sandable, $plan->steps[$torn]->step->follow->kind);
+        self::assertTrue($roles[$torn + 1]->isPly(), 'and the next ply goes on what was under it');
+        self::assertSame([], array_filter(Sample::schedule($plan)->findings(), fn (Finding $f): bool => $f->code === 'schedule.window_gone'));
+        self::assertNotContains(Role::PeelPly, array_map(fn (PlannedStep $s): Role => $s->step->role, self::plan('flat_sheet', $thick, new Workshop(20.0, sessionMin: 1440.0))->steps));
+    }
+
+    /** Epoxy's caution stands only where there is epoxy. */
+    public function testCautionsAreOfWhatIsThere(): void
+    {
+        foreach (self::plan('glue_down')->steps as $planned) {
+            self::assertNotContains(Caution::Epoxy, $planned->step->cautions, $planned->step->key);
+        }
+        self::assertContains(Caution::Epoxy, self::plan('brush_on')->step('lay')?->step->cautions);
+    }
+
+    /** What lifts paint or crazes a print is not wiped over it. */
+    public function testAWipeIsWhatThePartBears(): void
+    {
+        foreach ([Substrate::Petg, Substrate::Pla, Substrate::Abs, Substrate::Painted] as $bears) {
+            foreach (self::plan('brush_on', Sample::brief($bears))->all(Role::Wipe) as $wipe) {
+                if (in_array($wipe->step->key, ['wipe-1', 'wipe-2'], true)) {
+                    self::assertSame('wipe_alcohol', $wipe->step->name, $bears->value);
+                }
+            }
+        }
+    }
+
+    private static function withBareFace(PartBrief $brief): PartBrief
+    {
+        return new PartBrief(
+            [...$brief->zones, new Zone('bearing face', ZoneKind::Bare, 0.0, 0.05, 0.0025, Visibility::Hidden)],
+            $brief->developedMm, $brief->substrate, $brief->primed, $brief->tone, $brief->backing, $brief->finish, $brief->sun, $brief->heat, $brief->wear,
+            choices: $brief->choices, film: $brief->film, blankMm: $brief->blankMm, sides: $brief->sides, wholeM2: $brief->wholeM2,
+        );
+    }
+
+    private static function plan(string $code, ?PartBrief $brief = null, ?Workshop $shop = null): FinishPlan
+    {
+        $method = Methods::named($code);
+
+        return FinishPlan::of($brief ?? BriefOf::usual($method), BriefOf::materials($method), $method, $shop ?? new Workshop(20.0, hottestC: 110.0), FactLog::standing([]));
+    }
+
+    private static function overEpoxy(PartBrief $brief): FinishPlan
+    {
+        $method = Methods::named('brush_on');
+        $usual = BriefOf::materials($method);
+        $materials = new Materials($usual->baseResin, BriefOf::polyester(), $usual->cloth, $usual->clear, $usual->grits);
+
+        return FinishPlan::of($brief, $materials, $method, new Workshop(20.0), FactLog::standing([]));
+    }
+
+    /** @return list<string> */
+    private static function codes(FinishPlan $plan): array
+    {
+        return array_map(fn (Finding $f): string => $f->code, $plan->findings);
+    }
+}
