@@ -108,7 +108,8 @@ final class Sequence
         $under = $planned->plan->lastCoat();
         if ($kind !== Done::class
             || $lay?->step->kind !== StepKind::Lay
-            || $planned->plan->next()?->step->role !== Role::KeyBase
+            || ! in_array($planned->plan->next()?->step->role, [Role::Wash, Role::KeyBase], true)
+            || $planned->plan->all(Role::KeyBase) === []
             || $under?->doneAtMin === null) {
             return false;
         }

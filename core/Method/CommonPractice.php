@@ -100,9 +100,11 @@ final readonly class CommonPractice
                 $hasBlush = false;
             }
             if ($hasBlush && $step->kind->isSanding()) {
-                $told[] = Step::of(Role::Wash, "wash-{$step->key}")->after($step->follow->coat === null ? Follow::freely() : $step->follow)
+                $told[] = Step::of(Role::Wash, "wash-{$step->key}")->after($step->follow)
                     ->taking($this->job->pace->wiping($this->job->areaM2) + self::WASH_MORE_MIN)->in($step->stage);
                 $hasBlush = false;
+                // What was waited for is over by then.
+                $step = $step->follow->coat === null ? $step->after(Follow::freely()) : $step;
             }
             $told[] = $step;
         }

@@ -13,7 +13,12 @@ final class Hazards
         return match ($role->kind()) {
             // What the resin itself brings comes with its sheet.
             StepKind::Coat => [Caution::Exotherm, ...($role === Role::Lift || $role === Role::Infuse ? [Caution::Lift] : [])],
-            StepKind::Wipe, StepKind::Inspect => $role === Role::TackRag || $role === Role::Wash ? [] : [Caution::SolventRags],
+            StepKind::Wipe, StepKind::Inspect => match ($role) {
+                Role::TackRag => [],
+                // What the amine left is on the pad.
+                Role::Wash => [Caution::Epoxy],
+                default => [Caution::SolventRags],
+            },
             StepKind::Look => [],
             StepKind::LeakCheck => [Caution::Vacuum],
             StepKind::Key, StepKind::Flat => [Caution::Dust],

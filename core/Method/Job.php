@@ -22,6 +22,9 @@ final readonly class Job
     /** Of the fine cloth between gel coat and laminate, g/m² (planning value). */
     private const COUPLING_GM2 = 80.0;
 
+    /** Cloth hangs on its tube, lined up, before anything is misted: so much of laying it, min (ours). */
+    private const SET_UP_MIN = 8.0;
+
     /** Nobody mists a part in more sections (ours). */
     private const MOST_SECTIONS = 8;
 
@@ -94,7 +97,7 @@ final readonly class Job
     {
         $mist = $this->aid(AidKind::Adhesive);
         for ($n = 1; $n <= self::MOST_SECTIONS; $n++) {
-            if ($mist->holdsMin === null || $mist->readyMin + self::GRID_MIN + $this->pace->laying($this->areaM2 / $n) <= $mist->holdsMin) {
+            if ($mist->holdsMin === null || $mist->readyMin + self::GRID_MIN + $this->unrolling($n) <= $mist->holdsMin) {
                 return $n;
             }
         }
@@ -114,10 +117,11 @@ final readonly class Job
     {
         $sheet = $this->aid(AidKind::Adhesive);
         $of = max(1, $this->mistSections());
-        $laying = $this->pace->laying($this->areaM2 / $of);
+        $laying = $this->unrolling($of);
         $steps = [];
         for ($n = 1; $n <= $of; $n++) {
-            $steps[] = $mist($n, $of)->after(Follow::minutes($n === 1 ? 5.0 : 0.0))->taking(3.0 + 5.0 * $this->areaM2 / $of);
+            $steps[] = $mist($n, $of)->after(Follow::minutes($n === 1 ? 5.0 : 0.0))
+                ->taking(self::SET_UP_MIN + 3.0 + 5.0 * $this->areaM2 / $of);
             $steps[] = $unroll($n, $of)->taking($laying)->after(Follow::minutes(
                 $sheet->readyMin,
                 $sheet->holdsMin === null ? null : max($sheet->readyMin + self::GRID_MIN, $sheet->holdsMin - $laying),
@@ -127,14 +131,20 @@ final readonly class Job
         return $steps;
     }
 
+    /** Of one section of so many, min. */
+    private function unrolling(int $of): float
+    {
+        return max(1.0, $this->pace->laying($this->areaM2 / $of) - self::SET_UP_MIN);
+    }
+
     /** @return list<Finding> where the cloth takes longer than the mist holds */
     public function mistFindings(): array
     {
         $fits = $this->mistSections();
         $of = $fits === 0 ? self::MOST_SECTIONS : $fits;
         $args = [
-            'holds' => $this->aid(AidKind::Adhesive)->holdsMin ?? 0.0, 'all' => $this->pace->laying($this->areaM2), 'of' => $of,
-            'each' => $this->pace->laying($this->areaM2 / $of),
+            'holds' => $this->aid(AidKind::Adhesive)->holdsMin ?? 0.0, 'all' => $this->unrolling(1), 'of' => $of,
+            'each' => $this->unrolling($of),
         ];
 
         return match (true) {

@@ -109,6 +109,9 @@ final class SkinForecast
             if ($completion !== null) {
                 $last = $i;
                 $coat = $step->kind === StepKind::Coat ? $completion : $coat;
+            } elseif ($last === $i - 2 && $steps[$i - 1]->role === Role::Wash && $this->sanding($step, $coat)->facts !== []) {
+                // Paper is on it already: nobody washes now what it is full of.
+                $last = $i - 1;
             }
         }
 

@@ -19,6 +19,9 @@ final class PartPlacer
 {
     private const SLACK = 1e-9;
 
+    /** What another wipe costs besides its hands: little, and more than putting the first one off (ours). */
+    public const WIPE_PENALTY_MIN = 5.0;
+
     /** @var array<int, float> by step: the latest start that is worth trying */
     private array $latest = [];
 
@@ -153,8 +156,7 @@ final class PartPlacer
                 $gap->keyFrom,
                 INF,
                 $ages === null ? Way::Wiped : Way::Keyed,
-                // A bond that is lost costs more than its hands; a wipe costs nothing else.
-                $ages === null ? 0.0 : $this->keyPenaltyMin,
+                $ages === null ? self::WIPE_PENALTY_MIN : $this->keyPenaltyMin,
                 $isFirst,
             );
         }

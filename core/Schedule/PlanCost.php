@@ -34,10 +34,11 @@ final readonly class PlanCost
         }
         $end = $placed[count($placed) - 1]->endMin;
         $keyed = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Keyed));
+        $wiped = count(array_filter($placed, fn (PlacedStep $p): bool => $p->way === Way::Wiped));
 
         $putOff = ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $chain->late()->of($end) + $putOff;
+        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $wiped * PartPlacer::WIPE_PENALTY_MIN + $chain->late()->of($end) + $putOff;
     }
 
     /** @param list<PlacedStep>|null $placed */

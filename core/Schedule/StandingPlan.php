@@ -202,7 +202,8 @@ final class StandingPlan
         $last = $isFirst ? null : $this->placed[$id][count($this->placed[$id]) - 1];
         $before = $last === null ? $this->chains[$id]->anchor() : ['start' => $last->startMin, 'end' => $last->endMin];
         $gap = $before === null ? null : $step->after;
-        $isKeyed = $kept->way === Way::Keyed && $gap !== null && is_finite($gap->keyFrom);
+        // Or wiped once more.
+        $isKeyed = in_array($kept->way, [Way::Keyed, Way::Wiped], true) && $gap !== null && is_finite($gap->keyFrom);
         $hands = $step->handsMin + ($isKeyed ? $step->keyMin : 0.0);
 
         $opens = $before === null ? -INF : $this->gaps->opens($this->chains[$id], $gap ?? Gap::minutes(0.0), $before, $isKeyed);
@@ -228,7 +229,7 @@ final class StandingPlan
             $step,
             $start,
             $end,
-            $isKeyed ? Way::Keyed : Way::after($gap, $isFirst && $before === null),
+            $isKeyed ? $kept->way : Way::after($gap, $isFirst && $before === null),
             $kept->people,
         );
         $breach = $this->breach($id, $placed, $gap, $before, $isBegun, $isLate);

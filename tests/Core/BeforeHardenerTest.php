@@ -52,7 +52,7 @@ final class BeforeHardenerTest extends TestCase
         self::assertSame(['lay', ActState::Open], [$on->next()?->step->step->key, $on->next()?->state]);
         $late = PartSchedule::of($plan, AirCurve::constant(20.0), Sample::openDaily(), 480.0 + 1200.0);
         $keys = array_map(fn ($s): string => $s->step->key, $late->chain->plan->ahead());
-        self::assertSame(['key-base-1', 'wipe-base-1', 'tack-1', 'lay', 'wet-out'], array_slice($keys, 0, 5));
+        self::assertSame(['wash-key-base-1', 'key-base-1', 'wipe-base-1', 'tack-1', 'lay'], array_slice($keys, 0, 5));
         $tack = $late->chain->plan->step('tack-1');
         self::assertGreaterThan(0.0, $tack?->batch?->totalG());
         self::assertLessThan($plan->step('base')?->batch?->totalG(), $tack?->batch?->totalG(), 'thin');
@@ -68,7 +68,7 @@ final class BeforeHardenerTest extends TestCase
         self::assertSame(['lay', ActState::Open, 1720.0], [$schedule->next()?->step->step->key, $schedule->next()?->state, $schedule->next()?->coatOnMin]);
         // Missed once more, it is keyed once more.
         $again = PartSchedule::of(Sample::plan(facts: $facts), AirCurve::constant(20.0), Sample::openDaily(), 1720.0 + 1500.0);
-        self::assertSame('key-base-2', $again->next()?->step->step->key);
+        self::assertSame('wash-key-base-2', $again->next()?->step->step->key);
     }
 
     public function testTheClothIsPlannedIntoTheWindowOfItsBaseOrItIsSaid(): void
@@ -152,7 +152,8 @@ final class BeforeHardenerTest extends TestCase
         self::assertLessThan($ready(PrintThrough::Wait), $ready(PrintThrough::PostCure));
         $plan = Sample::plan(Sample::brief(choices: new Choices(printThrough: PrintThrough::PostCure)));
         $keys = array_map(fn ($s): string => $s->step->key, $plan->steps);
-        self::assertSame('wet-flat', $keys[array_search('post-cure', $keys, true) + 1]);
+        self::assertSame(['wash-wet-flat', 'wet-flat'], array_slice($keys, array_search('post-cure', $keys, true) + 1, 2));
+        self::assertGreaterThan(240.0, $plan->step('wash-wet-flat')?->step->follow->leastMin, 'nobody washes what lies in the box');
         self::assertGreaterThan(0.0, Settling::age($plan->steps, $plan->materials));
         self::assertLessThanOrEqual(Substrate::Abs->softensAtC(), $plan->step('post-cure')?->step->args['c']);
     }

@@ -40,8 +40,8 @@ final class FinishPlanTest extends TestCase
     public function testTheStepsStandInTheTradesOrder(): void
     {
         self::assertSame([
-            'strip', 'wipe-1', 'key', 'wipe-2', 'base', 'lay', 'wet-out', 'nibs', 'wipe-3', 'build-1', 'build-2', 'build-3', 'build-4',
-            'build-5', 'flat', 'wipe-4', 'finish-1', 'wet-flat', 'wipe-5', 'clear', 'clear-flat', 'polish', 'inspect',
+            'strip', 'wipe-1', 'key', 'wipe-2', 'base', 'lay', 'wet-out', 'wash-nibs', 'nibs', 'wipe-3', 'build-1', 'build-2', 'build-3', 'build-4',
+            'build-5', 'wash-flat', 'flat', 'wipe-4', 'finish-1', 'wash-wet-flat', 'wet-flat', 'wipe-5', 'clear', 'clear-flat', 'polish', 'inspect',
         ], self::keys(Sample::plan()));
     }
 

@@ -40,7 +40,7 @@ final class MethodOrderTest extends TestCase
     public function testTwoPliesWithResinBetween(): void
     {
         $plan = $this->plan('brush_on', Sample::brief(choices: new Choices(plies: 2)));
-        self::assertSame(['base', 'lay', 'inner_wet_out', 'lay', 'wet_out', 'nibs'], $this->between($plan, 'base', 'nibs'));
+        self::assertSame(['base', 'lay', 'inner_wet_out', 'lay', 'wet_out', 'wash', 'nibs'], $this->between($plan, 'base', 'nibs'));
         self::assertSame([FollowKind::Tacky, 'inner-wet-out'], [$plan->step('lay-2')?->step->follow->kind, $plan->step('lay-2')?->step->follow->coat]);
         self::assertSame([FollowKind::Set, 'inner-wet-out'], [$plan->step('wet-out')?->step->follow->kind, $plan->step('wet-out')?->step->follow->coat]);
         self::assertSame([140.0, 140.0], [$plan->step('inner-wet-out')?->laidGM2, $plan->step('wet-out')?->laidGM2]);
@@ -51,7 +51,7 @@ final class MethodOrderTest extends TestCase
     public function testWhatHoldsTheCloth(): void
     {
         $stuck = $this->plan('brush_on', Sample::brief(choices: new Choices(holding: Holding::Adhesive)));
-        self::assertSame(['base', 'key', 'wipe', 'adhesive', 'lay', 'wet_out'], $this->between($stuck, 'base', 'wet_out'));
+        self::assertSame(['base', 'wash', 'key', 'wipe', 'adhesive', 'lay', 'wet_out'], $this->between($stuck, 'base', 'wet_out'));
         self::assertSame(FollowKind::Sandable, $stuck->step('key-set-base')?->step->follow->kind, 'adhesive sticks to what is hard');
         self::assertGreaterThan(0.0, $stuck->step('lay')?->step->follow->mostMin, 'the mist does not hold for ever');
         self::assertContains(Caution::SprayMist, $stuck->step('adhesive')?->step->cautions);
@@ -60,7 +60,7 @@ final class MethodOrderTest extends TestCase
         $hot = $this->plan('brush_on', Sample::brief(sun: true, choices: new Choices(holding: Holding::Adhesive)));
         self::assertContains('method.adhesive_heat', array_column($hot->refusals(), 'code'));
         $wet = $this->plan('brush_on', Sample::brief(choices: new Choices(holding: Holding::WetLay)));
-        self::assertSame(['base', 'wet_out', 'lay', 'nibs'], $this->between($wet, 'base', 'nibs'));
+        self::assertSame(['base', 'wet_out', 'lay', 'wash', 'nibs'], $this->between($wet, 'base', 'nibs'));
         self::assertSame([0.0, 20.0], [$wet->step('lay')?->step->follow->leastMin, $wet->step('lay')?->step->follow->mostMin]);
     }
 
@@ -82,7 +82,7 @@ final class MethodOrderTest extends TestCase
         ], $this->between($plan, 'strip', 'wet_out'));
         $builds = array_fill(0, $plan->buildCoats, 'build');
         self::assertSame([
-            'wet_out', ...$builds, 'trim', 'resin_flat', 'last_flat', 'wipe', 'filler_clear', 'filler_wash', 'filler_flat', 'wipe', 'clear',
+            'wet_out', ...$builds, 'trim', 'wash', 'resin_flat', 'last_flat', 'wipe', 'filler_clear', 'filler_wash', 'filler_flat', 'wipe', 'clear',
             'clear_flat', 'polish', 'inspect',
         ], $this->between($plan, 'wet_out', 'inspect'));
         self::assertSame([FollowKind::Set, 'base'], [$plan->step('wet-out')?->step->follow->kind, $plan->step('wet-out')?->step->follow->coat], 'no resin on the cloth before the base has set');
@@ -148,7 +148,7 @@ final class MethodOrderTest extends TestCase
     {
         $plan = $this->plan('rescue', $this->found(140.0, 90.0, FilmSource::Gauged));
         self::assertSame([
-            'wipe', 'resin_flat', 'wipe', 'build', 'build', 'resin_flat', 'last_flat', 'wipe', 'clear', 'clear_flat', 'polish', 'inspect',
+            'wipe', 'resin_flat', 'wipe', 'build', 'build', 'wash', 'resin_flat', 'last_flat', 'wipe', 'clear', 'clear_flat', 'polish', 'inspect',
         ], array_map(fn (PlannedStep $s): string => $s->step->role->value, $plan->steps));
         self::assertSame([FollowKind::Tacky, FollowKind::Cured], [$plan->step('coat-2')?->step->follow->kind, $plan->step('block-2')?->step->follow->kind]);
         self::assertTrue($plan->step('block-1')?->step->grits?->ridgesOnly);

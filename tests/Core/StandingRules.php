@@ -83,7 +83,7 @@ final class StandingRules
         if ($gap->clock === null) {
             $since = $p->startMin - $before['end'];
 
-            return $since < $gap->least - 1e-6 || $since > $gap->most + 5.0 + 1e-6 ? ["{$since} min after"] : [];
+            return $since < $gap->least - 1e-6 || ($p->way !== Way::Wiped && $since > $gap->most + 5.0 + 1e-6) ? ["{$since} min after"] : [];
         }
         $ages = $tables[spl_object_id($gap->clock)] ??= new ThermalAge(new PartTemperature($chain->air, $chain->lagMin()), $gap->clock, $before['start'] - 1.0, 0.0, $gap->stallC);
         $since = fn (float $from, float $to): float => $ages->at($to) - $ages->at($from);

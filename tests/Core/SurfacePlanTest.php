@@ -186,8 +186,8 @@ final class SurfacePlanTest extends TestCase
         self::assertSame('finish-2', Sample::plan($more, $facts)->next()?->step->key);
         $coated = [...$facts, $this->coat('finish-2')];
         $plan = Sample::plan($more, $coated);
-        self::assertSame('wet-flat', $plan->next()?->step->key);
-        self::assertSame([], $plan->next()->sanding?->facts, 'the pass lies under the new coat');
+        self::assertSame('wash-wet-flat', $plan->next()?->step->key);
+        self::assertSame([], $plan->step('wet-flat')?->sanding?->facts, 'the pass lies under the new coat');
         $never = Sample::plan($more, array_values(array_filter($coated, fn (Fact $f): bool => $f->step !== 'wet-flat')));
         self::assertLessThan(self::state($never, 'finish-2', 'flank')->after->meanUm, self::state($plan, 'finish-2', 'flank')->after->meanUm, 'what it took is gone');
         self::assertSame(FilmAnswer::of($plan)->bare, false);

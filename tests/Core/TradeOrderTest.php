@@ -117,8 +117,9 @@ final class TradeOrderTest extends TestCase
     public function testGluedDownWithPolyester(): void
     {
         $plan = self::plan('glue_down');
-        self::assertSame([10.0, 40.0], self::waits($plan, 'unroll-1'), 'the mist is tacky, and does not hold for ever');
-        self::assertSame([10.0, 40.0], self::waits($plan, 'unroll-2'));
+        $laying = (float) $plan->step('unroll-1')?->handsMin;
+        self::assertSame([10.0, 40.0 - $laying], self::waits($plan, 'unroll-1'), 'the mist is tacky, and does not hold for ever');
+        self::assertSame([10.0, 40.0 - $laying], self::waits($plan, 'unroll-2'));
         self::assertSame(280.0, $plan->step('wet-out')?->laidGM2, 'seven tenths of both plies, that lie dry');
         $one = self::plan('glue_down', BriefOf::usual(Methods::named('glue_down'))->with(new Choices(top: Top::PolishResin)));
         self::assertSame(140.0, $one->step('wet-out')?->laidGM2);
@@ -227,7 +228,7 @@ final class TradeOrderTest extends TestCase
         self::assertSame(15.0, $plan->step('mask-off')?->step->follow->leastMin, 'off while the last coat gives');
         self::assertContains('repair.worth', self::codes($plan));
         $through = self::plan('crack_or_chip', BriefOf::usual(Methods::named('crack_or_chip'), new Choices(damage: Damage::Through)));
-        self::assertSame('mask_wide cut_out key wipe splice fill_flush key', self::part($through, Role::MaskWide, 'feather'));
+        self::assertSame('mask_wide cut_out key wipe splice fill_flush wash key', self::part($through, Role::MaskWide, 'feather'));
         self::assertSame([FollowKind::Sandable, 'fill-flush'], self::gate($through, 'feather'));
         self::assertContains(Caution::Structure, $through->step('cut-out')?->step->cautions);
         self::assertContains('repair.through', self::codes($through));
