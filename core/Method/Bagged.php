@@ -16,6 +16,8 @@ use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choice\Turning;
@@ -86,7 +88,7 @@ final class Bagged implements Method
     {
         return Listed::settled([
             PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            AgainstPrintThrough::class, ...TopCoats::choices(false),
+            AgainstPrintThrough::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
         ]);
     }
 

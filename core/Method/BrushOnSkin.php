@@ -18,6 +18,8 @@ use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\FinishCoats;
 use OakGloss\Method\Choice\HoldingWay;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
 use OakGloss\Method\Choice\OverTheWetOut;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\SecondPasses;
@@ -94,7 +96,7 @@ final class BrushOnSkin implements Method
             BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class, Tilting::class,
             WetOutMoment::class, HoldingWay::class, PlyCount::class, OverTheWetOut::class, AgainstPrintThrough::class,
             TopKind::class, FinishCoats::class,
-            ...TopCoats::choices(),
+            Openings::class, OpeningSize::class, ...TopCoats::choices(),
         ]);
     }
 

@@ -12,6 +12,8 @@ use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\PinholeDepth;
+use OakGloss\Method\Choice\Pinholes;
 use OakGloss\Method\Choice\TopKind;
 
 /** M8: a raw carbon moulding cleared. Release agent off, keyed by hand, filler clear in heavy coats, blocked, urethane clear. */
@@ -69,7 +71,7 @@ final class ClearMoulding implements Method
 
     public function choices(): array
     {
-        return Listed::settled(TopCoats::choices());
+        return Listed::settled([Pinholes::class, PinholeDepth::class, ...TopCoats::choices()]);
     }
 
     public function refusals(Job $job): array

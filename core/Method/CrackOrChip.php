@@ -12,11 +12,15 @@ use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Geometry\Patch;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AwayDays;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\ClearOf;
+use OakGloss\Method\Choice\DamageDepth;
 use OakGloss\Method\Choice\DamageKind;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\SentOut;
+use OakGloss\Method\Choice\SentPrice;
 use OakGloss\Method\Choice\TopKind;
 
 /**
@@ -86,7 +90,7 @@ final class CrackOrChip implements Method
     public function choices(): array
     {
         return Listed::settled([
-            DamageKind::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], TopKind::class, ClearOf::class,
+            DamageKind::class, DamageDepth::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], TopKind::class, ClearOf::class, SentOut::class, AwayDays::class, SentPrice::class,
         ]);
     }
 
@@ -112,13 +116,57 @@ final class CrackOrChip implements Method
             ...($isThrough ? $this->spliced($job) : []),
             $this->feather($job, $isThrough),
             $job->wipe('wipe-feather'),
-            ...$this->proud($job),
+            // Coats that thin would take weeks.
+            ...($isThrough || ! self::isDeep($job) ? [] : [$job->coat(Role::FillFlush)->after(Follow::minutes(5.0))]),
+            ...$this->proud($job, ! $isThrough && self::isDeep($job) ? Follow::whileTacky('fill-flush') : Follow::minutes(5.0)),
             Step::of(Role::UnmaskFaces, 'mask-off')->after(Follow::minutes(15.0))->taking(3.0),
             Step::of(Role::ResinFlat, 'block')->named('block_proud')->after(Follow::onceSandable($last))->taking(5.0)
                 ->sandedWith(new Grits(180, 240, SandingMethod::DryBlock)),
             ...$top->lastFlat($job, $last),
-            ...$top->of($job, $last),
+            ...self::maskedForClear($top->of($job, $last)),
         ]);
+    }
+
+    /**
+     * To a body line or an edge, or blended a hand beyond the feather: a tape line in a face is seen for ever.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private static function maskedForClear(array $steps): array
+    {
+        $sprays = array_keys(array_filter($steps, fn (Step $s): bool => in_array($s->role, [Role::Clear, Role::Varnish], true)));
+        if ($sprays === []) {
+            return $steps;
+        }
+        array_splice($steps, $sprays[count($sprays) - 1] + 1, 0, [
+            Step::of(Role::UnmaskFaces, 'mask-clear-off')->after(Follow::minutes(15.0))->taking(3.0)->in(Stage::Surface),
+        ]);
+        array_splice($steps, $sprays[0], 0, [
+            Step::of(Role::MaskFaces, 'mask-clear')->named('mask_blend')->taking(8.0)->in(Stage::Surface),
+        ]);
+
+        return $steps;
+    }
+
+    /** Deeper than so, it is filled flush before any coat, mm (ours). */
+    private const FILLED_MM = 1.0;
+
+    /** What coats still have to fill of a depth, µm: of a filled one what the filler sinks. */
+    public static function toCoatUm(Choices $choices): float
+    {
+        $depth = $choices->of(DamageDepth::class);
+
+        return match (true) {
+            $choices->of(DamageKind::class) === Damage::Through, $depth >= self::FILLED_MM => 0.0,
+            default => 1000.0 * $depth,
+        };
+    }
+
+    private static function isDeep(Job $job): bool
+    {
+        return $job->choices->of(DamageDepth::class) >= self::FILLED_MM;
     }
 
     /** Around exposed fibre, never on it. */
@@ -147,7 +195,7 @@ final class CrackOrChip implements Method
     }
 
     /** @return list<Step> small cups, each coat in the tack of the one before and past its mask, until it stands over what is around it */
-    private function proud(Job $job): array
+    private function proud(Job $job, Follow $first): array
     {
         $of = max(CoatsAtTack::LEAST, $job->coats->build);
         $steps = [];
@@ -158,7 +206,7 @@ final class CrackOrChip implements Method
                     ->after(Follow::whileTacky($before))->taking(5.0);
             }
             $steps[] = $job->coat(Role::Build, 'proud')->nth($n, $of)->named('proud')
-                ->after($n === 1 ? Follow::minutes(5.0) : Follow::whileTacky($before));
+                ->after($n === 1 ? $first : Follow::whileTacky($before));
         }
 
         return $steps;

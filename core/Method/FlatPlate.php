@@ -11,9 +11,12 @@ use OakGloss\Choosing\Wish;
 use OakGloss\Geometry\FlatSheet;
 use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\AwayDays;
 use OakGloss\Method\Choice\FaceCount;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
+use OakGloss\Method\Choice\SentOut;
+use OakGloss\Method\Choice\SentPrice;
 
 /** M5: a flat sheet laid up on a true plate that is waxed and filmed, resin and ply in turn; parts are cut from it. */
 final class FlatPlate implements Method
@@ -79,7 +82,7 @@ final class FlatPlate implements Method
 
     public function choices(): array
     {
-        return Listed::settled([PlyCount::class, FaceCount::class]);
+        return Listed::settled([PlyCount::class, FaceCount::class, SentOut::class => [Role::SendOut, Role::Trim, Role::Inspect], AwayDays::class, SentPrice::class]);
     }
 
     public function refusals(Job $job): array

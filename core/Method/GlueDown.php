@@ -17,6 +17,8 @@ use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\HardTopWay;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
 
@@ -82,7 +84,7 @@ final class GlueDown implements Method
     public function choices(): array
     {
         return Listed::settled([
-            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, ...TopCoats::choices(false),
+            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
         ]);
     }
 

@@ -31,7 +31,7 @@ final class Hazards
                 Role::Prime, Role::Adhesive => [Caution::SprayMist],
                 Role::BodyFill => [Caution::Styrene],
                 Role::Veil => [Caution::Knife],
-                Role::Drill => [Caution::Rotary, Caution::Dust, Caution::Structure],
+                Role::Drill, Role::OpenUp => [Caution::Rotary, Caution::Dust, Caution::Structure],
                 Role::FilmOver => [Caution::Styrene],
                 Role::MaskLine, Role::UnmaskFaces, Role::CutPlies, Role::Demould => [Caution::Knife],
                 Role::Wax, Role::ReleaseFilm => [Caution::SolventRags],

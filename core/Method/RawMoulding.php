@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Cure\Milestone;
 use OakGloss\Film\ExistingFilm;
 use OakGloss\Film\FilmSource;
 use OakGloss\Material\Bond;
+use OakGloss\Method\Choice\PinholeDepth;
+use OakGloss\Method\Choice\Pinholes;
 
 /** The face of a raw moulding made ready and cleared: the weave lies just under it, so that paper goes over it by hand. */
 final readonly class RawMoulding
@@ -19,10 +22,38 @@ final readonly class RawMoulding
     public const OVER_UM = 30.0;
     public const RELIEF_UM = 4.0;
 
+    /** Pinholes are counted where a hand lies, m². */
+    private const HAND_M2 = 0.01;
+
+    /** To fill one, and to dress it, min (ours). */
+    private const DOT_MIN = 0.1;
+
     /** What a form leaves over the weave of what was made against it. */
     public static function face(): ExistingFilm
     {
         return ExistingFilm::known(self::OVER_UM, self::RELIEF_UM, FilmSource::Moulded);
+    }
+
+    /** @return list<Step> those deeper than the filler is thick, each filled by itself; shallower ones are left to it */
+    private static function pinholes(Job $job): array
+    {
+        [$perHand, $depthUm] = [$job->choices->of(Pinholes::class), $job->choices->of(PinholeDepth::class)];
+        $fillsUm = ($job->filler?->sprayed->dryPerCoatUm() ?? 0.0) * max(1, $job->coats->filler);
+        if ($perHand === 0 || $depthUm <= $fillsUm) {
+            return [];
+        }
+        $holes = (int) ceil($perHand * $job->areaM2 / self::HAND_M2);
+        $clock = $job->materials->skinResin->kinetics;
+        $hardMin = $clock->age(Milestone::Sandable) / $clock->activation->rate($job->air, $clock->reference);
+
+        return [
+            Step::of(Role::DotFill, 'dot-pinholes')->named('dot_pinholes')->after(Follow::minutes(5.0))
+                ->taking(8.0 + self::DOT_MIN * $holes)->saying(['holes' => $holes, 'um' => (int) round($fillsUm)]),
+            $job->wipe('wash-dots', 'wash_blush_pad')->after(Follow::minutes($hardMin)),
+            Step::of(Role::Key, 'dress-dots')->named('dress_dots')->sandedWith(new Grits(self::KEY, self::KEY, SandingMethod::WetBlock))
+                ->taking(5.0 + self::DOT_MIN * $holes),
+            $job->wipe('wipe-dots', 'wipe_white', 3.0),
+        ];
     }
 
     /**
@@ -41,6 +72,7 @@ final readonly class RawMoulding
             Step::of(Role::Key, 'key-hand')->named('key_hand')->sandedWith(new Grits(self::KEY, self::KEY, SandingMethod::WetBlock))
                 ->taking(1.5 * $job->pace->keying($job->areaM2)),
             $job->wipe('wipe-white', 'wipe_white', 3.0),
+            ...self::pinholes($job),
             ...(new TopCoats())->holes($job),
             ...($job->brief->holes === 0 ? [] : [$job->wipe('wipe-holes')]),
             ...(new TopCoats())->overMoulding($job),

@@ -71,6 +71,11 @@ enum Role: string
     /** Sanded to the scratch that clear or polish needs. */
     case LastFlat = 'last_flat';
     case Drill = 'drill';
+    /** Openings that the cloth went over, cut free after the last resin. */
+    case OpenUp = 'open_up';
+    /** Packed and sent to who has the tool or the licence, and looked over when it is back. */
+    case SendOut = 'send_out';
+    case BackIn = 'back_in';
     case FillerClear = 'filler_clear';
     /** Film laid over a filler that air keeps soft. */
     case FilmOver = 'film_over';
@@ -153,7 +158,7 @@ enum Role: string
     public function kind(): StepKind
     {
         return match ($this) {
-            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::FilmOver, self::MaskLine,
+            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::OpenUp, self::SendOut, self::FilmOver, self::MaskLine,
             self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::PeelPly, self::TearPeel, self::Demould,
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
             self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes,
@@ -169,7 +174,7 @@ enum Role: string
             self::MendFlat => StepKind::Flat,
             self::FillerClear, self::Stripe, self::Clear, self::Varnish, self::MendSpray => StepKind::Spray,
             self::Polish => StepKind::Polish,
-            self::Look, self::Gauge => StepKind::Look,
+            self::Look, self::Gauge, self::BackIn => StepKind::Look,
             self::LeakCheck => StepKind::LeakCheck,
             self::Inspect => StepKind::Inspect,
             self::PostCure => StepKind::PostCure,

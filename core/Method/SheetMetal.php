@@ -17,6 +17,8 @@ use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
 use OakGloss\Method\Choice\SecondPasses;
 use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Choice\TopKind;
@@ -90,7 +92,7 @@ final class SheetMetal implements Method
     {
         return Listed::settled([
             BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            Tilting::class => [Role::ResinFlat], AgainstPrintThrough::class, ...TopCoats::choices(),
+            Tilting::class => [Role::ResinFlat], AgainstPrintThrough::class, Openings::class, OpeningSize::class, ...TopCoats::choices(),
         ]);
     }
 

@@ -8,9 +8,14 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Material\Bond;
 use OakGloss\Material\ClearCoat;
 use OakGloss\Method\Choice\AgainstPrintThrough;
+use OakGloss\Method\Choice\AwayDays;
 use OakGloss\Method\Choice\Choice;
 use OakGloss\Method\Choice\ClearOf;
 use OakGloss\Method\Choice\FillerClearOf;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
+use OakGloss\Method\Choice\SentOut;
+use OakGloss\Method\Choice\SentPrice;
 use OakGloss\Method\Choice\Stripes;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Optics\Finish;
@@ -44,14 +49,22 @@ final readonly class TopCoats
     /** @return list<class-string<Choice<mixed>>> */
     public static function choices(bool $isFilled = true): array
     {
-        return [ClearOf::class, ...($isFilled ? [FillerClearOf::class] : []), Stripes::class];
+        return [
+            ClearOf::class, ...($isFilled ? [FillerClearOf::class] : []), Stripes::class, SentOut::class, AwayDays::class, SentPrice::class,
+        ];
     }
 
     /** @return list<Step> after the last resin and before clear */
     public function holes(Job $job): array
     {
-        return $job->brief->holes === 0 ? [] : [
-            Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->brief->holes)->saying(['holes' => $job->brief->holes]),
+        $openings = $job->choices->of(Openings::class);
+        $rimM = $openings * M_PI * $job->choices->of(OpeningSize::class) / 1000.0;
+
+        return [
+            ...($job->brief->holes === 0 ? [] : [
+                Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->brief->holes)->saying(['holes' => $job->brief->holes]),
+            ]),
+            ...($openings === 0 ? [] : [Step::of(Role::OpenUp)->taking($job->pace->trimming($rimM))->saying(['openings' => $openings])]),
         ];
     }
 

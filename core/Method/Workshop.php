@@ -33,6 +33,7 @@ final readonly class Workshop
      * @param float             $leakMbar          a bag may lose in ten minutes
      * @param CupLosses         $losses            what was left in cups, measured
      * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
+     * @param bool              $sprays            it has a gun, and a mask to breathe behind
      * @param float             $sessionMin        the longest that hands are at the bench in one go
      * @param float             $wipeHoldsMin      a wiped hard surface is good for so long, 5 to 240
      *
@@ -52,6 +53,7 @@ final readonly class Workshop
         public CupLosses $losses = new CupLosses(),
         public float $wipeHoldsMin = self::WIPE_HOLDS_MIN,
         public float $sessionMin = self::SESSION_MIN,
+        public bool $sprays = true,
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');

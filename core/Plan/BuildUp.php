@@ -15,11 +15,13 @@ use OakGloss\Geometry\Zone;
 use OakGloss\Method\AfterWetOut;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
+use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\SecondPasses;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Choices;
 use OakGloss\Method\CoatCount;
 use OakGloss\Method\CoatCounts;
+use OakGloss\Method\CrackOrChip;
 use OakGloss\Method\Job;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
@@ -38,6 +40,9 @@ final class BuildUp
     private readonly Choices $choices;
 
     private readonly SkinForecast $forecast;
+
+    /** A fill stands over what is around it by so much, so that one block levels both, µm (ours). */
+    private const PROUD_UM = 30.0;
 
     private ?int $liftPlies = null;
 
@@ -62,7 +67,11 @@ final class BuildUp
         $count = $this->method->coatCount();
         $isOpen = $this->log->ofRole($count->settledBy, Sanded::class, Skipped::class) === [];
         $laid = $this->log->laid($count->coat);
-        $least = max($isOpen ? $count->least : min(1, $count->least), $laid + $this->moreForLows($count));
+        $least = max(
+            $isOpen ? $count->least : min(1, $count->least),
+            $laid + $this->moreForLows($count),
+            $isOpen ? min(FinishPlan::MOST_BUILD_COATS, $this->coatsForDepth()) : 0,
+        );
         $hasChoice = isset($this->method->choices()[BuildCoats::class]);
         $chosen = $hasChoice ? $this->choices->of(BuildCoats::class) : null;
         $coats = max($chosen ?? $least, $least);
@@ -81,6 +90,16 @@ final class BuildUp
         $job = $this->job($coats, self::passedZones($this->log), null);
 
         return ['coats' => $coats, 'steps' => $steps, 'now' => $this->forecast->zonesNow(), 'job' => $job];
+    }
+
+    /** So many coats fill a damaged place of a depth that was measured, and stand proud of what is around it. */
+    private function coatsForDepth(): int
+    {
+        $depthUm = CrackOrChip::toCoatUm($this->choices);
+        $resin = $this->materials->skinResin->rheology;
+        $coatUm = BuildWeight::gM2($this->choices, $this->shop->weights->buildGM2) / $resin->densityGCm3 * (1.0 - $resin->shrinkage);
+
+        return $depthUm <= 0.0 ? 0 : (int) ceil(($depthUm + self::PROUD_UM) / $coatUm);
     }
 
     /** Where coats go on in rounds, lows that were seen since the last one ask for one round more. */

@@ -8,12 +8,14 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\FactLog;
 use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\SentOut;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Finding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
+use OakGloss\Method\SentOutWork;
 use OakGloss\Method\Severity;
 use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
@@ -65,6 +67,10 @@ final readonly class FinishPlan
         $clear = $isCleared ? ClearPlan::of($materials->clear, $brief, $materials, $shop) : null;
         $filler = $isCleared && $materials->filler !== null ? ClearPlan::of($materials->filler, $brief, $materials, $shop) : null;
         $built = (new BuildUp($brief, $materials, $method, $shop, $log, $clear, $filler, $missedLay))->best();
+        if ($brief->choices->of(SentOut::class) === SentOutWork::Clear && self::isSent($built['steps'])) {
+            // What another shop sprays comes off no shelf here.
+            $clear = $filler = null;
+        }
         $plan = new self(
             $brief,
             $materials,
@@ -92,6 +98,12 @@ final readonly class FinishPlan
             $clear,
             $filler,
         );
+    }
+
+    /** @param list<PlannedStep> $steps */
+    private static function isSent(array $steps): bool
+    {
+        return array_filter($steps, fn (PlannedStep $s): bool => $s->step->role === Role::SendOut) !== [];
     }
 
     /** The same part where the window for the cloth has closed. */

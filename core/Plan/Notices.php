@@ -91,7 +91,7 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
-            ...LaminateNotices::of($plan),
+            ...LaminateNotices::of($plan), ...SentNotices::of($plan),
             ...RepairNotices::of($plan),
         ];
     }

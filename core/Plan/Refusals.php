@@ -70,7 +70,8 @@ final class Refusals
                 'sun',
             );
         }
-        if (! $brief->piece()->fitsRoll($materials->cloth->widthMm)) {
+        // A skin that lies there already takes no cloth off a roll.
+        if (! $method->startsFrom()->hasFilm() && ! $brief->piece()->fitsRoll($materials->cloth->widthMm)) {
             $findings[] = new Finding(
                 Severity::Warn,
                 'cloth.too_narrow',

@@ -12,6 +12,7 @@ use OakGloss\Method\Finding;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\Severity;
+use OakGloss\Method\Start;
 use OakGloss\Method\Top;
 use OakGloss\Optics\Finish;
 
@@ -78,6 +79,10 @@ final class ServiceNotices
         $fit = $plan->method->startsFrom()->isBuiltOn() ? self::fit($plan) : null;
         if ($fit === null) {
             return [];
+        }
+        if ($plan->method->startsFrom() === Start::Moulding) {
+            // Nobody here saw what it was laid up with, or how warm it was cured.
+            return [new Finding(Severity::Note, 'fit.unseen', ['service' => $plan->brief->heat ? self::HEAT_C : self::SUN_C], $plan->brief->heat ? 'heat' : 'sun')];
         }
         $findings = [];
         $field = $plan->brief->heat ? 'heat' : 'sun';

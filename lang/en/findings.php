@@ -64,6 +64,25 @@ return [
             'tip' => 'Feed in the middle and draw at both sides, a slower hardener, or lay it up by hand.',
         ],
     ],
+    'sent' => [
+        'nothing' => ['what' => 'Nothing of this way of working can be sent out like that.', 'tip' => 'Choose what it has: a clear, a warm hold, or cutting.'],
+        'lacking' => [
+            'what' => 'The plan sprays a clear, and the shop has no gun or no air-fed mask.',
+            'tip' => 'Send the clear out: choose it under “Sent out”, with its days and price. Or take a brushed varnish.',
+        ],
+        'clear' => [
+            'what' => 'The clear is sent out: it leaves in a P:scratch scratch and is away for :days days.',
+            'tip' => 'To be said: :resin, cured at the shop\'s warmth, no bake above :bake °C, what stays masked. The dispatch sheet has it.',
+        ],
+        'post_cure' => [
+            'what' => 'The warm hold is sent out: away for :days days.',
+            'tip' => 'To be said: :resin, how fast up and down, no warmer than the hold. The dispatch sheet has it.',
+        ],
+        'cutting' => [
+            'what' => 'The cutting is sent out: away for :days days.',
+            'tip' => 'To be said: carbon dust shorts electronics; wet or with extraction. The dispatch sheet has the sizes.',
+        ],
+    ],
     'repair' => [
         'worth' => [
             'what' => 'The repair takes :hands_span of hands, stripping and a whole new skin at least :new_span: it is worth it.',
@@ -281,6 +300,10 @@ return [
         ],
     ],
     'fit' => [
+        'unseen' => [
+            'what' => 'It will see :service °C, and nobody here saw how this moulding was cured.',
+            'tip' => 'Ask whoever made it for its resin and its warmest cure: what softens loses its clear with it.',
+        ],
         'softens' => [
             'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',
             'tip' => 'Post-cure it at :hold °C or more before the last flatting: it stands among the choices.',

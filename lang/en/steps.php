@@ -517,6 +517,58 @@ return [
         'do' => 'Thin: work resin into the cloth, the rim last. Catch hanging drips from beneath after about half an hour.',
         'cue' => 'Weave evenly dark, no grey place, no puddle.',
     ],
+    'open_up' => [
+        'title' => 'Cut one opening free|Cut :openings openings free',
+        'do' => 'Pilot from behind, open from the middle outward, grind to size and break the edge. At laying only relief cuts were made; '
+            .'never let a bit lift the ply.',
+        'cue' => 'No white ring; what sits in it sits without force.',
+    ],
+    'send_clear' => [
+        'title' => 'Send it out to be cleared',
+        'do' => 'Print the dispatch sheet: scratch, masked faces, resin, its cure, no bake above. Pack it face up on foam, nothing on the '
+            .'face. Log it when it leaves.',
+        'cue' => 'Who takes it has read the sheet; the masked faces are marked.',
+    ],
+    'back_clear' => [
+        'title' => 'Back from clear',
+        'do' => 'Look it over before it is paid: gloss by the meter, film by the gauge, runs, dust, dry spray, edges. Log what you find.',
+        'cue' => 'As it was ordered, in raking light.',
+    ],
+    'send_post_cure' => [
+        'title' => 'Send it out to be held warm',
+        'do' => 'Print the dispatch sheet: how warm at most, how fast up and down, how it is supported. A thermometer goes on the part.',
+        'cue' => 'Who takes it has read the sheet.',
+    ],
+    'back_post_cure' => [
+        'title' => 'Back from the oven',
+        'do' => 'Ask for the record of the hold. Straight-edge over it; look for print and blisters. Log what you find.',
+        'cue' => 'True as it left; no blister.',
+    ],
+    'send_cutting' => [
+        'title' => 'Send it out to be cut',
+        'do' => 'Print the dispatch sheet with the drawing; flaws are taped off. Pack it flat.',
+        'cue' => 'Who takes it has the drawing, and knows that the dust is carbon.',
+    ],
+    'back_cutting' => [
+        'title' => 'Back from the saw',
+        'do' => 'Measure one of each against the drawing; look along the edges. Log what you find.',
+        'cue' => 'No white line along an edge, every part square.',
+    ],
+    'mask_blend' => [
+        'title' => 'Mask for the clear',
+        'do' => 'Tape to the next body line or edge. Where there is none: rolled tape, and the clear blended out a hand beyond the feather.',
+        'cue' => 'No hard tape line in a face.',
+    ],
+    'dot_pinholes' => [
+        'title' => 'Fill :holes pinholes',
+        'do' => 'Those deeper than :um µm, each with thickened clear resin off a needle, scraped level. Shallower ones are left to the filler.',
+        'cue' => 'No dark dot in raking light.',
+    ],
+    'dress_dots' => [
+        'title' => 'Dress the dots',
+        'do' => 'Wet, P320 on a small hard block, on the dots alone: the weave lies just under.',
+        'cue' => 'Nothing stands proud under a fingertip; no fibre shows.',
+    ],
     'trim_fringe' => [
         'title' => 'Trim the fringe',
         'do' => 'Tape the line, cut outside it with extraction, dress to it wet. Break edges to 1.5 mm: a sharp one holds no film. '

@@ -29,10 +29,18 @@ final class Listed
         LayUpWay::class,
         Halves::class,
         DamageKind::class,
+        DamageDepth::class,
+        Pinholes::class,
+        PinholeDepth::class,
+        Openings::class,
+        OpeningSize::class,
         FinishCoats::class,
         ClearOf::class,
         FillerClearOf::class,
         Stripes::class,
+        SentOut::class,
+        AwayDays::class,
+        SentPrice::class,
     ];
 
     /** @return array<string, class-string<Choice<mixed>>> by the name of their field */
