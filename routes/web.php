@@ -11,6 +11,7 @@ use App\Http\Controllers\ChooseController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DefectController;
+use App\Http\Controllers\DispatchController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\HabitsController;
@@ -145,6 +146,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/parts/{part}/quotes', [MoneyController::class, 'store'])->name('quotes.store')->can('work', 'part');
     Route::delete('/parts/{part}/customer', [MoneyController::class, 'forget'])->name('quotes.forget')->can('work', 'part');
     Route::get('/quotes/{quote}.pdf', [MoneyController::class, 'pdf'])->name('quotes.pdf')->can('see', 'quote');
+    Route::get('/parts/{part}/dispatch', DispatchController::class)->name('parts.dispatch')->can('see', 'part');
     Route::get('/parts/{part}/record', RecordController::class)->name('parts.record')->can('see', 'part');
     Route::post('/parts/{part}/facts', [FactController::class, 'store'])->middleware(OneForAll::class)->name('facts.store')->can('work', 'part');
     Route::post(

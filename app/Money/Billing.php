@@ -68,6 +68,7 @@ final class Billing
             ...$lines,
             ...$this->hands($planned, fn (PlannedStep $s): ?float => $s->skipped ? null : $s->handsMin),
             ...$this->places($planned, true),
+            ...SentOutLine::of($planned, true),
             ...$this->coats($planned, fn (PlannedStep $s): int => $s->skipped ? 0 : 1),
         ]);
     }
@@ -98,7 +99,7 @@ final class Billing
                 $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, self::priceOfAll($prices, $quantity, $minor));
             }
         }
-        $lines = [...$lines, ...$this->worked($planned), ...$this->places($planned, false)];
+        $lines = [...$lines, ...$this->worked($planned), ...$this->places($planned, false), ...SentOutLine::of($planned, false)];
         foreach ($planned->plan->log->roundsBefore() as $round) {
             $lines = [...$lines, ...$this->worked($this->trials->trial($planned, $round), true)];
         }

@@ -13,4 +13,6 @@ enum CostKind: string
     case Place = 'place';
     /** Cups, brushes and gloves of a coat. */
     case Coat = 'coat';
+    /** What another shop does. */
+    case SentOut = 'sent_out';
 }

@@ -21,10 +21,11 @@ return [
     'so_far' => 'What it has cost by now',
     'actual' => 'What it has cost',
     'columns' => ['For', 'How much', 'At', 'Amount'],
-    'groups' => ['material' => 'Materials', 'hands' => 'Hands', 'place' => 'Booth and box', 'coat' => 'Cups, brushes, gloves'],
+    'groups' => ['material' => 'Materials', 'hands' => 'Hands', 'place' => 'Booth and box', 'coat' => 'Cups, brushes, gloves', 'sent_out' => 'Sent out'],
     'rescue' => 'way out',
     'coats' => 'Cup, brush, gloves and wipes of a coat',
     'unit_coats' => 'coats',
+    'unit_sent' => 'job',
     'stages' => [
         'pattern' => 'Pattern', 'mould' => 'Mould', 'ground' => 'Ground', 'cloth' => 'Cloth', 'build' => 'Build', 'level' => 'Level and finish coats',
         'surface' => 'Clear and polish', 'off' => 'Off the form', 'fit' => 'Joining and fitting',

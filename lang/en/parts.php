@@ -27,7 +27,7 @@ return [
     'new' => 'New part',
     'none' => 'No part yet. The first one takes two minutes to describe.',
     'primed' => 'primed',
-    'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'inspect' => 'Inspect', 'record' => 'Record', 'money' => 'Money'],
+    'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'inspect' => 'Inspect', 'dispatch' => 'Dispatch', 'record' => 'Record', 'money' => 'Money'],
     'stage_done' => ':n of :of',
     'steps_done' => ':n of :of steps done',
     'ready' => 'ready <b>:at</b>',

@@ -35,6 +35,7 @@ final class ChoosingTest extends TestCase
         yield 'ridges and lows' => [new Wish(...$with, lies: Lies::BadSkin, substrate: Substrate::Carbon), 'rescue'];
         yield 'a chip' => [new Wish(...$with, lies: Lies::DamagedSkin, substrate: Substrate::Carbon), 'crack_or_chip'];
         yield 'a paddle' => [new Wish(...$with, lies: Lies::ClothedPiece, substrate: Substrate::Wood, bothFaces: true), 'two_sided'];
+        yield 'a bare paddle' => [new Wish(...$with, lies: Lies::BarePart, substrate: Substrate::Wood, bothFaces: true), 'both_faces'];
         yield 'more depth' => [new Wish(...$with, lies: Lies::ThinSkin, substrate: Substrate::Carbon, form: Form::Flat), 'heavy_coat'];
     }
 

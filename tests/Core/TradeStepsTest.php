@@ -30,6 +30,7 @@ use OakGloss\Method\Materials;
 use OakGloss\Method\Methods;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
+use OakGloss\Method\SentOutWork;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Method\Workshop;
@@ -271,6 +272,102 @@ final class TradeStepsTest extends TestCase
         self::assertTrue($roles[$torn + 1]->isPly(), 'and the next ply goes on what was under it');
         self::assertSame([], array_filter(Sample::schedule($plan)->findings(), fn (Finding $f): bool => $f->code === 'schedule.window_gone'));
         self::assertNotContains(Role::PeelPly, array_map(fn (PlannedStep $s): Role => $s->step->role, self::plan('flat_sheet', $thick, new Workshop(20.0, sessionMin: 1440.0))->steps));
+    }
+
+    /** A measured depth says how many coats fill it; what is deeper than a millimetre is filled flush first. */
+    public function testCoatsFollowFromTheDepthOfAChip(): void
+    {
+        $usual = BriefOf::usual(Methods::named('crack_or_chip'));
+        $coats = [];
+        foreach ([0.0, 0.2, 0.5, 0.8] as $mm) {
+            $plan = self::plan('crack_or_chip', $usual->with($usual->choices->but(damageMm: $mm)));
+            $coats[] = count($plan->all(Role::Build));
+            $film = $coats[count($coats) - 1] * 110.0 / 1.12;
+            self::assertGreaterThan(1000.0 * $mm, $film, "{$mm} mm");
+        }
+        self::assertSame($coats, array_values(array_unique($coats)), 'deeper, more coats');
+        $deep = self::plan('crack_or_chip', $usual->with($usual->choices->but(damageMm: 3.0)));
+        self::assertNotNull($deep->first(Role::FillFlush));
+        self::assertSame($coats[0], count($deep->all(Role::Build)));
+        self::assertNotSame(FollowKind::Cured, $deep->step('block')?->step->follow->kind, 'gentle warmth, not eleven days');
+        $cleared = self::plan('crack_or_chip', $usual->with($usual->choices->but(top: Top::Clear)));
+        $roles = array_map(fn (PlannedStep $s): string => $s->step->name, $cleared->steps);
+        self::assertContains('mask_blend', $roles, 'to a body line, or blended');
+        new \OakGloss\Geometry\Patch(3.0, 3.0, 20.0);
+    }
+
+    /** Pinholes deeper than the filler is thick are filled one by one; others are left to it. */
+    public function testPinholesOfARawMouldingAreAsked(): void
+    {
+        $usual = BriefOf::usual(Methods::named('clear_moulding'));
+        $with = fn (int $n, float $um): FinishPlan => self::plan('clear_moulding', $usual->with($usual->choices->but(pinholes: $n, pinholeUm: $um)));
+        self::assertNull($with(12, 40.0)->step('dot-pinholes'));
+        $deep = $with(12, 900.0);
+        self::assertNotNull($deep->step('dot-pinholes'));
+        self::assertGreaterThan($with(3, 900.0)->step('dot-pinholes')?->handsMin, $deep->step('dot-pinholes')->handsMin);
+        self::assertSame('filler', $deep->steps[(int) array_search('wipe-dots', array_map(fn (PlannedStep $s): string => $s->step->key, $deep->steps), true) + 1]->step->key);
+        $hot = self::plan('clear_moulding', new PartBrief($usual->zones, $usual->developedMm, $usual->substrate, true, $usual->tone, $usual->backing, $usual->finish, true, false, false, choices: $usual->choices, film: $usual->film));
+        self::assertContains('fit.unseen', self::codes($hot), 'nobody here saw it cure');
+        self::assertNotContains('cloth.too_narrow', self::codes(FinishPlan::of($usual, new Materials(
+            null, $deep->materials->skinResin, new \OakGloss\Material\ClothRoll('narrow', new \OakGloss\Film\Weave(200.0), 60.0), $deep->materials->clear, $deep->materials->grits, filler: $deep->materials->filler,
+        ), Methods::named('clear_moulding'), new Workshop(20.0), FactLog::standing([]))), 'it uses no cloth');
+    }
+
+    /** Openings that the cloth went over are cut free after the last resin and before clear, by the metre of their rims. */
+    public function testOpeningsAreCutFreeByTheMetre(): void
+    {
+        $usual = BriefOf::usual(Methods::named('brush_on'));
+        $plan = self::plan('brush_on', $usual->with($usual->choices->but(openings: 3, openingMm: 100.0)));
+        self::assertEqualsWithDelta(5.0 + 8.0 * 3 * M_PI * 0.1, $plan->first(Role::OpenUp)?->handsMin, 1e-9);
+        $roles = array_map(fn (PlannedStep $s): Role => $s->step->role, $plan->steps);
+        self::assertGreaterThan(max(array_keys($roles, Role::Finish, true)), array_search(Role::OpenUp, $roles, true));
+        self::assertLessThan(array_search(Role::Clear, $roles, true), array_search(Role::OpenUp, $roles, true));
+        self::assertNull(self::plan('brush_on')->first(Role::OpenUp));
+    }
+
+    /** Sent out: nobody's hands are taken while it is away, and what another shop sprays comes off no shelf here. */
+    public function testAClearIsSentOut(): void
+    {
+        foreach (Methods::all() as $code => $method) {
+            $usual = BriefOf::usual($method);
+            if (! isset($method->choices()[\OakGloss\Method\Choice\SentOut::class]) || $code === 'flat_sheet') {
+                continue;
+            }
+            $here = self::plan($code, $usual->with($usual->choices->but(top: Top::Clear)));
+            $sent = self::plan($code, $usual->with($usual->choices->but(top: Top::Clear, sentOut: SentOutWork::Clear, awayDays: 5.0)));
+            self::assertSame([], $sent->refusals(), $code);
+            $roles = array_map(fn (PlannedStep $s): Role => $s->step->role, $sent->steps);
+            foreach ([Role::Clear, Role::Varnish, Role::FillerClear, Role::ClearFlat, Role::Polish] as $theirs) {
+                self::assertNotContains($theirs, $roles, "{$code}: {$theirs->value}");
+            }
+            $back = $sent->first(Role::BackIn);
+            self::assertSame(5.0 * 1440.0, $back?->step->follow->leastMin, $code);
+            self::assertLessThan($here->handsAheadMin(), $sent->handsAheadMin(), $code);
+            self::assertNull($sent->clear);
+            self::assertSame(0.0, $sent->clearLitres());
+            self::assertContains('sent.clear', self::codes($sent));
+        }
+        self::assertContains('sent.lacking', self::codes(self::plan('bagged', shop: new Workshop(20.0, sprays: false))));
+        self::assertNotContains('sent.lacking', self::codes(self::plan('bagged')));
+        $cut = BriefOf::usual(Methods::named('flat_sheet'));
+        self::assertNotNull(self::plan('flat_sheet', $cut->with($cut->choices->but(sentOut: SentOutWork::Cutting)))->first(Role::SendOut));
+        self::assertContains('sent.nothing', self::codes(self::plan('flat_sheet', $cut->with($cut->choices->but(sentOut: SentOutWork::Clear)))));
+    }
+
+    /** Both faces from bare: one, turned onto it in its window, the other; no zone's film is counted twice or not at all. */
+    public function testBothFacesFromBare(): void
+    {
+        $plan = self::plan('both_faces');
+        $keys = array_map(fn (PlannedStep $s): string => $s->step->key, $plan->steps);
+        self::assertSame(['base-1', 'lay-1', 'wet-out-1', 'base-2', 'lay-2', 'wet-out-2'], array_slice($keys, (int) array_search('base-1', $keys, true), 6));
+        $turned = $plan->step('base-2')?->step;
+        self::assertTrue($turned->isLainOn);
+        self::assertSame([FollowKind::Tacky, 'wet-out-1'], [$turned->follow->kind, $turned->follow->coat]);
+        self::assertContains('rim', $plan->step('wet-out-1')->step->layer->only ?? []);
+        $means = array_map(fn (\OakGloss\Plan\ZoneState $z): float => $z->after->meanUm, $plan->step('wet-out-2')->zones);
+        self::assertEqualsWithDelta($means[0], $means[1], 1e-9, 'each face is wetted out once');
+        self::assertSame([], array_filter($plan->findings, fn (Finding $f): bool => $f->code === 'film.dry_wet_out'));
+        self::assertNotNull(Sample::schedule($plan)->readyMin());
     }
 
     /** Epoxy's caution stands only where there is epoxy. */

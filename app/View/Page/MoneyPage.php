@@ -49,7 +49,7 @@ final readonly class MoneyPage
     {
         return match ($line->kind) {
             CostKind::Hands, CostKind::Place => $this->format->span($line->quantity),
-            CostKind::Coat => (string) (int) $line->quantity,
+            CostKind::Coat, CostKind::SentOut => (string) (int) $line->quantity,
             default => $this->format->stock($line->quantity, $line->unit),
         };
     }
@@ -65,7 +65,7 @@ final readonly class MoneyPage
                 'price' => $this->money->say((new Material($pack, $line->pack, $line->priceMinor))->minor()),
                 'pack' => $this->format->stock($pack, $line->unit),
             ]),
-            $line->kind === CostKind::Coat => (string) __('money.price_each', ['price' => $this->money->say($line->priceMinor)]),
+            $line->kind === CostKind::Coat, $line->kind === CostKind::SentOut => (string) __('money.price_each', ['price' => $this->money->say($line->priceMinor)]),
             default => (string) __('money.price_hour', ['price' => $this->money->say($line->priceMinor)]),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Page;
 
 use OakGloss\Method\Methods;
+use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
@@ -32,6 +33,7 @@ final class PartRooms
             ...($isSanded ? ['sand'] : []),
             ...(in_array(Slot::Clear, $slots, true) ? ['clear'] : []),
             'inspect',
+            ...($plan->first(Role::SendOut) === null ? [] : ['dispatch']),
             'record',
             'money',
         ];

@@ -18,6 +18,9 @@
         @else
             <x-step-acts :call="$planned" primary />
         @endif
+        @if ($step->step->role === OakGloss\Method\Role::SendOut)
+            <a class="btn" href="{{ route('parts.dispatch', $part) }}">{{ __('dispatch.open') }}</a>
+        @endif
     </div>
     <x-caution-line :step="$step->step" />
     @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')
