@@ -46,7 +46,7 @@ use App\Casts\Rows;
  */
 final class Resin extends ShelfItem
 {
-    protected $attributes = ['ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin'];
+    protected $attributes = ['ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin', 'opacity' => 'clear'];
 
     protected function casts(): array
     {

@@ -21,6 +21,7 @@ use OakGloss\Material as Core;
 use OakGloss\Material\Blend;
 use OakGloss\Material\Chemistry;
 use OakGloss\Material\ClearKind;
+use OakGloss\Material\Opacity;
 use OakGloss\Material\SprayedClear;
 use OakGloss\Method\Slot;
 use OakGloss\Mixing\Catalyst;
@@ -86,6 +87,8 @@ final class FromShelf
             ultimateTgC: $row->ultimate_tg_c,
             chemistry: Chemistry::from($row->chemistry),
             catalyst: $catalyst,
+            opacity: Opacity::tryFrom((string) $row->opacity) ?? Opacity::Clear,
+            isFace: $row->use === 'gel_coat',
         );
     }
 

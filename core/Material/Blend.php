@@ -67,6 +67,8 @@ final class Blend
             min($slow->ultimateTgC, $fast->ultimateTgC),
             $slow->chemistry,
             self::parts($slow, $fast, $fastShare),
+            opacity: $slow->opacity,
+            isFace: $slow->isFace,
         );
     }
 

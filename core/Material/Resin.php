@@ -29,6 +29,7 @@ final readonly class Resin
      * @param array<string, float> $hardenerParts of a blend: each hardener's share of the hardener's weight
      * @param float                $ultimateTgC   softening that no cure lifts it above
      * @param float                $rateSigma     doubt of one coat's ages, ln: the sheet's, or what the shop's own checks leave of it
+     * @param bool                 $isFace        made to be the face of a mould: a gel coat
      *
      * @param Catalyst|null $catalyst of a polyester, by temperature; null where a hardener is mixed in a ratio
      *
@@ -51,6 +52,8 @@ final readonly class Resin
         public Chemistry $chemistry = Chemistry::Epoxy,
         public array $hardenerParts = [],
         public ?Catalyst $catalyst = null,
+        public Opacity $opacity = Opacity::Clear,
+        public bool $isFace = false,
     ) {
         Bounds::within($potLifeMin, 0.5, 10000.0, 'pot life', 'min');
         Bounds::within($potMassG, 1.0, 10000.0, 'mass of the pot life', 'g');
@@ -77,6 +80,8 @@ final readonly class Resin
             $this->chemistry,
             $this->hardenerParts,
             $this->catalyst,
+            $this->opacity,
+            $this->isFace,
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Film\Fibre;
+use OakGloss\Material\Opacity;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
 use OakGloss\Method\Finding;
@@ -83,7 +85,27 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');
         }
 
-        return [...$findings, ...LayerNotices::of($brief, $materials, $method->startsFrom() === Start::Moulding)];
+        return [...$findings, ...self::seen($materials, $method), ...LayerNotices::of($brief, $materials, $method->startsFrom() === Start::Moulding)];
+    }
+
+    /** @return list<Finding> what is seen in the end, and what it is seen through, by their sheets */
+    private static function seen(Materials $materials, Method $method): array
+    {
+        $skin = $materials->skinResin;
+        $field = Slot::Skin->field();
+        $isLaid = ! $method->startsFrom()->hasFilm();
+
+        return [
+            ...($skin->isFace || $skin->opacity === Opacity::Opaque
+                ? [new Finding(Severity::Refuse, $skin->isFace ? 'seen.gel_coat' : 'seen.opaque', ['resin' => $skin->name], $field)]
+                : []),
+            ...(! $skin->isFace && $skin->opacity === Opacity::Tinted
+                ? [new Finding(Severity::Note, 'seen.tinted', ['resin' => $skin->name], $field)]
+                : []),
+            ...($isLaid && $materials->cloth->weave->fibre === Fibre::Glass
+                ? [new Finding(Severity::Refuse, 'seen.glass', ['cloth' => $materials->cloth->name], Slot::Cloth->field())]
+                : []),
+        ];
     }
 
     private static function mayHave(Method $method, Slot $slot): bool

@@ -7,7 +7,8 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A step may be told otherwise later: what was recorded of it keeps the words that it had. And how long a wipe is good for. */
+/** A step may be told otherwise later: what was recorded of it keeps the words that it had. And how long a wipe is good for,
+ * and what a cured resin lets through. */
 return new class () extends Migration {
     /** Plastics and paint that acetone attacks, as they were when the second wipe was masked in one step. */
     private const WIPED_GENTLY = ['abs', 'polycarbonate', 'painted'];
@@ -22,6 +23,10 @@ return new class () extends Migration {
         Schema::table('shops', function (Blueprint $table): void {
             $table->float('wipe_holds_min')->default(60);
         });
+        Schema::table('resins', function (Blueprint $table): void {
+            $table->string('opacity')->default('clear');
+        });
+        DB::table('resins')->where('use', 'gel_coat')->update(['opacity' => 'opaque']);
         $wiped = fn (string $step, array $methods): \Illuminate\Database\Query\Builder => DB::table('facts')->where('step', $step)
             ->where('kind', '!=', 'chosen')->whereIn('part_id', DB::table('parts')->select('id')->whereIn('method', $methods));
         $gently = DB::table('parts')->select('id')->whereIn('substrate', self::WIPED_GENTLY)->where('method', '!=', 'sheet_metal');

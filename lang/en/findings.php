@@ -64,6 +64,18 @@ return [
             'tip' => 'Feed in the middle and draw at both sides, a slower hardener, or lay it up by hand.',
         ],
     ],
+    'seen' => [
+        'gel_coat' => [
+            'what' => ':resin is a gel coat, the face of a mould by its data sheet: no weave is seen through it.',
+            'tip' => 'Take a resin for skins.',
+        ],
+        'opaque' => ['what' => ':resin cures filled or opaque: no weave is seen through it.', 'tip' => 'Take a clear one, or a tinted one if a tint is wanted.'],
+        'tinted' => [
+            'what' => ':resin is tinted: the weave is seen through its colour, deeper with each coat.',
+            'tip' => 'If that is what is wanted, say so to the customer, and lay a sample of as many coats first.',
+        ],
+        'glass' => ['what' => ':cloth is glass, and lies where the weave is seen.', 'tip' => 'Take a carbon cloth for the ply that is seen; glass lies under it.'],
+    ],
     'sent' => [
         'nothing' => ['what' => 'Nothing of this way of working can be sent out like that.', 'tip' => 'Choose what it has: a clear, a warm hold, or cutting.'],
         'lacking' => [

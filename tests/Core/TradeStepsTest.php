@@ -19,6 +19,9 @@ use OakGloss\Inspection\Remedies;
 use OakGloss\Inspection\Remedy;
 use OakGloss\Material\Backing;
 use OakGloss\Material\Chemistry;
+use OakGloss\Material\ClothRoll;
+use OakGloss\Material\Opacity;
+use OakGloss\Material\Resin;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Caution;
 use OakGloss\Method\Choices;
@@ -309,7 +312,12 @@ final class TradeStepsTest extends TestCase
         $hot = self::plan('clear_moulding', new PartBrief($usual->zones, $usual->developedMm, $usual->substrate, true, $usual->tone, $usual->backing, $usual->finish, true, false, false, choices: $usual->choices, film: $usual->film));
         self::assertContains('fit.unseen', self::codes($hot), 'nobody here saw it cure');
         self::assertNotContains('cloth.too_narrow', self::codes(FinishPlan::of($usual, new Materials(
-            null, $deep->materials->skinResin, new \OakGloss\Material\ClothRoll('narrow', new \OakGloss\Film\Weave(200.0), 60.0), $deep->materials->clear, $deep->materials->grits, filler: $deep->materials->filler,
+            null,
+            $deep->materials->skinResin,
+            new \OakGloss\Material\ClothRoll('narrow', new \OakGloss\Film\Weave(200.0), 60.0),
+            $deep->materials->clear,
+            $deep->materials->grits,
+            filler: $deep->materials->filler,
         ), Methods::named('clear_moulding'), new Workshop(20.0), FactLog::standing([]))), 'it uses no cloth');
     }
 
@@ -370,6 +378,40 @@ final class TradeStepsTest extends TestCase
         self::assertNotNull(Sample::schedule($plan)->readyMin());
     }
 
+    /** What is seen, and what it is seen through, goes by the sheets: no gel coat, nothing opaque, no glass; a tint is named. */
+    public function testWhatIsSeenIsSeen(): void
+    {
+        $method = Methods::named('brush_on');
+        $usual = BriefOf::materials($method);
+        $codes = fn (Resin $skin, ?ClothRoll $cloth = null): array => self::codes(FinishPlan::of(BriefOf::usual($method), new Materials(
+            $usual->baseResin,
+            $skin,
+            $cloth ?? $usual->cloth,
+            $usual->clear,
+            $usual->grits,
+        ), $method, new Workshop(20.0), FactLog::standing([])));
+        $resin = fn (Opacity $opacity, bool $isFace = false): Resin => new Resin(
+            'seen',
+            $usual->skinResin->kinetics,
+            $usual->skinResin->rheology,
+            $usual->skinResin->ratio,
+            35.0,
+            150.0,
+            23.0,
+            15.0,
+            true,
+            opacity: $opacity,
+            isFace: $isFace,
+        );
+        self::assertContains('seen.gel_coat', $codes($resin(Opacity::Opaque, true)));
+        self::assertContains('seen.opaque', $codes($resin(Opacity::Opaque)));
+        self::assertContains('seen.tinted', $codes($resin(Opacity::Tinted)));
+        self::assertContains('seen.glass', $codes($usual->skinResin, new ClothRoll('glass', new \OakGloss\Film\Weave(200.0, fibre: \OakGloss\Film\Fibre::Glass), 1000.0)));
+        self::assertSame([], array_filter($codes($resin(Opacity::Clear)), fn (string $c): bool => str_starts_with($c, 'seen.')));
+        self::assertSame(Opacity::Opaque, \OakGloss\Material\Blend::of($resin(Opacity::Opaque), $resin(Opacity::Clear), 0.3)->opacity);
+        self::assertSame(Opacity::Tinted, $resin(Opacity::Tinted)->paced(\OakGloss\Cure\ShopPace::of(0.1, 0.1, 0.08))->opacity);
+    }
+
     /** Epoxy's caution stands only where there is epoxy. */
     public function testCautionsAreOfWhatIsThere(): void
     {
@@ -395,8 +437,20 @@ final class TradeStepsTest extends TestCase
     {
         return new PartBrief(
             [...$brief->zones, new Zone('bearing face', ZoneKind::Bare, 0.0, 0.05, 0.0025, Visibility::Hidden)],
-            $brief->developedMm, $brief->substrate, $brief->primed, $brief->tone, $brief->backing, $brief->finish, $brief->sun, $brief->heat, $brief->wear,
-            choices: $brief->choices, film: $brief->film, blankMm: $brief->blankMm, sides: $brief->sides, wholeM2: $brief->wholeM2,
+            $brief->developedMm,
+            $brief->substrate,
+            $brief->primed,
+            $brief->tone,
+            $brief->backing,
+            $brief->finish,
+            $brief->sun,
+            $brief->heat,
+            $brief->wear,
+            choices: $brief->choices,
+            film: $brief->film,
+            blankMm: $brief->blankMm,
+            sides: $brief->sides,
+            wholeM2: $brief->wholeM2,
         );
     }
 

@@ -47,6 +47,8 @@ final class Resins extends ShelfKind
                 Field::choice('use', [
                     'skin' => 'skins', 'gel_coat' => 'gel coats', 'mould_resin' => 'moulds', 'infusion' => 'infusion',
                 ])->called('Mostly for'),
+                Field::choice('opacity', ['clear' => 'clear', 'tinted' => 'tinted, seen through', 'opaque' => 'filled or opaque'])
+                    ->called('Cured, a film of it is', hint: 'what the weave is seen through')->optional(),
             ],
             'Mix' => [
                 Field::choice('ratio_kind', ['weight' => 'by weight', 'volume' => 'by volume'])->called('Ratio stated'),
