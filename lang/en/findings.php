@@ -463,18 +463,18 @@ return [
         ],
         'too_hot' => [
             'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, all through the working hours.',
-            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: the plan prices each on the '
-                .'shelf. If you must: :cups cups, :grams g more left in them, by what the data sheet allows.',
+            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: “Plan back from when I\'m '
+                .'free” has what each on the shelf comes to. If you must: :cups cups, :grams g more left in them, by what the data sheet allows.',
         ],
         'too_hot_for_cups' => [
             'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, all through the working hours.',
-            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: the plan prices each on the '
-                .'shelf. No smaller cup is spread before it gels.',
+            'tip' => 'The cool hour, :begin at :cool °C, is :later_span later. A slower hardener of its system: “Plan back from when I\'m '
+                .'free” has what each on the shelf comes to. No smaller cup is spread before it gels.',
         ],
         'too_hot_all_day' => [
             'what' => 'The :coat would go on at :air °C: over the :most °C that its data sheet bears, and no hour of the day is cool enough: '
                 .':cool °C at best, :begin.',
-            'tip' => 'Cool the room, or a slower hardener of its system: the plan prices each on the shelf. Nothing is mixed until then.',
+            'tip' => 'Cool the room, or a slower hardener whose data sheet bears it. Nothing is mixed until then.',
         ],
         'too_cold' => [
             'what' => 'The air never gets warm enough for a coat in working hours.',

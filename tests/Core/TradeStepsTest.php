@@ -58,6 +58,50 @@ final class TradeStepsTest extends TestCase
         }
     }
 
+    /** What a notice promises the plan has: each of them against the steps, over every way and what it leaves to choose. */
+    public function testNothingThatIsPromisedIsMissing(): void
+    {
+        $has = fn (Role $role): \Closure => fn (FinishPlan $p): bool => $p->first($role) !== null;
+        $promises = [
+            'layer.full_cure_wash_key' => fn (FinishPlan $p): bool => array_filter($p->steps, fn (PlannedStep $s): bool => $s->step->follow->kind === FollowKind::Cured
+                && str_starts_with($s->step->name, 'wash')) !== [],
+            'laminate.held' => $has(Role::PostCure), 'laminate.peel_ply' => $has(Role::PeelPly), 'substrate.prime_first' => $has(Role::Prime),
+            'fit.prime_and_key' => $has(Role::Prime), 'sent.clear' => $has(Role::BackIn), 'sent.post_cure' => $has(Role::BackIn),
+            'method.mist_sections' => fn (FinishPlan $p): bool => count($p->all(Role::Adhesive)) > 1,
+        ];
+        $kept = [];
+        foreach ([...array_values(iterator_to_array(self::plans())), ...self::promising()] as [$code, $brief]) {
+            foreach ([new Workshop(20.0, hottestC: 110.0), new Workshop(20.0, sessionMin: 120.0)] as $shop) {
+                $plan = self::plan($code, $brief, $shop);
+                foreach (array_intersect(self::codes($plan), array_keys($promises)) as $promise) {
+                    self::assertTrue($plan->refusals() !== [] || $promises[$promise]($plan), "{$code}: {$promise} promises what there is not");
+                    $kept[$promise] = true;
+                }
+            }
+        }
+        self::assertSame([], array_values(array_diff(array_keys($promises), array_keys($kept), ['layer.full_cure_wash_key'])), 'each was tried');
+        $stuck = self::overEpoxy(Sample::brief(Substrate::GlassFibre, choices: new Choices(top: Top::PolishResin, holding: Holding::Adhesive)));
+        self::assertContains('layer.full_cure_wash_key', self::codes($stuck));
+        self::assertTrue($promises['layer.full_cure_wash_key']($stuck));
+    }
+
+    /** @return list<array{string, PartBrief}> that notices have most to say of */
+    private static function promising(): array
+    {
+        $of = fn (string $code, Choices $choices): array => [$code, BriefOf::usual(Methods::named($code))->with($choices)];
+        $usual = fn (string $code): Choices => BriefOf::usual(Methods::named($code))->choices;
+
+        return [
+            ['brush_on', Sample::brief(Substrate::Steel, sun: true)],
+            ['brush_on', Sample::brief(Substrate::Aluminium, sun: true)],
+            ['sheet_metal', Sample::brief(Substrate::Aluminium, sun: true)],
+            ['glue_down', BriefOf::shaped(new Panel(900.0, 700.0, 3.0), Substrate::GlassFibre, new Choices(top: Top::PolishResin))],
+            $of('flat_sheet', $usual('flat_sheet')->but(plies: 12)),
+            $of('bagged', $usual('bagged')->but(sentOut: SentOutWork::Clear)),
+            $of('pattern_mould', $usual('pattern_mould')->but(sentOut: SentOutWork::PostCure)),
+        ];
+    }
+
     /** Paper drives amine blush into its scratches: it is washed off before the first one, wherever an epoxy cured. */
     #[DataProvider('plans')]
     public function testBlushIsWashedOffBeforePaper(string $code, PartBrief $brief): void
