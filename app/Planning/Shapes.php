@@ -44,7 +44,7 @@ final class Shapes
         return match ($method->startsFrom()) {
             Start::Plate => ['sheet'],
             Start::Place => ['patch'],
-            Start::Piece => ['two_faces'],
+            Start::Piece, Start::BarePiece => ['two_faces'],
             default => $bodies,
         };
     }

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Time\ShopClock;
 use App\Time\ShopTime;
 use Illuminate\Contracts\Auth\Guard;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 use OakGloss\Climate\DewPoint;
 use OakGloss\Cure\CureEvent;
@@ -216,6 +217,9 @@ final class Formatter implements Words
     {
         if (preg_match('/^mend-\d+-\d+-(.+)$/', $key, $of) === 1) {
             return (string) __('steps.of_mend', ['step' => strtr($of[1], '-', ' ')]);
+        }
+        if (str_starts_with($key, 'wash-') && ! Lang::has('steps.'.strtr($key, '-', '_'))) {
+            return (string) __('steps.wash.title');
         }
         $n = preg_match('/-(\d+)$/', $key, $found) === 1 ? " {$found[1]}" : '';
         $name = (string) preg_replace('/-\d+$/', '', $key);

@@ -12,6 +12,7 @@ use OakGloss\Fact\Kind\Sanded;
 use OakGloss\Fact\Kind\Skipped;
 use OakGloss\Fact\Kind\Wiped;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\PlannedStep;
 
@@ -89,7 +90,7 @@ final class BetweenEvidence
             if ($step === $coat) {
                 break;
             }
-            $isBetween = $step->step->kind === StepKind::Wipe && $step->isDone()
+            $isBetween = $step->step->kind === StepKind::Wipe && $step->step->role !== Role::Wash && $step->isDone()
                 && ($step->doneAtMin >= $since || $step->skipped);
             if ($isBetween) {
                 $left = $this->site->plan->log->last($step->step->key, Skipped::class);
@@ -97,7 +98,8 @@ final class BetweenEvidence
             }
         }
         foreach ($this->site->plan->log->all(Wiped::class) as $fact) {
-            $wiped = $fact->atMin >= $since && $fact->atMin <= $coat->doneAtMin ? $fact->atMin : $wiped;
+            $isOfIt = $fact->atMin >= $since && $fact->atMin <= $coat->doneAtMin && $fact->ref?->role !== Role::Wash;
+            $wiped = $isOfIt ? $fact->atMin : $wiped;
         }
 
         return match (true) {

@@ -31,7 +31,7 @@ final class BothFaces implements Method
 
     public function startsFrom(): Start
     {
-        return Start::Part;
+        return Start::BarePiece;
     }
 
     public function substrates(): array

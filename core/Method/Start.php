@@ -13,6 +13,8 @@ enum Start: string
     case Film = 'film';
     /** A damaged place of a skin. */
     case Place = 'place';
+    /** A bare piece that is to be clothed on both faces. */
+    case BarePiece = 'bare_piece';
     /** A clothed piece that is seen from both sides. */
     case Piece = 'piece';
     /** A raw moulding: the weave lies just under its face. */

@@ -29,7 +29,7 @@ final class Refusals
             fn (Slot $s): Finding => new Finding(Severity::Refuse, 'slot.missing', ['slot' => $s->value], $s->field()),
             array_values(array_filter($method->needs(), fn (Slot $s): bool => ! $materials->has($s))),
         );
-        $isBare = $method->startsFrom() === Start::Part;
+        $isBare = in_array($method->startsFrom(), [Start::Part, Start::BarePiece], true);
         if ($isBare && ! $brief->substrate->holdsResin()) {
             $findings[] = new Finding(Severity::Refuse, 'substrate.wont_hold', ['substrate' => $brief->substrate->value], 'substrate');
         }

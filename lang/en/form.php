@@ -66,6 +66,7 @@ return [
     'none' => 'none',
     'as_seen' => 'as the one that is seen',
     'planning_values' => 'planning values',
+    'more_rare' => 'Openings, and what is sent out',
     'more_shelf' => 'Wax, primer and the like',
     'keep' => 'Save the brief',
     'plan' => 'Plan this part',

@@ -196,6 +196,7 @@ final class DoubtTest extends ShopCase
             $this->planned($this->part)->plan->step($step) === null || $this->fact($this->part, 'coat_on', $step, "2027-03-{$at}", ['grams' => 22.0]);
         }
         config(['oak.frozen_at' => '2027-03-12T10:00:00Z']);
+        $this->fact($this->part, 'wiped', (string) $this->planned($this->part)->next?->step->step->key, '2027-03-12 10:30');
         $pass = ['zone' => 'top', 'minutes' => '9', 'end' => 'matt', 'grit' => (string) $this->planned($this->part)->next?->step->nextGrit()];
         $flat = (string) $this->planned($this->part)->next?->step->step->key;
         $this->actingAs($bo);

@@ -243,7 +243,8 @@ final class SurfaceTest extends ShopCase
         $part = $this->makePart($other);
         foreach ([['done', 'strip', '06 08:20'], ['wiped', 'wipe-1', '06 08:25'], ['sanded', 'key', '06 08:40', ['grit' => 150]], ['wiped', 'wipe-2', '06 09:00'], ['coat_on', 'base', '06 09:10', ['grams' => 27.0]],
             ['done', 'lay', '06 12:00'], ['coat_on', 'wet-out', '06 15:00', ['grams' => 33.0]], ['sanded', 'nibs', '07 10:30', ['grit' => 240]], ['wiped', 'wipe-3', '07 10:40'],
-            ...array_map(fn (int $n): array => ['coat_on', "build-{$n}", sprintf('%02d %02d:00', $n < 4 ? 7 : 8, [11, 14, 17, 8, 11][$n - 1]), ['grams' => 24.0]], range(1, 5))] as $row) {
+            ...array_map(fn (int $n): array => ['coat_on', "build-{$n}", sprintf('%02d %02d:00', $n < 4 ? 7 : 8, [11, 14, 17, 8, 11][$n - 1]), ['grams' => 24.0]], range(1, 5)),
+            ...(isset($other['build_coats']) ? [] : [['wiped', 'wash-flat', '10 14:00']])] as $row) {
             $this->fact($part, $row[0], $row[1], "2027-03-{$row[2]}", $row[3] ?? []);
         }
 

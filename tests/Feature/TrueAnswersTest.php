@@ -146,7 +146,7 @@ final class TrueAnswersTest extends ShopCase
         $this->act($part, 'done', 'post-cure')->assertSessionHasNoErrors();
         $warmed = $part->facts()->where('kind', 'warmed')->sole();
         self::assertEqualsWithDelta(60.0 * $box['hours'], (float) $warmed->data['until'] - (float) $warmed->data['from'], 1.0);
-        self::assertSame(['wet-flat', ActState::Waiting], [$this->planned($part)->next?->step->step->key, $this->planned($part)->next?->state]);
+        self::assertSame(['wash-wet-flat', ActState::Waiting], [$this->planned($part)->next?->step->step->key, $this->planned($part)->next?->state]);
     }
 
     public function testTheWaitForASetBaseWishesForAHardTouch(): void
@@ -162,7 +162,7 @@ final class TrueAnswersTest extends ShopCase
         $part = $this->readyForBase();
         $this->fact($part, 'coat_on', 'base', '2027-03-10 10:00', ['grams' => 27.0]);
         $this->nowIs($this->at('2027-03-10 15:30'));
-        self::assertSame('key-base-1', $this->planned($part)->next?->step->step->key);
+        self::assertSame('wash-key-base-1', $this->planned($part)->next?->step->step->key);
         $this->get("/parts/{$part->id}")->assertSee('The cloth was laid in its window');
         $this->act($part, 'done', 'lay')->assertSessionHasErrors('act');
         $this->act($part, 'done', 'lay', ['at' => '14:40'])->assertSessionHasNoErrors();

@@ -219,7 +219,7 @@ final class PartRequest extends FormRequest
 
     private function isBare(): bool
     {
-        return $this->planMethod()->startsFrom() === Start::Part;
+        return in_array($this->planMethod()->startsFrom(), [Start::Part, Start::BarePiece], true);
     }
 
     private function hasBase(): bool

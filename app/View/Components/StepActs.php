@@ -163,7 +163,8 @@ final class StepActs extends Component
     /** Whether the cloth may have been laid in its window without anybody saying so. */
     public function mayHaveBeenLaid(): bool
     {
-        return $this->step->step->role === Role::KeyBase && $this->step->passes === [];
+        return ($this->step->step->role === Role::KeyBase && $this->step->passes === [])
+            || ($this->step->step->role === Role::Wash && ($this->call->plan->ahead()[1] ?? null)?->step->role === Role::KeyBase);
     }
 
     public function isSkippable(): bool

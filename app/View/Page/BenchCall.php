@@ -13,6 +13,7 @@ use OakGloss\Fact\Kind\Found;
 use OakGloss\Fact\Kind\WentWrong;
 use OakGloss\Inspection\Look;
 use OakGloss\Method\Finding;
+use OakGloss\Method\Role;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\DefectState;
@@ -194,7 +195,10 @@ final readonly class BenchCall
     /** @return list<Fact<Found|WentWrong>> what is open on the part, where the next step would go over it */
     public function stoppedBy(): array
     {
-        return DefectState::stopping($this->planned->plan, $this->step->step->kind);
+        // A wash belongs to the paper that it is for.
+        $for = $this->step->step->role === Role::Wash ? $this->planned->plan->ahead()[1] ?? $this->step : $this->step;
+
+        return DefectState::stopping($this->planned->plan, $for->step->kind);
     }
 
     /** @param Fact<Found|WentWrong> $stop */

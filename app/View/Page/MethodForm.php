@@ -25,6 +25,9 @@ final readonly class MethodForm
     /** What a part's own form begins with, besides its choices. */
     private const KEPT = ['substrate', 'tone', 'primed', 'film_um', 'film_relief_um', 'film_known_by', 'backing'];
 
+    /** More numbers than so are typed, not picked. */
+    private const MOST_PICKED = 40.0;
+
     public function __construct(private Formatter $format, private Slots $slots)
     {
     }
@@ -36,7 +39,7 @@ final readonly class MethodForm
      * @return array{
      *     method: Method, substrates: array<int|string, string>, slots: list<array{Slot, bool}>, shelf: array<string, array<int, string>>,
      *     given: array<string, mixed>, stands: array<string, mixed>,
-     *     picks: array<string, array{string, array<int|string, string>, string|int|float|null}>,
+     *     picks: array<string, array{string, array<int|string, string>, string|int|float|null, string, bool}>,
      * }
      */
     public function of(Method $method, Shop $shop, ?Part $part, ?Part $like, array $typed = []): array
@@ -64,7 +67,7 @@ final readonly class MethodForm
         // What another way of working left there, and this one does not have, is no choice.
         $given = array_filter(
             $typed,
-            fn (mixed $v, string $field): bool => is_string($v) && $v !== '' && (! isset($choices[$field]) || isset($choices[$field][$v])),
+            fn (mixed $v, string $field): bool => is_string($v) && $v !== '' && (($choices[$field] ?? []) === [] || isset($choices[$field][$v])),
             ARRAY_FILTER_USE_BOTH,
         ) + array_map(fn (mixed $v): mixed => $v instanceof BackedEnum ? $v->value : $v, $given);
         if (! in_array($given['substrate'] ?? '', array_keys($substrates), true)) {
@@ -86,7 +89,11 @@ final readonly class MethodForm
         ];
     }
 
-    /** @return array<string, array{string, array<int|string, string>, string|int|float|null}> label, choices and the usual one, by field */
+    /**
+     * By field: label, choices (none of what is typed), the usual one, its unit, and whether few parts have it.
+     *
+     * @return array<string, array{string, array<int|string, string>, string|int|float|null, string, bool}>
+     */
     private function picks(Method $method, Shop $shop, ?Part $part): array
     {
         $usual = MethodFields::usual($method, $shop);
@@ -94,11 +101,34 @@ final readonly class MethodForm
         foreach (array_keys($method->choices()) as $choice) {
             $name = $choice::name();
             if ($choice::IS_IN_BRIEF) {
-                $picks[$name] = [$this->format->word('choice', $name), $this->values($choice::field(), $method, $part), $usual[$name]];
+                $picks[$name] = [
+                    $this->format->word('choice', $name), $this->values($choice::field(), $method, $part), $usual[$name],
+                    $choice::field()->unit, $choice::IS_RARE,
+                ];
             }
         }
 
         return $picks;
+    }
+
+    /**
+     * The picks that are shown at once, or the folded ones, each with what stands.
+     *
+     * @param array<string, array{string, array<int|string, string>, string|int|float|null, string, bool}> $picks
+     * @param array<string, mixed>                                                                         $given
+     *
+     * @return list<array{field: string, label: string, choices: array<int|string, string>, value: mixed, unit: string}>
+     */
+    public static function each(array $picks, array $given, bool $isRare): array
+    {
+        $each = [];
+        foreach ($picks as $field => [$label, $choices, $usual, $unit, $rare]) {
+            if ($rare === $isRare) {
+                $each[] = ['field' => $field, 'label' => $label, 'choices' => $choices, 'value' => $given[$field] ?? $usual, 'unit' => $unit];
+            }
+        }
+
+        return $each;
     }
 
     /** @return array<int|string, string> what a choice may be, in words: of an enum all of it, else so many as it makes sense to offer */
@@ -113,6 +143,9 @@ final readonly class MethodForm
             FinishCoats::name() => max(2, (int) $part?->getAttribute($field->name)),
             default => (int) $field->most,
         };
+        if ($said === null && $most - $field->least > self::MOST_PICKED) {
+            return [];
+        }
         $numbers = range((int) $field->least, $most);
 
         return is_array($said) ? $said

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Models\Part;
 use App\Models\PartFact;
 use App\Time\ShopTime;
+use App\Words\WordsBefore;
 use Illuminate\Support\Facades\Lang;
 use OakGloss\Fact\Kind\Chosen;
 use OakGloss\Fact\Kind\Struck;
@@ -23,11 +25,12 @@ final readonly class RecordLine
     }
 
     /** The step in the words of its day: a plan may tell it otherwise now. */
-    public function saidStep(): Step
+    public function saidStep(Part $part): Step
     {
         $step = $this->step->step ?? throw new \LogicException('its plan has no such step');
+        $said = $this->fact->said ?? WordsBefore::of($part, $step->key);
 
-        return $this->fact->said !== null && Lang::has("steps.{$this->fact->said}") ? $step->named($this->fact->said) : $step;
+        return $said !== null && Lang::has("steps.{$said}") ? $step->named($said) : $step;
     }
 
     public function isChoice(): bool

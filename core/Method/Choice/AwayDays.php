@@ -20,8 +20,10 @@ final class AwayDays extends Choice
 
     public const IS_PRICED = false;
 
+    public const IS_RARE = true;
+
     public static function field(): Field
     {
-        return Field::number('away_days', 0.5, 90.0);
+        return Field::number('away_days', 0.5, 90.0)->called('', 'days');
     }
 }

@@ -34,6 +34,9 @@ abstract class Choice
     /** It says how a coat over the weave goes on: nothing to choose where none is ahead. */
     public const IS_OF_A_COAT = false;
 
+    /** Few parts have it: it lies folded in a brief. */
+    public const IS_RARE = false;
+
     /** It wants tooth: nothing to choose over resin that is flatted for polish. */
     public const NEEDS_TOOTH = false;
 

@@ -24,6 +24,6 @@ final class DamageDepth extends Choice
 
     public static function field(): Field
     {
-        return Field::number('damage_mm', 0.0, self::DEEPEST_MM);
+        return Field::number('damage_mm', 0.0, self::DEEPEST_MM)->called('', 'mm');
     }
 }

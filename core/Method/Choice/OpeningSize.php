@@ -20,8 +20,10 @@ final class OpeningSize extends Choice
 
     public const IS_PRICED = false;
 
+    public const IS_RARE = true;
+
     public static function field(): Field
     {
-        return Field::number('opening_mm', 5.0, 1500.0);
+        return Field::number('opening_mm', 5.0, 1500.0)->called('', 'mm');
     }
 }

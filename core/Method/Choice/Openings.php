@@ -20,6 +20,8 @@ final class Openings extends Choice
 
     public const IS_PRICED = false;
 
+    public const IS_RARE = true;
+
     public static function field(): Field
     {
         return Field::whole('openings', 0, 60);

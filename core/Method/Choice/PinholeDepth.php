@@ -22,6 +22,6 @@ final class PinholeDepth extends Choice
 
     public static function field(): Field
     {
-        return Field::number('pinhole_um', 0.0, 3000.0);
+        return Field::number('pinhole_um', 0.0, 3000.0)->called('', 'µm');
     }
 }

@@ -19,6 +19,8 @@ final class SentOut extends Choice
 
     public const SETTLED_BY = [Role::SendOut, Role::Clear, Role::Varnish, Role::Inspect];
 
+    public const IS_RARE = true;
+
     public static function field(): Field
     {
         return Field::choice('sent_out', SentOutWork::class);

@@ -20,6 +20,8 @@ final class SentPrice extends Choice
 
     public const IS_PRICED = false;
 
+    public const IS_RARE = true;
+
     public static function field(): Field
     {
         return Field::number('sent_price', 0.0, 100000.0);

@@ -8,7 +8,7 @@
         @if ($line->isChoice())
             {{ $format->word('choice', $fact->step) }}: {{ $format->record($fact->content()) }}
         @else
-            <b>{{ $line->step === null ? $fact->step : $format->step($line->saidStep()) }}</b>
+            <b>{{ $line->step === null ? $fact->step : $format->step($line->saidStep($part)) }}</b>
             {{ $format->record($fact->content()) }}
         @endif
         @if ($line->struck)

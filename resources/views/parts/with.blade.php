@@ -23,10 +23,13 @@
             <x-pick name="backing" :label="__('form.backing')"
                 :choices="$format->choices('backing', OakGloss\Material\Backing::cases())" :value="$given['backing'] ?? 'black'" />
         @endif
-        @foreach ($picks as $field => [$label, $choices, $usual])
-            <x-pick :name="$field" :label="$label" :choices="$choices" :value="$given[$field] ?? $usual" />
-        @endforeach
+        @each('parts.pick', App\View\Page\MethodForm::each($picks, $given, false), 'of')
     </div>
+    @if ($rare = App\View\Page\MethodForm::each($picks, $given, true))
+        <details class="more-slots"><summary>{{ __('form.more_rare') }}</summary>
+            <div class="grid-3">@each('parts.pick', $rare, 'of')</div>
+        </details>
+    @endif
     @if ($aids = array_filter($slots, fn (array $of): bool => $of[0]->aid() !== null))
         <details class="more-slots"><summary>{{ __('form.more_shelf') }}</summary>
             <div class="grid-3">
