@@ -78,7 +78,8 @@ final class WaysOutOfIt
         $now = $this->trial($planned, $planned->plan->log);
         $ways = array_map(fn (RemedyOffer $offer): PricedWay => $this->priced($planned, $of, $offer, $now), $offers);
         // What comes before another in the trade's order is offered before it, whatever it costs.
-        $isFirst = fn (PricedWay $way): bool => $of->content instanceof Found && $way->offer->remedy === Remedies::before($of->content->defect);
+        $first = $of->content instanceof Found ? Remedies::before($of->content->defect) : null;
+        $isFirst = fn (PricedWay $way): bool => $way->offer->remedy === $first;
         usort($ways, fn (PricedWay $a, PricedWay $b): int => [! $a->fits(), ! $isFirst($a), self::cost($a)]
             <=> [! $b->fits(), ! $isFirst($b), self::cost($b)]);
 

@@ -113,7 +113,9 @@ final class FromPart
             $at,
             isset($columns['air_c']) ? (float) $columns['air_c'] : null,
             is_array($data) ? $data : throw new \UnexpectedValueException('a fact is kept without its data'),
-            isset($columns['role']) ? new StepRef(Role::from($columns['role']), (int) ($columns['nth'] ?? 1), $columns['said'] ?? null) : null,
+            isset($columns['role'])
+                ? new StepRef(Role::from($columns['role']), (int) ($columns['nth'] ?? 1), $columns['said'] ?? null)
+                : null,
         );
     }
 

@@ -68,7 +68,8 @@ final readonly class CommonPractice
     /** Whether tape would be in the way of it, or bake on. */
     private function isAfterTape(Step $step): bool
     {
-        return $step->kind->isSanding() || in_array($step->kind, [StepKind::Polish, StepKind::Inspect, StepKind::PostCure, StepKind::Wipe, StepKind::Look], true)
+        return $step->kind->isSanding()
+            || in_array($step->kind, [StepKind::Polish, StepKind::Inspect, StepKind::PostCure, StepKind::Wipe, StepKind::Look], true)
             || in_array($step->role, [Role::Trim, Role::Drill, Role::OpenUp, Role::SendOut, Role::Demould], true);
     }
 

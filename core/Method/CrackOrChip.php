@@ -90,7 +90,8 @@ final class CrackOrChip implements Method
     public function choices(): array
     {
         return Listed::settled([
-            DamageKind::class, DamageDepth::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], TopKind::class, ClearOf::class, SentOut::class, AwayDays::class, SentPrice::class,
+            DamageKind::class, DamageDepth::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], TopKind::class,
+            ClearOf::class, SentOut::class, AwayDays::class, SentPrice::class,
         ]);
     }
 

@@ -44,7 +44,8 @@ final class Elsewhere
             ...array_slice($steps, 0, $first),
             Step::of(Role::SendOut)->named("send_{$work->value}")->after($follow)->taking(self::PACK_MIN)->in($stage)
                 ->saying(['days' => (int) ceil($days)]),
-            Step::of(Role::BackIn)->named("back_{$work->value}")->after(Follow::minutes($days * 1440.0))->taking(self::LOOK_MIN)->in($stage),
+            Step::of(Role::BackIn)->named("back_{$work->value}")->after(Follow::minutes($days * 1440.0))->taking(self::LOOK_MIN)
+                ->in($stage),
             ...$then,
         ];
     }

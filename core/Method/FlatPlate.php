@@ -82,7 +82,10 @@ final class FlatPlate implements Method
 
     public function choices(): array
     {
-        return Listed::settled([PlyCount::class, FaceCount::class, SentOut::class => [Role::SendOut, Role::Trim, Role::Inspect], AwayDays::class, SentPrice::class]);
+        return Listed::settled([
+            PlyCount::class, FaceCount::class,
+            SentOut::class => [Role::SendOut, Role::Trim, Role::Inspect], AwayDays::class, SentPrice::class,
+        ]);
     }
 
     public function refusals(Job $job): array

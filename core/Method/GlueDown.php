@@ -84,7 +84,8 @@ final class GlueDown implements Method
     public function choices(): array
     {
         return Listed::settled([
-            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
+            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, Openings::class, OpeningSize::class,
+            ...TopCoats::choices(false),
         ]);
     }
 

@@ -162,7 +162,8 @@ final class LiftOffShell implements Method
             $job->coat(Role::WetOut)->named('outer_ply')->after(Follow::minutes(0.0, self::WET_MIN))->taking($laying)
                 ->minding(Caution::Knife),
             // Cloth past the rim levers the ply off, and leaves a void.
-            Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->pace->trimming($job->brief->rimM()))
+            Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))
+                ->taking($job->pace->trimming($job->brief->rimM()))
                 ->minding(Caution::Knife)->in(Stage::Cloth),
         ];
     }

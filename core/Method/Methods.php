@@ -10,7 +10,8 @@ final class Methods
     /** @var list<class-string<Method>> */
     private const ALL = [
         BrushOnSkin::class, SheetMetal::class, GlueDown::class, Bagged::class, FlatPlate::class, LiftOffShell::class,
-        PatternAndMould::class, ClearMoulding::class, Rescue::class, CrackOrChip::class, BothFaces::class, TwoSided::class, HeavyCoat::class,
+        PatternAndMould::class, ClearMoulding::class, Rescue::class, CrackOrChip::class, BothFaces::class, TwoSided::class,
+        HeavyCoat::class,
     ];
 
     /** @throws \OutOfBoundsException If no method is called so. */

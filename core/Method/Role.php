@@ -158,8 +158,9 @@ enum Role: string
     public function kind(): StepKind
     {
         return match ($this) {
-            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim, self::Drill, self::OpenUp, self::SendOut, self::FilmOver, self::MaskLine,
-            self::Unmask, self::Adhesive, self::Wax, self::ReleaseFilm, self::CutPlies, self::Cover, self::PeelPly, self::TearPeel, self::Demould,
+            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim,
+            self::Drill, self::OpenUp, self::SendOut, self::FilmOver, self::MaskLine, self::Unmask, self::Adhesive, self::Wax,
+            self::ReleaseFilm, self::CutPlies, self::Cover, self::PeelPly, self::TearPeel, self::Demould,
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,
             self::CutOut, self::OpenBlisters, self::DotFill, self::Warm, self::FlashOff, self::Pinholes,
             self::MendWet, self::MendOpen, self::MendSand => StepKind::Prepare,

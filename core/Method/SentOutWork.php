@@ -19,8 +19,8 @@ enum SentOutWork: string
         return match ($this) {
             self::Nothing => false,
             self::Clear => in_array($role, [
-                Role::FillerClear, Role::Pinholes, Role::FilmOver, Role::FillerWash, Role::FillerFlat, Role::MaskLine, Role::Stripe, Role::Unmask,
-                Role::TackRag, Role::Clear, Role::Varnish, Role::ClearFlat, Role::Polish,
+                Role::FillerClear, Role::Pinholes, Role::FilmOver, Role::FillerWash, Role::FillerFlat, Role::MaskLine,
+                Role::Stripe, Role::Unmask, Role::TackRag, Role::Clear, Role::Varnish, Role::ClearFlat, Role::Polish,
             ], true),
             self::PostCure => $role === Role::PostCure,
             self::Cutting => $role === Role::Trim,

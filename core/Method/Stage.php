@@ -21,14 +21,16 @@ enum Stage: string
     public static function of(Role $role): self
     {
         return match ($role) {
-            Role::Strip, Role::Wipe, Role::Wash, Role::MaskFaces, Role::UnmaskFaces, Role::Key, Role::Prime, Role::BodyFill, Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
+            Role::Strip, Role::Wipe, Role::Wash, Role::MaskFaces, Role::UnmaskFaces, Role::Key, Role::Prime, Role::BodyFill,
+            Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
             Role::Base, Role::KeyBase, Role::Tack, Role::Veil, Role::Adhesive, Role::Lay, Role::MendLay, Role::WetOut,
             Role::InnerWetOut, Role::Insurance,
             Role::CutPlies, Role::Laminate, Role::InnerPly, Role::PeelPly, Role::TearPeel, Role::Cover => self::Cloth,
             Role::Nibs, Role::Build, Role::Spot, Role::Turn, Role::Trim => self::Build,
             Role::ResinFlat, Role::Finish, Role::PostCure, Role::LastFlat, Role::Drill, Role::OpenUp => self::Level,
             Role::FillerClear, Role::Pinholes, Role::FilmOver, Role::FillerWash, Role::FillerFlat, Role::MaskLine, Role::Stripe,
-            Role::Unmask, Role::TackRag, Role::Clear, Role::Varnish, Role::SendOut, Role::BackIn, Role::ClearFlat, Role::Polish, Role::Inspect => self::Surface,
+            Role::Unmask, Role::TackRag, Role::Clear, Role::Varnish, Role::SendOut, Role::BackIn, Role::ClearFlat,
+            Role::Polish, Role::Inspect => self::Surface,
             Role::Demould, Role::Look, Role::Unbag => self::Off,
             Role::Surface, Role::FormFlat, Role::PartingLine => self::Pattern,
             Role::GelCoat, Role::Coupling, Role::Lift, Role::Gauge => self::Mould,

@@ -62,7 +62,8 @@ final readonly class TopCoats
 
         return [
             ...($job->brief->holes === 0 ? [] : [
-                Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->brief->holes)->saying(['holes' => $job->brief->holes]),
+                Step::of(Role::Drill)->taking(10.0 + $job->pace->drillPerHole * $job->brief->holes)
+                    ->saying(['holes' => $job->brief->holes]),
             ]),
             ...($openings === 0 ? [] : [Step::of(Role::OpenUp)->taking($job->pace->trimming($rimM))->saying(['openings' => $openings])]),
         ];

@@ -85,7 +85,10 @@ final class Refusals
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');
         }
 
-        return [...$findings, ...self::seen($materials, $method), ...LayerNotices::of($brief, $materials, $method->startsFrom() === Start::Moulding)];
+        return [
+            ...$findings, ...self::seen($materials, $method),
+            ...LayerNotices::of($brief, $materials, $method->startsFrom() === Start::Moulding),
+        ];
     }
 
     /** @return list<Finding> what is seen in the end, and what it is seen through, by their sheets */

@@ -82,7 +82,9 @@ final class ServiceNotices
         }
         if ($plan->method->startsFrom() === Start::Moulding) {
             // Nobody here saw what it was laid up with, or how warm it was cured.
-            return [new Finding(Severity::Note, 'fit.unseen', ['service' => $plan->brief->heat ? self::HEAT_C : self::SUN_C], $plan->brief->heat ? 'heat' : 'sun')];
+            $service = $plan->brief->heat ? self::HEAT_C : self::SUN_C;
+
+            return [new Finding(Severity::Note, 'fit.unseen', ['service' => $service], $plan->brief->heat ? 'heat' : 'sun')];
         }
         $findings = [];
         $field = $plan->brief->heat ? 'heat' : 'sun';

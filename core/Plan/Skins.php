@@ -115,7 +115,12 @@ final class Skins
             $isWetOut = $isFirst || ($isOn && isset($this->isDry[$i]));
             $this->sections[$i] = match (true) {
                 // One face of two: the other's cloth is still to come.
-                $isWetOut && ! $isOn => SkinSection::wetOut($this->weave, $faces[$i], $flow, new Coat($this->weave->saturationGM2($flow->densityGCm3), $coat->at)),
+                $isWetOut && ! $isOn => SkinSection::wetOut(
+                    $this->weave,
+                    $faces[$i],
+                    $flow,
+                    new Coat($this->weave->saturationGM2($flow->densityGCm3), $coat->at),
+                ),
                 $isWetOut => SkinSection::wetOut($this->weave, $faces[$i], $flow, $coat),
                 default => $this->sections[$i]->afterCoat($coat, $flow, $faces[$i]),
             };

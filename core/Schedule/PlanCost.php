@@ -38,7 +38,9 @@ final readonly class PlanCost
 
         $putOff = ($chain->isInWindow() ? self::PUT_OFF_IN_WINDOW : self::PUT_OFF) * max(0.0, $placed[0]->startMin - $this->fromMin);
 
-        return $end - $this->fromMin + $keyed * $this->keyPenaltyMin + $wiped * PartPlacer::WIPE_PENALTY_MIN + $chain->late()->of($end) + $putOff;
+        $again = $keyed * $this->keyPenaltyMin + $wiped * PartPlacer::WIPE_PENALTY_MIN;
+
+        return $end - $this->fromMin + $again + $chain->late()->of($end) + $putOff;
     }
 
     /** @param list<PlacedStep>|null $placed */

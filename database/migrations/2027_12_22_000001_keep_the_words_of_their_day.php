@@ -7,8 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A step may be told otherwise later: what was recorded of it keeps the words that it had. And how long a wipe is good for,
- * and what a cured resin lets through. */
+/** What a step was called stays with its facts; how long a wipe is good for; what a cured resin lets through. */
 return new class () extends Migration {
     public function up(): void
     {

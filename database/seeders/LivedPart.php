@@ -62,9 +62,9 @@ final readonly class LivedPart
             'window_open' => $next !== null && $next->state === ActState::Open && $next->step->step->role === Role::Build
                 && $in($next->changesAtMin()) > 75.0 && $in($next->changesAtMin()) < 200.0
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
-            'curing' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
+            'curing' => $next?->step->step->role === Role::Wash && $next->state === ActState::Waiting
                 && $in($next->changesAtMin()) > 14 * 60.0,
-            'between_rounds' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Waiting
+            'between_rounds' => $next?->step->step->role === Role::Wash && $next->state === ActState::Waiting
                 && $in($next->changesAtMin()) > 2.0 * 1440.0,
             'in_lifts' => $next?->step->step->role === Role::Lift && in_array($next->state, [ActState::Waiting, ActState::Open], true),
             'to_coat' => $next?->step->step->role === Role::Build && $next->step->step->isLainOn,

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'title' => 'Dispatch sheet of :part',
-    'open' => 'Dispatch sheet',
+    'title' => 'Dispatch note of :part',
+    'open' => 'Dispatch note',
     'caption' => 'What goes with the part',
     'work' => [
         'clear' => ':letter :part, to be cleared', 'post_cure' => ':letter :part, to be held warm', 'cutting' => ':letter :part, to be cut',

@@ -15,7 +15,7 @@ return [
     'laminate' => [
         'peel_ply' => [
             'what' => ':plies plies take :hands_span of hands, and a day here has :session_span: the lay-up ends on peel ply :waits× and goes on the next day.',
-            'tip' => 'In one go: two pairs of hands lay it in :two_span, one pair a sheet of :area m². Never go on over a shiny face.',
+            'tip' => 'In one go: two pairs of hands lay it in :two_span, one pair a laminate of :area m². Never go on over a shiny face.',
         ],
         'softens_resin' => [
             'what' => 'It softens at :tg °C and will see :service °C; this resin can\'t be cured to bear that.',
@@ -84,15 +84,15 @@ return [
         ],
         'clear' => [
             'what' => 'The clear is sent out: it leaves in a P:scratch scratch and is away for :days days.',
-            'tip' => 'To be said: :resin, cured at the shop\'s warmth, no bake above :bake °C, what stays masked. The dispatch sheet has it.',
+            'tip' => 'To be said: :resin, cured at the shop\'s warmth, no bake above :bake °C, what stays masked. The dispatch note has it.',
         ],
         'post_cure' => [
             'what' => 'The warm hold is sent out: away for :days days.',
-            'tip' => 'To be said: :resin, how fast up and down, no warmer than the hold. The dispatch sheet has it.',
+            'tip' => 'To be said: :resin, how fast up and down, no warmer than the hold. The dispatch note has it.',
         ],
         'cutting' => [
             'what' => 'The cutting is sent out: away for :days days.',
-            'tip' => 'To be said: carbon dust shorts electronics; wet or with extraction. The dispatch sheet has the sizes.',
+            'tip' => 'To be said: carbon dust shorts electronics; wet or with extraction. The dispatch note has the sizes.',
         ],
     ],
     'repair' => [

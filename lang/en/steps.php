@@ -525,9 +525,9 @@ return [
     ],
     'send_clear' => [
         'title' => 'Send it out to be cleared',
-        'do' => 'Print the dispatch sheet: scratch, masked faces, resin, its cure, no bake above. Pack it face up on foam, nothing on the '
+        'do' => 'Print the dispatch note: scratch, masked faces, resin, its cure, no bake above. Pack it face up on foam, nothing on the '
             .'face. Log it when it leaves.',
-        'cue' => 'Who takes it has read the sheet; the masked faces are marked.',
+        'cue' => 'Who takes it has read the note; the masked faces are marked.',
     ],
     'back_clear' => [
         'title' => 'Back from clear',
@@ -536,8 +536,8 @@ return [
     ],
     'send_post_cure' => [
         'title' => 'Send it out to be held warm',
-        'do' => 'Print the dispatch sheet: how warm at most, how fast up and down, how it is supported. A thermometer goes on the part.',
-        'cue' => 'Who takes it has read the sheet.',
+        'do' => 'Print the dispatch note: how warm at most, how fast up and down, how it is supported. A thermometer goes on the part.',
+        'cue' => 'Who takes it has read the note.',
     ],
     'back_post_cure' => [
         'title' => 'Back from the oven',
@@ -546,7 +546,7 @@ return [
     ],
     'send_cutting' => [
         'title' => 'Send it out to be cut',
-        'do' => 'Print the dispatch sheet with the drawing; flaws are taped off. Pack it flat.',
+        'do' => 'Print the dispatch note with the drawing; flaws are taped off. Pack it flat.',
         'cue' => 'Who takes it has the drawing, and knows that the dust is carbon.',
     ],
     'back_cutting' => [

@@ -52,11 +52,15 @@ final readonly class DispatchSheet
                 .($flat === null ? '' : ', '.$this->format->mm($flat['length']).' × '.$this->format->mm($flat['width'])),
             'substrate' => $this->format->substrate($this->planned->part),
             'resin' => $plan->materials->skinResin->name,
-            'cured' => $coat === null || ! is_finite($coat) ? '' : (string) __('dispatch.cured_since', ['at' => $this->format->date($coat)]),
+            'cured' => $coat === null || ! is_finite($coat)
+                ? ''
+                : (string) __('dispatch.cured_since', ['at' => $this->format->date($coat)]),
             'scratch' => $scratch === null ? '' : "P{$scratch->number}",
             'finish' => $this->work() === SentOutWork::Clear ? $this->format->word('finish', $plan->brief->finish) : '',
             'bake' => $this->format->celsius(SentNotices::bakeC($plan)),
-            'masked' => $bare === [] ? (string) __('dispatch.nothing_bare') : implode(', ', array_map(fn (Zone $z): string => $z->name, $bare)),
+            'masked' => $bare === []
+                ? (string) __('dispatch.nothing_bare')
+                : implode(', ', array_map(fn (Zone $z): string => $z->name, $bare)),
             'leaves' => $this->format->date($leaves),
             'back' => $leaves === null ? '' : $this->format->date($leaves + 1440.0 * $choices->of(AwayDays::class)),
             'price' => $price <= 0.0 ? '' : $this->planned->part->shop->money()->say((int) round(100.0 * $price)),

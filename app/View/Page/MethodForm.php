@@ -67,7 +67,8 @@ final readonly class MethodForm
         // What another way of working left there, and this one does not have, is no choice.
         $given = array_filter(
             $typed,
-            fn (mixed $v, string $field): bool => is_string($v) && $v !== '' && (($choices[$field] ?? []) === [] || isset($choices[$field][$v])),
+            fn (mixed $v, string $field): bool => is_string($v) && $v !== ''
+                && (($choices[$field] ?? []) === [] || isset($choices[$field][$v])),
             ARRAY_FILTER_USE_BOTH,
         ) + array_map(fn (mixed $v): mixed => $v instanceof BackedEnum ? $v->value : $v, $given);
         if (! in_array($given['substrate'] ?? '', array_keys($substrates), true)) {
@@ -124,7 +125,8 @@ final readonly class MethodForm
         $each = [];
         foreach ($picks as $field => [$label, $choices, $usual, $unit, $rare]) {
             if ($rare === $isRare) {
-                $each[] = ['field' => $field, 'label' => $label, 'choices' => $choices, 'value' => $given[$field] ?? $usual, 'unit' => $unit];
+                $value = $given[$field] ?? $usual;
+                $each[] = ['field' => $field, 'label' => $label, 'choices' => $choices, 'value' => $value, 'unit' => $unit];
             }
         }
 

@@ -65,7 +65,9 @@ final readonly class MoneyPage
                 'price' => $this->money->say((new Material($pack, $line->pack, $line->priceMinor))->minor()),
                 'pack' => $this->format->stock($pack, $line->unit),
             ]),
-            $line->kind === CostKind::Coat, $line->kind === CostKind::SentOut => (string) __('money.price_each', ['price' => $this->money->say($line->priceMinor)]),
+            in_array($line->kind, [CostKind::Coat, CostKind::SentOut], true) => (string) __('money.price_each', [
+                'price' => $this->money->say($line->priceMinor),
+            ]),
             default => (string) __('money.price_hour', ['price' => $this->money->say($line->priceMinor)]),
         };
     }

@@ -5,7 +5,9 @@
 <div class="page record">
     <section class="card" aria-labelledby="dispatch-title">
         <div class="card-head">
-            <h2 id="dispatch-title">{{ __("dispatch.work.{$sheet->work()->value}", ['letter' => $part->letter, 'part' => $part->name]) }}</h2>
+            <h2 id="dispatch-title">{{ __("dispatch.work.{$sheet->work()->value}", [
+                'letter' => $part->letter, 'part' => $part->name,
+            ]) }}</h2>
             <button type="button" class="btn" data-print>{{ __('record.print') }}</button>
         </div>
         <p class="soft">{{ implode(', ', [$part->shop->name, $part->shop->town]) }}</p>
