@@ -97,7 +97,7 @@ final class DemoLifeTest extends TestCase
         self::assertNull($next('Courier-trike fairing'));
         self::assertSame([ActState::Open, 'build'], [$next('Sidecar mudguard')?->state, $next('Sidecar mudguard')?->step->step->name]);
         self::assertSame([ActState::Waiting, 'wash'], [$next('Boat porthole surround')?->state, $next('Boat porthole surround')?->step->step->name]);
-        self::assertSame([ActState::Ready, 'wash'], [$next('Stage breastplate')?->state, $next('Stage breastplate')?->step->step->name]);
+        self::assertSame([ActState::Ready, 'resin_flat'], [$next('Stage breastplate')?->state, $next('Stage breastplate')?->step->step->name]);
         self::assertSame('strip', $next('Scooter leg shield')?->step->step->key);
         self::assertSame(0, Part::query()->where('name', 'Scooter leg shield')->firstOrFail()->facts()->count());
         self::assertGreaterThan(30, Part::query()->where('name', 'Courier-trike fairing')->firstOrFail()->facts()->count());
