@@ -16,6 +16,7 @@ use OakGloss\Material\AidKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\FrameOfShell;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
@@ -88,7 +89,9 @@ final class LiftOffShell implements Method
 
     public function choices(): array
     {
-        return Listed::settled([PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], ...TopCoats::choices()]);
+        return Listed::settled([
+            PlyCount::class, FrameOfShell::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], ...TopCoats::choices(),
+        ]);
     }
 
     public function refusals(Job $job): array
@@ -97,6 +100,12 @@ final class LiftOffShell implements Method
             ...($job->choices->of(PlyCount::class) >= self::LEAST_PLIES ? [] : [
                 new Finding(Severity::Refuse, 'method.shell_plies', ['least' => self::LEAST_PLIES], PlyCount::name()),
             ]),
+            new Finding(
+                Severity::Note,
+                "method.shell_{$job->choices->of(FrameOfShell::class)->value}",
+                ['mm' => self::thickMm($job)],
+                FrameOfShell::name(),
+            ),
             ...($job->choices->of(TopKind::class) === Top::Clear ? [] : [new Finding(Severity::Refuse, 'method.cleared', [], 'top')]),
         ];
     }
@@ -191,18 +200,33 @@ final class LiftOffShell implements Method
         ];
     }
 
+    /** By so much its edges stand out over the panel's own: plies as thick as they are, coats as they are planned, mm. */
+    private static function thickMm(Job $job): float
+    {
+        $plies = $job->materials->cloth->weave->thicknessUm()
+            + ($job->choices->of(PlyCount::class) - 1) * $job->materials->inner()->weave->thicknessUm();
+
+        return round(($plies + max(2, $job->coats->build) * $job->filmUm(Role::Build)) / 1000.0, 1);
+    }
+
     /** @return non-empty-list<Step> off the panel and onto its frame */
     private function offAndOn(Job $job): array
     {
         $rim = $job->brief->rimM();
+        $frame = $job->choices->of(FrameOfShell::class);
 
         return [
             Step::of(Role::Demould, 'lift-off')->named('lift_off')->taking(10.0 + 15.0 * $job->areaM2),
             $job->wipe('wash-film', 'wash_release', 3.0),
             $job->trim('trim-shell', 'trim_shell'),
+            // Where its own frame takes it, the old skin goes first: the original is not whole after that.
+            ...($frame !== ShellFrame::Own ? [] : [
+                Step::of(Role::CutOut, 'free-frame')->named('free_frame')->taking($job->pace->trimming(2.0 * $rim))->in(Stage::Fit),
+            ]),
             $job->keyed(Role::Key, self::KEY_INSIDE, 0.3, 'key-inside')->named('key_inside'),
             $job->wipe('wipe-inside'),
-            Step::of(Role::Bond)->after(Follow::minutes(5.0))->taking(15.0 + 6.0 * $rim),
+            Step::of(Role::Bond)->named($frame === ShellFrame::Tabs ? 'bond_tabs' : 'bond')->after(Follow::minutes(5.0))
+                ->taking(15.0 + 6.0 * $rim),
             Step::of(Role::Hang)->after(Follow::minutes($job->aid(AidKind::BondPaste)->readyMin))->taking(20.0),
             Step::of(Role::Inspect)->taking(10.0),
         ];

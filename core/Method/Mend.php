@@ -137,11 +137,15 @@ final readonly class Mend
             ],
             Remedy::Splice => [
                 $this->of(Role::MaskWide, 'mask')->taking(5.0),
-                $this->of(Role::CutOut, 'cut')->taking(5.0 + 2.0 * $this->placeMin())->after($this->once('onceSandable')),
+                // A skin is on its part: nobody gets behind it, and the weave is let in from the front.
+                $this->of(Role::CutOut, 'cut')->named('mend_cut')->taking(5.0 + 2.0 * $this->placeMin())
+                    ->after($this->once('onceSandable')),
                 ...$this->wiped($job),
-                $this->of(Role::Splice, 'ply')->laying($job->weightOf(Role::Splice))->onPlace($this->zone, $this->patchM2)
-                    ->taking(5.0 + $this->placeMin()),
-                ...$this->coats($job, under: "{$this->prefix}-ply"), ...$this->levelled($job),
+                $this->of(Role::Splice, 'ply')->named('mend_let_in')->laying($job->weightOf(Role::Splice))
+                    ->onPlace($this->zone, $this->patchM2)->taking(5.0 + $this->placeMin()),
+                ...$this->coats($job, under: "{$this->prefix}-ply"),
+                $this->of(Role::UnmaskFaces, 'unmask')->after(Follow::minutes(15.0))->taking(3.0),
+                ...$this->levelled($job),
             ],
             Remedy::Trim => [$this->of(Role::Trim, 'trim')->taking($this->placeMin())->after($this->once('onceSet'))],
             Remedy::Hold => [

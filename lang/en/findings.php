@@ -185,6 +185,18 @@ return [
             'what' => 'Gel coat and laminate of a mould bond in the gel\'s tack, and only like to like: one is a polyester, the other an epoxy.',
             'tip' => 'Take both of one kind.',
         ],
+        'shell_spare' => [
+            'what' => 'A spare panel\'s inner frame takes the shell, and its edges stand out by :mm mm on every side.',
+            'tip' => 'Have that frame before you begin; measure the gaps to what is next to it. The original stays whole.',
+        ],
+        'shell_own' => [
+            'what' => 'The panel\'s own frame takes the shell: its old skin is cut away, and the original is gone. Edges stand out by :mm mm on every side.',
+            'tip' => 'Measure the gaps to what is next to it. Nothing that crumples, hinges or latches is cut: that is for a licensed trade.',
+        ],
+        'shell_tabs' => [
+            'what' => 'Tabs and clips bonded inside take the shell, and its edges stand out by :mm mm on every side.',
+            'tip' => 'Mark where they sit before it is lifted off. How outside parts are fixed follows local vehicle rules.',
+        ],
         'shell_plies' => [
             'what' => 'A shell of one ply curls as it cures.',
             'tip' => ':least plies at least, turned against each other.',

@@ -569,6 +569,18 @@ return [
         'do' => 'Wet, P320 on a small hard block, on the dots alone: the weave lies just under.',
         'cue' => 'Nothing stands proud under a fingertip; no fibre shows.',
     ],
+    'free_frame' => [
+        'title' => 'Free the frame',
+        'do' => 'Cut the old skin off its inner frame a hand\'s breadth inside the bond, dress what is left. Stop where anything crumples, '
+            .'hinges or latches: that is for a licensed trade.',
+        'cue' => 'The frame is true, and the shell sits on it dry.',
+    ],
+    'bond_tabs' => [
+        'title' => 'Bond the tabs',
+        'do' => 'Gap-filling paste on tabs and shell, each pressed where it was marked, clamped until the paste holds. What it has to carry '
+            .'is for whoever may judge that.',
+        'cue' => 'Paste shows all along each edge.',
+    ],
     'trim_fringe' => [
         'title' => 'Trim the fringe',
         'do' => 'Tape the line, cut outside it with extraction, dress to it wet. Break edges to 1.5 mm: a sharp one holds no film. '
@@ -1082,6 +1094,17 @@ return [
         'title' => 'Resin coat on :zone',
         'do' => 'Brush it on along and across, a little proud on a place of its own; tip off.',
         'cue' => 'A closed film in raking light.',
+    ],
+    'mend_cut' => [
+        'title' => 'Cut it out on :zone',
+        'do' => 'A sharp blade along tows, back to where the cloth is bonded, edges feathered. What is under it stays.',
+        'cue' => 'No hollow sound at the edge.',
+    ],
+    'mend_let_in' => [
+        'title' => 'Let matching weave in on :zone',
+        'do' => 'From the front: a piece of the same cloth, warp and weave line true to what is around it, wetted out, pressed in and butted '
+            .'tow to tow. Quote it as sound and seen.',
+        'cue' => 'Lines run on across the joint.',
     ],
     'mend_inject' => [
         'title' => 'Resin under the cloth on :zone',

@@ -120,6 +120,10 @@ return [
         'nothing' => 'your own booth, mask and licence', 'clear' => 'no booth, gun or air-fed mask needed; away for days',
         'post_cure' => 'warmer than your box; away for days', 'cutting' => 'true edges, and the dust elsewhere',
     ],
+    'frame' => ['spare' => 'a spare panel\'s frame', 'own' => 'its own frame', 'tabs' => 'bonded tabs'],
+    'frame_why' => [
+        'spare' => 'the original stays whole', 'own' => 'no second panel; the original is cut', 'tabs' => 'no frame at all; light parts only',
+    ],
     'mould_plies' => 'one ply|:count plies',
     'halves' => ['1' => 'in one piece', '2' => 'two, joined inside'],
     'halves_why' => ['1' => 'no seam', '2' => 'where it would not come off in one'],
@@ -151,6 +155,7 @@ return [
         'mould_plies' => 'Plies of the mould',
         'lay_up' => 'How resin comes in',
         'halves' => 'Halves',
+        'frame' => 'What takes the shell',
         'damage' => 'Damage',
         'damage_mm' => 'How deep it is',
         'pinholes' => 'Pinholes where a hand lies',

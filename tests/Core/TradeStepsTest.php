@@ -34,6 +34,7 @@ use OakGloss\Method\Methods;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
 use OakGloss\Method\SentOutWork;
+use OakGloss\Method\ShellFrame;
 use OakGloss\Method\StepKind;
 use OakGloss\Method\Top;
 use OakGloss\Method\Workshop;
@@ -454,6 +455,24 @@ final class TradeStepsTest extends TestCase
         self::assertSame([], array_filter($codes($resin(Opacity::Clear)), fn (string $c): bool => str_starts_with($c, 'seen.')));
         self::assertSame(Opacity::Opaque, \OakGloss\Material\Blend::of($resin(Opacity::Opaque), $resin(Opacity::Clear), 0.3)->opacity);
         self::assertSame(Opacity::Tinted, $resin(Opacity::Tinted)->paced(\OakGloss\Cure\ShopPace::of(0.1, 0.1, 0.08))->opacity);
+    }
+
+    /** A shell says what takes it, and how far its edges stand out by their own thickness. */
+    public function testAShellSaysWhatTakesIt(): void
+    {
+        $usual = BriefOf::usual(Methods::named('lift_off_shell'));
+        $mm = [];
+        foreach (ShellFrame::cases() as $frame) {
+            $plan = self::plan('lift_off_shell', $usual->with($usual->choices->but(frame: $frame)));
+            $found = array_values(array_filter($plan->findings, fn (Finding $f): bool => $f->code === "method.shell_{$frame->value}"));
+            self::assertCount(1, $found);
+            $mm[] = $found[0]->args['mm'];
+            self::assertSame($frame === ShellFrame::Own, $plan->step('free-frame') !== null);
+        }
+        self::assertSame([$mm[0], $mm[0], $mm[0]], $mm);
+        self::assertGreaterThan(0.8, $mm[0]);
+        $more = self::plan('lift_off_shell', $usual->with($usual->choices->but(plies: 6)));
+        self::assertGreaterThan($mm[0], array_values(array_filter($more->findings, fn (Finding $f): bool => $f->code === 'method.shell_spare'))[0]->args['mm']);
     }
 
     /** Epoxy's caution stands only where there is epoxy. */

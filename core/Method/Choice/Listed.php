@@ -27,6 +27,7 @@ final class Listed
         HardTopWay::class,
         MouldPlies::class,
         LayUpWay::class,
+        FrameOfShell::class,
         Halves::class,
         DamageKind::class,
         DamageDepth::class,
