@@ -144,7 +144,8 @@ final class CrackOrChip implements Method
         array_splice($steps, $sprays[count($sprays) - 1] + 1, 0, [
             Step::of(Role::UnmaskFaces, 'mask-clear-off')->after(Follow::minutes(15.0))->taking(3.0)->in(Stage::Surface),
         ]);
-        array_splice($steps, $sprays[0], 0, [
+        $lines = array_keys(array_filter($steps, fn (Step $s): bool => $s->role === Role::MaskLine));
+        array_splice($steps, $lines[0] ?? $sprays[0], 0, [
             Step::of(Role::MaskFaces, 'mask-clear')->named('mask_blend')->taking(8.0)->in(Stage::Surface),
         ]);
 
