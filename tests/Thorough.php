@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests;
 
-/** How much of a long suite is run: a fixed quarter of it each time, all of it and what the day's seed adds with `./oak test --long`. */
+/** How much of a long suite is run: a fixed eighth of it each time, all of it and what the day's seed adds with `./oak test --long`. */
 final class Thorough
 {
-    private const SHARE = 4;
+    private const SHARE = 8;
 
     public static function isLong(): bool
     {
         return getenv('OAK_LONG') === '1';
     }
 
-    /** So many of all, or a quarter. */
+    /** So many of all, or an eighth. */
     public static function count(int $all): int
     {
         return self::isLong() ? $all : max(1, intdiv($all, self::SHARE));
     }
 
     /**
-     * Seeds from 1: a quarter, or all and a quarter more that no other day's run has had.
+     * Seeds from 1: an eighth, or all and an eighth more that no other day's run has had.
      *
      * @return list<int>
      */
@@ -39,7 +39,7 @@ final class Thorough
     }
 
     /**
-     * All cases, or the first of every four.
+     * All cases, or the first of every eight.
      *
      * @template K
      * @template T

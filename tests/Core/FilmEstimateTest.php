@@ -35,6 +35,7 @@ use OakGloss\Practice\Simulation;
 use OakGloss\Quantity\JointDoubt;
 use OakGloss\Quantity\Temperature;
 use PHPUnit\Framework\TestCase;
+use Tests\Thorough;
 
 final class FilmEstimateTest extends TestCase
 {
@@ -131,7 +132,7 @@ final class FilmEstimateTest extends TestCase
      */
     public function testItRecoversAHiddenFilmWithinItsStatedDoubt(): void
     {
-        $runs = 200;
+        $runs = Thorough::count(800);
         [$held, $error, $before, $doubt] = [[], [], [], []];
         for ($seed = 1; $seed <= $runs; $seed++) {
             [$truth, $facts] = self::livedThrough($seed);

@@ -224,7 +224,7 @@ final class MethodContractTest extends TestCase
     {
         $plan = self::plan($method, $brief);
         $facts = self::lived($plan);
-        for ($upTo = 4; $upTo <= count($facts); $upTo += Thorough::isLong() ? 5 : 11) {
+        for ($upTo = 4; $upTo <= count($facts); $upTo += Thorough::isLong() ? 5 : 17) {
             $done = array_slice($facts, 0, $upTo);
             $lain = array_unique(array_map(fn (Fact $f): string => $f->step, array_filter($done, fn (Fact $f): bool => $f->content instanceof CoatOn)));
             foreach (Methods::all() as $other) {

@@ -108,7 +108,7 @@ final class DefectLifeTest extends ShopCase
     /** @return iterable<string, array{string}> */
     public static function mishaps(): iterable
     {
-        foreach (Mishap::cases() as $mishap) {
+        foreach (Thorough::cases(Mishap::cases()) as $mishap) {
             yield $mishap->value => [$mishap->value];
         }
     }

@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use OakGloss\Cure\PaceCheck;
 use OakGloss\Cure\ShopPace;
 use OakGloss\Cure\Touch;
+use Tests\Thorough;
 
 /** A shop years later: pages read what its open parts need, and what is kept beside the rows is what the rows say. */
 final class GrownShopTest extends ShopCase
@@ -29,14 +30,14 @@ final class GrownShopTest extends ShopCase
         $this->keep();
         $paths = ['/', '/parts', '/run-sheet', '/air', '/shelf', "/parts/{$part->id}", "/parts/{$part->id}/film", "/shelf/resins/{$part->skin_resin_id}"];
         $before = array_combine($paths, array_map($this->rowsOf(...), $paths));
-        for ($n = 1; $n <= 40; $n++) {
+        for ($n = 1; $n <= Thorough::count(80); $n++) {
             $old = $this->makePart(['letter' => 'O', 'finished_at' => CarbonImmutable::parse('2027-01-01')->subDays($n)]);
             for ($i = 0; $i < 20; $i++) {
                 $this->fact($old, 'wiped', "wipe-{$i}", '2026-12-01 08:00');
             }
             $this->check($old, 'print', 140.0, '2026-12-01 09:00');
         }
-        $readings = array_map(fn (int $n): array => ['shop_id' => $this->shop->id, 'source' => 'probe', 'air_c' => 21.0, 'measured_at' => CarbonImmutable::parse('2027-03-01')->subMinutes(5 * $n)], range(1, 3000));
+        $readings = array_map(fn (int $n): array => ['shop_id' => $this->shop->id, 'source' => 'probe', 'air_c' => 21.0, 'measured_at' => CarbonImmutable::parse('2027-03-01')->subMinutes(5 * $n)], range(1, Thorough::count(8000)));
         array_map(AirReading::query()->insert(...), array_chunk($readings, 300));
         $this->keep();
         foreach ($paths as $path) {

@@ -84,12 +84,12 @@ final class HostileInputTest extends ShopCase
         self::assertSame([], array_diff(array_keys($routes), array_keys(self::FIELDS)), 'routes whose fields are not known');
         $values = $this->values();
         $hostile = self::hostile();
-        $sent = 0;
+        $sent = $met = 0;
         foreach ($routes as $name => $route) {
             foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
                 foreach ($hostile as $v => $value) {
-                    // Each field meets one of them, the next field the next; all with the long tests.
-                    if (Thorough::isLong() || ($f + $v) % 12 === 0) {
+                    // Every third field meets one of them, the next such field the next; all of them all with the long tests.
+                    if (Thorough::isLong() || (($f + $v) % 12 === 0 && $met++ % 3 === 0)) {
                         $this->send((string) $name, $route, $values, (string) $field, $value);
                         $sent++;
                     }
@@ -97,7 +97,7 @@ final class HostileInputTest extends ShopCase
             }
         }
         self::assertSame([], $this->failed);
-        self::assertGreaterThan(240, $sent);
+        self::assertGreaterThan(80, $sent);
     }
 
     public function testAFormTakesWhatAFormSendsAndNumbersThatAreFinite(): void

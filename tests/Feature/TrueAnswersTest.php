@@ -16,6 +16,7 @@ use Illuminate\Testing\TestResponse;
 use OakGloss\Fact\Kind\CoatOn;
 use OakGloss\Schedule\ActState;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Thorough;
 
 /** Nothing on a screen that a finisher would not believe. */
 final class TrueAnswersTest extends ShopCase
@@ -213,6 +214,12 @@ final class TrueAnswersTest extends ShopCase
 
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function briefs(): iterable
+    {
+        yield from Thorough::cases(self::everyBrief());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    private static function everyBrief(): iterable
     {
         yield 'half tube' => [['shape' => 'half_tube', 'sizes' => ['length' => 600, 'tube_radius' => 105, 'edge_radius' => 2]]];
         yield 'sharp panel' => [['shape' => 'panel', 'sizes' => ['length' => 400, 'width' => 300, 'edge_radius' => 1]]];
