@@ -9,7 +9,7 @@ final class JobTest extends BrowserCase
 {
     public function testTheBenchSaysWhatNeedsHandsNowUntilWhenAndHowMuch(): void
     {
-        $this->sees(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
+        $this->sees(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.now h1');
         $this->sees(Said::of('bench.closes_in'), '.now-figures');
         $this->sees('surely until', '.now-figures');
         self::assertMatchesRegularExpression('/\d+\.\d g resin \+ \d+\.\d g hardener/', $this->text('.now-figures'));
@@ -47,10 +47,10 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
-        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.now h1');
         $this->visit('/parts/'.$this->partId('W').'/record');
         $this->sees('tack check: print, nothing lifts');
-        $this->sees(Said::of('steps.build.title', ['n' => '5', 'of' => '6 on']));
+        $this->sees(Said::of('steps.build.title', ['n' => '4', 'of' => '7 on']));
     }
 
     public function testACupWeighedToTheMarksIsOnePress(): void
@@ -61,19 +61,19 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->sees('goes into a window that closes');
         $this->press('Coat is on');
-        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.now h1');
     }
 
     public function testACoatLoggedByMistakeIsStruckOut(): void
     {
         $this->press('Coat is on', '.now');
-        $this->seesNot(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), '.bench .now h1');
+        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.bench .now h1');
         $id = $this->partId('W');
         $this->visit("/parts/{$id}");
-        $this->sees('Next: Build coat 6 of 6');
+        $this->sees('Next: Build coat 5 of 7');
         $this->press('Other', '.coat-acts');
         $this->press('Undo: Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 5 of 6');
+        $this->sees('Next: Build coat 4 of 7');
         $this->visit("/parts/{$id}/record");
         $this->sees('struck out');
     }
@@ -83,7 +83,7 @@ final class JobTest extends BrowserCase
         $id = $this->partId('W');
         $this->visit('/');
         $this->press(Said::of('app.skip_to.window'));
-        $this->waitForText(Said::of('steps.build.title', ['n' => '5', 'of' => '6']));
+        $this->waitForText(Said::of('steps.build.title', ['n' => '4', 'of' => '7']));
         $this->seesNot(Said::of('bench.closes_in'), '.bench');
         $this->visit("/parts/{$id}");
         $this->sees('window missed, sandable');
@@ -93,13 +93,13 @@ final class JobTest extends BrowserCase
         }
         $this->sees('window missed, key first', '.coats');
         $this->visit('/');
-        $this->sees(Said::of('bench.key_first', ['step' => 'build coat 5 of 6']));
+        $this->sees(Said::of('bench.key_first', ['step' => 'build coat 4 of 7']));
         $this->visit("/parts/{$id}");
         $this->press(Said::of('bench.keyed'), '.coat-acts');
         $this->visit("/parts/{$id}");
         $this->sees('keyed', '.coat-acts');
         $this->press('Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 6 of 6');
+        $this->sees('Next: Build coat 5 of 7');
     }
 
     public function testALadderIsSandedPaperByPaper(): void
@@ -121,7 +121,7 @@ final class JobTest extends BrowserCase
     public function testTheSectionShowsTheSkinAfterAnyCoat(): void
     {
         $this->visit('/parts/'.$this->partId('W'));
-        $this->sees('after build coat 6 of 6', '#section');
+        $this->sees('after build coat 7 of 7', '#section');
         self::assertCount(5, $this->all('#section .pill'));
         $this->press(Said::of('steps.build.title', ['n' => '1', 'of' => '6']), '.coats');
         $this->waitForText('after build coat 1 of 6', '#section');

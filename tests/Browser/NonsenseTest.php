@@ -23,7 +23,7 @@ final class NonsenseTest extends BrowserCase
         [$w, $d, $e, $q] = array_map($this->partId(...), ['W', 'D', 'E', 'Q']);
         $forms = 0;
         foreach ([
-            '/', "/parts/{$w}", "/parts/{$w}/weigh/build-5", "/parts/{$w}/film", "/parts/{$w}/sand", "/parts/{$q}/sand", "/parts/{$d}/clear",
+            '/', "/parts/{$w}", "/parts/{$w}/weigh/build-4", "/parts/{$w}/film", "/parts/{$w}/sand", "/parts/{$q}/sand", "/parts/{$d}/clear",
             "/parts/{$w}/inspect", "/parts/{$e}/edit", '/parts/new', '/shelf/resins/1', '/shelf/clears/new', '/shelf/cloths/1', '/shop', '/shop/money', '/air',
         ] as $path) {
             $this->visit($path);

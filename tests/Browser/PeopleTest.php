@@ -30,7 +30,7 @@ final class PeopleTest extends BrowserCase
         $this->type($bo, 'password', 'four plain brown words');
         $this->type($bo, 'password_confirmation', 'four plain brown words');
         $this->go($bo);
-        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), $this->of($bo));
+        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->of($bo));
         $bo->get("{$this->shop->url}/people");
         self::assertStringContainsString('not yours to see', $this->of($bo));
         $bo->get("{$this->shop->url}/");
@@ -75,7 +75,7 @@ final class PeopleTest extends BrowserCase
             JS);
         self::assertSame([200, 200], $this->shop->browser->executeAsyncScript('window.both.then(arguments[arguments.length - 1])'));
         $this->visit('/parts/'.$this->partId('W').'/record');
-        self::assertSame(1, substr_count($this->text(), Said::of('steps.build.title', ['n' => '5', 'of' => '6 on'])));
+        self::assertSame(1, substr_count($this->text(), Said::of('steps.build.title', ['n' => '4', 'of' => '7 on'])));
     }
 
     private function of(RemoteWebDriver $browser): string

@@ -27,7 +27,7 @@ final class ScaleTest extends BrowserCase
         $this->scale = $this->shop->startScale();
         $this->shop->alter("UPDATE shops SET scale_url = '{$this->scale}lines'");
         $this->do('put', 18.2);
-        $this->visit('/parts/'.$this->partId('W').'/weigh/build-5');
+        $this->visit('/parts/'.$this->partId('W').'/weigh/build-4');
         $this->script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; })");
         $this->press('Ready, weigh');
         $this->waitForText('Put the cup on', '.scale');

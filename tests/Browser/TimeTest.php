@@ -32,13 +32,13 @@ final class TimeTest extends BrowserCase
     public function testTheAllowedRangeIsShownWhileDraggingAndPlacesOutsideAreSaid(): void
     {
         $this->visit('/run-sheet?span=1d');
-        $block = $this->block('build-5');
+        $block = $this->block('build-4');
         $mouse = $this->hold($block, 30);
         $this->waitFor('#range rect');
         self::assertNotSame([], $this->all('#range rect.is-bonded'));
         $mouse->moveByOffset(250, 0)->perform();
         $this->waitForText('no place', '.sheet-live');
-        self::assertStringContainsString('is-off', (string) $this->block('build-5')->getAttribute('class'));
+        self::assertStringContainsString('is-off', (string) $this->block('build-4')->getAttribute('class'));
         (new WebDriverActions($this->shop->browser))->release()->perform();
         $this->waitFor('.trial');
         $this->sees('It has no place there', '.trial');
@@ -172,7 +172,7 @@ final class TimeTest extends BrowserCase
         $this->script("const all = JSON.parse(localStorage.getItem('oak-reminders')); for (const r of Object.values(all)) { r.at = 0; } localStorage.setItem('oak-reminders', JSON.stringify(all))");
         $this->visit('/');
         $this->waitFor('#reminder');
-        $this->sees(Said::of('bench.remind_ends', ['letter' => 'W', 'step' => 'Build coat 5 of 6']), '#reminder');
+        $this->sees(Said::of('bench.remind_ends', ['letter' => 'W', 'step' => 'Build coat 4 of 7']), '#reminder');
         $this->one('#reminder button')->click();
         self::assertSame([], $this->all('#reminder'));
     }

@@ -18,7 +18,7 @@ final class TwoDevicesTest extends BrowserCase
         $this->signInOn($other);
         $first = self::textOn($other, '#now-title');
         self::assertSame($first, $this->text('#now-title'));
-        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '5', 'of' => '6']), $first);
+        self::assertStringContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $first);
         self::assertStringContainsString('Sanded P150', self::textOn($other, '.then'));
 
         $q = $this->partId('Q');

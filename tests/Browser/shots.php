@@ -75,5 +75,5 @@ $take(1280, 800, [
     'money' => ["/parts/{$part['finished']}/money", null],
 ]);
 $take(390, 844, [
-    'phone-weigh' => ["/parts/{$part['open']}/weigh/build-5", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
+    'phone-weigh' => ["/parts/{$part['open']}/weigh/build-4", $script("document.querySelectorAll('.ready input[type=checkbox]').forEach((box) => { box.checked = true; }); document.querySelector('.ready form .go').click()")],
 ]);
