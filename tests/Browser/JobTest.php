@@ -123,8 +123,8 @@ final class JobTest extends BrowserCase
         $this->visit('/parts/'.$this->partId('W'));
         $this->sees('after build coat 7 of 7', '#section');
         self::assertCount(5, $this->all('#section .pill'));
-        $this->press(Said::of('steps.build.title', ['n' => '1', 'of' => '6']), '.coats');
-        $this->waitForText('after build coat 1 of 6', '#section');
+        $this->press(Said::of('steps.build.title', ['n' => '1', 'of' => '7']), '.coats');
+        $this->waitForText('after build coat 1 of 7', '#section');
         self::assertCount(5 * 2, $this->all('#section .resin'));
     }
 

@@ -130,6 +130,7 @@ final class MethodsTest extends BrowserCase
     }
 
     /** Turned in the window of the face that it is turned onto; the rim is coated with both. */
+    #[Group('long')]
     public function testATwoSidedPieceThroughItsTurningWindow(): void
     {
         $id = $this->alone('P');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Deliveries, what to buy, and a part that is quoted, made and settled. */
 final class StockAndMoneyTest extends BrowserCase
 {
@@ -48,6 +50,7 @@ final class StockAndMoneyTest extends BrowserCase
         $this->one($css)->sendKeys($value);
     }
 
+    #[Group('long')]
     public function testAPartIsQuotedMadeAndSettled(): void
     {
         $id = $this->alone('W');

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Thorough;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A part from its flatting to the gloss in four finishes, and the practice room, as hands would. */
 final class SurfaceTest extends BrowserCase
@@ -17,17 +17,6 @@ final class SurfaceTest extends BrowserCase
 
     /** @return iterable<string, array{string, string|null, list<string>, list<string>, string}> columns of the part, its clear, steps that are passed, steps that are not, gloss at its end */
     public static function finishes(): iterable
-    {
-        // One that is cleared, cut and polished; the others with the long tests.
-        foreach (self::everyFinish() as $name => $finish) {
-            if (Thorough::isLong() || $name === '2K gloss') {
-                yield $name => $finish;
-            }
-        }
-    }
-
-    /** @return iterable<string, array{string, string|null, list<string>, list<string>, string}> */
-    private static function everyFinish(): iterable
     {
         yield 'polished resin' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'polish_resin')", null, ['Wet-flat', 'Cut and polish'], ['Clear,', 'Flat the clear'], '88'];
         yield '2K gloss' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'clear')", "name LIKE '%2K gloss'", ['Clear,', 'Flat the clear', 'Cut and polish'], ['Varnish'], '88'];
@@ -41,6 +30,7 @@ final class SurfaceTest extends BrowserCase
      * @param list<string> $never
      */
     #[DataProvider('finishes')]
+    #[Group('long')]
     public function testAFullFinish(string $columns, ?string $clear, array $passed, array $never, string $gloss): void
     {
         $id = $this->alone(self::PART);
