@@ -30,6 +30,7 @@ final class FilmCalc implements Calculation
                 $zone->text('name'),
                 self::neighbours($zone, 'above'),
                 self::neighbours($zone, 'below'),
+                $zone->numberOr('eased_um', null, 0.0, 200.0),
             );
             $zone->close();
         }

@@ -19,6 +19,7 @@ final readonly class Face
      * @param string     $name         by which a coat over some faces alone knows it
      * @param list<self> $above        faces that drain into it, from the top down
      * @param list<self> $below        faces that it drains into, the nearest first; they matter where the part is turned
+     * @param float|null $easedUm      that a flatting takes of it by hand, 0 to 200 µm; null for what is cut to a plane
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -29,9 +30,11 @@ final readonly class Face
         public string $name = '',
         public array $above = [],
         public array $below = [],
+        public ?float $easedUm = null,
     ) {
         Bounds::within($slopeDeg, 0.0, 90.0, 'slope', '°');
         Bounds::within($lengthM, 0.001, 20.0, 'length down the slope', 'm');
+        Bounds::within($easedUm ?? 0.0, 0.0, 200.0, 'eased by hand', 'µm');
         Bounds::within($edgeRadiusMm ?? 0.0, 0.0, 1000.0, 'edge radius', 'mm');
     }
 

@@ -21,7 +21,7 @@ final readonly class SkinSection
     public const ALWAYS_UM = 8.0;
 
     private function __construct(
-        private Face $face,
+        public Face $face,
         private Rheology $resin,
         public float $meanUm,
         public float $textureUm,
@@ -110,9 +110,12 @@ final readonly class SkinSection
         );
     }
 
-    /** Sanded to one plane: flush, then the later grits; the last scratch is the new texture. */
+    /** Sanded to one plane: flush, then the later grits; the last scratch is the new texture. What is eased by hand keeps its texture. */
     public function afterFlatting(Flatting $flatting): self
     {
+        if ($this->face->easedUm !== null) {
+            return $this->sanded($this->meanUm - $this->face->easedUm, $this->textureUm, true);
+        }
         $plane = $this->meanUm - 0.5 * $this->textureUm - $flatting->laterCutsUm;
 
         return $this->sanded($plane - 0.5 * $flatting->leftScratchUm, $flatting->leftScratchUm, true);
@@ -192,6 +195,10 @@ final readonly class SkinSection
     /** What would stay over the crowns if it were flatted now; of a flatted face, what stays now. */
     public function afterFlattingBy(float $allowanceUm): FilmThickness
     {
+        if ($this->face->easedUm !== null) {
+            return FilmThickness::fromMicrometres($this->meanUm + 0.5 * $this->textureUm - ($this->flat ? 0.0 : $this->face->easedUm));
+        }
+
         return FilmThickness::fromMicrometres($this->meanUm - 0.5 * $this->textureUm - ($this->flat ? 0.0 : $allowanceUm));
     }
 

@@ -11,6 +11,12 @@ use OakGloss\Quantity\Bounds;
 /** A part of the surface that behaves alike. */
 final readonly class Zone
 {
+    /** An edge or rim narrower than this is taped while faces are blocked, and eased by hand: never cut to a plane, mm. */
+    private const NARROW_MM = 10.0;
+
+    /** What all papers of one flatting take of it under a finger, µm (ours). */
+    private const EASED_UM = 10.0;
+
     public Face $face;
 
     /**
@@ -40,7 +46,16 @@ final readonly class Zone
         if ($kind === ZoneKind::Edge) {
             Bounds::within($radiusMm ?? 0.0, 0.1, 100.0, "radius of {$name}", 'mm');
         }
-        $this->face = new Face($slopeDeg, $lengthM, $kind === ZoneKind::Edge ? $radiusMm : null, $name, $above, $below);
+        $isNarrow = $kind === ZoneKind::Edge && EdgeBand::widthMm($radiusMm ?? 0.0) < self::NARROW_MM;
+        $this->face = new Face(
+            $slopeDeg,
+            $lengthM,
+            $kind === ZoneKind::Edge ? $radiusMm : null,
+            $name,
+            $above,
+            $below,
+            $isNarrow ? self::EASED_UM : null,
+        );
     }
 
     public function area(): Area

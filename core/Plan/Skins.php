@@ -138,6 +138,7 @@ final class Skins
     /** Recorded passes, each over the zones that it went over, with what was read and seen in between. */
     public function sanded(SandingLog $sanding): void
     {
+        $isEased = [];
         foreach ($sanding->facts as $fact) {
             $this->readBefore($fact);
             [$cut, $beyond] = [[], []];
@@ -145,6 +146,13 @@ final class Skins
                 $cut[$i] = $beyond[$i] = 0.0;
                 if ($sanding->goesOver($fact, $zone)) {
                     $before = $this->sections[$i];
+                    if ($zone->face->easedUm !== null) {
+                        // All papers of one stage under the finger together.
+                        $this->sections[$i] = isset($isEased[$i]) ? $before : $this->eased($i, $before, $sanding->leavesLows);
+                        $isEased[$i] = true;
+                        $cut[$i] = $before->meanUm - $this->sections[$i]->meanUm;
+                        continue;
+                    }
                     $after = $this->sandedBy($sanding, $sanding->pass($fact, $zone), $i);
                     $this->sections[$i] = $after->skin;
                     [$cut[$i], $beyond[$i]] = [max(0.0, $before->meanUm - $after->skin->meanUm), $after->beyondUm];
@@ -203,6 +211,11 @@ final class Skins
             $cut = null;
             if ($passes === [] && ! $grits->isOver($zone->name)) {
                 $states[] = $this->state($i, $befores[$i], $now);
+                continue;
+            }
+            if ($zone->face->easedUm !== null) {
+                $this->sections[$i] = $passes === [] ? $this->eased($i, $now, $sanding->leavesLows) : $now;
+                $states[] = $this->state($i, $befores[$i], $this->sections[$i], self::easing($zone), $now, $passes, $sanding->leavesLows);
                 continue;
             }
             if ($sanding->leavesLows && ! $isDone) {
@@ -271,6 +284,20 @@ final class Skins
         );
     }
 
+    /** A rim under the finger; where ridges alone go, no nearer to the weave than what is known allows. */
+    private function eased(int $i, SkinSection $now, bool $isRidgesOnly): SkinSection
+    {
+        $spare = $isRidgesOnly ? max(0.0, $this->spareUm($i)) : INF;
+
+        return $spare < ($now->face->easedUm ?? 0.0) ? $now->afterKeying($spare) : $now->afterFlatting(self::easing($this->zones[$i]));
+    }
+
+    /** What a flatting takes of a rim by hand. */
+    private static function easing(Zone $zone): Flatting
+    {
+        return new Flatting($zone->face->easedUm ?? 0.0, 0.0);
+    }
+
     private static function budget(Ladder $ladder, Zone $zone): Flatting
     {
         return match (true) {
@@ -316,7 +343,7 @@ final class Skins
     {
         return SkinSection::wetOut(
             $this->weave,
-            new Face($zone->slopeDeg, $zone->lengthM),
+            new Face($zone->slopeDeg, $zone->lengthM, easedUm: $zone->face->easedUm),
             $this->resin,
             new Coat(0.0, $this->resin->reference),
         );

@@ -54,10 +54,12 @@ final readonly class WaysSanded
             return new RemedyOffer($remedy, $this->at->content($remedy), 'no_film');
         }
         $skin = $this->at->state->after;
-        $toFlush = $skin->flat ? 0.0 : 0.5 * $skin->textureUm;
+        // A rim is eased, not cut to a plane.
+        $isPlane = $skin->flat || $skin->face->easedUm !== null;
+        $toFlush = $isPlane ? 0.0 : 0.5 * $skin->textureUm;
         $depth = $coats > 0 ? min($this->at->depthUm, $toFlush + $scratch) : $this->at->depthUm;
         $goes = max($toFlush + $scratch, $depth);
-        $mean = $this->at->state->crownCover($skin)->inMicrometres() - ($skin->flat ? 0.0 : 0.5 * $skin->textureUm);
+        $mean = $this->at->state->crownCover($skin)->inMicrometres() - ($isPlane ? 0.0 : 0.5 * $skin->textureUm);
         $left = $mean - $goes;
         $burn = $this->at->state->riskOf(FilmThickness::fromMicrometres($left));
         $deeper = max(0.0, $goes - $toFlush - $scratch);

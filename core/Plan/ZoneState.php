@@ -50,6 +50,12 @@ final readonly class ZoneState
     /** The same with another allowance below flush, µm. */
     public function leftBy(float $allowanceUm): FilmThickness
     {
+        $eased = $this->before->face->easedUm;
+        if ($eased !== null) {
+            $goes = $this->flatting === null && $this->before->flat ? 0.0 : $eased;
+
+            return FilmThickness::fromMicrometres($this->before->crownCover()->inMicrometres() - $goes + $this->offUm());
+        }
         // A face that is flat already and is flatted once more has its plane to lose, no texture.
         $left = $this->before->flat && $this->flatting !== null
             ? $this->before->flushCover()->inMicrometres() - $allowanceUm

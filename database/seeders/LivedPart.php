@@ -60,7 +60,7 @@ final readonly class LivedPart
             'finished' => $next === null,
             'to_flat' => $next?->step->step->role === Role::ResinFlat && $next->state === ActState::Ready,
             'window_open' => $next !== null && $next->state === ActState::Open && $next->step->step->role === Role::Build
-                && $in($next->changesAtMin()) > 75.0 && $in($next->changesAtMin()) < 200.0
+                && $in($next->changesAtMin()) > 70.0 && $in($next->changesAtMin()) < 200.0
                 && $in($planned->schedule->slot($next->step->step->key)?->startMin) < 45.0,
             'curing' => $next?->step->step->role === Role::Wash && $next->state === ActState::Waiting
                 && $in($next->changesAtMin()) > 14 * 60.0,

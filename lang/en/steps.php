@@ -136,7 +136,7 @@ return [
     ],
     'resin_flat' => [
         'title' => 'Flat the build',
-        'do' => 'On a block, whole strokes, direction turned at each grit. Edges and laps by hand with the last grit only.',
+        'do' => 'On a block, whole strokes, direction turned at each grit. Rims stay taped while faces are blocked; then they and laps are eased by hand with the last paper, no more.',
         'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
     ],
     'finish' => [
@@ -151,7 +151,7 @@ return [
     ],
     'last_flat' => [
         'title' => 'Wet-flat',
-        'do' => 'Wet, on a block, clean water at each grit. Edges by hand with the last grit only.',
+        'do' => 'Wet, on a block, clean water at each grit. Rims stay taped while faces are flatted; then they are eased by hand with the last paper.',
         'cue' => 'Uniformly matt; no shiny low, no pattern of the weave.',
     ],
     'drill' => [
@@ -389,7 +389,7 @@ return [
     ],
     'block' => [
         'title' => 'Block the skin',
-        'do' => 'On a long block, whole strokes, direction turned at each grit. Edges by hand with the last grit only.',
+        'do' => 'On a long block, whole strokes, direction turned at each grit. Rims stay taped while faces are flatted; then they are eased by hand with the last paper.',
         'cue' => 'Stop when uniformly matt. A faint pattern of the weave means stop now.',
     ],
     'mist_again' => [

@@ -41,7 +41,7 @@ final class FinishPlanTest extends TestCase
     {
         self::assertSame([
             'strip', 'wipe-1', 'key', 'wipe-2', 'base', 'lay', 'wet-out', 'wash-nibs', 'nibs', 'wipe-3', 'build-1', 'build-2', 'build-3', 'build-4',
-            'build-5', 'wash-flat', 'flat', 'wipe-4', 'finish-1', 'wash-wet-flat', 'wet-flat', 'wipe-5', 'clear', 'clear-flat', 'polish', 'inspect',
+            'wash-flat', 'flat', 'wipe-4', 'finish-1', 'wash-wet-flat', 'wet-flat', 'wipe-5', 'clear', 'clear-flat', 'polish', 'inspect',
         ], self::keys(Sample::plan()));
     }
 
@@ -56,7 +56,7 @@ final class FinishPlanTest extends TestCase
         // By hand: 0.08 m² of top, 0.048 of flank, the rest bend and edges; the cloth wraps 0.047 m² more. 8 g stay in each cup.
         [$coated, $wrapped] = [0.1417, 0.1885];
         $base = 100.0 * $wrapped + 8.0;
-        $over = 0.7 * 200.0 * $wrapped + 8.0 + 5 * (110.0 * $coated + 8.0) + 75.0 * $coated + 8.0;
+        $over = 0.7 * 200.0 * $wrapped + 8.0 + 4 * (110.0 * $coated + 8.0) + 75.0 * $coated + 8.0;
         self::assertGrams($base, $plan->gramsFrom(Slot::Base), 0.2);
         self::assertGrams($over, $plan->gramsFrom(Slot::Skin), 0.8);
         self::assertGrams($base + $over, $plan->totalGrams(), 1.0);
@@ -96,7 +96,7 @@ final class FinishPlanTest extends TestCase
 
     public function testAHiddenZoneAsksForNoCoat(): void
     {
-        $edge = fn (Visibility $seen): array => [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1), new Zone('knife edge', ZoneKind::Edge, 60.0, 0.05, 0.002, $seen, 0.5)];
+        $edge = fn (Visibility $seen): array => [new Zone('top', ZoneKind::Level, 0.0, 0.3, 0.1), new Zone('bend', ZoneKind::Edge, 60.0, 0.05, 0.002, $seen, 7.0)];
         $seen = Sample::plan(Sample::brief(zones: $edge(Visibility::Show)));
         $hidden = Sample::plan(Sample::brief(zones: $edge(Visibility::Hidden)));
         self::assertLessThan($seen->buildCoats, $hidden->buildCoats);

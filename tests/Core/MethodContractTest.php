@@ -92,7 +92,7 @@ final class MethodContractTest extends TestCase
             // A turn comes at its moment, all else when there is time.
             $at += $step->step->kind === StepKind::Turn ? 0.5 * ($step->step->follow->leastMin + (float) $step->step->follow->mostMin) : 200.0;
             $content = match ($step->step->kind) {
-                StepKind::Coat => new CoatOn($step->batch?->totalG()),
+                StepKind::Coat => new CoatOn($step->batch?->totalG(), only: $step->step->layer?->only),
                 StepKind::Key => new Sanded($step->step->grits->to ?? 240),
                 default => new Done(),
             };

@@ -155,7 +155,10 @@ final class MethodOrderTest extends TestCase
         self::assertGreaterThan(600, $plan->step('last-flat')?->step->grits?->to, 'finer than P600 before a tie coat');
         foreach ($plan->step('block-1')->zones as $zone) {
             self::assertLessThanOrEqual($plan->shop->targetBurnThrough + 1e-9, $zone->risk(), 'and no further');
-            self::assertLessThan($zone->before->textureUm, $zone->after->textureUm);
+            // Of a rim nobody cuts a plane.
+            $zone->zone->face->easedUm === null
+                ? self::assertLessThan($zone->before->textureUm, $zone->after->textureUm)
+                : self::assertSame($zone->before->textureUm, $zone->after->textureUm);
         }
     }
 
@@ -169,7 +172,7 @@ final class MethodOrderTest extends TestCase
         );
         $matt = $this->plan('rescue', $brief, $block(500.0, 1, 'matt'));
         self::assertSame([0, 'last-flat'], [$matt->buildCoats, $matt->next()?->step->key], 'no low is left: no coat is wanted');
-        $thin = $this->plan('rescue', $this->found(140.0, 90.0, FilmSource::Gauged), $block(500.0, 1, 'matt'));
+        $thin = $this->plan('rescue', $this->found(110.0, 90.0, FilmSource::Gauged), $block(500.0, 1, 'matt'));
         self::assertSame(2, $thin->buildCoats, 'matt, but the last paper might go through');
         $lows = $this->plan('rescue', $brief, $block(500.0, 1, 'lows'));
         self::assertSame([2, 'wipe-1'], [$lows->buildCoats, $lows->next()?->step->key]);
@@ -180,7 +183,7 @@ final class MethodOrderTest extends TestCase
         $done = $this->plan('rescue', $brief, [...$coated, ...$block(9000.0, 2, 'matt')]);
         self::assertSame([2, 'last-flat'], [$done->buildCoats, $done->next()?->step->key]);
         $slug = new Fact(9, 'wash', 400.0, 20.0, new Measured('top', 'cut_face', 330.0, 5, 5.0), $lows->step('wash')?->step->ref());
-        $gauged = $this->found(220.0, 150.0, FilmSource::Gauged);
+        $gauged = $this->found(170.0, 150.0, FilmSource::Gauged);
         self::assertSame([2, 0], [$this->plan('rescue', $gauged)->buildCoats, $this->plan('rescue', $gauged, [$slug])->buildCoats], 'a slug says that there is more than the gauge said');
     }
 

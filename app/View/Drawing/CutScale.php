@@ -142,7 +142,7 @@ final readonly class CutScale
         $bars = [];
         foreach ($passes as [$pass, $isDone]) {
             $skin = Sanded::over($skin, $pass, $state->zone->areaM2)->skin;
-            $after = ($skin->flat ? $skin->flushCover()->inMicrometres() : $skin->crownCover()->inMicrometres()) + $state->offUm();
+            $after = ($skin->flat && $skin->face->easedUm === null ? $skin->flushCover()->inMicrometres() : $skin->crownCover()->inMicrometres()) + $state->offUm();
             $bars[] = ['grit' => $pass->grit->number, 'fromX' => $x($after), 'toX' => $x($level), 'leftUm' => $after, 'isDone' => $isDone];
             $level = $after;
         }
