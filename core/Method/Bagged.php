@@ -15,6 +15,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\HeldBefore;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\Openings;
 use OakGloss\Method\Choice\OpeningSize;
@@ -88,7 +89,7 @@ final class Bagged implements Method
     {
         return Listed::settled([
             PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            AgainstPrintThrough::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
+            AgainstPrintThrough::class, HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
         ]);
     }
 

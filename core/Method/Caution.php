@@ -26,4 +26,6 @@ enum Caution: string
     /** A thick laminate cooks itself and what it lies on. */
     case Lift = 'lift';
     case Clamp = 'clamp';
+    /** It held what burns. */
+    case Fuel = 'fuel';
 }

@@ -7,12 +7,16 @@ namespace OakGloss\Method;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Material\Chemistry;
+use OakGloss\Method\Choice\HeldBefore;
 
 /** What every way of working does alike between its own steps: masks, washes off blush, and minds what is really there. */
 final readonly class CommonPractice
 {
     /** Tape is pulled while the coat still gives, not at once, min (ours). */
     private const PULL_MIN = 15.0;
+
+    /** To hand it over, and to look at its paper when it is back, min (ours). */
+    private const PURGE_MIN = 20.0;
 
     /** A pad and water take so much longer than a wipe, min (ours). */
     private const WASH_MORE_MIN = 2.0;
@@ -30,7 +34,29 @@ final readonly class CommonPractice
     {
         $practice = new self($job);
 
-        return $practice->mindful($practice->washed($practice->masked(Elsewhere::instead($job, $steps))));
+        return $practice->purged($practice->mindful($practice->washed($practice->masked(Elsewhere::instead($job, $steps)))));
+    }
+
+    /**
+     * What held fuel is found gas-free first, and its caution stands wherever something sparks or warms.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private function purged(array $steps): array
+    {
+        if ($this->job->choices->of(HeldBefore::class) !== Held::Fuel) {
+            return $steps;
+        }
+        $burns = [Caution::Rotary, Caution::HotAir, Caution::Heat, Caution::PolishHeat];
+
+        return [
+            Step::of(Role::Purge)->taking(self::PURGE_MIN)->minding(Caution::Fuel),
+            ...array_map(fn (Step $s): Step => array_filter($burns, fn (Caution $c): bool => in_array($c, $s->cautions, true)) === []
+                ? $s
+                : $s->mindingOnly(Caution::Fuel, ...$s->cautions), $steps),
+        ];
     }
 
     /**

@@ -12,6 +12,8 @@ use OakGloss\Mixing\Spreader;
  */
 enum Role: string
 {
+    /** A tank drained, purged and found gas-free, before anything that sparks or warms. */
+    case Purge = 'purge';
     case Strip = 'strip';
     case Wipe = 'wipe';
     /** Amine blush off with water and a pad: paper would drive it in. */
@@ -158,7 +160,7 @@ enum Role: string
     public function kind(): StepKind
     {
         return match ($this) {
-            self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim,
+            self::Purge, self::Strip, self::MaskFaces, self::UnmaskFaces, self::Prime, self::BodyFill, self::Veil, self::Trim,
             self::Drill, self::OpenUp, self::SendOut, self::FilmOver, self::MaskLine, self::Unmask, self::Adhesive, self::Wax,
             self::ReleaseFilm, self::CutPlies, self::Cover, self::PeelPly, self::TearPeel, self::Demould,
             self::Bag, self::Unbag, self::Surface, self::PartingLine, self::Stack, self::Join, self::Bond, self::Hang, self::MaskWide,

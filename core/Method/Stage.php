@@ -21,7 +21,7 @@ enum Stage: string
     public static function of(Role $role): self
     {
         return match ($role) {
-            Role::Strip, Role::Wipe, Role::Wash, Role::MaskFaces, Role::UnmaskFaces, Role::Key, Role::Prime, Role::BodyFill,
+            Role::Purge, Role::Strip, Role::Wipe, Role::Wash, Role::MaskFaces, Role::UnmaskFaces, Role::Key, Role::Prime, Role::BodyFill,
             Role::Seal, Role::Wax, Role::ReleaseFilm => self::Ground,
             Role::Base, Role::KeyBase, Role::Tack, Role::Veil, Role::Adhesive, Role::Lay, Role::MendLay, Role::WetOut,
             Role::InnerWetOut, Role::Insurance,

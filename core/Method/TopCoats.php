@@ -257,14 +257,16 @@ final readonly class TopCoats
         $of = $job->coats->clear;
         if (! $clear->kind->isBrushed()) {
             return [
-                Step::of(Role::Clear)->after(Follow::minutes(10.0))->taking($this->spraying($job, $clear, $of))
+                Step::of(Role::Clear)->named($job->brief->sides === null ? 'clear' : 'clear_hung')
+                    ->after(Follow::minutes(10.0))->taking($this->spraying($job, $clear, $of))
                     ->saying(['coats' => $of])->minding(...self::mist($clear)),
             ];
         }
         $again = Follow::minutes($clear->flashAt($job->air), $clear->recoatUntilAt($job->air));
 
         return array_map(
-            fn (int $n): Step => Step::of(Role::Varnish)->nth($n, $of)->after($n === 1 ? Follow::minutes(10.0) : $again)
+            fn (int $n): Step => Step::of(Role::Varnish)->nth($n, $of)->named($job->brief->sides === null ? 'varnish' : 'varnish_hung')
+                ->after($n === 1 ? Follow::minutes(10.0) : $again)
                 ->taking($job->pace->coating($job->areaM2))->minding(Caution::SolventRags),
             range(1, $of),
         );

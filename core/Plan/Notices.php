@@ -11,6 +11,8 @@ use OakGloss\Abrasion\ScratchCheck;
 use OakGloss\Film\Coat;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Choice\Openings;
+use OakGloss\Method\Choice\OpeningSize;
 use OakGloss\Method\Finding;
 use OakGloss\Method\Role;
 use OakGloss\Method\Severity;
@@ -91,7 +93,7 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
-            ...LaminateNotices::of($plan), ...SentNotices::of($plan),
+            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan),
             ...RepairNotices::of($plan),
         ];
     }
@@ -242,6 +244,16 @@ final class Notices
         }
 
         return array_values($findings);
+    }
+
+    /** @return list<Finding> openings that the cloth goes over: cut into at laying, free after the last resin */
+    private static function openings(FinishPlan $plan): array
+    {
+        $cut = $plan->first(Role::OpenUp);
+
+        return $cut === null || $cut->isDone() ? [] : [new Finding(Severity::Note, 'openings.relief', [
+            'n' => (float) $plan->brief->choices->of(Openings::class), 'mm' => $plan->brief->choices->of(OpeningSize::class),
+        ], Openings::name())];
     }
 
     /** @param list<PlannedStep> $later whether something that was done lies over it already */

@@ -19,6 +19,7 @@ return [
         'polish_heat' => 'Keep the pad moving, hand-warm at most.',
         'heat' => 'Never on fresh solvent, nothing left alone that could burn.',
         'structure' => 'No safety part is clad or drilled.',
+        'fuel' => 'Gas-free on paper before a spark.',
         'catalyst' => 'Goggles; never onto accelerator or acetone, never in metal.',
         'vacuum' => 'Eyes covered, no bare glass under vacuum.',
         'lift' => 'No more plies than shown; one that smokes goes outside.',
@@ -42,6 +43,8 @@ return [
     'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. '
         .'Low speed, keep moving, feel the surface: hand-warm at most.',
     'heat' => 'Warm box: no hotter than part, film and data sheet bear, never on fresh solvent, nothing left alone that could burn.',
+    'fuel' => 'It held what burns: drained, purged and measured gas-free by somebody licensed before anything sparks or warms. No warm box, no hot air, '
+        .'no grinder until then.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, '
         .'don\'t drill, ask the licensed trade. Fixing of outside parts follows local vehicle rules.',
     'catalyst' => 'Peroxide catalyst: goggles, one drop in an eye blinds. Never straight onto accelerator or acetone, never in metal, '

@@ -76,6 +76,12 @@ return [
         ],
         'glass' => ['what' => ':cloth is glass, and lies where the weave is seen.', 'tip' => 'Take a carbon cloth for the ply that is seen; glass lies under it.'],
     ],
+    'openings' => [
+        'relief' => [
+            'what' => 'The cloth goes over :n openings of about :mm mm: only relief cuts at laying, cut free after the last resin.',
+            'tip' => 'Cut from their middle outward and leave a thumb\'s breadth: what is cut to size while it is soft frays and lifts.',
+        ],
+    ],
     'sent' => [
         'nothing' => ['what' => 'Nothing of this way of working can be sent out like that.', 'tip' => 'Choose what it has: a clear, a warm hold, or cutting.'],
         'lacking' => [

@@ -353,7 +353,7 @@ return [
     ],
     'prime_metal' => [
         'title' => 'Prime the metal',
-        'do' => 'Epoxy primer by its data sheet, at once after the wipe: bare metal rusts and nothing holds on it.',
+        'do' => 'Epoxy primer by its data sheet, at once after the wipe: nothing holds on what the air makes of bare metal.',
         'cue' => 'Closed, even film; no metal shows.',
     ],
     'body_fill' => [
@@ -580,6 +580,29 @@ return [
         'do' => 'Gap-filling paste on tabs and shell, each pressed where it was marked, clamped until the paste holds. What it has to carry '
             .'is for whoever may judge that.',
         'cue' => 'Paste shows all along each edge.',
+    ],
+    'purge' => [
+        'title' => 'Drained, purged, gas-free',
+        'do' => 'Before any spark, heat or warm box: drained, purged and measured gas-free by somebody who is licensed for it, with a paper '
+            .'that says so. A tank that only smells of nothing is not gas-free.',
+        'cue' => 'The paper lies with the part, and is of today.',
+    ],
+    'strip_aluminium' => [
+        'title' => 'Strip the panel',
+        'do' => 'Off with loose paint, old film and chalky oxide. Round every rim to 1.5 mm or more.',
+        'cue' => 'Bright or soundly painted all over, nothing chalks on a thumb.',
+    ],
+    'varnish_hung' => [
+        'title' => 'Varnish coat :n of :of, both faces',
+        'do' => 'Hang it by a hook in a hole, or on two points at its rim where a touch is touched up later: both faces in one go, the far one '
+            .'first. Brush thin along, tip off across; catch drips at the lowest point.',
+        'cue' => 'Dry to the touch, and still within its recoat window; past it, scuff with P600 first.',
+    ],
+    'clear_hung' => [
+        'title' => 'Clear, both faces, one coat|Clear, both faces, :coats coats',
+        'do' => 'Hang it by a hook in a hole, or on two points at its rim, so that it turns: even wet coats on both faces in one go, rim first, '
+            .'flash between them by the data sheet.',
+        'cue' => 'Wet edge kept, no dry spray, no tear at the lowest point.',
     ],
     'trim_fringe' => [
         'title' => 'Trim the fringe',

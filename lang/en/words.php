@@ -124,6 +124,8 @@ return [
     'frame_why' => [
         'spare' => 'the original stays whole', 'own' => 'no second panel; the original is cut', 'tabs' => 'no frame at all; light parts only',
     ],
+    'held' => ['nothing' => 'no tank', 'fuel' => 'a tank that held fuel'],
+    'held_why' => ['nothing' => '', 'fuel' => 'gas-free before sparks and heat'],
     'mould_plies' => 'one ply|:count plies',
     'halves' => ['1' => 'in one piece', '2' => 'two, joined inside'],
     'halves_why' => ['1' => 'no seam', '2' => 'where it would not come off in one'],
@@ -156,6 +158,7 @@ return [
         'lay_up' => 'How resin comes in',
         'halves' => 'Halves',
         'frame' => 'What takes the shell',
+        'held' => 'A tank, and what it held',
         'damage' => 'Damage',
         'damage_mm' => 'How deep it is',
         'pinholes' => 'Pinholes where a hand lies',

@@ -28,6 +28,7 @@ use OakGloss\Method\Choices;
 use OakGloss\Method\Faces;
 use OakGloss\Method\Finding;
 use OakGloss\Method\FollowKind;
+use OakGloss\Method\Held;
 use OakGloss\Method\Holding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Methods;
@@ -473,6 +474,23 @@ final class TradeStepsTest extends TestCase
         self::assertGreaterThan(0.8, $mm[0]);
         $more = self::plan('lift_off_shell', $usual->with($usual->choices->but(plies: 6)));
         self::assertGreaterThan($mm[0], array_values(array_filter($more->findings, fn (Finding $f): bool => $f->code === 'method.shell_spare'))[0]->args['mm']);
+    }
+
+    /** A tank that held fuel is gas-free first, and says so wherever something sparks or warms; rust is steel's alone. */
+    public function testATankAndRust(): void
+    {
+        $usual = BriefOf::usual(Methods::named('sheet_metal'));
+        $tank = self::plan('sheet_metal', $usual->with($usual->choices->but(held: Held::Fuel)));
+        self::assertSame(Role::Purge, $tank->steps[0]->step->role);
+        foreach ($tank->steps as $planned) {
+            $burns = array_intersect([Caution::Rotary->value, Caution::HotAir->value, Caution::Heat->value], array_column($planned->step->cautions, 'value'));
+            self::assertSame($burns !== [] || $planned->step->role === Role::Purge || $planned->step->kind === StepKind::Polish, in_array(Caution::Fuel, $planned->step->cautions, true), $planned->step->key);
+        }
+        self::assertNull(self::plan('sheet_metal')->first(Role::Purge));
+        $words = require dirname(__DIR__, 2).'/lang/en/steps.php';
+        $aluminium = self::plan('sheet_metal', Sample::brief(Substrate::Aluminium))->first(Role::Strip);
+        self::assertStringNotContainsString('rust', $words[$aluminium?->step->name]['do'].$words[$aluminium->step->name]['cue']);
+        self::assertContains('openings.relief', self::codes(self::plan('brush_on', BriefOf::usual(Methods::named('brush_on'))->with(new Choices(openings: 2)))));
     }
 
     /** Epoxy's caution stands only where there is epoxy. */

@@ -8,6 +8,7 @@ use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Film\Flatting;
 use OakGloss\Geometry\ZoneKind;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
@@ -140,9 +141,16 @@ final readonly class CutScale
         $skin = $state->before;
         $level = $state->crownCover($skin)->inMicrometres();
         $bars = [];
-        foreach ($passes as [$pass, $isDone]) {
-            $skin = Sanded::over($skin, $pass, $state->zone->areaM2)->skin;
-            $after = ($skin->flat && $skin->face->easedUm === null ? $skin->flushCover()->inMicrometres() : $skin->crownCover()->inMicrometres()) + $state->offUm();
+        $eased = $state->zone->face->easedUm;
+        foreach ($passes as $n => [$pass, $isDone]) {
+            // All papers together take what a finger eases of a rim.
+            $skin = match (true) {
+                $eased === null => Sanded::over($skin, $pass, $state->zone->areaM2)->skin,
+                $n === 0 => $skin->afterFlatting(new Flatting($eased, 0.0)),
+                default => $skin,
+            };
+            $over = $skin->flat && $eased === null ? $skin->flushCover() : $skin->crownCover();
+            $after = $over->inMicrometres() + $state->offUm();
             $bars[] = ['grit' => $pass->grit->number, 'fromX' => $x($after), 'toX' => $x($level), 'leftUm' => $after, 'isDone' => $isDone];
             $level = $after;
         }
