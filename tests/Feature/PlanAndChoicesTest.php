@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Part;
 use App\Planning\OpenChoices;
+use App\Planning\PricedChoice;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\RiskClass;
 use App\View\Drawing\SectionDrawing;
@@ -20,7 +21,7 @@ final class PlanAndChoicesTest extends ShopCase
         foreach ([
             ['Strip to a sound surface', 'Nothing lifts under a scraper held flat.'],
             ['Lay the cloth', 'A touch leaves a print and takes nothing away.'],
-            ['Build coat 2 of 4', 'Touch the witness patch with a glove: a print, and nothing lifts.'],
+            ['Build coat 2 of 3', 'Touch the witness patch with a glove: a print, and nothing lifts.'],
             ['Flat the build', 'Stop when uniformly matt. A faint pattern of the weave means stop now.'],
             ['Cut and polish', 'No haze in the reflected lamp.'],
         ] as [$title, $cue]) {
@@ -75,10 +76,11 @@ final class PlanAndChoicesTest extends ShopCase
         $prices = app(OpenChoices::class)->of($this->planned($part));
         self::assertGreaterThanOrEqual(8, count($prices));
         foreach ($prices as $price) {
-            $before = $part->getAttribute($price->field);
-            $part->update([$price->field => $price->value]);
+            $fields = $price->field === 'pair' ? PricedChoice::pair($price->value) : [$price->field => $price->value];
+            $before = array_combine(array_keys($fields), array_map($part->getAttribute(...), array_keys($fields)));
+            $part->update($fields);
             $taken = $this->planned($part);
-            $part->update([$price->field => $before]);
+            $part->update($before);
             self::assertEquals($price->refusal, $taken->plan->refusals()[0] ?? null, "{$price->field} {$price->value}");
             self::assertEqualsWithDelta($price->grams, $taken->plan->totalGrams(), 1e-9, "{$price->field} {$price->value}");
             self::assertSame($price->readyMin, $taken->schedule->readyMin(), "{$price->field} {$price->value}");
