@@ -82,7 +82,7 @@ enum Defect: string
     public function causes(): array
     {
         return match ($this) {
-            self::Fisheyes => [C::Contaminated->value => 70.0, C::Airborne->value => 20.0, C::LotOld->value => 10.0],
+            self::Fisheyes => [C::Contaminated->value => 75.0, C::Airborne->value => 25.0],
             self::Pinholes => [
                 C::TrappedAir->value => 45.0, C::WetTooLean->value => 25.0, C::Cold->value => 15.0, C::CupOld->value => 15.0,
             ],

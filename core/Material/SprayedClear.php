@@ -105,6 +105,12 @@ final readonly class SprayedClear
         };
     }
 
+    /** Whether a gun asks for more than the part does. */
+    public function isSmallestMix(float $litres, ClearKind $kind): bool
+    {
+        return in_array($kind, [ClearKind::TwoPart, ClearKind::Filler], true) && $litres + self::GUN_KEEPS_L < self::SMALLEST_MIX_L;
+    }
+
     /**
      * Peel that is left when it has set, dry, µm: waves of the gun level until the film stiffens (Orchard 1962), for as
      * many minutes' worth of flow as viscosity growing e⁴-fold leaves of the time to set.

@@ -56,6 +56,12 @@ final readonly class ClearPlan
     ) {
     }
 
+    /** The least that a gun draws well, not what the part needs. */
+    public function isSmallestMix(): bool
+    {
+        return $this->clear->sprayed->isSmallestMix($this->appliedLitres, $this->clear->kind);
+    }
+
     public static function of(ClearCoat $clear, PartBrief $brief, Materials $materials, Workshop $shop): self
     {
         $air = Temperature::fromCelsius($shop->workingAirC);

@@ -65,6 +65,8 @@ return [
     'mix_opens' => 'next coat due',
     'mix_hands' => ' · :who there :at, :span',
     'anybody' => 'hands',
+    'smallest_mix' => 'smallest mix :mix ml, :ml on the part',
+    'smallest_mix_within' => 'smallest mix :mix ml, :ml on the part; use within :span',
     'goes_out' => ':ml ml go out, the rest is lost in gun and hose or brush',
     'goes_out_within' => ':ml ml go out, the rest is lost in gun and hose or brush; use within :span',
     'each_coat' => 'each coat',

@@ -4,8 +4,9 @@
         <div>
             <dt>{{ __('clear.mix') }}</dt>
             <dd>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}
-                <small>{{ __($clear->potLifeMin ? 'bench.goes_out_within' : 'bench.goes_out', [
-                    'ml' => round(1000 * $clear->appliedLitres), 'span' => $format->span((float) $clear->potLifeMin),
+                @php($goesOut = $clear->isSmallestMix() ? 'bench.smallest_mix' : 'bench.goes_out')
+                <small>{{ __($clear->potLifeMin ? "{$goesOut}_within" : $goesOut, [
+                    'ml' => round(1000 * $clear->appliedLitres), 'mix' => round(1000 * $clear->litres), 'span' => $format->span((float) $clear->potLifeMin),
                 ]) }}</small></dd>
         </div>
         <div>
