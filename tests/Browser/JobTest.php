@@ -137,7 +137,7 @@ final class JobTest extends BrowserCase
         $this->sees('Taken.');
         $this->sees(Said::of('steps.insurance.title'), '.coats');
         $before = $this->text('.part-figures');
-        $this->press('3 coats', '#choices');
+        $this->press('4 coats', '#choices');
         self::assertNotSame($before, $this->text('.part-figures'));
         $this->sees(Said::of('parts.by_hand'), '#choices');
     }

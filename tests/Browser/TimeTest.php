@@ -19,7 +19,7 @@ final class TimeTest extends BrowserCase
         $this->press('Put back', '.trial');
         self::assertSame([], $this->all('.trial'));
         $before = $this->startOf('flat');
-        $this->drag('flat', 60);
+        $this->drag('flat', 90);
         $this->sees(Said::of('sheet.accept'), '.trial');
         $this->press(Said::of('sheet.accept'), '.trial');
         $this->sees('Pinned to', '.notice');
