@@ -32,6 +32,7 @@ return [
 
     'key_first' => 'Key first, then :step',
     'stopped' => 'open, and the next step would go over it. Decide first.', 'decide' => 'Decide', 'all_the_same' => 'Go on all the same',
+    'washed' => 'Washed',
     'wipe_again' => 'The wipe is too old: dust and breath have been there since. Wipe once more, let it flash off.',
     'key_do' => 'The coat below is past bonding and sandable since :since. Key it with P180 until evenly dull, wipe, then coat.',
     'went_on' => ':coat went on :at.',

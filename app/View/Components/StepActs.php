@@ -73,6 +73,14 @@ final class StepActs extends Component
         };
     }
 
+    /** What its button says: water and a pad are no wipe. */
+    public function label(): string
+    {
+        $isWash = $this->act() === Wiped::KIND && str_starts_with($this->step->step->name, 'wash');
+
+        return $isWash ? (string) __('bench.washed') : app(Formatter::class)->label($this->act());
+    }
+
     public function grit(): ?int
     {
         return $this->act() === Sanded::KIND ? $this->step->nextGrit() : null;

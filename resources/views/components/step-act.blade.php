@@ -19,11 +19,11 @@
     @include('bench.paper')
     @break
 @case('page')
-    <a class="btn" href="{{ route('parts.show', $part) }}">{{ $format->label($act()) }}<x-of :name="$name()" /></a>
+    <a class="btn" href="{{ route('parts.show', $part) }}">{{ $label() }}<x-of :name="$name()" /></a>
     @break
 @case('act')
     <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()">
-        <button class="btn">{{ $format->label($act()) }}{{ $grit() === null ? '' : " P{$grit()}" }}<x-of :name="$name()" /></button>
+        <button class="btn">{{ $label() }}{{ $grit() === null ? '' : " P{$grit()}" }}<x-of :name="$name()" /></button>
     </x-act>
     @break
 @default

@@ -29,7 +29,7 @@
         </details>
     @elseif ($typed = $typedAct())
         <details class="fold" data-fold="l" @if ($primary && $to !== 'bench') open @endif>
-            <summary @class(['btn', 'go' => $primary])>{{ $format->label($act()) }}<x-of :name="$name()" /></summary>
+            <summary @class(['btn', 'go' => $primary])>{{ $label() }}<x-of :name="$name()" /></summary>
             <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" class="touches typed-act">
                 <x-fields :kind="$typed" :id="$act().'-'.$part->id" />
                 <button @class(['btn', 'go' => $primary])>{{ __('bench.keep') }}</button>
@@ -38,7 +38,7 @@
     @else
         <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()">
             <button @class(['btn', 'go' => $primary && $isDue()]) @disabled($grit() !== null && ! $isDue())
-                >{{ $format->label($act()) }}{{ $grit() === null ? '' : " P{$grit()}" }}<x-of :name="$name()" /></button>
+                >{{ $label() }}{{ $grit() === null ? '' : " P{$grit()}" }}<x-of :name="$name()" /></button>
         </x-act>
         @if ($primary && $isFlat() && ! request()->routeIs('parts.sand'))
             <a class="btn" href="{{ route('parts.sand', $part) }}">{{ __('bench.ladder') }}</a>
@@ -71,7 +71,7 @@
                 @if ($typedAct() === null)
                 <x-act :part="$part" :kind="$act()" :step="$key" :to="$to" :grit="$grit()" class="late">
                     <label for="at-{{ $part->id }}"
-                        >{{ __('bench.earlier', ['act' => $format->label($act()).($grit() === null ? '' : " P{$grit()}")]) }}</label>
+                        >{{ __('bench.earlier', ['act' => $label().($grit() === null ? '' : " P{$grit()}")]) }}</label>
                     <input id="at-{{ $part->id }}" type="time" name="at" required>
                     @include('bench.days-ago', ['id' => "at-day-{$part->id}"])
                     <button class="btn">{{ __('bench.keep') }}</button>
