@@ -6,7 +6,8 @@
             <dd>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}
                 @php($goesOut = $clear->isSmallestMix() ? 'bench.smallest_mix' : 'bench.goes_out')
                 <small>{{ __($clear->potLifeMin ? "{$goesOut}_within" : $goesOut, [
-                    'ml' => round(1000 * $clear->appliedLitres), 'mix' => round(1000 * $clear->litres), 'span' => $format->span((float) $clear->potLifeMin),
+                    'ml' => round(1000 * $clear->appliedLitres), 'mix' => round(1000 * $clear->litres),
+                    'span' => $format->span((float) $clear->potLifeMin),
                 ]) }}</small></dd>
         </div>
         <div>
