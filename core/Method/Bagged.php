@@ -15,6 +15,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\CoveredWith;
 use OakGloss\Method\Choice\HeldBefore;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\Openings;
@@ -89,7 +90,7 @@ final class Bagged implements Method
     {
         return Listed::settled([
             PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            AgainstPrintThrough::class, HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
+            AgainstPrintThrough::class, CoveredWith::class, HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
         ]);
     }
 
@@ -130,10 +131,10 @@ final class Bagged implements Method
     private function laidAndBagged(Job $job): array
     {
         $of = $job->choices->of(PlyCount::class);
-        $laying = $job->pace->coating($job->areaM2) + 0.7 * $job->pace->laying($job->areaM2);
         $plies = array_map(
             fn (int $n): Step => $job->coat($n === $of ? Role::BaggedPly : Role::InnerPly, 'wet-ply')->nth($n, $of)->named('wet_ply')
-                ->after($n === 1 ? Follow::minutes(5.0) : Follow::minutes(0.0, self::WET_MIN))->taking($laying)->minding(Caution::Knife),
+                ->after($n === 1 ? Follow::minutes(5.0) : Follow::minutes(0.0, self::WET_MIN))
+                ->taking($job->ply($n === $of, 0.7))->minding(Caution::Knife),
             range(1, $of),
         );
 

@@ -16,6 +16,7 @@ use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\FinishCoats;
+use OakGloss\Method\Choice\CoveredWith;
 use OakGloss\Method\Choice\HeldBefore;
 use OakGloss\Method\Choice\HoldingWay;
 use OakGloss\Method\Choice\Listed;
@@ -97,7 +98,7 @@ final class BrushOnSkin implements Method
             BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class, Tilting::class,
             WetOutMoment::class, HoldingWay::class, PlyCount::class, OverTheWetOut::class, AgainstPrintThrough::class,
             TopKind::class, FinishCoats::class,
-            HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(),
+            CoveredWith::class, HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(),
         ]);
     }
 

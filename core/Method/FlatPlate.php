@@ -136,7 +136,7 @@ final class FlatPlate implements Method
             fn (int $n): Step => $job->coat($this->isSeen($job, $n) ? Role::Laminate : Role::InnerPly, 'ply')
                 ->nth($n, $of)->named('ply')->minding(Caution::Knife)
                 ->after($n === 1 ? Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin) : Follow::minutes(0.0, self::WET_MIN))
-                ->taking($job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2)),
+                ->taking($job->ply($this->isSeen($job, $n), 0.4)),
             range(1, $of),
         );
 

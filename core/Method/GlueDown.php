@@ -16,6 +16,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
 use OakGloss\Method\Choice\HardTopWay;
+use OakGloss\Method\Choice\CoveredWith;
 use OakGloss\Method\Choice\HeldBefore;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\Openings;
@@ -85,8 +86,8 @@ final class GlueDown implements Method
     public function choices(): array
     {
         return Listed::settled([
-            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class, HeldBefore::class, Openings::class,
-            OpeningSize::class,
+            BuildCoats::class, BuildWeight::class, PlyCount::class, HardTopWay::class, TopKind::class,
+            CoveredWith::class, HeldBefore::class, Openings::class, OpeningSize::class,
             ...TopCoats::choices(false),
         ]);
     }

@@ -131,6 +131,18 @@ final readonly class Job
         return $steps;
     }
 
+    /**
+     * Resin, and a ply into it, min: one that is seen is laid to its line.
+     *
+     * @param float $care of what a dry ply asks for that is shifted until it lies
+     */
+    public function ply(bool $isSeen, float $care = 0.0): float
+    {
+        return $isSeen
+            ? $this->pace->coating($this->areaM2) + $care * $this->pace->laying($this->areaM2)
+            : $this->pace->mixMin + $this->pace->innerPly($this->areaM2);
+    }
+
     /** Of one section of so many, min. */
     private function unrolling(int $of): float
     {

@@ -142,7 +142,7 @@ final class LiftOffShell implements Method
         );
 
         return [
-            Step::of(Role::Strip)->named('smooth_panel')->taking(15.0),
+            Step::of(Role::Strip)->named('smooth_panel')->taking($job->pace->smoothing($job->areaM2)),
             $job->wipe('wash-panel', 'wash_panel', 5.0),
             ...$waxes,
             Step::of(Role::ReleaseFilm)->named('film_panel')->after(Follow::minutes($wax->readyMin))->taking(5.0 + 8.0 * $job->areaM2),
@@ -153,7 +153,6 @@ final class LiftOffShell implements Method
     private function plies(Job $job): array
     {
         $of = $job->choices->of(PlyCount::class);
-        $laying = $job->pace->coating($job->areaM2) + 0.4 * $job->pace->laying($job->areaM2);
         $dry = $job->aid(AidKind::ReleaseFilm)->readyMin;
         $steps = [
             Step::of(Role::CutPlies)->named('cut_turned')->taking(5.0 + $of * (4.0 + 6.0 * $job->areaM2))->saying(['plies' => $of]),
@@ -163,12 +162,12 @@ final class LiftOffShell implements Method
         ];
         for ($n = 2; $n < $of; $n++) {
             $steps[] = $job->coat(Role::InnerPly, 'ply')->nth($n, $of)->named('ply_turned')->after(Follow::minutes(0.0, self::WET_MIN))
-                ->taking($laying)->minding(Caution::Knife);
+                ->taking($job->ply(false))->minding(Caution::Knife);
         }
 
         return [
             ...$steps,
-            $job->coat(Role::WetOut)->named('outer_ply')->after(Follow::minutes(0.0, self::WET_MIN))->taking($laying)
+            $job->coat(Role::WetOut)->named('outer_ply')->after(Follow::minutes(0.0, self::WET_MIN))->taking($job->ply(true, 0.4))
                 ->minding(Caution::Knife),
             // Cloth past the rim levers the ply off, and leaves a void.
             Step::of(Role::Trim, 'trim-rim')->named('trim_rim')->after(Follow::minutes(0.0, self::WET_MIN))

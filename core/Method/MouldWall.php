@@ -34,7 +34,7 @@ final readonly class MouldWall
             $steps[] = $lift->laying($these * ($lift->layer->gM2 ?? 0.0))->nth($n)
                 ->saying(['n' => $n, 'of' => $of, 'plies' => $these])
                 ->after(Follow::whileTacky($n === 1 ? 'coupling' : 'lift-'.($n - 1)))
-                ->taking($job->pace->mixMin + $these * $job->pace->wetPly($job->areaM2))
+                ->taking($job->pace->mixMin + $these * $job->pace->innerPly($job->areaM2))
                 ->minding(Caution::Knife);
         }
 

@@ -13,6 +13,8 @@ final readonly class Pace
         public float $keyPerM2 = 45.0,
         public float $layMin = 20.0,
         public float $layPerM2 = 40.0,
+        public float $innerPlyMin = 2.0,
+        public float $innerPlyPerM2 = 12.5,
         public float $mixMin = 4.0,
         public float $coatPerM2 = 18.0,
         public float $trimSetMin = 5.0,
@@ -23,9 +25,17 @@ final readonly class Pace
         public float $sprayMin = 5.0,
         public float $sprayPerM2 = 8.0,
         public float $polishPerM2 = 60.0,
+        public float $smoothMin = 10.0,
+        public float $smoothPerM2 = 20.0,
         public float $stripMin = 15.0,
         public float $stripPerM2 = 240.0,
     ) {
+    }
+
+    /** A form felt over, its dents and pores closed. */
+    public function smoothing(float $areaM2): float
+    {
+        return $this->smoothMin + $this->smoothPerM2 * $areaM2;
     }
 
     /** A cured skin off its part, down to what is sound. */
@@ -61,10 +71,16 @@ final readonly class Pace
         return $this->layMin + $this->layPerM2 * $areaM2;
     }
 
-    /** One ply of several that go on wet, one after the other. */
-    public function wetPly(float $areaM2): float
+    /** A ply that nobody sees, dry or wet through with what is mixed: no line to keep, no window to save. */
+    public function innerPly(float $areaM2): float
     {
-        return $this->coating($areaM2) + 0.3 * $this->laying($areaM2);
+        return max($this->innerPlyMin, $this->innerPlyPerM2 * $areaM2);
+    }
+
+    /** What is on a part, off it, and its sharp rims rounded. */
+    public function uncovering(Covering $covering, float $areaM2): float
+    {
+        return $covering === Covering::Nothing ? 0.0 : $covering->stripMin() + $covering->stripPerM2() * $areaM2;
     }
 
     public function coating(float $areaM2): float

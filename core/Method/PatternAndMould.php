@@ -162,7 +162,7 @@ final class PatternAndMould implements Method
         );
 
         return [
-            Step::of(Role::Strip)->named('pattern_sound')->taking(20.0),
+            Step::of(Role::Strip)->named('pattern_sound')->taking($job->pace->smoothing($job->areaM2)),
             $job->wipe('wipe-pattern'),
             ...$coats,
             Step::of(Role::FormFlat, 'pattern-flat')->named('pattern_flat')->after(Follow::minutes($surfacer->readyMin))->taking(10.0)
@@ -257,7 +257,7 @@ final class PatternAndMould implements Method
                 ->after($n === 1
                     ? Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin)
                     : Follow::minutes(0.0, self::WET_MIN))
-                ->taking($job->pace->coating($job->areaM2) + 0.5 * $job->pace->laying($job->areaM2)),
+                ->taking($job->ply($n === 1, 0.5)),
             range(1, $of),
         ));
     }
@@ -267,7 +267,8 @@ final class PatternAndMould implements Method
     {
         return [
             Step::of(Role::Stack)->after(Follow::minutes($job->aid(AidKind::ReleaseFilm)->readyMin))
-                ->taking(5.0 + 0.6 * $job->choices->of(PlyCount::class) * $job->pace->laying($job->areaM2)),
+                ->taking(5.0 + 0.6 * $job->pace->laying($job->areaM2)
+                    + ($job->choices->of(PlyCount::class) - 1) * $job->pace->innerPly($job->areaM2)),
             $bag,
             $leak,
             $job->coat(Role::Infuse)->after(Follow::minutes(5.0, self::HELD_MIN))->taking(15.0 + 30.0 * sqrt($job->areaM2)),

@@ -16,6 +16,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\AgainstPrintThrough;
 use OakGloss\Method\Choice\BuildCoats;
 use OakGloss\Method\Choice\BuildWeight;
+use OakGloss\Method\Choice\CoveredWith;
 use OakGloss\Method\Choice\HeldBefore;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Choice\Openings;
@@ -93,7 +94,7 @@ final class SheetMetal implements Method
     {
         return Listed::settled([
             BuildCoats::class, SecondPasses::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            Tilting::class => [Role::ResinFlat], AgainstPrintThrough::class, HeldBefore::class,
+            Tilting::class => [Role::ResinFlat], AgainstPrintThrough::class, CoveredWith::class, HeldBefore::class,
             Openings::class, OpeningSize::class, ...TopCoats::choices(),
         ]);
     }
@@ -147,8 +148,8 @@ final class SheetMetal implements Method
         $area = $job->areaM2;
 
         return [
-            Step::of(Role::Strip)->named($job->brief->substrate === Substrate::Steel ? 'strip_metal' : 'strip_aluminium')->taking(15.0),
-            $job->wipe('wipe-1'),
+            ...SoundSurface::uncovered($job, $job->brief->substrate === Substrate::Steel ? 'strip_metal' : 'strip_aluminium'),
+            SoundSurface::wiped($job),
             $job->keyed(Role::Key, $job->brief->substrate->keyGrit()),
             ...SoundSurface::primed($job, 'prime_metal'),
             $job->wipe('wipe-fill'),

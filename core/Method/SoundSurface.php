@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
+use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\CoveredWith;
 
 /** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, and wiped. */
 final class SoundSurface
@@ -19,13 +21,35 @@ final class SoundSurface
         $gently = self::gently($job);
 
         return [
-            Step::of(Role::Strip)->taking(15.0),
+            ...self::uncovered($job, 'strip'),
             // Keying a greasy part drives the grease into the scratches.
-            $job->wipe('wipe-1', "wipe{$gently}"),
+            self::wiped($job),
             $job->keyed(Role::Key, $bare->keyGrit())->named($bare->isScored() ? 'key_score' : 'key')->minding(Caution::Knife),
             ...self::primed($job),
             $job->wipe('wipe-2', "wipe{$gently}"),
         ];
+    }
+
+    /** @return list<Step> what is on it comes off; of a part with nothing on it no time is asked */
+    public static function uncovered(Job $job, string $remains): array
+    {
+        $covering = $job->choices->of(CoveredWith::class);
+
+        return self::isBare($job) ? [] : [
+            Step::of(Role::Strip)->named($covering === Covering::Remains ? $remains : "strip_{$covering->value}")
+                ->taking($job->pace->uncovering($covering, $job->areaM2))->minding(...$covering->cautions()),
+        ];
+    }
+
+    /** The first wipe; of a part that nobody strips it is the first step at all. */
+    public static function wiped(Job $job): Step
+    {
+        return $job->wipe('wipe-1', 'wipe'.self::gently($job))->minding(...(self::isBare($job) ? [Caution::Structure] : []));
+    }
+
+    private static function isBare(Job $job): bool
+    {
+        return $job->choices->of(CoveredWith::class) === Covering::Nothing;
     }
 
     /** @return list<Step> never on bare metal */

@@ -82,10 +82,10 @@ final class FreeLaminate
         );
     }
 
-    /** Plies that one pair of hands wets through before the first of them gels; one always. */
+    /** Plies that one pair of hands wets through before the first of them gels, its cup mixed and poured first; one always. */
     public static function byHands(Resin $resin, PartBrief $brief, Workshop $shop, Temperature $air): int
     {
-        return max(1, (int) floor($resin->rheology->gelAt($air) / $shop->pace->wetPly($brief->coatedAreaM2())));
+        return max(1, (int) floor(($resin->rheology->gelAt($air) - $shop->pace->mixMin) / $shop->pace->innerPly($brief->coatedAreaM2())));
     }
 
     /** Of so much fibre a ply with the shop's share of resin. */

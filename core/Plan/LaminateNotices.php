@@ -87,9 +87,13 @@ final class LaminateNotices
         $air = Temperature::fromCelsius($plan->shop->workingAirC);
         $slab = FreeLaminate::slab($resin, $plan->materials->mould()->weave->arealGM2, $plan->shop);
 
-        $isByHands = $plies < $slab->liftPlies($air, FreeLaminate::formC($plan->brief)) && count($lifts) > 1;
+        $by = match (true) {
+            count($lifts) === 1 => 'one_lift',
+            $plies < $slab->liftPlies($air, FreeLaminate::formC($plan->brief)) => 'lifts_hands',
+            default => 'lifts',
+        };
 
-        return [new Finding(Severity::Note, $isByHands ? 'laminate.lifts_hands' : 'laminate.lifts', [
+        return [new Finding(Severity::Note, "laminate.{$by}", [
             'lifts' => count($lifts),
             'plies' => $plies,
             'peak' => $slab->of($plies, $air)['peakC'],

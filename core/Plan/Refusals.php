@@ -6,8 +6,11 @@ namespace OakGloss\Plan;
 
 use OakGloss\Film\Fibre;
 use OakGloss\Material\Opacity;
+use OakGloss\Material\Substrate;
+use OakGloss\Method\Choice\CoveredWith;
 use OakGloss\Method\Choice\PlyCount;
 use OakGloss\Method\Choice\TopKind;
+use OakGloss\Method\Covering;
 use OakGloss\Method\Finding;
 use OakGloss\Method\Materials;
 use OakGloss\Method\Method;
@@ -80,6 +83,10 @@ final class Refusals
                 ['needs' => round(min($brief->piece()->lengthMm, $brief->piece()->widthMm)), 'roll' => $materials->cloth->widthMm],
                 'cloth_id',
             );
+        }
+        $isRusty = isset($method->choices()[CoveredWith::class]) && $brief->choices->of(CoveredWith::class) === Covering::Rust;
+        if ($isRusty && $brief->substrate !== Substrate::Steel) {
+            $findings[] = new Finding(Severity::Refuse, 'method.rust_on', ['substrate' => $brief->substrate->value], CoveredWith::name());
         }
         if ($brief->coatedZones() === []) {
             $findings[] = new Finding(Severity::Refuse, 'zones.none_coated', [], 'zones');

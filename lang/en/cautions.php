@@ -19,7 +19,9 @@ return [
         'polish_heat' => 'Keep the pad moving, hand-warm at most.',
         'heat' => 'Never on fresh solvent, nothing left alone that could burn.',
         'structure' => 'No safety part is clad or drilled.',
-        'fuel' => 'Gas-free on paper before a spark.',
+        'old_paint' => 'Old paint and primer may hold lead or chromate: test before anything makes dust or fumes of it. If it does: no dry sanding, no '
+        .'burning off, and a trade that is licensed for it.',
+    'fuel' => 'Gas-free on paper before a spark.',
         'catalyst' => 'Goggles; never onto accelerator or acetone, never in metal.',
         'vacuum' => 'Eyes covered, no bare glass under vacuum.',
         'lift' => 'No more plies than shown; one that smokes goes outside.',

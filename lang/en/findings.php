@@ -40,6 +40,11 @@ return [
             'what' => 'The part is held at :hold °C in its mould, and :resin softens at :tg °C even then.',
             'tip' => 'A gel coat and a mould resin that soften later, or a resin of the part that needs no such hold.',
         ],
+        'one_lift' => [
+            'what' => 'The mould goes on in one lift: its :plies plies are wet through before the first of them gels, and get :peak °C where '
+                .':limit are borne.',
+            'tip' => 'Feel it every ten minutes; a warmer room heats it more.',
+        ],
         'lifts_hands' => [
             'what' => 'The mould goes on in :lifts lifts, :plies plies at most: so many are wet through before the first of them gels. A lift gets '
                 .':peak °C where :limit are borne; all :all at once would get :at_once.',
@@ -141,6 +146,10 @@ return [
         'adhesive_heat' => [
             'what' => 'Spray adhesive lets go before the resin does: a part in sun or heat lifts off it.',
             'tip' => 'Take the tacky base, or lay into wet resin.',
+        ],
+        'rust_on' => [
+            'what' => 'Only steel rusts, and this part is of :substrate.',
+            'tip' => 'Say what else is on it: paint, lacquer, vinyl, or nothing.',
         ],
         'adhesive_plies' => [
             'what' => 'Between two plies there must be resin, not adhesive: the lower one would stay dry.',

@@ -13,6 +13,26 @@ return [
         'do' => 'Take off old film, adhesive and loose paint. Stop where the surface is sound.',
         'cue' => 'Nothing lifts under a scraper held flat.',
     ],
+    'strip_paint' => [
+        'title' => 'Take the paint off',
+        'do' => 'By a stripper that this part bears, or wet paper, down to what is sound; rinsed and dry. Round every sharp rim to 1.5 mm or more.',
+        'cue' => 'One colour and one sheen all over, nothing lifts under a scraper held flat.',
+    ],
+    'strip_lacquer' => [
+        'title' => 'Take the old lacquer off',
+        'do' => 'All that flakes or lifts, and its feathered edges, down to what holds. Round every sharp rim to 1.5 mm or more.',
+        'cue' => 'Tape pressed on and torn off brings nothing with it.',
+    ],
+    'strip_vinyl' => [
+        'title' => 'Pull the vinyl, take its glue off',
+        'do' => 'Warm it until it stretches, pull it back flat on itself; glue off with a remover that this part bears, until water spreads on it.',
+        'cue' => 'Water lies as a closed film: where it beads there is glue.',
+    ],
+    'strip_rust' => [
+        'title' => 'Take the rust off',
+        'do' => 'To bright metal, seams and pits too; what is through is welded first, by who may. Round every rim to 1.5 mm or more. Prime the same day.',
+        'cue' => 'Bright all over, no brown in a pit under a loupe.',
+    ],
     'wipe' => [
         'title' => 'Wipe',
         'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.',

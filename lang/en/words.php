@@ -125,6 +125,14 @@ return [
         'spare' => 'the original stays whole', 'own' => 'no second panel; the original is cut', 'tabs' => 'no frame at all; light parts only',
     ],
     'held' => ['nothing' => 'no tank', 'fuel' => 'a tank that held fuel'],
+    'covering' => [
+        'nothing' => 'nothing, bare and sound', 'remains' => 'film, glue or loose paint here and there', 'paint' => 'paint all over',
+        'lacquer' => 'old lacquer that lets go', 'vinyl' => 'vinyl film and its glue', 'rust' => 'rust',
+    ],
+    'covering_why' => [
+        'nothing' => 'no time', 'remains' => 'half an hour a square metre', 'paint' => 'an hour and a half a square metre', 'lacquer' => 'two hours a square metre',
+        'vinyl' => 'over two hours a square metre', 'rust' => 'two hours and a half a square metre',
+    ],
     'held_why' => ['nothing' => '', 'fuel' => 'gas-free before sparks and heat'],
     'mould_plies' => 'one ply|:count plies',
     'halves' => ['1' => 'in one piece', '2' => 'two, joined inside'],
@@ -158,6 +166,7 @@ return [
         'lay_up' => 'How resin comes in',
         'halves' => 'Halves',
         'frame' => 'What takes the shell',
+        'covering' => 'What is on it',
         'held' => 'A tank, and what it held',
         'damage' => 'Damage',
         'damage_mm' => 'How deep it is',

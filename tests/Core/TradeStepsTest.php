@@ -312,7 +312,7 @@ final class TradeStepsTest extends TestCase
         $sheet = new FlatSheet(1200.0, 900.0);
         $usual = BriefOf::usual(Methods::named('flat_sheet'));
         $thick = new PartBrief($sheet->zones(), $sheet->developedMm(), Substrate::Carbon, false, $usual->tone, $usual->backing, $usual->finish, false, false, false, choices: new Choices(plies: 12, faces: Faces::Both), blankMm: ['length' => 180.0, 'width' => 120.0]);
-        $plan = self::plan('flat_sheet', $thick);
+        $plan = self::plan('flat_sheet', $thick, new Workshop(20.0, sessionMin: 200.0));
         $roles = array_map(fn (PlannedStep $s): Role => $s->step->role, $plan->steps);
         self::assertContains(Role::PeelPly, $roles);
         self::assertContains('laminate.peel_ply', self::codes($plan));

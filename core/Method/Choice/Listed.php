@@ -33,6 +33,7 @@ final class Listed
         DamageDepth::class,
         Pinholes::class,
         PinholeDepth::class,
+        CoveredWith::class,
         HeldBefore::class,
         Openings::class,
         OpeningSize::class,

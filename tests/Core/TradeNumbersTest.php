@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakGloss\Fact\FactLog;
+use OakGloss\Geometry\Visibility;
+use OakGloss\Geometry\Zone;
+use OakGloss\Geometry\ZoneKind;
+use OakGloss\Material\Substrate;
+use OakGloss\Method\Caution;
+use OakGloss\Method\Choices;
+use OakGloss\Method\Covering;
+use OakGloss\Method\Methods;
+use OakGloss\Method\Pace;
+use OakGloss\Method\PartBrief;
+use OakGloss\Method\Role;
+use OakGloss\Method\Workshop;
+use OakGloss\Plan\FinishPlan;
+use OakGloss\Quantity\Temperature;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Minutes, grams and pieces that a master would plan with. */
+final class TradeNumbersTest extends TestCase
+{
+    /** @return iterable<string, array{float, float, float}> minutes that hands take, from and to */
+    public static function minutes(): iterable
+    {
+        $pace = new Pace();
+        yield 'keying a square metre' => [$pace->keying(1.0), 30.0, 60.0];
+        yield 'laying on a small part' => [$pace->laying(0.25), 20.0, 40.0];
+        yield 'coating half a square metre' => [$pace->coating(0.5) - $pace->mixMin, 6.0, 12.0];
+        yield 'a wipe of a small part' => [$pace->wiping(0.1), 3.0, 4.0];
+        yield 'a heavy glass ply of 1.1 m²' => [$pace->innerPly(1.1), 12.0, 15.0];
+        yield 'a ply nobody sees, a square metre' => [$pace->innerPly(1.0), 10.0, 15.0];
+        yield 'a ply nobody sees, a hand large' => [$pace->innerPly(0.01), 2.0, 2.0];
+        yield 'trimming a metre' => [$pace->trimming(1.0) - $pace->trimSetMin, 8.0, 8.0];
+        yield 'a door with nothing on it' => [$pace->uncovering(Covering::Nothing, 1.1), 0.0, 0.0];
+        foreach ([Covering::Paint, Covering::Vinyl, Covering::Rust, Covering::Lacquer] as $covering) {
+            yield "a door with {$covering->value}" => [$pace->uncovering($covering, 1.1), 60.0, 180.0];
+        }
+        yield 'a mirror cap with remains' => [$pace->uncovering(Covering::Remains, 0.06), 5.0, 10.0];
+    }
+
+    #[DataProvider('minutes')]
+    public function testHandsTakeAsLongAsTheTradeSays(float $takes, float $from, float $to): void
+    {
+        self::assertGreaterThanOrEqual($from, $takes);
+        self::assertLessThanOrEqual($to, $takes);
+    }
+
+    /** Twelve plies of a mould were twelve lifts over two days and a half: hands are quicker than that. */
+    public function testAMouldOfGlassIsLaidInFewLifts(): void
+    {
+        $plan = self::plan('pattern_mould', self::level(1.1, new Choices(plies: 4, mouldPlies: 12)));
+        $lifts = $plan->all(Role::Lift);
+        self::assertLessThanOrEqual(6, count($lifts));
+        self::assertSame(12, array_sum(array_map(fn ($l): int => (int) ($l->step->args['plies'] ?? 0), $lifts)));
+        foreach ($lifts as $lift) {
+            self::assertLessThanOrEqual($plan->materials->resins['mould_resin']->rheology->gelAt(Temperature::fromCelsius(20.0)), $lift->step->handsMin);
+        }
+    }
+
+    /** What is on the part decides its strip; where nothing is, nobody strips, and structure is minded at the first step all the same. */
+    public function testTheStripIsOfWhatIsOnThePart(): void
+    {
+        foreach (['brush_on', 'sheet_metal', 'glue_down', 'bagged'] as $way) {
+            $usual = BriefOf::usual(Methods::named($way));
+            $bare = self::plan($way, $usual->with($usual->choices->but(covering: Covering::Nothing)));
+            self::assertNull($bare->first(Role::Strip), $way);
+            self::assertContains(Caution::Structure, $bare->steps[0]->step->cautions, $way);
+            $painted = self::plan($way, $usual->with($usual->choices->but(covering: Covering::Paint)))->first(Role::Strip);
+            self::assertContains(Caution::OldPaint, $painted->step->cautions ?? [], $way);
+            self::assertSame('strip_paint', $painted?->step->name);
+            self::assertGreaterThan(self::plan($way, $usual)->first(Role::Strip)->step->handsMin ?? INF, $painted->step->handsMin);
+        }
+    }
+
+    public function testOnlySteelRusts(): void
+    {
+        $rust = new Choices(covering: Covering::Rust);
+        $codes = fn (Substrate $of): array => array_column(self::plan('sheet_metal', Sample::brief($of)->with($rust))->findings, 'code');
+        self::assertContains('method.rust_on', $codes(Substrate::Aluminium));
+        self::assertNotContains('method.rust_on', $codes(Substrate::Steel));
+    }
+
+    private static function plan(string $way, PartBrief $brief, ?Workshop $shop = null): FinishPlan
+    {
+        $method = Methods::named($way);
+
+        return FinishPlan::of($brief, BriefOf::materials($method), $method, $shop ?? new Workshop(20.0, hottestC: 110.0), FactLog::standing([]));
+    }
+
+    /** One level face of so many square metres. */
+    private static function level(float $areaM2, Choices $choices): PartBrief
+    {
+        $side = sqrt($areaM2);
+
+        return Sample::brief(Substrate::Wood, choices: $choices, zones: [
+            new Zone('face', ZoneKind::Level, 5.0, $side, $areaM2, Visibility::Show),
+        ]);
+    }
+}
