@@ -14,6 +14,7 @@ final readonly class Layer
      * @param list<string>|null $only     zones that it goes on alone; null for all
      * @param float             $drunkGM2 of it that dry plies below drink
      * @param float             $patchM2  of one place of the zone that it goes on alone; 0 for all of it
+     * @param Beside|null       $beside   what fills besides the part, and has to be mixed too
      */
     public function __construct(
         public Slot $slot,
@@ -23,6 +24,7 @@ final readonly class Layer
         public ?array $only = null,
         public float $drunkGM2 = 0.0,
         public float $patchM2 = 0.0,
+        public ?Beside $beside = null,
     ) {
     }
 
@@ -30,6 +32,11 @@ final readonly class Layer
     public function onPlace(string $zone, float $patchM2): self
     {
         return new self($this->slot, $this->gM2, false, false, $zone === '' ? null : [$zone], 0.0, $patchM2);
+    }
+
+    public function beside(Beside $beside): self
+    {
+        return new self($this->slot, $this->gM2, $this->onCloth, $this->builds, $this->only, $this->drunkGM2, $this->patchM2, $beside);
     }
 
     /** @param list<string>|null $only */

@@ -271,7 +271,11 @@ final class PatternAndMould implements Method
                     + ($job->choices->of(PlyCount::class) - 1) * $job->pace->innerPly($job->areaM2)),
             $bag,
             $leak,
-            $job->coat(Role::Infuse)->after(Follow::minutes(5.0, self::HELD_MIN))->taking(15.0 + 30.0 * sqrt($job->areaM2)),
+            $job->coat(Role::Infuse)->filling(Beside::infusing(
+                $job->brief->clothAreaM2(),
+                max($job->brief->piece()->lengthMm, $job->brief->piece()->widthMm) / 1000.0,
+                $job->materials->skinResin->rheology->densityGCm3,
+            ))->after(Follow::minutes(5.0, self::HELD_MIN))->taking(15.0 + 30.0 * sqrt($job->areaM2)),
         ];
     }
 

@@ -112,6 +112,12 @@ final readonly class Step
         return $this->but(layer: Layer::of($this->role, $gM2, $only, $drunkGM2));
     }
 
+    /** It fills more than the part. */
+    public function filling(Beside $beside): self
+    {
+        return $this->but(layer: $this->layer?->beside($beside));
+    }
+
     public function sandedWith(Grits $grits): self
     {
         return $this->but(grits: $grits);

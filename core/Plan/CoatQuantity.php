@@ -40,7 +40,8 @@ final readonly class CoatQuantity
         });
         $planned = ArealWeight::fromGramsPerSquareMetre(Decision::of($log, $step->key)->gM2 ?? $layer->gM2);
         $left = $on === null ? null : $log->last($step->key, CupLeft::class)?->content->grams;
-        $loss = fn (float $cupG): float => $shop->cupLoss($fact?->atMin, $cupG, $step->role->spreader())->grams;
+        $loss = fn (float $cupG): float => $layer->beside?->totalG($cupG)
+            ?? $shop->cupLoss($fact?->atMin, $cupG, $step->role->spreader())->grams;
         $wantedG = $planned->over($area)->inGrams();
         $total = $wantedG + $loss($wantedG);
         $scaleStep = $shop->scaleStepAt($fact?->atMin);

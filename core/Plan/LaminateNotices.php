@@ -159,6 +159,20 @@ final class LaminateNotices
             'mesh' => $mesh,
             'bare' => FlowFront::minutes($way, $viscosity, FlowFront::WITHOUT_MESH_M2),
             'pot' => $pot,
+        ], LayUpWay::name()), ...self::besides($plan, $infuse)];
+    }
+
+    /** @return list<Finding> what is mixed and does not come to lie in the part */
+    private static function besides(FinishPlan $plan, PlannedStep $infuse): array
+    {
+        $beside = $infuse->step->layer?->beside;
+        if ($beside === null || $infuse->batch === null) {
+            return [];
+        }
+        $partG = ($infuse->laidGM2 ?? 0.0) * $plan->brief->clothAreaM2();
+
+        return [new Finding(Severity::Note, 'laminate.infusion_fills', [
+            'all' => $infuse->batch->totalG(), 'part' => $partG, 'mesh' => $beside->meshG, 'lines' => $beside->linesG, 'pot' => $beside->potG($partG),
         ], LayUpWay::name())];
     }
 }

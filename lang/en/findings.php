@@ -64,6 +64,10 @@ return [
             'tip' => 'Mesh over all but the last hand\'s breadth. The stack\'s own data sheet comes first: such figures differ by a '
                 .'hundred.',
         ],
+        'infusion_fills' => [
+            'what' => 'Of :all g mixed :part g come to lie in the part: :mesh g fill the mesh, :lines g the lines, and :pot g stay in the pot.',
+            'tip' => 'One shot: a pot that runs dry lets air in, and the part is scrap. All of it stands weighed before the clamp is opened.',
+        ],
         'infusion_gels' => [
             'what' => 'Over :way mm the resin takes :mesh min even under flow mesh, and the pot has :pot min: it gels on its way.',
             'tip' => 'Feed in the middle and draw at both sides, a slower hardener, or lay it up by hand.',

@@ -812,8 +812,8 @@ return [
     ],
     'infuse' => [
         'title' => 'Infuse',
-        'do' => 'Feed under the resin before its clamp is opened. Front across the part, then feed clamped; outlet stays open '
-            .'until it gels. Vacuum held through cure.',
+        'do' => 'All of it stands weighed first: a pot that runs dry lets air in, and the part is scrap. Feed under the resin before its clamp is '
+            .'opened. Front across the part, then feed clamped; outlet stays open until it gels. Vacuum held through cure.',
         'cue' => 'The front runs even; no foam in the outlet.',
     ],
     'warm_part' => [

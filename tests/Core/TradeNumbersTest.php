@@ -12,6 +12,7 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Caution;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Covering;
+use OakGloss\Method\LayUp;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Pace;
 use OakGloss\Method\PartBrief;
@@ -76,6 +77,24 @@ final class TradeNumbersTest extends TestCase
             self::assertSame('strip_paint', $painted?->step->name);
             self::assertGreaterThan(self::plan($way, $usual)->first(Role::Strip)->step->handsMin ?? INF, $painted->step->handsMin);
         }
+    }
+
+    /** Mesh, lines and pot are filled before the part is, and bought with it. */
+    public function testAnInfusionMixesWhatMeshLinesAndPotKeep(): void
+    {
+        $way = 'pattern_mould';
+        $usual = BriefOf::usual(Methods::named($way));
+        $plan = self::plan($way, $usual->with($usual->choices->but(layUp: LayUp::Infused)));
+        $infuse = $plan->first(Role::Infuse);
+        $said = array_column($plan->findings, 'args', 'code')['laminate.infusion_fills'];
+        $area = $plan->brief->clothAreaM2();
+        self::assertEqualsWithDelta(400.0 * $area, $said['mesh'], 0.01);
+        $lineM = max($plan->brief->piece()->lengthMm, $plan->brief->piece()->widthMm) / 1000.0 + 1.5;
+        self::assertEqualsWithDelta(M_PI * 0.4 ** 2 * 100.0 * $lineM * 1.12, $said['lines'], 0.5, '8 mm bore');
+        self::assertEqualsWithDelta(0.1 * $said['all'], $said['pot'], 0.2, 'a tenth of all that is mixed');
+        self::assertEqualsWithDelta($said['all'], $said['part'] + $said['mesh'] + $said['lines'] + $said['pot'], 0.2);
+        self::assertEqualsWithDelta($infuse?->batch?->totalG(), $said['all'], 0.01);
+        self::assertEqualsWithDelta($infuse->laidGM2 * $area, $said['part'], 0.01, 'what lies in the part stays the fibre\'s share');
     }
 
     public function testOnlySteelRusts(): void
