@@ -47,13 +47,19 @@ final class Slots
      */
     public function usual(Shop $shop, Slot $slot, Method $method): ?int
     {
-        $suits = $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->pluck('id')->all();
+        $suits = $this->suits($shop, $slot, $method);
         $last = fn (Builder $parts): ?int => PartSlot::query()->where('slot', $slot->value)->whereIn('part_id', $parts)
             ->latest('part_id')->first()?->sheetId();
         $same = $last($shop->parts()->getQuery()->where('method', $method::code())->select('id'));
         $any = $last($shop->parts()->getQuery()->select('id'));
 
         return $same ?? (in_array($any, $suits, true) ? $any : ($suits[0] ?? null));
+    }
+
+    /** @return list<int> sheets as they stand now that are made for a slot of a method, the likeliest first */
+    public function suits(Shop $shop, Slot $slot, Method $method): array
+    {
+        return array_values(array_map('intval', $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->pluck('id')->all()));
     }
 
     /** @return Builder<covariant Model> what is made for a slot of a method, the likeliest first */

@@ -54,16 +54,21 @@ final class CupNotices
         return array_values($findings);
     }
 
-    /** The cups that a coat is mixed in at an air; null where no number of them is spread in time. */
+    /**
+     * The cups that a coat is mixed in at an air; null where no number of them is spread in time.
+     *
+     * @param Resin|null $of another than the plan's
+     */
     public static function cups(
         FinishPlan $plan,
         PlannedStep $step,
         ?float $airC = null,
         int $hands = 1,
         float $diameterMm = CupHeat::SHEET_CUP_MM,
+        ?Resin $of = null,
     ): ?Cups {
         return self::cupsOf(
-            $plan->materials->resinFor($step->step),
+            $of ?? $plan->materials->resinFor($step->step),
             $step->batch?->totalG() ?? 0.1,
             self::strokeGM2($step),
             $plan->shop,

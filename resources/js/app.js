@@ -47,6 +47,14 @@ document.addEventListener('click', (event) => {
     }
 }, true);
 
+// What somebody picked by hand stays, whatever is typed after it.
+document.addEventListener('change', ({ target, isTrusted }) => {
+    const picked = target.form?.elements.picked;
+    if (isTrusted && picked && target.matches('select')) {
+        picked.value = `${picked.value} ${target.name}`.trim();
+    }
+}, true);
+
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         window.print();

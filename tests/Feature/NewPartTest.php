@@ -7,11 +7,16 @@ namespace Tests\Feature;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\Resin;
+use App\Planning\FewCups;
 use App\Planning\FromPart;
+use OakGloss\Method\Role;
+use OakGloss\Plan\CupNotices;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class NewPartTest extends ShopCase
 {
+    private const BONNET = ['length' => 1500, 'top' => 800, 'flank' => 200, 'bend_deg' => 30, 'bend_radius' => 10, 'edge_radius' => 3];
+
     public function testAPartIsMadeAndPlanned(): void
     {
         $this->post('/parts', $this->form(['needed_by' => '2027-04-01T12:00', 'sun' => '1']))->assertSessionHasNoErrors();
@@ -145,5 +150,31 @@ final class NewPartTest extends ShopCase
         $satin = Clear::query()->where('sheen', 'satin')->value('id');
         $this->post('/parts', $this->form(['letter' => 'N', 'finish' => 'satin', 'clear_id' => $satin]))->assertSessionHasNoErrors();
         self::assertSame(2, Part::query()->count());
+    }
+
+    /** A fast base in five cups for a bonnet: nobody picked it, so the form offers one that hands spread in time; what was picked stays. */
+    public function testTheBaseIsOfferedByAreaAndHands(): void
+    {
+        $base = function (array $more): ?Resin {
+            $form = $this->form(['sizes' => self::BONNET, 'method' => 'brush_on', 'with_for' => 'brush_on', ...$more]);
+            preg_match('/<select[^>]*name="base_resin_id".*?<option value="(\d+)"[^>]*selected/s', (string) $this->post('/parts/answer', $form)->getContent(), $is);
+
+            return Resin::query()->find((int) ($is[1] ?? 0));
+        };
+        $fast = Resin::query()->where('name', 'like', 'Quickset%')->firstOrFail();
+        $offered = $base(['base_resin_id' => (string) $fast->id]);
+        self::assertNotNull($offered);
+        self::assertSame($fast->chemistry, $offered->chemistry);
+        self::assertNull($base(['base_resin_id' => (string) $fast->id, 'picked' => 'tone base_resin_id skin_resin_id']), 'what was picked stays');
+        self::assertNull($base(['base_resin_id' => (string) $fast->id, 'sizes' => ['flank' => 60, 'top' => 120, 'length' => 200] + self::BONNET, 'picked' => 'skin_resin_id'])?->name, 'and what is spread in time');
+        $cups = function (Resin $of): float {
+            $part = $this->makePart(['sizes' => self::BONNET, 'base_resin_id' => $of->id]);
+            $plan = $this->planned($part)->plan;
+            $part->delete();
+
+            return CupNotices::cups($plan, $plan->first(Role::Base) ?? self::fail('no base'))->cups ?? INF;
+        };
+        self::assertGreaterThan(FewCups::MOST, $cups($fast));
+        self::assertLessThanOrEqual(FewCups::MOST, $cups($offered));
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\BriefHolds;
+use App\Planning\FewCups;
 use App\Planning\FromPart;
 use App\Planning\Letters;
 use App\Planning\MethodFields;
@@ -86,7 +87,7 @@ final class PartController
     }
 
     /** What follows from what is typed so far; the same fragment that the page begins with. */
-    public function answer(Request $request, Planner $planner, #[CurrentUser] User $user): View
+    public function answer(Request $request, Planner $planner, FewCups $fewCups, #[CurrentUser] User $user): View
     {
         NewUnit::turn($request);
         $method = Methods::orFirst($request->string('method')->toString());
@@ -100,11 +101,19 @@ final class PartController
         [$typed, $errors] = $this->attempt($request, $user);
         $edited = $user->shop->parts()->find($request->integer('editing'));
         $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $edited);
+        $answer = $this->answerTo($part, $errors, $planner, $edited);
+        $better = $edited === null && $answer['planned'] !== null ? $this->notPicked($request, $fewCups->instead($answer['planned']->plan, $method, $user->shop)) : [];
+        if ($better !== []) {
+            // What stands there nobody picked: for so large a part the shelf has what hands spread in time.
+            $request->merge($better);
+            $with = $this->with($request, $user->shop);
+            $answer = $this->answerTo($this->unsaved($better + $typed, $user->shop), [], $planner);
+        }
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
         return view('parts.fragments', [
-            'answer' => $this->answerTo($part, $errors, $planner, $edited),
-            'methodChanged' => $methodChanged,
+            'answer' => $answer,
+            'methodChanged' => $methodChanged || $better !== [],
             'with' => $with,
             'shape' => $shape,
             'shapes' => Shapes::of($method),
@@ -215,6 +224,16 @@ final class PartController
                 ?? ($part === null ? [] : ZoneRows::inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
         ] + app(MethodForm::class)->of($method, $shop, $part, $latest));
+    }
+
+    /**
+     * @param array<string, int> $better by field
+     *
+     * @return array<string, string> of those that nobody picked by hand
+     */
+    private function notPicked(Request $request, array $better): array
+    {
+        return array_map('strval', array_diff_key($better, array_flip(explode(' ', $request->string('picked')->toString()))));
     }
 
     /** @return array<string, mixed> what the method that was picked asks for, with what was typed of it */

@@ -7,6 +7,7 @@ namespace App\View\Page;
 use App\Models\Clear;
 use App\Models\Part;
 use App\Models\Shop;
+use App\Planning\FewCups;
 use App\Planning\MethodFields;
 use App\Planning\Planner;
 use App\Planning\Shapes;
@@ -35,8 +36,11 @@ final class Proposals
 
     private const KEPT_S = 600;
 
-    public function __construct(private readonly Planner $planner, private readonly MethodForm $withWhat)
-    {
+    public function __construct(
+        private readonly Planner $planner,
+        private readonly MethodForm $withWhat,
+        private readonly FewCups $fewCups,
+    ) {
     }
 
     /**
@@ -49,7 +53,7 @@ final class Proposals
         $ways = Ways::for($wish);
         [$best, $others] = [[], []];
         foreach (array_slice(array_keys($ways->offered), 0, self::MOST_PLANNED) as $code) {
-            $proposal = new Proposal($code, $ways->offered[$code], ...$this->planned($code, $wish, $mm, $shop));
+            $proposal = new Proposal($code, $ways->offered[$code], ...$this->plan($code, $this->brief($code, $wish, $mm, $shop), $shop));
             $proposal->canBePlanned() ? $best[] = $proposal : $others[] = $proposal;
             if (count($best) === self::SHOWN) {
                 break;
@@ -60,13 +64,26 @@ final class Proposals
     }
 
     /**
-     * What the form of a method begins with for a wish.
+     * What the form of a method begins with for a wish; its resins are such as these hands spread in time over so large a part.
      *
      * @param array{length: float, width: float} $mm
      *
      * @return array<string, mixed>
      */
     public function brief(string $code, Wish $wish, array $mm, Shop $shop): array
+    {
+        $brief = $this->asUsual($code, $wish, $mm, $shop);
+        $plan = $this->plan($code, $brief, $shop)[0];
+
+        return $plan === null ? $brief : $this->fewCups->instead($plan, Methods::named($code), $shop) + $brief;
+    }
+
+    /**
+     * @param array{length: float, width: float} $mm
+     *
+     * @return array<string, mixed>
+     */
+    private function asUsual(string $code, Wish $wish, array $mm, Shop $shop): array
     {
         $method = Methods::named($code);
         $shape = self::shape($method, $wish->form);
@@ -89,13 +106,12 @@ final class Proposals
     }
 
     /**
-     * @param array{length: float, width: float} $mm
+     * @param array<string, mixed> $brief
      *
      * @return array{FinishPlan|null, float|null} and in how many minutes it would be ready
      */
-    private function planned(string $code, Wish $wish, array $mm, Shop $shop): array
+    private function plan(string $code, array $brief, Shop $shop): array
     {
-        $brief = $this->brief($code, $wish, $mm, $shop);
         $part = new Part(MethodFields::of(Methods::named($code))->columns($brief, $shop) + $brief + [
             'shop_id' => $shop->id, 'name' => '', 'letter' => 'A', 'primed' => false, 'sun' => false, 'heat' => false, 'wear' => false,
             'zones' => [], 'zones_typed' => false,

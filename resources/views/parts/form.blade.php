@@ -13,6 +13,7 @@
         @method('PUT')
         <input type="hidden" name="editing" value="{{ $part->id }}">
     @endif
+    <input type="hidden" name="picked" value="{{ old('picked') }}">
     <div class="ask">
         <header class="page-head"><h1>{{ $part ? __('form.change') : __('parts.new') }}</h1></header>
         @if ($errors->any())
