@@ -20,7 +20,7 @@ final readonly class ShopMoney
      * @param int    $handMinor  an hour of hands
      * @param int    $boothMinor an hour of the booth
      * @param int    $boxMinor   an hour of a warm box or lamp
-     * @param int    $coatMinor  cups, brush, gloves and wipes of one coat
+     * @param int    $wetMinor   gloves, cloths, cups and sticks of an hour of wet work
      * @param float  $waste      per cent on materials
      * @param float  $margin     per cent on cost
      * @param float  $tax        per cent on net
@@ -32,7 +32,7 @@ final readonly class ShopMoney
         public int $handMinor = 0,
         public int $boothMinor = 0,
         public int $boxMinor = 0,
-        public int $coatMinor = 0,
+        public int $wetMinor = 0,
         public float $waste = 5.0,
         public float $margin = 0.0,
         public float $tax = 0.0,
@@ -46,7 +46,9 @@ final readonly class ShopMoney
     public static function read(mixed $kept): self
     {
         $usual = get_object_vars(new self());
-        $kept = is_array($kept) ? array_intersect_key($kept, $usual) : [];
+        // It went by the coat once: four of them are an hour.
+        $kept = is_array($kept) ? $kept + (isset($kept['coatMinor']) && is_numeric($kept['coatMinor']) ? ['wetMinor' => 4 * (int) $kept['coatMinor']] : []) : [];
+        $kept = array_intersect_key($kept, $usual);
         foreach ($usual as $name => $value) {
             $given = $kept[$name] ?? $value;
             $usual[$name] = match (true) {

@@ -25,6 +25,8 @@ use OakGloss\Fact\Fact;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\ModelVersion;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SupplyUse;
+use OakGloss\Plan\Taken;
 
 /** A part's plan as a bill, and what was really taken and worked as another of the same lines. */
 final class Billing
@@ -33,6 +35,9 @@ final class Billing
 
     /** A mean price is of so many times what was taken. */
     private const FINE = 1e4;
+
+    /** Of wet work that goes with a cup that was lost, min (ours). */
+    private const LOST_CUP_MIN = 15.0;
 
     /** @var array<string, array<int, ShelfItem>> sheets by shop and kind */
     private array $items = [];
@@ -48,18 +53,20 @@ final class Billing
     /** What the job as it is planned comes to: materials at their last prices, hands and places at the shop's rates. */
     public function quoted(PlannedPart $planned): Bill
     {
-        $materials = [];
+        $materials = $lines = [];
         foreach ($planned->plan->steps as $step) {
             foreach ($step->skipped ? [] : Consumption::whole($planned->plan, $step) as $taken) {
                 $key = $step->step->key;
-                foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $key, [$taken]) as $used) {
+                $jars = $this->takenFrom->jars($planned->part, $planned->plan->log, $key, [$taken]);
+                $lines = $jars === [] ? [...$lines, ...self::notOnShelf($taken, $step)] : $lines;
+                foreach ($jars as $used) {
                     $at = self::key($used->jar, $step->step->isMend);
                     $materials[$at] ??= [$used->jar, 0.0, $step->step->isMend];
                     $materials[$at][1] += $used->quantity;
                 }
             }
         }
-        $lines = [];
+        $lines = self::together($lines);
         foreach ($materials as $key => [$jar, $quantity, $isRescue]) {
             $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, $this->prices->last($planned->part->shop_id, $jar));
         }
@@ -69,7 +76,7 @@ final class Billing
             ...$this->hands($planned, fn (PlannedStep $s): ?float => $s->skipped ? null : $s->handsMin),
             ...$this->places($planned, true),
             ...SentOutLine::of($planned, true),
-            ...$this->coats($planned, fn (PlannedStep $s): int => $s->skipped ? 0 : 1),
+            ...$this->wet($planned, fn (PlannedStep $s): ?float => $s->skipped ? null : $s->handsMin),
         ]);
     }
 
@@ -99,7 +106,10 @@ final class Billing
                 $lines[] = $this->material($planned, $key, $jar, $quantity, $isRescue, self::priceOfAll($prices, $quantity, $minor));
             }
         }
-        $lines = [...$lines, ...$this->worked($planned), ...$this->places($planned, false), ...SentOutLine::of($planned, false)];
+        $lines = [
+            ...$lines, ...$this->notCounted($planned), ...$this->worked($planned), ...$this->places($planned, false),
+            ...SentOutLine::of($planned, false),
+        ];
         foreach ($planned->plan->log->roundsBefore() as $round) {
             $lines = [...$lines, ...$this->worked($this->trials->trial($planned, $round), true)];
         }
@@ -107,8 +117,40 @@ final class Billing
         return $this->bill($planned, self::together($lines));
     }
 
+    /** @return list<BillLine> what was used up by what was done, of which the shelf has no sheet */
+    private function notCounted(PlannedPart $planned): array
+    {
+        $lines = [];
+        foreach ($planned->plan->steps as $step) {
+            foreach ($step->isDone() && ! $step->skipped ? SupplyUse::of($planned->plan, $step) : [] as $taken) {
+                $jars = $this->takenFrom->jars($planned->part, $planned->plan->log, $step->step->key, [$taken]);
+                $lines = $jars === [] ? [...$lines, ...self::notOnShelf($taken, $step)] : $lines;
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<BillLine> on the bill all the same, with no price yet */
+    private static function notOnShelf(Taken $taken, PlannedStep $step): array
+    {
+        $supply = $taken->supply;
+        $rescue = $step->step->isMend ? ':rescue' : '';
+
+        return $supply === null ? [] : [new BillLine(
+            CostKind::Material,
+            "supply:{$supply->value}:{$rescue}",
+            (string) __("words.supply.{$supply->value}"),
+            round($taken->quantity, 3),
+            $supply->unit(),
+            1.0,
+            0,
+            $step->step->isMend,
+        )];
+    }
+
     /**
-     * Hands and cups of what was done.
+     * Hands of what was done, and what goes with wet hands.
      *
      * @param bool $isLost it was stripped off again
      *
@@ -118,9 +160,8 @@ final class Billing
     {
         $done = fn (PlannedStep $s): bool => $s->isDone() && ! $s->skipped;
         $minutes = fn (PlannedStep $s): ?float => $done($s) ? LoggedMinutes::of($planned, $s) : null;
-        $cups = fn (PlannedStep $s): int => ($done($s) ? 1 : 0) + $planned->plan->log->cupsLost($s->step->key);
 
-        return [...$this->hands($planned, $minutes, $isLost), ...$this->coats($planned, $cups, $isLost)];
+        return [...$this->hands($planned, $minutes, $isLost), ...$this->wet($planned, $minutes, $isLost)];
     }
 
     /**
@@ -273,6 +314,7 @@ final class Billing
         $money = $planned->part->shop->money();
         $rate = match (true) {
             $kind === CostKind::Hands => $money->handMinor,
+            $kind === CostKind::Wet => $money->wetMinor,
             $key === 'place:booth' => $money->boothMinor,
             default => $money->boxMinor,
         };
@@ -281,28 +323,26 @@ final class Billing
     }
 
     /**
-     * @param \Closure(PlannedStep): int $cups
+     * Gloves, cloths, cups and sticks by the hour of wet work; a cup that was lost takes its share.
      *
-     * @return list<BillLine> cups, brushes and gloves
+     * @param \Closure(PlannedStep): (float|null) $minutes
+     *
+     * @return list<BillLine>
      */
-    private function coats(PlannedPart $planned, \Closure $cups, bool $isLost = false): array
+    private function wet(PlannedPart $planned, \Closure $minutes, bool $isLost = false): array
     {
-        $n = ['' => 0, ':rescue' => 0];
+        $sums = [];
         foreach ($planned->plan->steps as $step) {
-            $n[$isLost || $step->step->isMend ? ':rescue' : ''] += $step->batch === null ? 0 : $cups($step);
+            $key = 'wet'.($isLost || $step->step->isMend ? ':rescue' : '');
+            $min = $step->step->role->isWet() ? $minutes($step) : null;
+            $sums[$key] = ($sums[$key] ?? 0.0) + ($min ?? 0.0) + self::LOST_CUP_MIN * $planned->plan->log->cupsLost($step->step->key);
         }
-        $price = $planned->part->shop->money()->coatMinor;
 
-        return array_map(fn (string $rescue, int $coats): BillLine => new BillLine(
-            CostKind::Coat,
-            "coats{$rescue}",
-            (string) __('money.coats'),
-            (float) $coats,
-            (string) __('money.unit_coats'),
-            1.0,
-            $price,
-            $rescue !== '',
-        ), array_keys(array_filter($n)), array_filter($n));
+        return array_map(
+            fn (string $key, float $min): BillLine => $this->hour($planned, CostKind::Wet, $key, (string) __('money.wet'), $min, $key !== 'wet'),
+            array_keys(array_filter($sums)),
+            array_filter($sums),
+        );
     }
 
     /**

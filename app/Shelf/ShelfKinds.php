@@ -10,7 +10,7 @@ final class ShelfKinds
     /** @var list<class-string<ShelfKind>> */
     private const ALL = [
         Kind\Resins::class, Kind\Cloths::class, Kind\Papers::class, Kind\Clears::class, Kind\Aids::class,
-        Kind\Consumables::class, Kind\ReleaseAgents::class, Kind\Fillers::class, Kind\Cores::class, Kind\Adhesives::class,
+        Kind\Rolls::class, Kind\Consumables::class, Kind\ReleaseAgents::class, Kind\Fillers::class, Kind\Cores::class, Kind\Adhesives::class,
         Kind\Compounds::class, Kind\Pads::class, Kind\GunTips::class, Kind\Gloves::class,
     ];
 

@@ -27,13 +27,17 @@ use OakGloss\Method\Shelf;
 use OakGloss\Method\Slot;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SupplyUse;
 use OakGloss\Plan\Taken;
 
 /** From which jars of the shelf a part's steps take, and its facts have taken. */
 final class TakenFrom
 {
-    public function __construct(private readonly Present $present, private readonly Lineage $lineage)
-    {
+    public function __construct(
+        private readonly Present $present,
+        private readonly Lineage $lineage,
+        private readonly SupplyShelf $supplies,
+    ) {
     }
 
     /**
@@ -61,6 +65,7 @@ final class TakenFrom
             $content->ends($step->step->kind) && ! $step->isDone() => $of(
                 ...Consumption::cloth($before->plan, $step),
                 ...Consumption::clear($before->plan, $step),
+                ...SupplyUse::of($before->plan, $step),
             ),
             default => [],
         };
@@ -98,7 +103,12 @@ final class TakenFrom
     {
         $used = [];
         foreach ($taken as $one) {
-            foreach ($one->slot === null ? $this->paper($part, $one) : $this->sheets($part, $log, $step, $one->slot, $one->jar) as $of) {
+            $from = match (true) {
+                $one->supply !== null => array_filter([$this->supplies->find($part, $one->supply)]),
+                $one->slot !== null => $this->sheets($part, $log, $step, $one->slot, $one->jar),
+                default => $this->paper($part, $one),
+            };
+            foreach ($from as $of) {
                 [$kind, $id, $share] = $of;
                 $used[] = new Used(new Jar($kind, $this->lineage->newest($kind, $id), $one->jar), $one->quantity * $share, $one->widthMm);
             }

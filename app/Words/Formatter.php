@@ -22,6 +22,8 @@ use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SupplyUse;
+use OakGloss\Plan\Taken;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\NextAct;
 use OakGloss\Schedule\StepTime;
@@ -58,6 +60,17 @@ final class Formatter implements Words
             'um' => $this->um($worst->left()->inMicrometres()),
             'zone' => $worst->zone->name,
         ]);
+    }
+
+    /** `about 20 g primer, 2.1 m masking tape`: what a step uses up besides; null of one that uses up nothing. */
+    public function supplies(FinishPlan $plan, PlannedStep $step): ?string
+    {
+        $says = array_map(
+            fn (Taken $t): string => $t->supply === null ? '' : $this->stock($t->quantity, $t->supply->unit()).' '.$this->word('supply', $t->supply),
+            SupplyUse::of($plan, $step),
+        );
+
+        return $says === [] ? null : (string) __('bench.about', ['what' => implode(', ', $says)]);
     }
 
     /** How much of its worst face a plan bares; where nothing is flatted, what its nib paper would if it went over all of a face. */

@@ -32,6 +32,7 @@ trait SaysFigures
         return match ($unit) {
             'g' => $this->grams($quantity),
             'm' => $this->measures->say($quantity, Unit::Metre, 2, "\u{A0}"),
+            'm²' => $this->area($quantity),
             'ml' => $this->measures->say($quantity, Unit::Millilitre, $quantity < 100.0 ? 1 : 0, "\u{A0}"),
             'pieces', 'pairs' => $quantity === 1.0 ? "1\u{A0}".Str::singular($unit) : number_format($quantity, 0, '.', ' ')."\u{A0}{$unit}",
             default => rtrim(rtrim(number_format($quantity, 1, '.', ' '), '0'), '.')."\u{A0}{$unit}",

@@ -11,7 +11,9 @@ enum CostKind: string
     case Hands = 'hands';
     /** A booth, a warm box: hours of a place. */
     case Place = 'place';
-    /** Cups, brushes and gloves of a coat. */
+    /** Gloves, cloths, cups, sticks: by the hour of wet work. */
+    case Wet = 'wet';
+    /** The same by the coat, in quotes that were given before it went by the hour. */
     case Coat = 'coat';
     /** What another shop does. */
     case SentOut = 'sent_out';

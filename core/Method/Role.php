@@ -242,6 +242,16 @@ enum Role: string
         return $this->holdsCloth() || $this->isPly() || in_array($this, [self::Coupling, self::Lift, self::Splice], true);
     }
 
+    /** Whether gloves are on for it, and cloths, cups and sticks are used up. */
+    public function isWet(): bool
+    {
+        return in_array($this->kind(), [StepKind::Coat, StepKind::Spray, StepKind::Lay, StepKind::Turn, StepKind::Wipe], true)
+            || in_array($this, [
+                self::Prime, self::BodyFill, self::Adhesive, self::Wax, self::ReleaseFilm, self::Surface, self::Bond, self::Join, self::PeelPly,
+                self::FilmOver, self::Cover, self::DotFill,
+            ], true);
+    }
+
     /** Whether a coat lies over the weave. */
     public function isOverWeave(): bool
     {

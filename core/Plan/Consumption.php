@@ -17,13 +17,19 @@ final class Consumption
     /** @return list<Taken> */
     public static function of(FinishPlan $plan, PlannedStep $step): array
     {
-        return [...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step)];
+        return [
+            ...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step),
+            ...SupplyUse::of($plan, $step),
+        ];
     }
 
     /** @return list<Taken> all that the step takes, and took: papers that are through too */
     public static function whole(FinishPlan $plan, PlannedStep $step): array
     {
-        return [...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step, true)];
+        return [
+            ...self::resin($step), ...self::cloth($plan, $step), ...self::clear($plan, $step), ...self::papers($plan, $step, true),
+            ...SupplyUse::of($plan, $step),
+        ];
     }
 
     /** @return list<Taken> what is weighed */

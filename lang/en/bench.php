@@ -132,12 +132,14 @@ return [
 
     'cup_left' => 'Left in the cup',
     'cup_left_why' => 'Weigh the cup of the :coat with its tool in it, less what both weigh clean. It teaches how much a cup keeps back here.',
+    'about' => 'about :what',
     'grams' => [
         'loss_sheet' => 'by the shop\'s number', 'loss_learnt' => ':least to :most in 95 of 100, by :n leftovers',
         'of' => 'these grams',
         'area' => 'area', 'wrapped' => 'zones and wrap', 'wetted' => 'zones that get resin',
         'weight' => 'weight', 'of_cloth' => 'share of the cloth\'s weight', 'planning' => 'planning value',
         'loss' => 'left in cup and brush', 'shop' => 'shop',
+        'beside' => 'not in the part', 'besides' => ':mesh mesh, :lines lines, :pot in the pot', 'beside_why' => 'a pot that runs dry scraps the part',
         'ratio' => 'ratio', 'by_weight' => '100 : :hardener by weight', 'sheet' => 'data sheet',
         'hardener' => 'of the hardener', 'share' => 'the blend\'s share',
         'error' => 'ratio error', 'at_worst' => ':percent at worst', 'scale' => 'scale of :g g',

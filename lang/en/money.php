@@ -21,10 +21,9 @@ return [
     'so_far' => 'What it has cost by now',
     'actual' => 'What it has cost',
     'columns' => ['For', 'How much', 'At', 'Amount'],
-    'groups' => ['material' => 'Materials', 'hands' => 'Hands', 'place' => 'Booth and box', 'coat' => 'Cups, brushes, gloves', 'sent_out' => 'Sent out'],
+    'groups' => ['material' => 'Materials', 'hands' => 'Hands', 'place' => 'Booth and box', 'wet' => 'Gloves, cloths, cups, sticks', 'coat' => 'Cups, brushes, gloves', 'sent_out' => 'Sent out'],
     'rescue' => 'way out',
-    'coats' => 'Cup, brush, gloves and wipes of a coat',
-    'unit_coats' => 'coats',
+    'wet' => 'Gloves, cloths, cups and sticks, by the hour of wet work',
     'unit_sent' => 'job',
     'stages' => [
         'pattern' => 'Pattern', 'mould' => 'Mould', 'ground' => 'Ground', 'cloth' => 'Cloth', 'build' => 'Build', 'level' => 'Level and finish coats',
@@ -79,12 +78,12 @@ return [
     'days' => 'days',
     'fields' => [
         'currency' => 'Currency', 'digits' => 'Digits of its small unit', 'hand' => 'An hour of hands', 'booth' => 'An hour of the booth',
-        'box' => 'An hour of a warm box', 'coat' => 'Cup, brush, gloves of a coat', 'waste' => 'Waste', 'margin' => 'Margin', 'tax' => 'Tax',
+        'box' => 'An hour of a warm box', 'wet' => 'Gloves, cloths, cups of an hour', 'waste' => 'Waste', 'margin' => 'Margin', 'tax' => 'Tax',
         'valid' => 'A quote stands for', 'terms' => 'Terms', 'excluded' => 'What is not included', 'footer' => 'Foot of the page',
     ],
     'hints' => [
         'currency' => 'three letters', 'digits' => '2 for cents, 0 where there is none', 'hand' => '0 while you don\'t know', 'booth' => 'with its filters',
-        'box' => 'with its current', 'coat' => 'all of it', 'waste' => 'on materials', 'margin' => 'on cost', 'tax' => 'on net',
+        'box' => 'with its current', 'wet' => 'of wet work', 'waste' => 'on materials', 'margin' => 'on cost', 'tax' => 'on net',
     ],
     'costs' => 'costs :sum more',
 ];

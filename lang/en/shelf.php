@@ -101,6 +101,10 @@ return [
         'wax' => 'release wax', 'release_film' => 'release film', 'primer' => 'primer for metal or wood', 'body_filler' => 'body filler',
         'adhesive' => 'spray adhesive', 'paint' => 'black paint or primer', 'surfacer' => 'pattern surfacer', 'bond_paste' => 'bonding paste',
     ],
+    'rolls' => [
+        'tape' => 'masking tape', 'seal_tape' => 'sealing cord for bags', 'peel_ply' => 'peel ply', 'breather' => 'breather', 'mesh' => 'flow mesh',
+        'bag_film' => 'film for bags and covers',
+    ],
     'aid_line' => ':what · :coats · ready after :ready',
     'aid_coats' => 'one coat|:count coats',
 ];

@@ -125,6 +125,12 @@ return [
         'spare' => 'the original stays whole', 'own' => 'no second panel; the original is cut', 'tabs' => 'no frame at all; light parts only',
     ],
     'held' => ['nothing' => 'no tank', 'fuel' => 'a tank that held fuel'],
+    'supply' => [
+        'primer' => 'primer', 'paint' => 'black paint', 'body_filler' => 'body filler', 'surfacer' => 'pattern surfacer', 'wax' => 'release wax',
+        'release_film' => 'release film', 'adhesive' => 'spray adhesive', 'bond_paste' => 'bonding paste', 'cut' => 'cut compound',
+        'finish_cut' => 'finish compound', 'jewelled' => 'last compound', 'tape' => 'masking tape', 'seal_tape' => 'sealing cord',
+        'peel_ply' => 'peel ply', 'breather' => 'breather', 'mesh' => 'flow mesh', 'bag_film' => 'film for bags and covers',
+    ],
     'covering' => [
         'nothing' => 'nothing, bare and sound', 'remains' => 'film, glue or loose paint here and there', 'paint' => 'paint all over',
         'lacquer' => 'old lacquer that lets go', 'vinyl' => 'vinyl film and its glue', 'rust' => 'rust',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakGloss\Abrasion\Grit;
+use OakGloss\Abrasion\PaperUse;
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\FactLog;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
@@ -18,6 +21,7 @@ use OakGloss\Method\Pace;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
 use OakGloss\Method\Workshop;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Quantity\Temperature;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,6 +107,78 @@ final class TradeNumbersTest extends TestCase
         $codes = fn (Substrate $of): array => array_column(self::plan('sheet_metal', Sample::brief($of)->with($rust))->findings, 'code');
         self::assertContains('method.rust_on', $codes(Substrate::Aluminium));
         self::assertNotContains('method.rust_on', $codes(Substrate::Steel));
+    }
+
+    /** Paper wears by the root of its grain: a bonnet takes a few fine sheets, not a box of them. */
+    public function testAFewFineSheetsDoABonnet(): void
+    {
+        // What P1500 takes after P1000 on 1.6 m², wet.
+        $cut = 1.25 * SandingMethod::WetBlock->scratchUm(Grit::p(1000));
+        self::assertLessThanOrEqual(4, PaperUse::pieces(SandingMethod::WetBlock, Grit::p(1500), 1.6, $cut));
+        $lasts = array_map(fn (int $p): float => PaperUse::lastsM2Um(SandingMethod::WetBlock, Grit::p($p)), array_keys(Grit::MEAN_GRAIN_UM));
+        $sorted = $lasts;
+        rsort($sorted);
+        self::assertSame($sorted, $lasts, 'a finer paper lasts no longer');
+        foreach (Grit::MEAN_GRAIN_UM as $p => $um) {
+            self::assertEqualsWithDelta(4.0 * sqrt($um / 125.0), PaperUse::lastsM2Um(SandingMethod::WetBlock, Grit::p($p)), 0.06, "P{$p}");
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, float>}> way, choices, and what is used up on its usual part */
+    public static function supplies(): iterable
+    {
+        yield 'metal' => ['sheet_metal', [], ['primer' => 150.0, 'body_filler' => 500.0, 'cut' => 40.0, 'finish_cut' => 25.0]];
+        yield 'glued' => ['glue_down', ['plies' => 2], ['adhesive' => 60.0]];
+        yield 'bagged' => ['bagged', [], ['paint' => 120.0]];
+        yield 'pattern' => ['pattern_mould', [], ['surfacer' => 600.0]];
+    }
+
+    /**
+     * @param array<string, mixed> $choices
+     * @param array<string, float> $gM2
+     */
+    #[DataProvider('supplies')]
+    public function testWhatIsUsedUpIsPlanned(string $way, array $choices, array $gM2): void
+    {
+        $usual = BriefOf::usual(Methods::named($way));
+        $plan = self::plan($way, $usual->with($usual->choices->but(...$choices)));
+        $used = self::used($plan);
+        foreach ($gM2 as $supply => $weight) {
+            self::assertEqualsWithDelta($weight * $plan->brief->coatedAreaM2(), $used[$supply] ?? 0.0, 1e-6, $supply);
+        }
+    }
+
+    /** A bag has fabric, breather or mesh, film with pleats and cord around; a shell has a bead of paste, bare faces have tape. */
+    public function testWhatGoesByTheMetre(): void
+    {
+        $usual = BriefOf::usual(Methods::named('pattern_mould'));
+        foreach ([LayUp::Hand->value => ['breather', 'mesh'], LayUp::Infused->value => ['mesh', 'breather']] as $way => [$has, $not]) {
+            $plan = self::plan('pattern_mould', $usual->with($usual->choices->but(layUp: LayUp::from($way))));
+            $used = self::used($plan);
+            self::assertArrayHasKey($has, $used);
+            self::assertArrayNotHasKey($not, $used);
+            self::assertGreaterThan($plan->brief->clothAreaM2(), $used['bag_film']);
+            self::assertGreaterThan($plan->brief->rimM(), $used['seal_tape']);
+        }
+        self::assertEqualsWithDelta(80.0 * ($shell = self::plan('lift_off_shell', BriefOf::usual(Methods::named('lift_off_shell'))))->brief->rimM(), self::used($shell)['bond_paste'] ?? 0.0, 1e-6);
+        $zones = [...Sample::brief()->zones, new Zone('seat', ZoneKind::Bare, 0.0, 0.1, 0.01)];
+        $plan = self::plan('brush_on', Sample::brief(zones: $zones));
+        self::assertEqualsWithDelta(count($plan->all(Role::MaskFaces)) * 1.1 * 0.4, self::used($plan)['tape'] ?? 0.0, 1e-6);
+    }
+
+    /** @return array<string, float> by supply, over all steps */
+    private static function used(FinishPlan $plan): array
+    {
+        $used = [];
+        foreach ($plan->steps as $step) {
+            foreach (Consumption::whole($plan, $step) as $taken) {
+                if ($taken->supply !== null) {
+                    $used[$taken->supply->value] = ($used[$taken->supply->value] ?? 0.0) + $taken->quantity;
+                }
+            }
+        }
+
+        return $used;
     }
 
     private static function plan(string $way, PartBrief $brief, ?Workshop $shop = null): FinishPlan

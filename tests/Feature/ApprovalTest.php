@@ -19,7 +19,7 @@ final class ApprovalTest extends ShopCase
 
     public function testTheTwelveJobsAreWhatWasApproved(): void
     {
-        $this->shop->update(['money' => ['handMinor' => 4400, 'boothMinor' => 900, 'boxMinor' => 120, 'coatMinor' => 190]]);
+        $this->shop->update(['money' => ['handMinor' => 4400, 'boothMinor' => 900, 'boxMinor' => 120, 'wetMinor' => 760]]);
         $text = '';
         foreach (array_keys(Methods::all()) as $code) {
             $part = $this->made($code);

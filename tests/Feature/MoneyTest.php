@@ -22,7 +22,7 @@ final class MoneyTest extends ShopCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->shop->update(['money' => ['currency' => 'EUR', 'digits' => 2, 'handMinor' => 4000, 'coatMinor' => 100, 'waste' => 10.0, 'margin' => 20.0, 'tax' => 20.0, 'validDays' => 14, 'terms' => 'Half on order.', 'excluded' => 'Fitting <b>and</b> carriage.']]);
+        $this->shop->update(['money' => ['currency' => 'EUR', 'digits' => 2, 'handMinor' => 4000, 'wetMinor' => 400, 'waste' => 10.0, 'margin' => 20.0, 'tax' => 20.0, 'validDays' => 14, 'terms' => 'Half on order.', 'excluded' => 'Fitting <b>and</b> carriage.']]);
         $this->user->unsetRelation('shop');
     }
 
@@ -122,7 +122,7 @@ final class MoneyTest extends ShopCase
         $cups = function () use ($part): float {
             app()->forgetScopedInstances();
 
-            return array_sum(array_map(fn (BillLine $l): float => $l->quantity, app(Billing::class)->actual($this->planned($part))->of(CostKind::Coat)));
+            return array_sum(array_map(fn (BillLine $l): float => $l->quantity, app(Billing::class)->actual($this->planned($part))->of(CostKind::Wet)));
         };
         $before = $cups();
         $this->post("/parts/{$part->id}/wrong", ['mishap' => 'cup_binned'])->assertSessionHasNoErrors();
@@ -134,12 +134,12 @@ final class MoneyTest extends ShopCase
         self::assertSame($before, $cups(), 'its coat counts once it is on');
         app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/wrong", ['mishap' => 'cup_kicked'])->assertSessionHasNoErrors();
-        self::assertSame($before + 1.0, $cups());
+        self::assertSame($before + 15.0, $cups());
     }
 
     public function testRatesAreTypedInTheShopsOwnUnitsAndRefusedAtTheirField(): void
     {
-        $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'coat' => '120', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];
+        $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'wet' => '120', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];
         $this->put('/shop/money', $form)->assertSessionHasNoErrors();
         self::assertSame(5500, $this->shop->refresh()->money()->handMinor);
         self::assertSame('5 500 JPY', strtr($this->shop->money()->say(5500), ["\u{202F}" => ' ', "\u{A0}" => ' ']));

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Clear;
 use App\Models\Lot;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
 use App\Models\StockMove;
+use App\Models\StoredItem;
 use App\Models\Why;
+use App\Money\Billing;
 use App\Stock\Ledger;
+use App\Words\Formatter;
 use Carbon\CarbonImmutable;
+use OakGloss\Cost\BillLine;
 
 /** Lots and what facts do to them. */
 final class StockTest extends ShopCase
@@ -161,5 +166,32 @@ final class StockTest extends ShopCase
         $ledger->take($fact, $this->shop->id, [new \App\Stock\Used(new \App\Stock\Jar('resins', $resin, 'resin'), $grams)]);
 
         return $fact;
+    }
+
+    /** Primer, tape, compounds come off the shelf with the step that uses them; what the shelf has no sheet of stands on the bill without a price. */
+    public function testWhatIsUsedUpComesOffTheShelfWhereItIsCountedAndIsQuotedAlways(): void
+    {
+        $primer = StoredItem::query()->where('kind', 'aids')->get()->first(fn (StoredItem $i): bool => $i->getAttribute('what') === 'primer') ?? self::fail('no primer');
+        $part = $this->makePart(['method' => 'sheet_metal', 'substrate' => 'steel', 'primed' => false, 'primer_id' => $primer->id, 'filler_id' => Clear::query()->where('kind', 'filler')->firstOrFail()->id]);
+        foreach (['strip', 'wipe-1', 'key', 'wipe-primer'] as $n => $step) {
+            $this->fact($part, 'done', $step, "2027-03-10 16:{$n}0");
+        }
+        $lot = $this->lot('aids', $primer->id, '', 500.0, ['price_minor' => 2500]);
+        $before = $this->planned($part);
+        $wants = 2.0 * 150.0 * $before->plan->brief->coatedAreaM2();
+        $bill = app(Billing::class)->quoted($before);
+        $line = array_values(array_filter($bill->lines, fn (BillLine $l): bool => $l->key === "aids:{$primer->id}:"))[0] ?? self::fail('not quoted');
+        self::assertEqualsWithDelta($wants, $line->quantity, 0.001, 'two coats by its sheet');
+        self::assertSame((int) round($line->quantity * 5.0), $line->minor());
+        $this->get("/parts/{$part->id}")->assertSee(__('bench.about', ['what' => app(Formatter::class)->grams($wants).' '.__('words.supply.primer')]));
+
+        $this->act($part, 'done', 'prime')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(500.0 - $wants, $lot->refresh()->left, 0.001);
+
+        StoredItem::query()->where('kind', 'aids')->delete();
+        app()->forgetScopedInstances();
+        $part = Part::query()->findOrFail($part->id);
+        $unpriced = app(Billing::class)->unpriced(app(Billing::class)->quoted($this->planned($part)));
+        self::assertContains(__('words.supply.body_filler'), $unpriced);
     }
 }

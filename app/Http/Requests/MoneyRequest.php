@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What the shop's hours and money are reckoned by. */
 final class MoneyRequest extends FormRequest
 {
-    public const AMOUNTS = ['hand' => 'handMinor', 'booth' => 'boothMinor', 'box' => 'boxMinor', 'coat' => 'coatMinor'];
+    public const AMOUNTS = ['hand' => 'handMinor', 'booth' => 'boothMinor', 'box' => 'boxMinor', 'wet' => 'wetMinor'];
 
     /** @return array<string, mixed> */
     public function rules(): array

@@ -98,6 +98,7 @@ final readonly class CoatRow
             $this->ready(),
             $this->format->leaves($this->step),
             $this->cutsThrough(),
+            $this->format->supplies($this->planned->plan, $this->step),
             $this->step->step->kind === StepKind::Lay
                 ? (string) __('parts.row.piece', ['piece' => $this->format->piece($this->planned->plan->brief->piece())])
                 : null,

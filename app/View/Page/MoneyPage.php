@@ -48,7 +48,7 @@ final readonly class MoneyPage
     public function quantity(BillLine $line): string
     {
         return match ($line->kind) {
-            CostKind::Hands, CostKind::Place => $this->format->span($line->quantity),
+            CostKind::Hands, CostKind::Place, CostKind::Wet => $this->format->span($line->quantity),
             CostKind::Coat, CostKind::SentOut => (string) (int) $line->quantity,
             default => $this->format->stock($line->quantity, $line->unit),
         };

@@ -8,11 +8,18 @@
         <dt>{{ __('bench.grams.weight') }}</dt>
         <dd>{{ $format->weight($layer->gM2) }}
             <i>{{ __($step->step->role->isByCloth() ? 'bench.grams.of_cloth' : 'bench.grams.planning') }}</i></dd>
+        @if ($beside = $layer->beside)
+            @php($partG = $layer->gM2 * $plan->brief->clothAreaM2())
+            <dt>{{ __('bench.grams.beside') }}</dt>
+            <dd>{{ __('bench.grams.besides', ['mesh' => $format->grams($beside->meshG), 'lines' => $format->grams($beside->linesG),
+                'pot' => $format->grams($beside->potG($partG))]) }} <i>{{ __('bench.grams.beside_why') }}</i></dd>
+        @else
         <dt>{{ __('bench.grams.loss') }}</dt>
         @php($loss = $plan->shop->cupLoss(null, $step->batch->totalG(), $step->step->role->spreader()))
         <dd>{{ $format->grams($loss->grams) }} <i>{{ __($loss->measured === 0 ? 'bench.grams.loss_sheet' : 'bench.grams.loss_learnt', [
             'least' => $format->grams($loss->least()), 'most' => $format->grams($loss->most()), 'n' => $loss->measured,
         ]) }}</i></dd>
+        @endif
         <dt>{{ __('bench.grams.ratio') }}</dt>
         <dd>{{ __('bench.grams.by_weight', ['hardener' => $format->hardener($resin->ratio)]) }} <i>{{ __('bench.grams.sheet') }}</i></dd>
         @foreach ($resin->hardenerParts as $what => $share)
