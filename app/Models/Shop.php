@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakGloss\Choosing\Tool;
 use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Workshop;
 
@@ -59,13 +60,13 @@ final class Shop extends Model
     private const TYPED_KEPT_MIN = 31 * 1440.0;
 
     /** What a shop has or has not; boxes and ovens are places for parts. */
-    public const TOOLS = ['vacuum_pump', 'spray_gun', 'mask', 'sander', 'clamps'];
+    public const TOOLS = ['vacuum_pump', 'spray_gun', 'respirator', 'air_fed', 'licence', 'sander', 'clamps', 'dryer'];
 
     protected $guarded = ['id'];
 
     protected $attributes = [
         'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2,"oven":0}',
-        'tools' => '["spray_gun","mask","sander","clamps"]',
+        'tools' => '["spray_gun","respirator","sander","clamps","dryer"]',
         'leak_mbar' => 5.0,
         'wipe_holds_min' => Workshop::WIPE_HOLDS_MIN,
         'cool_place_c' => 9.0,
@@ -75,6 +76,16 @@ final class Shop extends Model
         'unrest_min' => 30.0,
         'device_ranges' => '[]',
     ];
+
+    /** @return list<Tool> tools, and what there is a place for */
+    public function has(): array
+    {
+        $isThere = fn (Tool $t): bool => in_array($t, [Tool::Booth, Tool::WarmBox, Tool::Oven], true)
+            ? ($this->things[$t->value] ?? 0) > 0
+            : in_array($t->value, $this->tools, true);
+
+        return array_values(array_filter(Tool::cases(), $isThere));
+    }
 
     protected function casts(): array
     {

@@ -92,7 +92,8 @@ final class ShopFloors
             leakMbar: $shop->leak_mbar,
             losses: LossBook::of($shop),
             wipeHoldsMin: $shop->wipe_holds_min,
-            sprays: array_diff(['spray_gun', 'mask'], $shop->tools) === [],
+            tools: $shop->has(),
+            people: max(1, count($people)),
             sessionMin: max([60.0, ...array_map(fn (array $w): float => $w[1] - $w[0], $together->windows)]),
         );
 

@@ -14,6 +14,7 @@ use App\Models\StoredItem;
 use App\Shelf\Kind\Aids;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use OakGloss\Choosing\Tool;
 use OakGloss\Material\ClearKind;
 use OakGloss\Method\Method;
 use OakGloss\Method\Shelf;
@@ -82,10 +83,13 @@ final class Slots
     {
         $like = $shop->parts()->where('method', $method::code())->latest('id')->first();
 
-        return $like?->clear?->sheen === 'gloss'
+        // Isocyanate is not begun with where nobody may spray it.
+        $mayAll = array_filter(Tool::forIsocyanate(), fn (Tool $t): bool => ! in_array($t, $shop->has(), true)) === [];
+
+        return $like?->clear?->sheen === 'gloss' && ($mayAll || ! $like->clear->isocyanate)
             ? $like->clear_id
             : Clear::query()->where('shop_id', $shop->id)->current()->whereNot('kind', ClearKind::Filler->value)
-                ->where('sheen', 'gloss')->orderByRaw("kind = 'two_part' desc")->orderBy('name')->value('id');
+                ->where('sheen', 'gloss')->orderByRaw($mayAll ? "kind = 'two_part' desc" : 'isocyanate')->orderBy('name')->value('id');
     }
 
     /** @return Builder<covariant Model> */

@@ -84,7 +84,7 @@ final class ClearMoulding implements Method
 
     public function suits(Wish $wish): Suits
     {
-        return Suits::for($wish)->onlyOn(Lies::RawMoulding)->gain(true, 20, 'moulding_as_it_is')->needing(Tool::SprayGun, Tool::Mask);
+        return Suits::for($wish)->onlyOn(Lies::RawMoulding)->gain(true, 20, 'moulding_as_it_is')->needing(Tool::SprayGun, Tool::Respirator);
     }
 
     public function steps(Job $job): array

@@ -114,7 +114,7 @@ final class GlueDown implements Method
             ->cost($wish->sun, 15, 'polyester_sun')
             ->cost(true, 12, 'styrene_shop')
             ->gain($wish->isUrgent, 14, 'glue_fast')
-            ->needing(Tool::Mask);
+            ->needing(Tool::Respirator);
     }
 
     public function steps(Job $job): array

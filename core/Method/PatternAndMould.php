@@ -122,7 +122,7 @@ final class PatternAndMould implements Method
             ->gain($wish->form === Form::Deep, 20, 'mould_for_deep')
             ->cost($wish->pieces < 3, 25, 'mould_for_few')
             ->cost($wish->skill === Skill::First, 25, 'mould_skill')
-            ->needing(Tool::VacuumPump, Tool::SprayGun, Tool::Mask);
+            ->needing(Tool::VacuumPump, Tool::SprayGun, Tool::Respirator);
     }
 
     public function steps(Job $job): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Choosing\Tool;
 use OakGloss\Cloth\LeakCheck;
 use OakGloss\Mixing\CupLoss;
 use OakGloss\Mixing\CupLosses;
@@ -33,7 +34,8 @@ final readonly class Workshop
      * @param float             $leakMbar          a bag may lose in ten minutes
      * @param CupLosses         $losses            what was left in cups, measured
      * @param list<ShopNumbers> $earlier           numbers that stood before, rising in time
-     * @param bool              $sprays            it has a gun, and a mask to breathe behind
+     * @param list<Tool>|null   $tools             that it has; null where it has whatever is wanted
+     * @param int               $people            pairs of hands
      * @param float             $sessionMin        the longest that hands are at the bench in one go
      * @param float             $wipeHoldsMin      a wiped hard surface is good for so long, 5 to 240
      *
@@ -53,7 +55,8 @@ final readonly class Workshop
         public CupLosses $losses = new CupLosses(),
         public float $wipeHoldsMin = self::WIPE_HOLDS_MIN,
         public float $sessionMin = self::SESSION_MIN,
-        public bool $sprays = true,
+        public ?array $tools = null,
+        public int $people = 2,
     ) {
         Bounds::within($workingAirC, -40.0, 80.0, 'working air', '°C');
         Bounds::within($cupLossG, 0.0, 200.0, 'left in cup and brush', 'g');
@@ -61,6 +64,11 @@ final readonly class Workshop
         Bounds::within($partScaleStepG, 0.01, 100.0, 'step of the part scale', 'g');
         Bounds::within($wipeHoldsMin, 5.0, 240.0, 'how long a wipe is good for', 'min');
         Bounds::within($targetBurnThrough, 0.00001, 0.5, 'burn-through target', '');
+    }
+
+    public function has(Tool ...$tools): bool
+    {
+        return $this->tools === null || array_filter($tools, fn (Tool $t): bool => ! in_array($t, $this->tools, true)) === [];
     }
 
     /**

@@ -118,6 +118,18 @@ final readonly class FinishPlan
         return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Refuse));
     }
 
+    /**
+     * What is refused and was not before: what stands on the bench already locks no brief.
+     *
+     * @return list<Finding>
+     */
+    public function refusedSince(?self $before): array
+    {
+        $stood = array_map(fn (Finding $f): string => $f->code, $before?->refusals() ?? []);
+
+        return array_values(array_filter($this->refusals(), fn (Finding $f): bool => ! in_array($f->code, $stood, true)));
+    }
+
     public function step(string $key): ?PlannedStep
     {
         foreach ($this->steps as $step) {

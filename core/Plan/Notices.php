@@ -93,7 +93,7 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
-            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan),
+            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan), ...ToolNotices::of($plan),
             ...RepairNotices::of($plan),
         ];
     }

@@ -12,7 +12,6 @@ use OakGloss\Method\Finding;
 use OakGloss\Method\Role;
 use OakGloss\Method\SentOutWork;
 use OakGloss\Method\Severity;
-use OakGloss\Method\StepKind;
 
 /** What somebody else has to be told of a part that is sent out, and where that is worth a thought. */
 final class SentNotices
@@ -26,7 +25,7 @@ final class SentNotices
             return [new Finding(Severity::Refuse, 'sent.nothing', [], SentOut::name())];
         }
         if ($sent === null) {
-            return self::lacking($plan);
+            return [];
         }
 
         return $sent->isDone() ? [] : [new Finding(Severity::Note, "sent.{$work->value}", [
@@ -59,15 +58,5 @@ final class SentNotices
             $plan->shop->workingAirC + Fit::ABOVE_CURE_C,
             ClimateLimit::substrateC($plan->brief->substrate),
         );
-    }
-
-    /** @return list<Finding> a sprayed clear where there is nothing to spray it with, or to breathe behind */
-    private static function lacking(FinishPlan $plan): array
-    {
-        $sprays = array_filter($plan->ahead(), fn (PlannedStep $s): bool => $s->step->kind === StepKind::Spray
-            && $plan->clearOf($s)?->clear->kind->isBrushed() === false);
-
-        return $plan->shop->sprays || $sprays === [] || ! isset($plan->method->choices()[SentOut::class]) ? []
-            : [new Finding(Severity::Note, 'sent.lacking', [], SentOut::name())];
     }
 }

@@ -25,6 +25,7 @@ final class ShopFactory extends Factory
             'zone' => 'Europe/Vienna',
             'working_hours' => array_fill(1, 7, [['08:00', '18:00']]),
             'day_curves' => array_fill(1, 7, ['coldest_c' => 20.0, 'coldest_at' => '05:00', 'warmest_c' => 20.0, 'warmest_at' => '14:00']),
+            'tools' => Shop::TOOLS,
             'typed_air' => [],
             'cup_loss_g' => 7,
             'scale_step_g' => 0.1,

@@ -55,7 +55,9 @@ return [
     'schools' => 'Where good people disagree',
     'or' => 'Or :what: :why.',
     'tools' => [
-        'vacuum_pump' => 'vacuum pump', 'spray_gun' => 'spray gun', 'mask' => 'respirator', 'warm_box' => 'warm box', 'oven' => 'oven',
+        'vacuum_pump' => 'vacuum pump', 'spray_gun' => 'spray gun', 'respirator' => 'respirator against vapour and mist',
+        'air_fed' => 'air-fed mask, for isocyanate', 'licence' => 'licence to spray isocyanate, as local rules ask', 'booth' => 'spray booth',
+        'dryer' => 'hot-air dryer', 'warm_box' => 'warm box', 'oven' => 'oven',
         'sander' => 'machine sander', 'clamps' => 'clamps',
     ],
 

@@ -91,12 +91,37 @@ return [
             'tip' => 'Cut from their middle outward and leave a thumb\'s breadth: what is cut to size while it is soft frays and lifts.',
         ],
     ],
+    'tools' => [
+        'isocyanate' => [
+            'what' => ':coat holds isocyanate, and the shop lacks: :tools. No cartridge holds it back, and nobody borrows a licence.',
+            'tip' => 'Send the clear out, with its days and price; or take one without isocyanate. Local rules come first.',
+        ],
+        'to_spray' => [
+            'what' => ':coat is sprayed, and the shop lacks: :tools.',
+            'tip' => 'Borrow or hire it for those days, send the clear out, or brush a varnish: their prices stand beside each other under Money.',
+        ],
+        'spray_gun' => ['what' => ':coat wants a :tools that the shop lacks.', 'tip' => 'Borrow or hire one for that day; its price stands under Money.'],
+        'respirator' => [
+            'what' => ':coat gives off vapour or mist, and the shop lacks a :tools.',
+            'tip' => 'Have one that fits, with cartridges by the product\'s sheet, before that day: it is no tool to share.',
+        ],
+        'vacuum_pump' => [
+            'what' => ':coat wants a :tools that the shop lacks.',
+            'tip' => 'Hire one that holds through cure, for the price under Money; or take a way without a bag.',
+        ],
+        'clamps' => ['what' => ':coat wants :tools that the shop lacks.', 'tip' => 'Borrow them; or weights where the part lies flat.'],
+        'sander' => ['what' => ':coat is planned by machine, and the shop lacks a :tools.', 'tip' => 'Take the block in its sand room, or borrow one for that day.'],
+        'dryer' => [
+            'what' => ':coat goes easier warm, and the shop lacks a :tools.',
+            'tip' => 'Borrow one; or warm part and cloth in the box before, and cut for relief where it will not follow.',
+        ],
+        'second_hands' => [
+            'what' => ':coat lays a piece larger than one pair of hands holds, and the shop has one.',
+            'tip' => 'Have somebody there for that half hour; or lay it in joints where nobody looks.',
+        ],
+    ],
     'sent' => [
         'nothing' => ['what' => 'Nothing of this way of working can be sent out like that.', 'tip' => 'Choose what it has: a clear, a warm hold, or cutting.'],
-        'lacking' => [
-            'what' => 'The plan sprays a clear, and the shop has no gun or no air-fed mask.',
-            'tip' => 'Send the clear out: choose it under “Sent out”, with its days and price. Or take a brushed varnish.',
-        ],
         'clear' => [
             'what' => 'The clear is sent out: it leaves in a P:scratch scratch and is away for :days days.',
             'tip' => 'To be said: :resin, cured at the shop\'s warmth, no bake above :bake °C, what stays masked. The dispatch note has it.',

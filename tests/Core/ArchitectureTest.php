@@ -31,7 +31,7 @@ final class ArchitectureTest extends TestCase
         'Method' => ['Abrasion', 'Choosing', 'Cloth', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Practice' => ['Abrasion', 'Climate', 'Cure', 'Film', 'Geometry', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity'],
         'Fact' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Inspection', 'Method', 'Mixing', 'Quantity'],
-        'Plan' => ['Abrasion', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Geometry', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity'],
+        'Plan' => ['Abrasion', 'Choosing', 'Climate', 'Cloth', 'Cure', 'Fact', 'Film', 'Geometry', 'Inspection', 'Material', 'Method', 'Mixing', 'Optics', 'Quantity'],
         'Schedule' => ['Climate', 'Cure', 'Fact', 'Film', 'Material', 'Method', 'Plan', 'Quantity'],
         'Diagnosis' => ['Abrasion', 'Climate', 'Cure', 'Fact', 'Film', 'Geometry', 'Inspection', 'Method', 'Optics', 'Plan', 'Quantity', 'Schedule'],
         'Calc' => ['Abrasion', 'Climate', 'Cost', 'Cure', 'Film', 'Inspection', 'Material', 'Mixing', 'Optics', 'Quantity', 'Schedule'],

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\PaperUse;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Choosing\Tool;
 use OakGloss\Fact\FactLog;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
@@ -15,14 +16,18 @@ use OakGloss\Material\Substrate;
 use OakGloss\Method\Caution;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Covering;
+use OakGloss\Method\Finding;
 use OakGloss\Method\LayUp;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Pace;
 use OakGloss\Method\PartBrief;
 use OakGloss\Method\Role;
+use OakGloss\Method\SentOutWork;
 use OakGloss\Method\Workshop;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\ToolNotices;
 use OakGloss\Quantity\Temperature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -164,6 +169,43 @@ final class TradeNumbersTest extends TestCase
         $zones = [...Sample::brief()->zones, new Zone('seat', ZoneKind::Bare, 0.0, 0.1, 0.01)];
         $plan = self::plan('brush_on', Sample::brief(zones: $zones));
         self::assertEqualsWithDelta(count($plan->all(Role::MaskFaces)) * 1.1 * 0.4, self::used($plan)['tape'] ?? 0.0, 1e-6);
+    }
+
+    /** Whatever a step is done with is said where the shop lacks it, over all ways; isocyanate is refused, and no respirator stands for it. */
+    public function testNothingIsPlannedInSilenceThatTheShopLacks(): void
+    {
+        $words = require dirname(__DIR__, 2).'/lang/en/findings.php';
+        foreach (Methods::all() as $code => $method) {
+            foreach (BriefOf::variants($method) as $name => $brief) {
+                $bare = self::plan($code, $brief, new Workshop(20.0, hottestC: 110.0, tools: [], people: 1));
+                $wanted = array_merge([], ...array_map(fn (PlannedStep $s): array => array_column(ToolNotices::wanted($bare, $s), 'value'), $bare->ahead()));
+                $tools = array_values(array_filter($bare->findings, fn (Finding $f): bool => str_starts_with($f->code, 'tools.')));
+                $said = array_merge([], ...array_map(fn (Finding $f): array => explode(',', (string) ($f->args['tools'] ?? '')), $tools));
+                self::assertSame([], array_values(array_diff($wanted, $said)), "{$code}, {$name}");
+                foreach ($tools as $finding) {
+                    self::assertArrayHasKey(substr($finding->code, 6), $words['tools']);
+                }
+                $with = array_column(self::plan($code, $brief)->findings, 'code');
+                self::assertSame([], array_filter($with, fn (string $c): bool => str_starts_with($c, 'tools.')), "{$code}, {$name}: with all of them");
+            }
+        }
+        $way = 'clear_moulding';
+        $clear = BriefOf::usual(Methods::named($way));
+        $refused = fn (PartBrief $brief, Tool ...$tools): array => array_column(self::plan($way, $brief, new Workshop(20.0, tools: array_values($tools)))->refusals(), 'code');
+        self::assertContains('tools.isocyanate', $refused($clear, Tool::SprayGun, Tool::Respirator, Tool::Booth));
+        self::assertNotContains('tools.isocyanate', $refused($clear, Tool::SprayGun, Tool::AirFed, Tool::Licence, Tool::Booth));
+        self::assertNotContains('tools.isocyanate', $refused($clear->with($clear->choices->but(sentOut: SentOutWork::Clear)), Tool::Respirator), 'sent out');
+    }
+
+    /** What is refused already locks no brief; what is new is refused. */
+    public function testWhatStoodBeforeIsNotRefusedAnew(): void
+    {
+        $usual = BriefOf::usual(Methods::named('clear_moulding'));
+        $had = self::plan('clear_moulding', $usual);
+        $has = self::plan('clear_moulding', $usual, new Workshop(20.0, tools: []));
+        self::assertContains('tools.isocyanate', array_column($has->refusedSince($had), 'code'));
+        self::assertSame([], $has->refusedSince($has));
+        self::assertSame($has->refusals(), $has->refusedSince(null));
     }
 
     /** @return array<string, float> by supply, over all steps */

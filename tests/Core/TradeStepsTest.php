@@ -401,8 +401,6 @@ final class TradeStepsTest extends TestCase
             self::assertSame(0.0, $sent->clearLitres());
             self::assertContains('sent.clear', self::codes($sent));
         }
-        self::assertContains('sent.lacking', self::codes(self::plan('bagged', shop: new Workshop(20.0, sprays: false))));
-        self::assertNotContains('sent.lacking', self::codes(self::plan('bagged')));
         $cut = BriefOf::usual(Methods::named('flat_sheet'));
         self::assertNotNull(self::plan('flat_sheet', $cut->with($cut->choices->but(sentOut: SentOutWork::Cutting)))->first(Role::SendOut));
         self::assertContains('sent.nothing', self::codes(self::plan('flat_sheet', $cut->with($cut->choices->but(sentOut: SentOutWork::Clear)))));

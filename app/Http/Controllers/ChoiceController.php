@@ -32,7 +32,8 @@ final class ChoiceController
         #[CurrentUser] User $user,
     ): RedirectResponse {
         $values = $request->values($part);
-        if (array_diff(array_keys($values), $choices->open($planner->plan($part)->plan)) !== []) {
+        $was = $planner->plan($part)->plan;
+        if (array_diff(array_keys($values), $choices->open($was)) !== []) {
             throw ValidationException::withMessages(['choice' => __('parts.settled')]);
         }
         $before = array_map(
@@ -42,7 +43,7 @@ final class ChoiceController
         // A clear that is chosen is also what makes the surface.
         $part->update($values + (isset($values['clear_id']) ? ['top' => Top::Clear->value] : []));
         $planned = $planner->plan($part);
-        foreach ($planned->plan->refusals() as $finding) {
+        foreach ($planned->plan->refusedSince($was) as $finding) {
             throw ValidationException::withMessages(['choice' => implode(' ', $sentences->finding($finding))]);
         }
         foreach ($values as $field => $value) {

@@ -148,7 +148,7 @@ final class PartController
     {
         $columns = $request->columns($part->shop);
         $this->refuseWhereHeld($part, $columns, $planner, $format);
-        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner);
+        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner, $part);
         $tag = $part->letter;
         $part->update($columns);
         $this->keepCustomer($part, $request);
@@ -328,15 +328,16 @@ final class PartController
     }
 
     /** @throws ValidationException At the field that a refusal is about. */
-    private function refuseWhereRefused(Part $part, Planner $planner): void
+    private function refuseWhereRefused(Part $part, Planner $planner, ?Part $was = null): void
     {
         try {
             $planned = $planner->plan($part);
+            $before = $was === null ? null : $planner->plan($was)->plan;
         } catch (OakGlossFault $e) {
             throw ValidationException::withMessages(['sizes' => ucfirst($e->getMessage()).'.']);
         }
         $messages = [];
-        foreach ($planned->plan->refusals() as $finding) {
+        foreach ($planned->plan->refusedSince($before) as $finding) {
             $messages[$finding->field ?? 'shape'][] = $this->sentence($finding);
         }
         if ($messages !== []) {

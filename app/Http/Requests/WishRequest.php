@@ -14,9 +14,7 @@ use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Lies;
 use OakGloss\Choosing\Purpose;
 use OakGloss\Choosing\Skill;
-use OakGloss\Choosing\Tool;
 use OakGloss\Choosing\Wish;
-use OakGloss\Climate\ClimateKind;
 use OakGloss\Material\Substrate;
 use OakGloss\Optics\Finish;
 
@@ -76,11 +74,6 @@ final class WishRequest extends FormRequest
     public function wish(Shop $shop): Wish
     {
         $said = $this->said();
-        $tools = [
-            ...$shop->tools,
-            ...(($shop->things[ClimateKind::WarmBox->value] ?? 0) > 0 ? [Tool::WarmBox->value] : []),
-            ...(($shop->things[ClimateKind::Oven->value] ?? 0) > 0 ? [Tool::Oven->value] : []),
-        ];
 
         return new Wish(
             Lies::from($said['lies']),
@@ -95,7 +88,7 @@ final class WishRequest extends FormRequest
             $this->boolean('both_faces'),
             $this->boolean('urgent'),
             Skill::from($said['skill']),
-            array_values(array_filter(array_map(Tool::tryFrom(...), $tools))),
+            $shop->has(),
         );
     }
 }
