@@ -171,17 +171,16 @@ final class TakenFrom
     /** @return list<Taken> what its first pass takes: over the next zones the same paper goes on */
     private function paperOf(PlannedPart $before, PlannedStep $step, Sanded $pass): array
     {
-        $driven = $pass->how ?? $step->step->grits?->driven;
+        $driven = $pass->how ?? $step->ladder->method ?? $step->step->grits?->driven;
         if ($driven === null || in_array($pass->grit, $before->plan->log->grits($step->step->key), true)) {
             return [];
         }
-        foreach (Consumption::papers($before->plan, $step) as $planned) {
-            if ($planned->grit?->number === $pass->grit && $planned->driven === $driven) {
-                return [$planned];
-            }
-        }
+        $planned = array_values(array_filter(
+            Consumption::papers($before->plan, $step),
+            fn (Taken $t): bool => $t->grit?->number === $pass->grit && ($pass->how === null || $t->driven === $pass->how),
+        ));
 
-        return [Taken::paper($driven, $pass->grit(), 1)];
+        return $planned === [] ? [Taken::paper($driven, $pass->grit(), 1)] : $planned;
     }
 
     /** @return list<Taken> */

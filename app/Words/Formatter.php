@@ -18,6 +18,7 @@ use OakGloss\Cure\TackWindow;
 use OakGloss\Fact\Content;
 use OakGloss\Fact\Words;
 use OakGloss\Geometry\Zone;
+use OakGloss\Method\Caution;
 use OakGloss\Method\Step;
 use OakGloss\Method\StepKind;
 use OakGloss\Plan\FinishPlan;
@@ -138,7 +139,9 @@ final class Formatter implements Words
 
     public function stepDo(Step $step): string
     {
-        return (string) __("steps.{$step->name}.do", self::args($step));
+        $isByMachine = in_array(Caution::Sander, $step->cautions, true) && $step->name !== 'machine_down';
+
+        return ($isByMachine ? __('steps.by_machine').' ' : '').__("steps.{$step->name}.do", self::args($step));
     }
 
     public function cue(Step $step): string

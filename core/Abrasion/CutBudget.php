@@ -15,6 +15,19 @@ final class CutBudget
         return new Flatting($ladder->laterCutsUm(), $ladder->leftScratchUm());
     }
 
+    /**
+     * On a face that the others' way does not reach: the same papers, driven so.
+     *
+     * @param \Closure(Grit): SandingMethod $by
+     */
+    public static function onFaceBy(\Closure $by, Ladder $ladder): Flatting
+    {
+        $scratch = fn (LadderStep $s): float => $by($s->grit)->scratchUm($s->grit);
+        $later = array_map(fn (LadderStep $s): float => Ladder::OVERCUT * $scratch($s), array_slice($ladder->steps, 0, -1));
+
+        return new Flatting((float) array_sum($later), $scratch($ladder->steps[count($ladder->steps) - 1]));
+    }
+
     /** On edges and laps: by hand with the last paper alone, down to flush and its own scratch. */
     public static function byHand(Ladder $ladder): Flatting
     {

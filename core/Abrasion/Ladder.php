@@ -93,6 +93,25 @@ final readonly class Ladder
         return new self($method, $steps, $least[$end]);
     }
 
+    /**
+     * The same papers over another area in another way as well, its minutes added to each.
+     *
+     * @param \Closure(Grit): SandingMethod $by
+     */
+    public function beside(\Closure $by, float $areaM2): self
+    {
+        [$steps, $more] = [[], 0.0];
+        foreach ($this->steps as $i => $step) {
+            $before = $i === 0 ? null : $this->steps[$i - 1]->grit;
+            $cut = $before === null ? $step->cutUm : self::OVERCUT * $by($before)->scratchUm($before);
+            $minutes = $areaM2 * $cut / $by($step->grit)->speed($step->grit);
+            $steps[] = new LadderStep($step->grit, $step->cutUm, $step->minutes + $minutes);
+            $more += $minutes;
+        }
+
+        return new self($this->method, $steps, $this->minutes + $more);
+    }
+
     public function first(): Grit
     {
         return $this->steps[0]->grit;

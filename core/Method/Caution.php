@@ -26,6 +26,8 @@ enum Caution: string
     /** A thick laminate cooks itself and what it lies on. */
     case Lift = 'lift';
     case Clamp = 'clamp';
+    /** A machine over a part that water is about. */
+    case Sander = 'sander';
     /** Lead or chromate may be in it. */
     case OldPaint = 'old_paint';
     /** It held what burns. */

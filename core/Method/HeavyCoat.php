@@ -128,7 +128,7 @@ final class HeavyCoat implements Method
 
         return CommonPractice::in($job, [
             $job->wipe('wash', 'wash_film', 5.0),
-            Step::of(Role::ResinFlat, 'machine')->named('machine_down')->taking(5.0)
+            Step::of(Role::ResinFlat, 'machine')->named($job->shop->has(Tool::Sander) ? 'machine_down' : 'block_down')->taking(5.0)
                 ->sandedWith(new Grits(150, 320, SandingMethod::Orbital, ridgesOnly: true))->in(Stage::Ground),
             $job->wipe('wipe-edges', 'wipe_edges', 3.0),
             Step::of(Role::FlashOff)->after(Follow::minutes(self::FLASH_MIN))->taking(2.0),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OakGloss\Plan;
 
+use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\PaperUse;
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Cloth\Piece;
 use OakGloss\Method\Role;
 use OakGloss\Method\Slot;
@@ -91,13 +93,31 @@ final class Consumption
             return [];
         }
         $isAsked = fn (LadderStep $r): bool => $alsoThrough || ! in_array($r->grit->number, $step->passes, true);
-        $rungs = array_values(array_filter($ladder->steps, $isAsked));
 
-        return array_map(fn (LadderStep $r): Taken => Taken::paper(
-            $ladder->method,
-            $r->grit,
-            PaperUse::pieces($ladder->method, $r->grit, $plan->brief->coatedAreaM2(), $r->cutUm),
-        ), $rungs);
+        return self::ofLadder($plan, $ladder, array_values(array_filter($ladder->steps, $isAsked)));
+    }
+
+    /**
+     * Papers of a ladder; where a machine goes, discs, and sheets for what it does not reach.
+     *
+     * @param list<LadderStep>|null $rungs of it; null for all
+     *
+     * @return list<Taken>
+     */
+    public static function ofLadder(FinishPlan $plan, Ladder $ladder, ?array $rungs = null): array
+    {
+        $area = $plan->brief->coatedAreaM2();
+        $its = $ladder->method === SandingMethod::Orbital ? Machine::areaM2($plan->brief->coatedZones()) : $area;
+        $papers = [];
+        foreach ($rungs ?? $ladder->steps as $rung) {
+            $papers[] = Taken::paper($ladder->method, $rung->grit, PaperUse::pieces($ladder->method, $rung->grit, $its, $rung->cutUm));
+            if ($area - $its > 1e-6) {
+                $by = Machine::byHand($rung->grit);
+                $papers[] = Taken::paper($by, $rung->grit, PaperUse::pieces($by, $rung->grit, $area - $its, $rung->cutUm));
+            }
+        }
+
+        return $papers;
     }
 
     private static function rollMm(FinishPlan $plan, Slot $slot): float

@@ -23,6 +23,9 @@ use OakGloss\Quantity\Temperature;
 /** What a reckoned plan should say of itself: thin film, dry cloth, missing papers, cups too small for the scale. */
 final class Notices
 {
+    /** A machine is worth a word where it saves so much, min (ours). */
+    private const WORTH_A_MACHINE_MIN = 30.0;
+
     /** Rims are rounded first to this at least, mm. */
     private const ROUND_TO_MM = 1.5;
 
@@ -93,7 +96,7 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
-            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan), ...ToolNotices::of($plan),
+            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan), ...ToolNotices::of($plan), ...self::byMachine($plan),
             ...RepairNotices::of($plan),
         ];
     }
@@ -150,6 +153,24 @@ final class Notices
                     'to' => self::ROUND_TO_MM,
                 ],
             )];
+    }
+
+    /** @return list<Finding> the flatting that a machine shortens most */
+    private static function byMachine(FinishPlan $plan): array
+    {
+        $best = null;
+        foreach ($plan->ahead() as $step) {
+            $way = $step->step->kind === StepKind::Flat ? SandingWays::saved($plan, $step, self::WORTH_A_MACHINE_MIN) : null;
+            $saved = $way === null ? 0.0 : ($step->ladder->minutes ?? 0.0) - $way->ladder->minutes;
+            $best = $way !== null && $saved > ($best['saved'] ?? 0.0) ? ['saved' => $saved, 'step' => $step, 'way' => $way] : $best;
+        }
+
+        return $best === null ? [] : [new Finding(Severity::Note, 'sand.by_machine', [
+            'coat' => $best['step']->step->name,
+            'block_span' => $best['step']->ladder->minutes ?? 0.0,
+            'machine_span' => $best['way']->ladder->minutes,
+            'risk' => $best['way']->risk ?? 0.0,
+        ])];
     }
 
     /** @return list<int> papers that the steps ahead want and the shelf does not have for the way that they are driven */

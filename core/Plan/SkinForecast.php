@@ -8,6 +8,7 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Choosing\Tool;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\CoatOn;
@@ -18,6 +19,7 @@ use OakGloss\Film\Coat;
 use OakGloss\Film\Flatting;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Resin;
+use OakGloss\Method\Caution;
 use OakGloss\Method\Choice\Tilting;
 use OakGloss\Method\Materials;
 use OakGloss\Method\PartBrief;
@@ -145,7 +147,7 @@ final class SkinForecast
                 $this->log->of($step->key, Sanded::class),
                 fn (Fact $f): bool => $coat === null || ! $f->isBefore($coat),
             )),
-            Decision::of($this->log, $step->key)->driven ?? $step->grits->driven ?? SandingMethod::WetBlock,
+            $this->driven($step),
             $step->grits->to ?? 0,
             $step->grits->ridgesOnly ?? false,
         );
@@ -254,7 +256,7 @@ final class SkinForecast
     {
         $grits = $step->grits ?? throw new \LogicException('a flatting names its grits');
         $decided = Decision::of($this->log, $step->key);
-        $driven = $decided->driven ?? $grits->driven;
+        $driven = $this->driven($step);
         $from = min($decided->fromGrit ?? $grits->from, $grits->to);
         $firstCut = match (true) {
             $grits->inClear => $grits->peelUm + Ladder::CLEAR_WAVINESS_UM,
@@ -264,8 +266,9 @@ final class SkinForecast
         $zones = $this->zonesOf($step);
         $area = $grits->only === null ? $this->brief->coatedAreaM2() : $this->brief->areaOf($grits->only);
         $papers = $this->shop->papersAt($doneAt, $driven) ?? $this->materials->papersFor($driven);
-        $ladder = Ladder::cheapest($driven, $area, $papers, $from, $grits->to, $firstCut)
-            ?? Ladder::cheapest($driven, $area, array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
+        $ladder = Machine::ladder($driven, $zones, $area, $papers, $from, $grits->to, $firstCut)
+            ?? Machine::ladder($driven, $zones, $area, array_keys(Grit::MEAN_GRAIN_UM), $from, $grits->to, $firstCut);
+        $step = $ladder?->method === SandingMethod::Orbital ? $step->minding(Caution::Sander) : $step;
         $sanding = $this->sanding($step, $this->lastCoat);
         $passes = $sanding->throughEverywhere($zones, $ladder);
         $hands = $step->handsMin + ($ladder === null ? 0.0 : $sanding->minutesAhead($zones, $ladder, $doneAt !== null));
@@ -288,6 +291,18 @@ final class SkinForecast
         $states = $this->skins->flatted($ladder, $sanding, $doneAt !== null, $this->takeTheRest(...), $grits, $step->lowersUm);
 
         return new PlannedStep($step, $hands, ladder: $ladder, zones: $states, doneAtMin: $doneAt, passes: $passes, sanding: $sanding);
+    }
+
+    /** A machine is driven where it has faces to lie on, and unasked only where there is one. */
+    private function driven(Step $step): SandingMethod
+    {
+        $decided = Decision::of($this->log, $step->key)->driven;
+        $driven = $decided ?? $step->grits->driven ?? SandingMethod::WetBlock;
+        $isThere = $decided !== null || $this->shop->has(Tool::Sander);
+
+        return $driven === SandingMethod::Orbital && ! ($isThere && Machine::areaM2($this->zonesOf($step)) > 0.0)
+            ? SandingMethod::DryBlock
+            : $driven;
     }
 
     /** Passes of a later flatting that was begun before this coat went on. */

@@ -10,6 +10,7 @@ use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\Pass;
 use OakGloss\Abrasion\PassEnd;
 use OakGloss\Abrasion\Sanded;
+use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
 use OakGloss\Film\Coat;
@@ -227,15 +228,16 @@ final class Skins
                 $this->toTheEnd($i, $passes, $ladder);
             }
             $after = $this->sections[$i];
+            $doubt = $ladder->method === SandingMethod::Orbital && Machine::reaches($zone) ? Machine::moreDoubtUm() : 0.0;
             if ($sanding->leavesLows) {
-                $states[] = $this->state($i, $befores[$i], $after, new Flatting(0.0, $after->textureUm), $now, $passes, true);
+                $states[] = $this->state($i, $befores[$i], $after, new Flatting(0.0, $after->textureUm), $now, $passes, true)->cutWithin($doubt);
                 continue;
             }
             $cut ??= new Flatting(
                 max(0.0, $befores[$i]->flushCover()->inMicrometres() - $after->meanUm - 0.5 * $after->textureUm),
                 $after->textureUm,
             );
-            $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $passes);
+            $states[] = $this->state($i, $befores[$i], $after, $cut, $now, $passes)->cutWithin($doubt);
         }
 
         return $states;
@@ -303,7 +305,7 @@ final class Skins
         return match (true) {
             $zone->kind === ZoneKind::Corner => CutBudget::inCorner($ladder),
             $zone->kind->isSandedByHand() => CutBudget::byHand($ladder),
-            default => CutBudget::onFace($ladder),
+            default => Machine::budget($ladder, $zone) ?? CutBudget::onFace($ladder),
         };
     }
 
@@ -321,7 +323,7 @@ final class Skins
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
         $papers = $ladder->papers($this->zones[$i]->kind->isSandedByHand());
         foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
-            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, $ladder->method), $this->zones[$i]->areaM2)->skin;
+            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, Machine::over($this->zones[$i], $ladder->method, $grit)), $this->zones[$i]->areaM2)->skin;
         }
     }
 
@@ -334,7 +336,7 @@ final class Skins
         }
         $papers = $ladder->papers($this->zones[$i]->kind->isSandedByHand());
         foreach (array_filter($papers, fn (Grit $g): bool => $last === null || $g->isFinerThan($last->grit)) as $grit) {
-            $pass = new Pass($grit, $ladder->method, end: PassEnd::Lows);
+            $pass = new Pass($grit, Machine::over($this->zones[$i], $ladder->method, $grit), end: PassEnd::Lows);
             $this->sections[$i] = $this->sandedBy($sanding, $pass, $i)->skin;
         }
     }

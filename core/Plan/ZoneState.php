@@ -23,6 +23,7 @@ final readonly class ZoneState
      * @param SkinSection|null  $now        half-way through a flatting
      * @param list<Pass>        $passes     of a flatting, done so far
      * @param bool              $ridgesOnly it takes ridges down and leaves lows
+     * @param float             $cutDoubtUm of its cut, besides what a block leaves unknown
      */
     public function __construct(
         public Zone $zone,
@@ -34,7 +35,25 @@ final readonly class ZoneState
         public ?SkinSection $now = null,
         public array $passes = [],
         public bool $ridgesOnly = false,
+        private float $cutDoubtUm = 0.0,
     ) {
+    }
+
+    /** The same driven so that its cut is known so well. */
+    public function cutWithin(float $doubtUm): self
+    {
+        return new self(
+            $this->zone,
+            $this->before,
+            $this->after,
+            $this->flatting,
+            $this->estimate,
+            $this->index,
+            $this->now,
+            $this->passes,
+            $this->ridgesOnly,
+            $doubtUm,
+        );
     }
 
     /** What stays over the crowns after the flatting. */
@@ -89,7 +108,7 @@ final readonly class ZoneState
     public function anyShows(): float
     {
         $share = min(0.5, self::SEEN_M2 / $this->zone->areaM2);
-        $scatter = $this->before->scatterUm();
+        $scatter = hypot($this->before->scatterUm(), $this->cutDoubtUm);
         $mean = $this->meanDoubtUm();
         $off = -Normal::quantile($share) * $scatter - $this->left()->inMicrometres();
 
@@ -117,7 +136,9 @@ final readonly class ZoneState
     /** Doubt of one spot: scatter within the zone and doubt of its mean, µm. Without readings it is the model's. */
     public function doubtUm(): float
     {
-        return $this->isMeasured() ? $this->estimate?->doubtUm($this->index, $this->before) ?? 0.0 : $this->before->doubtUm();
+        $ofFilm = $this->isMeasured() ? $this->estimate?->doubtUm($this->index, $this->before) ?? 0.0 : $this->before->doubtUm();
+
+        return hypot($ofFilm, $this->cutDoubtUm);
     }
 
     /** Doubt of the zone's mean alone, µm. */

@@ -19,9 +19,9 @@ return [
         'polish_heat' => 'Keep the pad moving, hand-warm at most.',
         'heat' => 'Never on fresh solvent, nothing left alone that could burn.',
         'structure' => 'No safety part is clad or drilled.',
-        'old_paint' => 'Old paint and primer may hold lead or chromate: test before anything makes dust or fumes of it. If it does: no dry sanding, no '
-        .'burning off, and a trade that is licensed for it.',
-    'fuel' => 'Gas-free on paper before a spark.',
+        'sander' => 'Mains: dry, with extraction; damp only if its manual allows.',
+        'old_paint' => 'Test for lead and chromate before dust or fumes.',
+        'fuel' => 'Gas-free on paper before a spark.',
         'catalyst' => 'Goggles; never onto accelerator or acetone, never in metal.',
         'vacuum' => 'Eyes covered, no bare glass under vacuum.',
         'lift' => 'No more plies than shown; one that smokes goes outside.',
@@ -45,6 +45,10 @@ return [
     'polish_heat' => 'A pad that stands still burns the film, on an edge within seconds. '
         .'Low speed, keep moving, feel the surface: hand-warm at most.',
     'heat' => 'Warm box: no hotter than part, film and data sheet bear, never on fresh solvent, nothing left alone that could burn.',
+        'sander' => 'A mains sander runs dry, with extraction: water and mains kill. Damp only where it is driven by air, or its manual allows it. '
+        .'P3 mask, eyes, ears; its cord behind you.',
+    'old_paint' => 'Old paint and primer may hold lead or chromate: test before anything makes dust or fumes of it. If it does: no dry sanding, no '
+        .'burning off, and a trade that is licensed for it.',
     'fuel' => 'It held what burns: drained, purged and measured gas-free by somebody licensed before anything sparks or warms. No warm box, no hot air, '
         .'no grinder until then.',
     'structure' => 'A skin is cosmetic. Helmets, anchor parts of seat belts, brakes, steering, airbag covers and wheels: don\'t clad, '

@@ -91,6 +91,12 @@ return [
             'tip' => 'Cut from their middle outward and leave a thumb\'s breadth: what is cut to size while it is soft frays and lifts.',
         ],
     ],
+    'sand' => [
+        'by_machine' => [
+            'what' => ':coat takes :block_span on a block, and :machine_span with your sander; burnt through :risk then.',
+            'tip' => 'They stand side by side in its sand room, with papers and money. Rims, hollows and steep faces stay with the hand.',
+        ],
+    ],
     'tools' => [
         'isocyanate' => [
             'what' => ':coat holds isocyanate, and the shop lacks: :tools. No cartridge holds it back, and nobody borrows a licence.',

@@ -37,7 +37,9 @@ return [
         .'The first paper takes the texture and 10 µm of waviness (assumed); each later one 1.25 times the scratch before it. '
         .'Time is area times cut over the paper\'s removal speed (Preston; at P120 0.5 wet, 0.6 dry, 2.0 orbital, m²·µm/min, assumed), '
         .'plus 2 min a change. '
-        .'Paper: a half sheet of P120 takes 4 cm³ wet, 2.5 dry, a disc 6 (assumed), in proportion to the grain.',
+        .'Paper: a half sheet of P120 takes 4 m²·µm wet, 2.5 dry, a disc 6, finer ones less, as the root of their grain (assumed). '
+        .'A machine goes over faces of 0.05 m² and more that are gentler than 30°, the rest is blocked with the same papers; its cut is known '
+        .'half as well as a block\'s, so its doubt is larger (ours).',
 
     'drawing' => 'What each grit takes and what stays over the weave, µm to scale, per zone',
     'by_hand' => 'by hand',
@@ -60,8 +62,8 @@ return [
     'other_ways' => 'Other ways to drive it',
     'way' => ':driven, from P:grit',
     'way_short' => ':driven from P:grit',
-    'price' => ':span',
-    'price_leaves' => ':span · leaves :um on the thinnest face · :risk risk',
+    'way_columns' => ['Driven', 'Time', 'Papers', 'Hands and papers', 'Stays on the thinnest face', 'Risk there', 'Take'],
+    'worn' => ['discs' => 'one disc|:count discs', 'sheets' => 'one half sheet|:count half sheets', 'by_hand' => 'one half sheet by hand|:count half sheets by hand'],
     'taken' => 'taken',
     'take' => 'Take',
 

@@ -974,6 +974,13 @@ return [
         'do' => 'Wet P600, light hand, until evenly dull.',
         'cue' => 'Evenly dull; no bare place.',
     ],
+    'by_machine' => 'By machine on faces over 0.05 m² and gentler than 30°: firm pad flat on the face, its own weight, always moving; rims, hollows '
+        .'and steep faces by hand, as follows.',
+    'block_down' => [
+        'title' => 'Block the highs',
+        'do' => 'Highs down, whole strokes, and stop at the first hint of fibre. Then finer until the scratch is no haze under resin.',
+        'cue' => 'Highs matt. A hint of weave pattern means stop now.',
+    ],
     'machine_down' => [
         'title' => 'Machine under its own weight',
         'do' => 'Whole strokes, no hand on it but to guide. Stop at the first hint of fibre, there and everywhere. Then finer '

@@ -98,7 +98,8 @@ final class KeptPlanTest extends TestCase
             self::assertSame([], $standing->broken(), "at {$now}");
             self::assertSame(480.0, $standing->parts['a']->told[0]->startMin ?? null);
         }
-        $now = $first->endMin + Unrest::MOVED_MIN + 1.0;
+        // The next step began on the grid of five minutes.
+        $now = $first->endMin + Unrest::MOVED_MIN + 6.0;
         $standing = StandingPlan::of(self::at($chains, $now), $kept, $crew, $now);
         self::assertSame([Breach::LATE, 'strip'], [$standing->broken()['a']->code ?? '', $standing->broken()['a']->late ?? '']);
         $mended = CurrentPlan::of(self::at($chains, $now), $kept, $crew, $now);

@@ -8,7 +8,9 @@ use OakGloss\Abrasion\Grit;
 use OakGloss\Abrasion\PaperUse;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Tool;
+use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
+use OakGloss\Fact\Kind\Decided;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
@@ -26,8 +28,13 @@ use OakGloss\Method\SentOutWork;
 use OakGloss\Method\Workshop;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\FinishPlan;
+use OakGloss\Plan\Machine;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SandingWay;
+use OakGloss\Plan\SandingWays;
+use OakGloss\Plan\Taken;
 use OakGloss\Plan\ToolNotices;
+use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Temperature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -206,6 +213,82 @@ final class TradeNumbersTest extends TestCase
         self::assertContains('tools.isocyanate', array_column($has->refusedSince($had), 'code'));
         self::assertSame([], $has->refusedSince($has));
         self::assertSame($has->refusals(), $has->refusedSince(null));
+    }
+
+    /** A bonnet is a day on a block; the machine takes it in the time of lunch, and says that its cut is known half as well. */
+    public function testAMachineStandsBesideTheBlock(): void
+    {
+        $plan = self::plan('brush_on', Sample::brief(Substrate::GlassFibre, zones: self::bonnet()));
+        $flat = $plan->resinFlat() ?? self::fail('no flatting');
+        $ways = array_column(array_map(fn (SandingWay $w): array => ["{$w->driven->value}-{$w->from}", $w], SandingWays::of($plan, $flat)), 1, 0);
+        [$block, $machine] = [$ways['dry_block-150'], $ways['orbital-150']];
+        self::assertTrue($block->isCurrent, 'the block stands where nobody chose');
+        self::assertLessThan(0.5 * $block->ladder->minutes, $machine->ladder->minutes);
+        self::assertGreaterThan($block->risk, $machine->risk);
+        $by = array_column(array_map(fn (Taken $t): array => [$t->driven->value ?? '', $t->quantity], $machine->papers), 1, 0);
+        self::assertArrayHasKey('orbital', $by);
+        self::assertArrayHasKey('dry_block', $by, 'what it does not reach is blocked');
+        self::assertContains('sand.by_machine', array_column($plan->findings, 'code'));
+
+        $without = self::plan('brush_on', Sample::brief(Substrate::GlassFibre, zones: self::bonnet()), new Workshop(20.0, tools: [Tool::Respirator, Tool::Dryer]));
+        self::assertNotContains('orbital', array_map(fn (SandingWay $w): string => $w->driven->value, SandingWays::of($without, $without->resinFlat() ?? $flat)));
+        self::assertNotContains('sand.by_machine', array_column($without->findings, 'code'));
+        $small = self::plan('brush_on', Sample::brief());
+        self::assertSame([], array_filter(SandingWays::of($small, $small->resinFlat() ?? $flat), fn (SandingWay $w): bool => $w->driven === SandingMethod::Orbital && Machine::areaM2($small->brief->coatedZones()) <= 0.0));
+    }
+
+    /** Steep faces, rims and small ones are cut as on a block; on the others 8 µm of doubt are 16, and the step says what a mains sander must not. */
+    public function testAMachineGoesWhereItsPadLiesFlat(): void
+    {
+        $brief = Sample::brief(Substrate::GlassFibre, zones: self::bonnet());
+        $materials = BriefOf::materials(Methods::named('brush_on'));
+        $by = fn (SandingMethod $how): PlannedStep => FinishPlan::of($brief, $materials, Methods::named('brush_on'), new Workshop(20.0), FactLog::standing([
+            new Fact(1, 'flat', 0.0, 20.0, new Decided(driven: $how, fromGrit: 150)),
+        ]))->step('flat') ?? self::fail('no flatting');
+        [$block, $machine] = [$by(SandingMethod::DryBlock), $by(SandingMethod::Orbital)];
+        foreach ($machine->zones as $i => $state) {
+            $was = $block->zones[$i];
+            $more = $state->doubtUm() ** 2 - $was->doubtUm() ** 2;
+            if (Machine::reaches($state->zone)) {
+                self::assertEqualsWithDelta(16.0 ** 2 - 8.0 ** 2, $more, 1e-6, $state->zone->name);
+                self::assertGreaterThan($was->left()->inMicrometres(), $state->left()->inMicrometres(), 'its scratch is the finer');
+            } else {
+                self::assertEqualsWithDelta(0.0, $more, 1e-6, $state->zone->name);
+                self::assertEqualsWithDelta($was->left()->inMicrometres(), $state->left()->inMicrometres(), 1e-6, $state->zone->name);
+            }
+        }
+        self::assertSame(['bonnet' => true, 'flank' => false, 'lip' => false, 'rim' => false], array_combine(
+            array_map(fn (ZoneState $z): string => $z->zone->name, $machine->zones),
+            array_map(fn (ZoneState $z): bool => Machine::reaches($z->zone), $machine->zones),
+        ));
+        self::assertContains(Caution::Sander, $machine->step->cautions);
+        self::assertNotContains(Caution::Sander, $block->step->cautions);
+        $heavy = self::plan('heavy_coat', BriefOf::usual(Methods::named('heavy_coat')), new Workshop(20.0, tools: []));
+        self::assertSame('block_down', $heavy->step('machine')?->step->name);
+        self::assertNotSame(SandingMethod::Orbital, $heavy->step('machine')->ladder?->method);
+    }
+
+    /** The fog of P80 is gone before a coat, whatever drives the papers: no flatting under resin ends coarser than P180. */
+    public function testNoFlattingLeavesAFogUnderACoat(): void
+    {
+        foreach (Methods::all() as $code => $method) {
+            foreach (BriefOf::variants($method) as $brief) {
+                foreach (self::plan($code, $brief)->steps as $step) {
+                    if ($step->ladder !== null) {
+                        self::assertGreaterThanOrEqual(180, $step->ladder->last()->number, "{$code}: {$step->step->key}");
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return non-empty-list<Zone> 1.6 m² at 8°, a steep flank, a small lip and a rim */
+    private static function bonnet(): array
+    {
+        return [
+            new Zone('bonnet', ZoneKind::Level, 8.0, 1.1, 1.6), new Zone('flank', ZoneKind::Flank, 60.0, 0.1, 0.12),
+            new Zone('lip', ZoneKind::Slope, 25.0, 0.02, 0.03), new Zone('rim', ZoneKind::Edge, 45.0, 0.01, 0.03, radiusMm: 4.0),
+        ];
     }
 
     /** @return array<string, float> by supply, over all steps */

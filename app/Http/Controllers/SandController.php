@@ -8,9 +8,11 @@ use App\Bench\Recorder;
 use App\Models\Paper;
 use App\Models\Part;
 use App\Models\User;
+use App\Money\PriceBook;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\ShelfPapers;
+use App\Stock\TakenFrom;
 use App\View\Page\Flatting;
 use App\Words\Formatter;
 use App\Words\Sentences;
@@ -20,20 +22,27 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Abrasion\CutBudget;
 use OakGloss\Abrasion\Grit;
-use OakGloss\Abrasion\Ladder;
-use OakGloss\Abrasion\PaperUse;
+use OakGloss\Abrasion\LadderStep;
 use OakGloss\Abrasion\SandingMethod;
+use OakGloss\Cost\Material;
 use OakGloss\Fact\Kind\Changed;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Method\StepKind;
+use OakGloss\Plan\Consumption;
 use OakGloss\Plan\FilmAnswer;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SandingWay;
+use OakGloss\Plan\SandingWays;
+use OakGloss\Plan\Taken;
 
 /** The sand room: how far each paper may cut on each zone, what was sanded, and what comes next. */
 final class SandController
 {
+    public function __construct(private readonly TakenFrom $takenFrom, private readonly PriceBook $prices)
+    {
+    }
+
     public function show(Part $part, Planner $planner, Formatter $format, Sentences $sentences): View
     {
         $planned = $planner->plan($part);
@@ -52,7 +61,7 @@ final class SandController
                 $planned,
                 $s,
                 $this->papers($planned, $s),
-                $s->isDone() ? [] : $this->ways($planned, $s),
+                $s->isDone() ? [] : $this->priced($planned, $s),
                 $this->changes($planned, $s),
                 $this->toBuy($planned, $s),
                 $format,
@@ -131,79 +140,43 @@ final class SandController
     /**
      * Pieces of each paper that the ladder will wear out, and what the shelf has.
      *
-     * @return list<array{grit: int, pieces: int, has: int}>
+     * @return list<array{grit: int, pieces: int, has: int, byHand: int}>
      */
     private function papers(PlannedPart $planned, PlannedStep $flat): array
     {
         $ladder = $flat->ladder ?? throw new \LogicException('a flatting has a ladder');
-        $area = $planned->plan->brief->coatedAreaM2();
         $stock = Paper::query()->where('shop_id', $planned->part->shop_id)->current()
             ->whereIn(
                 'form',
                 ShelfPapers::FORMS[$ladder->method->value],
             )->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
+        $pieces = fn (Grit $grit, bool $isIts): int => (int) array_sum(array_map(
+            fn (Taken $t): float => $t->grit?->number === $grit->number && ($t->driven === $ladder->method) === $isIts ? $t->quantity : 0.0,
+            Consumption::ofLadder($planned->plan, $ladder),
+        ));
 
-        return array_map(fn ($rung): array => [
+        return array_map(fn (LadderStep $rung): array => [
             'grit' => $rung->grit->number,
-            'pieces' => PaperUse::pieces($ladder->method, $rung->grit, $area, $rung->cutUm),
+            'pieces' => $pieces($rung->grit, true),
+            'byHand' => $pieces($rung->grit, false),
             'has' => (int) ($stock[$rung->grit->number] ?? 0),
         ], $ladder->steps);
     }
 
-    /**
-     * The same flatting driven in other ways and begun with other papers: minutes, what stays, and the risk.
-     *
-     * @return list<array{
-     *     driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, leaves: float,
-     *     isCurrent: bool,
-     * }>
-     */
-    private function ways(PlannedPart $planned, PlannedStep $flat): array
+    /** @return list<array{way: SandingWay, minor: int|null, pieces: float}> each with its hands and papers in money, where they have a price */
+    private function priced(PlannedPart $planned, PlannedStep $flat): array
     {
-        $ladder = $flat->ladder;
-        $grits = $flat->step->grits;
-        if ($ladder === null || $grits === null || ($flat->sanding->facts ?? []) !== []) {
-            return [];
-        }
-        $ways = [];
-        $finer = array_slice(
-            array_values(array_filter([180, 240, 400, 600], fn (int $p): bool => $p > $grits->from && $p < $grits->to)),
-            0,
-            2,
-        );
-        $starts = array_unique([$grits->from, ...$finer, $ladder->first()->number]);
-        foreach (SandingMethod::cases() as $driven) {
-            foreach ($starts as $from) {
-                $shelf = $planned->plan->materials->papersFor($driven);
-                $found = in_array($from, $shelf, true)
-                    ? Ladder::cheapest($driven, $planned->plan->brief->coatedAreaM2(), $shelf, $from, $grits->to, $ladder->steps[0]->cutUm)
-                    : null;
-                $isCurrent = $driven === $ladder->method && $from === $ladder->first()->number;
-                if ($found === null && ! $isCurrent) {
-                    continue;
-                }
-                $found ??= $ladder;
-                [$left, $risk] = [null, null];
-                foreach ($flat->zones as $state) {
-                    if ($state->isShow() && ! $state->zone->kind->isSandedByHand()) {
-                        $stays = $state->leftBy(CutBudget::onFace($found)->allowanceUm());
-                        $left = min($left ?? INF, $stays->inMicrometres());
-                        $risk = max($risk ?? 0.0, $state->riskOf($stays));
-                    }
-                }
-                $ways[] = [
-                    'driven' => $driven,
-                    'from' => $from,
-                    'minutes' => $found->minutes,
-                    'leftUm' => $left,
-                    'risk' => $risk,
-                    'leaves' => $found->leftScratchUm(),
-                    'isCurrent' => $isCurrent,
-                ];
+        $priced = [];
+        foreach (SandingWays::of($planned->plan, $flat) as $way) {
+            $minor = PriceBook::hands($planned->part->shop, $way->ladder->minutes);
+            foreach ($this->takenFrom->jars($planned->part, $planned->plan->log, $flat->step->key, $way->papers) as $used) {
+                $price = $this->prices->last($planned->part->shop_id, $used->jar);
+                $minor = $price === null || $minor === null ? $minor : $minor + (new Material($used->quantity, ...$price))->minor();
             }
+            $priced[] = ['way' => $way, 'minor' => $minor, 'pieces' => array_sum(array_column($way->papers, 'quantity'))];
         }
 
-        return $ways;
+        return $priced;
     }
 
     /** @return array<string, int> how often water and paper were changed, wiped, and guide coat laid */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Page;
 
+use App\Money\PriceBook;
 use App\Planning\PlannedPart;
 use App\View\Drawing\CutScale;
 use App\View\Drawing\ScratchProfile;
@@ -15,13 +16,11 @@ use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Geometry\Zone;
 use OakGloss\Method\Role;
 use OakGloss\Plan\PlannedStep;
+use OakGloss\Plan\SandingWay;
+use OakGloss\Plan\Taken;
 
 /**
  * A flatting of a part as the sand room shows it: its ladder, what each paper takes, and how else it may be driven.
- *
- * @phpstan-type FlattingWay array{
- *     driven: SandingMethod, from: int, minutes: float, leftUm: float|null, risk: float|null, isCurrent: bool,
- * }
  */
 final readonly class Flatting
 {
@@ -37,8 +36,8 @@ final readonly class Flatting
     public bool $isNow;
 
     /**
-     * @param list<array{grit: int, pieces: int, has: int}> $papers  in the order of the ladder
-     * @param list<FlattingWay>                             $ways
+     * @param list<array{grit: int, pieces: int, has: int, byHand: int}> $papers  in the order of the ladder
+     * @param list<array{way: SandingWay, minor: int|null, pieces: float}> $ways
      * @param array<string, int>                            $changes how often each was done
      * @param list<int>                                     $buy     papers that the shelf lacks
      */
@@ -179,22 +178,38 @@ final readonly class Flatting
         ]);
     }
 
-    /** @param array{driven: SandingMethod, from: int} $way */
-    public function wayName(array $way, bool $short = false): string
+    public function wayName(SandingWay $way, bool $short = false): string
     {
         return (string) __($short ? 'sand.way_short' : 'sand.way', [
-            'driven' => $this->format->word('driven', $way['driven']->value),
-            'grit' => $way['from'],
+            'driven' => $this->format->word('driven', $way->driven->value),
+            'grit' => $way->from,
         ]);
     }
 
-    /** @param array{minutes: float, leftUm: float|null, risk: float|null} $way */
-    public function wayPrice(array $way): string
+    /** `12 half sheets`, `3 discs and 2 half sheets`. */
+    public function wayPapers(SandingWay $way): string
     {
-        return (string) __($way['leftUm'] === null ? 'sand.price' : 'sand.price_leaves', [
-            'span' => $this->format->span($way['minutes']),
-            'um' => $this->format->um($way['leftUm'] ?? 0.0),
-            'risk' => $this->format->percent($way['risk'] ?? 0.0),
-        ]);
+        $count = fn (bool $isDisc): int => (int) array_sum(array_map(
+            fn (Taken $t): float => ($t->driven === SandingMethod::Orbital) === $isDisc ? $t->quantity : 0.0,
+            $way->papers,
+        ));
+        $says = array_filter(['discs' => $count(true), 'sheets' => $count(false)]);
+
+        return implode(', ', array_map(fn (string $what, int $n): string => trans_choice("sand.worn.{$what}", $n), array_keys($says), $says));
+    }
+
+    public function wayCosts(?int $minor): string
+    {
+        return $minor === null ? '–' : (string) PriceBook::say($this->planned->part->shop, $minor);
+    }
+
+    public function wayLeaves(SandingWay $way): string
+    {
+        return $way->leftUm === null ? '–' : $this->format->um($way->leftUm);
+    }
+
+    public function wayRisk(SandingWay $way): string
+    {
+        return $way->risk === null ? '–' : $this->format->percent($way->risk);
     }
 }

@@ -23,7 +23,8 @@
                         <td>{{ $format->measured($ladder->method->scratchUm($rung->grit), 'µm', 1) }}</td>
                         <td>{{ $format->span($rung->minutes) }}</td>
                         <td @class(['is-over' => $flat->papers[$r]['pieces'] > $flat->papers[$r]['has']])>{{ $flat->papers[$r]['pieces'] }}
-                            <small>{{ __('sand.of', ['n' => $flat->papers[$r]['has']]) }}</small></td>
+                            <small>{{ __('sand.of', ['n' => $flat->papers[$r]['has']]) }}@if ($flat->papers[$r]['byHand']), {{
+                                trans_choice('sand.worn.by_hand', $flat->papers[$r]['byHand']) }}@endif</small></td>
                         <td>{{ $flat->isSanded($rung) ? __('sand.sanded') : '' }}</td>
                     </tr>
                 @endforeach
@@ -52,20 +53,26 @@
             <summary>{{ __('sand.other_ways') }}</summary>
             <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">
                 @marks
-                @foreach ($flat->ways as $way)
-                    <div @class(['way', 'is-taken' => $way['isCurrent']])>
-                        <p>
-                            <b>{{ Str::ucfirst($flat->wayName($way)) }}</b>
-                            <span class="num soft">{{ $flat->wayPrice($way) }}</span>
-                        </p>
-                        @if ($way['isCurrent'])
-                            <span class="soft">{{ __('sand.taken') }}</span>
-                        @else
-                            <button class="btn" name="way" value="{{ $way['driven']->value }}-{{ $way['from'] }}"
-                                >{{ __('sand.take') }}<span class="visually-hidden"> {{ $flat->wayName($way, short: true) }}</span></button>
-                        @endif
-                    </div>
-                @endforeach
+                <x-table :columns="__('sand.way_columns')" :scroll="__('sand.other_ways')" class="num">
+                    @foreach ($flat->ways as ['way' => $way, 'minor' => $minor])
+                        <tr @class(['is-next' => $way->isCurrent])>
+                            <th scope="row">{{ Str::ucfirst($flat->wayName($way)) }}</th>
+                            <td>{{ $format->span($way->ladder->minutes) }}</td>
+                            <td>{{ $flat->wayPapers($way) }}</td>
+                            <td>{{ $flat->wayCosts($minor) }}</td>
+                            <td>{{ $flat->wayLeaves($way) }}</td>
+                            <td>{{ $flat->wayRisk($way) }}</td>
+                            <td>
+                                @if ($way->isCurrent)
+                                    <span class="soft">{{ __('sand.taken') }}</span>
+                                @else
+                                    <button class="btn" name="way" value="{{ $way->driven->value }}-{{ $way->from }}"
+                                        >{{ __('sand.take') }}<span class="visually-hidden"> {{ $flat->wayName($way, short: true) }}</span></button>
+                                @endif
+                            </td>
+                        </tr>
+                    @endforeach
+                </x-table>
             </form>
         </details>
     @endif
