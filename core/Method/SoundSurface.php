@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OakGloss\Method;
 
 use OakGloss\Material\AidKind;
-use OakGloss\Material\Substrate;
 use OakGloss\Method\Choice\CoveredWith;
 
 /** A part made ready for what holds the cloth: stripped, degreased, keyed, primed where it is bare metal, and wiped. */

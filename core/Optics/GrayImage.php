@@ -25,7 +25,7 @@ final class GrayImage
     }
 
     /**
-     * Over its slow light, so that an even face is 0 and a cosine of ±2 % runs from −0.02 to 0.02: means of blocks, smoothed
+     * Over its slow light, that of the lamp first, so that an even face is 0 and a cosine of ±2 % runs from −0.02 to 0.02: means of blocks, smoothed
      * over `$reach` pixels, straight between their middles.
      *
      * @return array{GrayImage, array<int, bool>} and by pixel whether a lamp's edge lies there
@@ -34,6 +34,40 @@ final class GrayImage
     {
         $block = max(2, (int) round(0.5 * $reach));
         [$nx, $ny] = [max(1, intdiv($this->width, $block)), max(1, intdiv($this->height, $block))];
+
+        return $this->evenedOut($block, $nx, $ny)->overBlocks($reach, $block, $nx, $ny);
+    }
+
+    /** Without what falls from one end to the other: dim and bright ends alike, about its mean. */
+    private function evenedOut(int $block, int $nx, int $ny): self
+    {
+        [$w, $h] = [$this->width, $this->height];
+        $middle = fn (int $i, int $n, int $size): float => ($i * $block + ($i === $n - 1 ? $size : ($i + 1) * $block)) / $size - 1.0;
+        $blocks = [];
+        foreach ($this->blocks($block, $nx, $ny) as $i => $mean) {
+            $blocks[] = [$middle($i % $nx, $nx, $w), $middle(intdiv($i, $nx), $ny, $h), $mean];
+        }
+        $light = SlowLight::through($blocks, min($nx, $ny));
+        [$v, $mean] = [$this->v, $this->mean()];
+        // Reckoned at every eighth pixel, straight between: it is slow.
+        $every = 8;
+        for ($y = 0, $i = 0; $y < $h; $y++) {
+            $row = [];
+            for ($x = 0; $x <= $w + $every; $x += $every) {
+                $row[] = $mean / $light->at((2.0 * $x + 1.0) / $w - 1.0, (2.0 * $y + 1.0) / $h - 1.0);
+            }
+            for ($x = 0; $x < $w; $x++, $i++) {
+                [$k, $s] = [intdiv($x, $every), ($x % $every) / $every];
+                $v[$i] *= (1.0 - $s) * $row[$k] + $s * $row[$k + 1];
+            }
+        }
+
+        return new self($w, $h, $v);
+    }
+
+    /** @return array{GrayImage, array<int, bool>} */
+    private function overBlocks(float $reach, int $block, int $nx, int $ny): array
+    {
         $blocks = $this->blocks($block, $nx, $ny);
         $light = Smoothing::over($blocks, $nx, $ny, $reach / $block);
         $edges = self::lampEdges($blocks, $nx, $ny);

@@ -13,6 +13,7 @@ final class RenderedPatch
      * @param float                                   $noise      deviation of each pixel, relative
      * @param float                                   $fall       of the light across the patch, relative
      * @param float|null                              $lampEdgeMm a lamp's edge so far from the left
+     * @param (\Closure(float, float): float)|null    $lamp       its light by the share of width and height, in place of a fall
      */
     public static function of(
         int $width,
@@ -28,6 +29,7 @@ final class RenderedPatch
         ?float $lampEdgeMm = null,
         float $mean = 120.0,
         int $seed = 1,
+        ?\Closure $lamp = null,
     ): \GdImage {
         mt_srand($seed);
         $image = imagecreatetruecolor($width, $height);
@@ -38,7 +40,7 @@ final class RenderedPatch
             $spare = null;
             for ($x = 0; $x < $width; $x++) {
                 $v = 1.0 + $amplitudes[0] * cos($ax * $x + $ay * $y + 0.7) + $amplitudes[1] * cos($bx * $x + $by * $y + 1.9);
-                $light = 1.0 + $fall * ($x / $width - 0.5 + 0.6 * ($y / $height - 0.5));
+                $light = $lamp === null ? 1.0 + $fall * ($x / $width - 0.5 + 0.6 * ($y / $height - 0.5)) : $lamp($x / $width, $y / $height);
                 if ($lampEdgeMm !== null) {
                     $light *= 1.0 - 0.45 / (1.0 + exp(-($x * $mmPerPx - $lampEdgeMm) / 0.4));
                 }

@@ -76,6 +76,34 @@ final class WeavePrintTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{int, int, \Closure(float, float): float, array{float, float}}> size, light, amplitudes */
+    public static function lamps(): iterable
+    {
+        $fallsByHalf = ['evenly' => fn (float $x, float $y): float => 1.25 - 0.5 * $x, 'in shares' => fn (float $x, float $y): float => 0.5 ** $x, 'near a lamp' => fn (float $x, float $y): float => 1.0 / (1.0 + $x * $x), 'from its middle' => fn (float $x, float $y): float => 0.5 ** (4.0 * (($x - 0.5) ** 2 + ($y - 0.5) ** 2))];
+        foreach ($fallsByHalf as $how => $light) {
+            yield "{$how}, no weave left" => [700, 520, $light, [0.0, 0.0]];
+            yield "{$how}, faint" => [1000, 400, $light, [0.004, 0.003]];
+            yield "{$how}, plain" => [800, 600, $light, [0.02, 0.01]];
+        }
+    }
+
+    /**
+     * Light that falls by half across a weave of 6 mm is no haze, no weave and no dot.
+     *
+     * @param \Closure(float, float): float $light
+     * @param array{float, float}           $amplitudes
+     */
+    #[DataProvider('lamps')]
+    public function testTakesTheSlowLightOutFirst(int $width, int $height, \Closure $light, array $amplitudes): void
+    {
+        $patch = RenderedPatch::of($width, $height, 0.1, 6.0, $amplitudes, 23.0, noise: 0.004, mean: 150.0, seed: 9, lamp: $light);
+        $reading = WeavePrint::of(GdPhoto::of($patch, null), 6.0, 0.1);
+        self::assertNull($reading->why);
+        self::assertEqualsWithDelta(0.004, $reading->haze, 0.0004);
+        self::assertEqualsWithDelta(hypot(...$amplitudes), $reading->telegraph, max(0.002, 0.1 * hypot(...$amplitudes)));
+        self::assertLessThan(0.0002, $reading->dotsShare, 'there are none');
+    }
+
     public function testTakesItsScaleFromTheWeave(): void
     {
         foreach (Thorough::cases([[0.1, 4.0, 33.0], [0.06, 3.0, 10.0], [0.2, 8.0, 70.0]]) as [$scale, $pitch, $angle]) {
