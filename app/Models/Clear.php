@@ -27,6 +27,7 @@ namespace App\Models;
  * @property float|null $sheet_gu
  * @property float      $sheet_gu_doubt
  * @property bool       $needs_release_film
+ * @property float|null $polish_after_min
  */
 final class Clear extends ShelfItem
 {
@@ -36,6 +37,7 @@ final class Clear extends ShelfItem
             'wet_um', 'volume_solids', 'transfer', 'viscosity_pa_s', 'density_g_cm3', 'set_min', 'flash_min', 'ready_after_min',
             'final_um', 'min_c',
             'hardener_parts', 'reducer_parts', 'pot_life_min', 'recoat_until_min', 'reference_c', 'can_ml', 'sheet_gu', 'sheet_gu_doubt',
+            'polish_after_min',
         ], 'float');
     }
 }

@@ -47,7 +47,8 @@ final readonly class ShopMoney
     {
         $usual = get_object_vars(new self());
         // It went by the coat once: four of them are an hour.
-        $kept = is_array($kept) ? $kept + (isset($kept['coatMinor']) && is_numeric($kept['coatMinor']) ? ['wetMinor' => 4 * (int) $kept['coatMinor']] : []) : [];
+        $kept = is_array($kept) ? $kept : [];
+        $kept += is_numeric($kept['coatMinor'] ?? null) ? ['wetMinor' => 4 * (int) $kept['coatMinor']] : [];
         $kept = array_intersect_key($kept, $usual);
         foreach ($usual as $name => $value) {
             $given = $kept[$name] ?? $value;

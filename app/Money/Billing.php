@@ -339,7 +339,14 @@ final class Billing
         }
 
         return array_map(
-            fn (string $key, float $min): BillLine => $this->hour($planned, CostKind::Wet, $key, (string) __('money.wet'), $min, $key !== 'wet'),
+            fn (string $key, float $min): BillLine => $this->hour(
+                $planned,
+                CostKind::Wet,
+                $key,
+                (string) __('money.wet'),
+                $min,
+                $key !== 'wet',
+            ),
             array_keys(array_filter($sums)),
             array_filter($sums),
         );

@@ -49,7 +49,8 @@ final class FewCups
     {
         $is = $plan->materials->resinFor($coats[0]->step)->chemistry;
         $best = null;
-        foreach (Resin::query()->whereIn('id', $sheets)->get()->sortBy(fn (Resin $r): int|false => array_search($r->id, $sheets, true)) as $row) {
+        $rows = Resin::query()->whereIn('id', $sheets)->get()->keyBy('id');
+        foreach (array_filter(array_map(fn (int $id): ?Resin => $rows->get($id), $sheets)) as $row) {
             $resin = $this->chains->resin($row);
             $cups = $resin->chemistry === $is ? self::most($plan, $coats, $resin) : INF;
             if ($cups <= self::MOST) {

@@ -199,6 +199,7 @@ final class FromShelf
             $row->sheet_gu,
             $row->sheet_gu_doubt,
             $row->needs_release_film,
+            $row->polish_after_min,
         );
     }
 }

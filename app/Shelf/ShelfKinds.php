@@ -10,8 +10,8 @@ final class ShelfKinds
     /** @var list<class-string<ShelfKind>> */
     private const ALL = [
         Kind\Resins::class, Kind\Cloths::class, Kind\Papers::class, Kind\Clears::class, Kind\Aids::class,
-        Kind\Rolls::class, Kind\Consumables::class, Kind\ReleaseAgents::class, Kind\Fillers::class, Kind\Cores::class, Kind\Adhesives::class,
-        Kind\Compounds::class, Kind\Pads::class, Kind\GunTips::class, Kind\Gloves::class,
+        Kind\Rolls::class, Kind\Consumables::class, Kind\ReleaseAgents::class, Kind\Fillers::class, Kind\Cores::class,
+        Kind\Adhesives::class, Kind\Compounds::class, Kind\Pads::class, Kind\GunTips::class, Kind\Gloves::class,
     ];
 
     /** @return array<string, ShelfKind> by name */

@@ -67,7 +67,9 @@ final class Formatter implements Words
     public function supplies(FinishPlan $plan, PlannedStep $step): ?string
     {
         $says = array_map(
-            fn (Taken $t): string => $t->supply === null ? '' : $this->stock($t->quantity, $t->supply->unit()).' '.$this->word('supply', $t->supply),
+            fn (Taken $t): string => $t->supply === null
+                ? ''
+                : $this->stock($t->quantity, $t->supply->unit()).' '.$this->word('supply', $t->supply),
             SupplyUse::of($plan, $step),
         );
 

@@ -74,7 +74,10 @@ final class Sentences
         foreach ($finding->args as $name => $value) {
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->format->word($name, (string) $value),
-                $name === 'tools' => implode(', ', array_map(fn (string $t): string => (string) __("choose.tools.{$t}"), explode(',', (string) $value))),
+                $name === 'tools' => implode(', ', array_map(
+                    fn (string $tool): string => (string) __("choose.tools.{$tool}"),
+                    explode(',', (string) $value),
+                )),
                 $name === 'slot' => lcfirst((string) __("form.slots.{$value}")),
                 in_array($name, ['risk', 'target', 'off'], true) => $this->format->percent((float) $value),
                 in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),

@@ -23,6 +23,7 @@ final readonly class ClearCoat
      * @param float|null $canMl            ready to spray in one can; null where it comes in tins
      * @param float|null $sheetGu          gloss at 60° as it dries, by the sheet; null for a gloss one
      * @param bool       $needsReleaseFilm stays soft where air gets at it
+     * @param float|null $polishAfterMin   of a brushed one, until it may be flatted and polished; null where it stays as it dries
      *
      * @throws \OakGloss\Quantity\OutOfRange If one of them is out of range.
      */
@@ -45,6 +46,7 @@ final readonly class ClearCoat
         public ?float $sheetGu = null,
         public float $sheetGuDoubt = 6.0,
         public bool $needsReleaseFilm = false,
+        public ?float $polishAfterMin = null,
     ) {
         Bounds::within($flashMin, 0.0, 1440.0, 'flash time', 'min');
         Bounds::within($readyAfterMin, 1.0, 30000.0, 'time until ready', 'min');
@@ -54,6 +56,7 @@ final readonly class ClearCoat
         Bounds::within($reducerParts, 0.0, 400.0, 'reducer', 'parts');
         Bounds::within($potLifeMin ?? 1.0, 0.5, 10000.0, 'pot life', 'min');
         Bounds::within($recoatUntilMin ?? $flashMin, $flashMin, 100000.0, 'end of the recoat window', 'min');
+        Bounds::within($polishAfterMin ?? $readyAfterMin, $readyAfterMin, 500000.0, 'time until it is polished', 'min');
         Bounds::within($canMl ?? 1.0, 1.0, 5000.0, 'can', 'ml');
     }
 
@@ -81,6 +84,7 @@ final readonly class ClearCoat
             $this->sheetGu,
             $this->sheetGuDoubt,
             $this->needsReleaseFilm,
+            $this->polishAfterMin,
         );
     }
 
@@ -101,6 +105,16 @@ final readonly class ClearCoat
     public function readyAt(Temperature $t): float
     {
         return $this->readyAfterMin / $this->rateAt($t);
+    }
+
+    /** When it may be flatted and polished; null of what stays as it dries: satin, matt, a brushed one whose sheet says no more. */
+    public function polishAt(Temperature $t): ?float
+    {
+        return match (true) {
+            $this->sheen !== Finish::Gloss => null,
+            $this->kind->isBrushed() => $this->polishAfterMin === null ? null : $this->polishAfterMin / $this->rateAt($t),
+            default => $this->readyAt($t),
+        };
     }
 
     public function recoatUntilAt(Temperature $t): ?float

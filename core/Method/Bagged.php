@@ -90,7 +90,8 @@ final class Bagged implements Method
     {
         return Listed::settled([
             PlyCount::class, BuildCoats::class, BuildWeight::class => [Role::ResinFlat], Turning::class => [Role::ResinFlat],
-            AgainstPrintThrough::class, CoveredWith::class, HeldBefore::class, Openings::class, OpeningSize::class, ...TopCoats::choices(false),
+            AgainstPrintThrough::class, CoveredWith::class, HeldBefore::class, Openings::class, OpeningSize::class,
+            ...TopCoats::choices(false),
         ]);
     }
 

@@ -118,9 +118,9 @@ final class HeavyCoat implements Method
     public function steps(Job $job): array
     {
         $of = max(1, $job->coats->build);
-        $pours = [];
+        [$pour, $pours] = [$job->coat(Role::Pour), []];
         for ($n = 1; $n <= $of; $n++) {
-            $pours[] = $job->coat(Role::Pour)->nth($n, $of)
+            $pours[] = $pour->nth($n, $of)
                 ->after($n === 1 ? Follow::minutes(self::FLASH_MIN) : Follow::whileTacky('pour-'.($n - 1)));
             $pours[] = Step::of(Role::Warm)->nth($n, isSaid: false)->after(Follow::minutes(0.0, 10.0))->taking(4.0 + 4.0 * $job->areaM2);
         }

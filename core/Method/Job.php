@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakGloss\Method;
 
+use OakGloss\Film\Coat;
 use OakGloss\Film\RunRisk;
 use OakGloss\Geometry\Zone;
 use OakGloss\Material\Aid;
@@ -246,6 +247,22 @@ final readonly class Job
         return $this->materials->aids[$kind->value] ?? Aid::usual($kind);
     }
 
+    /** A poured coat as the shop lays it, or as much of it as the weakest line of faces holds, g/m². */
+    private function pourThatStays(): float
+    {
+        $asTheShop = $this->shop->weights->pourGM2;
+        $holds = array_map(
+            fn (Zone $z): float => $z->face->below !== [] ? INF : RunRisk::of(
+                $z->face,
+                $this->materials->skinResin->rheology,
+                new Coat($asTheShop, $this->air),
+            )->holdsGM2 ?? INF,
+            $this->brief->coatedZones(),
+        );
+
+        return min($asTheShop, max(BuildWeight::LEAST, 5.0 * floor(min([INF, ...$holds]) / 5.0)));
+    }
+
     /** What a coat of a role weighs, g/m². */
     public function weightOf(Role $coat): float
     {
@@ -266,7 +283,7 @@ final readonly class Job
             // A fine cloth that drinks twice its weight.
             Role::Coupling => 2.0 * self::COUPLING_GM2,
             Role::Lift => $weights->laminateShare * $this->materials->mould()->weave->arealGM2,
-            Role::Pour => BuildWeight::gM2($this->choices, $weights->pourGM2),
+            Role::Pour => BuildWeight::gM2($this->choices, $this->pourThatStays()),
             default => BuildWeight::gM2($this->choices, $weights->buildGM2),
         };
     }

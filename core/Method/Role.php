@@ -247,8 +247,8 @@ enum Role: string
     {
         return in_array($this->kind(), [StepKind::Coat, StepKind::Spray, StepKind::Lay, StepKind::Turn, StepKind::Wipe], true)
             || in_array($this, [
-                self::Prime, self::BodyFill, self::Adhesive, self::Wax, self::ReleaseFilm, self::Surface, self::Bond, self::Join, self::PeelPly,
-                self::FilmOver, self::Cover, self::DotFill,
+                self::Prime, self::BodyFill, self::Adhesive, self::Wax, self::ReleaseFilm, self::Surface, self::Bond, self::Join,
+                self::PeelPly, self::FilmOver, self::Cover, self::DotFill,
             ], true);
     }
 

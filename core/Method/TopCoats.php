@@ -182,10 +182,15 @@ final readonly class TopCoats
         $ready = Follow::minutes($clear->readyAt($job->air));
         $steps = [$job->wipe('wipe-5'), ...$this->stripes($job), ...$coats];
 
-        // Satin and matt are never polished.
-        return $job->brief->finish !== Finish::Gloss ? [...$steps, $then[0]->after($ready), ...array_slice($then, 1)] : [
+        $polish = $clear->polishAt($job->air);
+
+        if ($polish === null || $job->brief->finish !== Finish::Gloss) {
+            return [...$steps, $then[0]->after($ready), ...array_slice($then, 1)];
+        }
+
+        return [
             ...$steps,
-            $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $clear)->after($ready),
+            $this->flat(Role::ClearFlat, self::CLEAR_FROM, self::CLEAR_TO, $clear)->after(Follow::minutes($polish)),
             Step::of(Role::Polish)->taking(10.0 + $job->polishMin),
             ...$then,
         ];

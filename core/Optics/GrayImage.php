@@ -25,8 +25,8 @@ final class GrayImage
     }
 
     /**
-     * Over its slow light, that of the lamp first, so that an even face is 0 and a cosine of ±2 % runs from −0.02 to 0.02: means of blocks, smoothed
-     * over `$reach` pixels, straight between their middles.
+     * Over its slow light, that of the lamp first, so that an even face is 0 and a cosine of ±2 % runs from −0.02 to 0.02:
+     * means of blocks, smoothed over `$reach` pixels, straight between their middles.
      *
      * @return array{GrayImage, array<int, bool>} and by pixel whether a lamp's edge lies there
      */

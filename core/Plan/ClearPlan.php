@@ -69,7 +69,7 @@ final readonly class ClearPlan
         $isFiller = $clear->kind === ClearKind::Filler;
         $flat = match (true) {
             $isFiller => self::flatting($clear, $area, $materials, TopCoats::FILLER_FROM, TopCoats::FILLER_TO),
-            $clear->sheen === Finish::Gloss => self::flatting($clear, $area, $materials, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO),
+            $clear->polishAt($air) !== null => self::flatting($clear, $area, $materials, TopCoats::CLEAR_FROM, TopCoats::CLEAR_TO),
             default => null,
         };
         $polish = $flat === null || $isFiller ? null : PolishLadder::from($flat->leftScratchUm(), $area);

@@ -172,7 +172,8 @@ final class LaminateNotices
         $partG = ($infuse->laidGM2 ?? 0.0) * $plan->brief->clothAreaM2();
 
         return [new Finding(Severity::Note, 'laminate.infusion_fills', [
-            'all' => $infuse->batch->totalG(), 'part' => $partG, 'mesh' => $beside->meshG, 'lines' => $beside->linesG, 'pot' => $beside->potG($partG),
+            'all' => $infuse->batch->totalG(), 'part' => $partG,
+            'mesh' => $beside->meshG, 'lines' => $beside->linesG, 'pot' => $beside->potG($partG),
         ], LayUpWay::name())];
     }
 }

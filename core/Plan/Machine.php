@@ -55,7 +55,9 @@ final class Machine
     /** What a flatting takes of a zone that the machine does not reach; null where all are driven alike. */
     public static function budget(Ladder $ladder, Zone $zone): ?Flatting
     {
-        return $ladder->method === SandingMethod::Orbital && ! self::reaches($zone) ? CutBudget::onFaceBy(self::byHand(...), $ladder) : null;
+        return $ladder->method === SandingMethod::Orbital && ! self::reaches($zone)
+            ? CutBudget::onFaceBy(self::byHand(...), $ladder)
+            : null;
     }
 
     /** What its cut adds to the doubt of one spot, µm: 8 become 16. */
@@ -70,8 +72,15 @@ final class Machine
      * @param list<Zone> $zones
      * @param list<int>  $shelf P numbers at hand
      */
-    public static function ladder(SandingMethod $driven, array $zones, float $areaM2, array $shelf, int $from, int $to, float $firstCutUm): ?Ladder
-    {
+    public static function ladder(
+        SandingMethod $driven,
+        array $zones,
+        float $areaM2,
+        array $shelf,
+        int $from,
+        int $to,
+        float $firstCutUm,
+    ): ?Ladder {
         if ($driven !== SandingMethod::Orbital) {
             return Ladder::cheapest($driven, $areaM2, $shelf, $from, $to, $firstCutUm);
         }

@@ -96,7 +96,8 @@ final class Notices
             ...CupNotices::of($plan),
             ...ServiceNotices::of($plan),
             ...RescueNotices::of($plan),
-            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan), ...ToolNotices::of($plan), ...self::byMachine($plan),
+            ...LaminateNotices::of($plan), ...self::openings($plan), ...SentNotices::of($plan), ...ToolNotices::of($plan),
+            ...self::byMachine($plan),
             ...RepairNotices::of($plan),
         ];
     }

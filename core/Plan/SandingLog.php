@@ -62,7 +62,9 @@ final readonly class SandingLog
     {
         return new Pass(
             $fact->content->grit(),
-            $zone->kind->isSandedByHand() ? SandingMethod::WetBlock : $fact->content->how ?? Machine::over($zone, $this->driven, $fact->content->grit()),
+            $zone->kind->isSandedByHand()
+                ? SandingMethod::WetBlock
+                : $fact->content->how ?? Machine::over($zone, $this->driven, $fact->content->grit()),
             $fact->content->isWholePart() ? null : $fact->content->minutes,
             $this->ended($fact->content),
         );

@@ -9,7 +9,7 @@ use OakGloss\Abrasion\Ladder;
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Tool;
 
-/** How else a flatting that nobody has begun may be driven, and from which paper; a machine where the shop has one and it has faces to lie on. */
+/** How else a flatting that nobody has begun may be driven, and from which paper; by machine where the shop has one, and faces for it. */
 final class SandingWays
 {
     /** Papers that a flatting may begin with instead of its own. */
@@ -48,7 +48,8 @@ final class SandingWays
         }
         $best = null;
         foreach (self::of($plan, $flat) as $way) {
-            if ($way->driven === SandingMethod::Orbital && $way->ladder->minutes < ($best->ladder->minutes ?? $flat->ladder->minutes - $leastMin)
+            if ($way->driven === SandingMethod::Orbital
+                && $way->ladder->minutes < ($best->ladder->minutes ?? $flat->ladder->minutes - $leastMin)
                 && ($way->risk ?? 0.0) <= max($plan->shop->targetBurnThrough, $flat->worst()?->risk() ?? 0.0)) {
                 $best = $way;
             }

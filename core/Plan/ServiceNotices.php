@@ -96,6 +96,7 @@ final class ServiceNotices
             $hold = $cure !== null && $cure['possible'] ? $cure['holdC'] : null;
             $findings[] = new Finding($plan->brief->heat ? Severity::Warn : Severity::Note, match (true) {
                 isset($cure['because']) => "fit.softens_{$cure['because']}",
+                $hold > $box && $plan->brief->choices->of(AgainstPrintThrough::class) === PrintThrough::PostCure => 'fit.softens_held',
                 $hold > $box => 'fit.softens_oven',
                 default => 'fit.softens',
             }, [

@@ -230,7 +230,8 @@ final class Skins
             $after = $this->sections[$i];
             $doubt = $ladder->method === SandingMethod::Orbital && Machine::reaches($zone) ? Machine::moreDoubtUm() : 0.0;
             if ($sanding->leavesLows) {
-                $states[] = $this->state($i, $befores[$i], $after, new Flatting(0.0, $after->textureUm), $now, $passes, true)->cutWithin($doubt);
+                $states[] = $this->state($i, $befores[$i], $after, new Flatting(0.0, $after->textureUm), $now, $passes, true)
+                    ->cutWithin($doubt);
                 continue;
             }
             $cut ??= new Flatting(
@@ -323,7 +324,8 @@ final class Skins
         $again = $last->end === PassEnd::Matt ? [] : [$last->grit];
         $papers = $ladder->papers($this->zones[$i]->kind->isSandedByHand());
         foreach ([...$again, ...array_filter($papers, fn (Grit $g): bool => $g->isFinerThan($last->grit))] as $grit) {
-            $this->sections[$i] = Sanded::over($this->sections[$i], new Pass($grit, Machine::over($this->zones[$i], $ladder->method, $grit)), $this->zones[$i]->areaM2)->skin;
+            $pass = new Pass($grit, Machine::over($this->zones[$i], $ladder->method, $grit));
+            $this->sections[$i] = Sanded::over($this->sections[$i], $pass, $this->zones[$i]->areaM2)->skin;
         }
     }
 

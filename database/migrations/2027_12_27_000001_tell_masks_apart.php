@@ -15,7 +15,8 @@ return new class () extends Migration {
         foreach (DB::table('shops')->get(['id', 'tools']) as $shop) {
             $tools = json_decode((string) $shop->tools, true);
             if (is_array($tools)) {
-                $tools = array_values(array_unique([...array_map(fn (mixed $t): mixed => $t === 'mask' ? 'respirator' : $t, $tools), 'dryer']));
+                $told = array_map(fn (mixed $tool): mixed => $tool === 'mask' ? 'respirator' : $tool, $tools);
+                $tools = array_values(array_unique([...$told, 'dryer']));
                 DB::table('shops')->where('id', $shop->id)->update(['tools' => json_encode($tools)]);
             }
         }

@@ -109,7 +109,7 @@ return [
         'spray_gun' => ['what' => ':coat wants a :tools that the shop lacks.', 'tip' => 'Borrow or hire one for that day; its price stands under Money.'],
         'respirator' => [
             'what' => ':coat gives off vapour or mist, and the shop lacks a :tools.',
-            'tip' => 'Have one that fits, with cartridges by the product\'s sheet, before that day: it is no tool to share.',
+            'tip' => 'Have one that fits, with cartridges by the product\'s data sheet, before that day: it is no tool to share.',
         ],
         'vacuum_pump' => [
             'what' => ':coat wants a :tools that the shop lacks.',
@@ -381,6 +381,10 @@ return [
         'softens' => [
             'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',
             'tip' => 'Post-cure it at :hold °C or more before the last flatting: it stands among the choices.',
+        ],
+        'softens_held' => [
+            'what' => 'Held at :box °C as it is planned, :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',
+            'tip' => 'It is safe to :safe °C so. For :service °C it wants a hold at :hold °C, in an oven that this part bears.',
         ],
         'softens_oven' => [
             'what' => 'Cured at shop warmth :resin softens near :tg °C; this part will see :service °C, and the weave may print through.',

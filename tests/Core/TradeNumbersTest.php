@@ -14,18 +14,26 @@ use OakGloss\Fact\Kind\Decided;
 use OakGloss\Geometry\Visibility;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Material\ClearCoat;
+use OakGloss\Material\ClearKind;
+use OakGloss\Material\Resin;
+use OakGloss\Material\SprayedClear;
 use OakGloss\Material\Substrate;
 use OakGloss\Method\Caution;
 use OakGloss\Method\Choices;
 use OakGloss\Method\Covering;
 use OakGloss\Method\Finding;
 use OakGloss\Method\LayUp;
+use OakGloss\Method\Materials;
 use OakGloss\Method\Methods;
 use OakGloss\Method\Pace;
 use OakGloss\Method\PartBrief;
+use OakGloss\Method\PrintThrough;
 use OakGloss\Method\Role;
 use OakGloss\Method\SentOutWork;
+use OakGloss\Method\Top;
 use OakGloss\Method\Workshop;
+use OakGloss\Optics\Finish;
 use OakGloss\Plan\Consumption;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\Machine;
@@ -280,6 +288,57 @@ final class TradeNumbersTest extends TestCase
                 }
             }
         }
+    }
+
+    /** What is poured by default stays on its faces, and no finding asks for less; what was chosen stands. */
+    public function testDefaultsObeyTheirFindings(): void
+    {
+        $usual = BriefOf::usual(Methods::named('heavy_coat'));
+        $plan = self::plan('heavy_coat', $usual);
+        $laid = $plan->first(Role::Pour)->laidGM2 ?? INF;
+        self::assertLessThan(300.0, $laid);
+        self::assertNotContains('film.runs', array_column($plan->findings, 'code'));
+        self::assertSame(300.0, self::plan('heavy_coat', $usual->with($usual->choices->but(buildGM2: 300.0)))->first(Role::Pour)?->laidGM2);
+        self::assertContains('film.runs', array_column(self::plan('heavy_coat', $usual->with($usual->choices->but(buildGM2: 300.0)))->findings, 'code'));
+        self::assertSame(300.0, self::plan('heavy_coat', $usual->with($usual->choices)->found($usual->film)->with(new Choices(top: Top::PolishResin, buildGM2: 300.0)))->first(Role::Pour)?->laidGM2);
+    }
+
+    /** A part that is held warm by its plan is told what that brings, not what shop warmth would. */
+    public function testWordsKnowWhatIsChosen(): void
+    {
+        $brief = Sample::brief(Substrate::GlassFibre, sun: true);
+        $usual = Sample::materials();
+        $of = $usual->skinResin;
+        $late = new Resin($of->name, $of->kinetics, $of->rheology, $of->ratio, $of->potLifeMin, $of->potMassG, $of->potC, $of->minC, true, ultimateTgC: 120.0);
+        $hot = new Materials($usual->baseResin, $late, $usual->cloth, $usual->clear, $usual->grits);
+        $codes = fn (PrintThrough $against): array => array_values(array_filter(
+            array_column(FinishPlan::of($brief->with($brief->choices->but(printThrough: $against)), $hot, Methods::named('brush_on'), new Workshop(20.0), FactLog::standing([]))->findings, 'code'),
+            fn (string $code): bool => str_starts_with($code, 'fit.softens'),
+        ));
+        self::assertSame(['fit.softens_held'], $codes(PrintThrough::PostCure));
+        self::assertNotContains('fit.softens_held', $codes(PrintThrough::Flat));
+    }
+
+    /** A brushed varnish stays as it dries, or is polished when its sheet says so; a sprayed gloss as before. */
+    public function testAVarnishIsPolishedByItsSheetAlone(): void
+    {
+        $usual = BriefOf::materials(Methods::named('brush_on'));
+        $plan = function (?float $polishAfterMin) use ($usual): FinishPlan {
+            $varnish = new ClearCoat('varnish', new SprayedClear(55.0, 0.46, 0.95, 0.6, 0.94, 8.0), Finish::Gloss, false, 300.0, 4320.0, 60.0, 12.0, ClearKind::Varnish, recoatUntilMin: 2880.0, polishAfterMin: $polishAfterMin);
+            $materials = new Materials($usual->baseResin, $usual->skinResin, $usual->cloth, $varnish, $usual->grits);
+
+            return FinishPlan::of(Sample::brief(), $materials, Methods::named('brush_on'), new Workshop(20.0), FactLog::standing([]));
+        };
+        $dries = $plan(null);
+        self::assertNull($dries->first(Role::ClearFlat));
+        self::assertNull($dries->first(Role::Polish));
+        self::assertNull($dries->clear?->polish);
+        self::assertEqualsWithDelta(4320.0, $dries->first(Role::Inspect)->step->follow->leastMin ?? 0.0, 1.0, 'handled when its sheet says so');
+        $polished = $plan(30240.0);
+        self::assertEqualsWithDelta(30240.0, $polished->first(Role::ClearFlat)->step->follow->leastMin ?? 0.0, 1.0, 'three weeks');
+        self::assertNotNull($polished->first(Role::Polish));
+        self::assertGreaterThan($dries->clear->coats - 1, $polished->clear->coats ?? 0, 'what the paper takes is laid on');
+        self::assertNotNull(self::plan('brush_on', Sample::brief())->first(Role::Polish));
     }
 
     /** @return non-empty-list<Zone> 1.6 m² at 8°, a steep flank, a small lip and a rim */

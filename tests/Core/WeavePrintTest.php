@@ -79,6 +79,12 @@ final class WeavePrintTest extends TestCase
     /** @return iterable<string, array{int, int, \Closure(float, float): float, array{float, float}}> size, light, amplitudes */
     public static function lamps(): iterable
     {
+        yield from Thorough::cases(self::everyLamp());
+    }
+
+    /** @return iterable<string, array{int, int, \Closure(float, float): float, array{float, float}}> */
+    private static function everyLamp(): iterable
+    {
         $fallsByHalf = ['evenly' => fn (float $x, float $y): float => 1.25 - 0.5 * $x, 'in shares' => fn (float $x, float $y): float => 0.5 ** $x, 'near a lamp' => fn (float $x, float $y): float => 1.0 / (1.0 + $x * $x), 'from its middle' => fn (float $x, float $y): float => 0.5 ** (4.0 * (($x - 0.5) ** 2 + ($y - 0.5) ** 2))];
         foreach ($fallsByHalf as $how => $light) {
             yield "{$how}, no weave left" => [700, 520, $light, [0.0, 0.0]];

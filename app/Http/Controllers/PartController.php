@@ -102,7 +102,9 @@ final class PartController
         $edited = $user->shop->parts()->find($request->integer('editing'));
         $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $edited);
         $answer = $this->answerTo($part, $errors, $planner, $edited);
-        $better = $edited === null && $answer['planned'] !== null ? $this->notPicked($request, $fewCups->instead($answer['planned']->plan, $method, $user->shop)) : [];
+        $better = $edited !== null || $answer['planned'] === null
+            ? []
+            : $this->notPicked($request, $fewCups->instead($answer['planned']->plan, $method, $user->shop));
         if ($better !== []) {
             // What stands there nobody picked: for so large a part the shelf has what hands spread in time.
             $request->merge($better);

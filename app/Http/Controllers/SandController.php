@@ -163,7 +163,11 @@ final class SandController
         ], $ladder->steps);
     }
 
-    /** @return list<array{way: SandingWay, minor: int|null, pieces: float}> each with its hands and papers in money, where they have a price */
+    /**
+     * Each with its hands and papers in money, where they have a price.
+     *
+     * @return list<array{way: SandingWay, minor: int|null, pieces: float}>
+     */
     private function priced(PlannedPart $planned, PlannedStep $flat): array
     {
         $priced = [];

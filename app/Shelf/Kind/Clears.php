@@ -58,6 +58,8 @@ final class Clears extends ShelfKind
                 Field::number('recoat_until_min', 1, 100000)
                     ->called('A further coat: recoat until', 'min', 'empty where it always does')->optional(),
                 Field::number('ready_after_min', 1, 30000)->called('Polish or handle after', 'min'),
+                Field::number('polish_after_min', 1, 500000)
+                    ->called('A brushed one: polish after', 'min', 'empty where its sheet leaves it as it dries')->optional(),
                 Field::number('min_c', -10, 40)->called('Coldest air to lay it in', '°C'),
             ],
         ];

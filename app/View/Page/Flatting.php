@@ -195,7 +195,11 @@ final readonly class Flatting
         ));
         $says = array_filter(['discs' => $count(true), 'sheets' => $count(false)]);
 
-        return implode(', ', array_map(fn (string $what, int $n): string => trans_choice("sand.worn.{$what}", $n), array_keys($says), $says));
+        return implode(', ', array_map(
+            fn (string $what, int $n): string => trans_choice("sand.worn.{$what}", $n),
+            array_keys($says),
+            $says,
+        ));
     }
 
     public function wayCosts(?int $minor): string

@@ -22,7 +22,7 @@ final class BuildWeight extends Choice
     /** As the shop lays them. */
     public const AS_THE_SHOP = 0.0;
 
-    private const LEAST = 30.0;
+    public const LEAST = 30.0;
     private const MOST = 400.0;
 
     /** Offered in steps, g/m². */

@@ -67,7 +67,8 @@
                                     <span class="soft">{{ __('sand.taken') }}</span>
                                 @else
                                     <button class="btn" name="way" value="{{ $way->driven->value }}-{{ $way->from }}"
-                                        >{{ __('sand.take') }}<span class="visually-hidden"> {{ $flat->wayName($way, short: true) }}</span></button>
+                                        >{{ __('sand.take') }}<span class="visually-hidden"> {{
+                                            $flat->wayName($way, short: true) }}</span></button>
                                 @endif
                             </td>
                         </tr>
