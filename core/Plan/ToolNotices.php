@@ -58,12 +58,13 @@ final class ToolNotices
     {
         $clear = $plan->clearOf($step)?->clear;
         $cautions = $step->step->cautions;
-        $isMist = $clear !== null && ! $clear->isocyanate && ! $clear->kind->isBrushed();
+        $isMist = ($clear !== null && ! $clear->isocyanate && ! $clear->kind->isBrushed())
+            || in_array(Caution::Styrene, $cautions, true) || in_array(Caution::SprayMist, $cautions, true);
 
         return array_values(array_filter([
             ...($clear?->isocyanate === true && ! $clear->kind->isBrushed() ? Tool::forIsocyanate() : []),
             $clear !== null && in_array($clear->kind, [ClearKind::TwoPart, ClearKind::Filler], true) ? Tool::SprayGun : null,
-            $isMist || in_array(Caution::Styrene, $cautions, true) || in_array(Caution::SprayMist, $cautions, true) ? Tool::Respirator : null,
+            $isMist ? Tool::Respirator : null,
             in_array($step->step->role, [Role::Bag, Role::Infuse], true) ? Tool::VacuumPump : null,
             in_array($step->step->role, [Role::Bond, Role::Join], true) ? Tool::Clamps : null,
             $step->ladder?->method === SandingMethod::Orbital ? Tool::Sander : null,
