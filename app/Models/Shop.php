@@ -42,6 +42,7 @@ use OakGloss\Method\Workshop;
  * @property list<string>         $tools                of TOOLS
  * @property float                $leak_mbar            that a bag may lose in ten minutes
  * @property float                $wipe_holds_min       a wiped hard surface is good for so long
+ * @property int                  $lead_days            from an order until it is there, where no delivery says so
  * @property float                $cool_place_c
  * @property string|null          $probe_url
  * @property CarbonImmutable|null $probe_asked_at
@@ -69,6 +70,7 @@ final class Shop extends Model
         'tools' => '["spray_gun","respirator","sander","clamps","dryer"]',
         'leak_mbar' => 5.0,
         'wipe_holds_min' => Workshop::WIPE_HOLDS_MIN,
+        'lead_days' => 3,
         'cool_place_c' => 9.0,
         'part_scale_step_g' => 1.0,
         'calliper_step_mm' => 0.01,
@@ -101,6 +103,7 @@ final class Shop extends Model
             'device_ranges' => Rows::class,
             'cool_place_c' => Within::of(-5, 20, 9),
             'probe_asked_at' => Moment::class,
+            'lead_days' => Within::of(0, 365, 3, 'int'),
             'wipe_holds_min' => Within::of(5, 240, Workshop::WIPE_HOLDS_MIN),
             'cup_loss_g' => Within::of(0, 200, 8),
             'scale_step_g' => Within::of(0.001, 10, 0.1),

@@ -69,6 +69,7 @@ final class Fingerprint
                     'cool_place_c',
                     'leak_mbar',
                     'wipe_holds_min',
+                    'tools',
                     'zone',
                     'unrest_min',
                 ])),

@@ -39,8 +39,8 @@ final class ShopStock
     /** @var array<string, Outlook> by jar, as far as they were asked for */
     private array $outlooks = [];
 
-    /** @param array<string, array{quantity: float, price: int|null, supplier: string}> $last delivery of each jar */
-    private function __construct(private readonly float $nowMin, private readonly array $last)
+    /** @param array<string, array{quantity: float, price: int|null, supplier: string, lead: int|null}> $last delivery of each jar */
+    private function __construct(private readonly float $nowMin, private readonly array $last, private readonly int $leadDays)
     {
     }
 
@@ -49,7 +49,7 @@ final class ShopStock
     {
         $rows = Lot::query()->where('shop_id', $shop->id)->where('left', '>', 0)->orderBy('id')->toBase()
             ->get(['id', 'kind', 'item_id', 'jar', 'left', 'use_by', 'width_mm', 'mark', 'opened_at']);
-        $stock = new self($planner->floor($shop)->nowMin, self::lastDeliveries($shop, $lineage));
+        $stock = new self($planner->floor($shop)->nowMin, self::lastDeliveries($shop, $lineage), $shop->lead_days);
         foreach ($rows as $row) {
             $jar = new Jar($row->kind, $lineage->newest($row->kind, (int) $row->item_id), $row->jar);
             $stock->jars[$jar->key()] = $jar;
@@ -94,7 +94,7 @@ final class ShopStock
     /**
      * The last delivery of each jar: by it packs, price and supplier are known.
      *
-     * @return array<string, array{quantity: float, price: int|null, supplier: string}>
+     * @return array<string, array{quantity: float, price: int|null, supplier: string, lead: int|null}>
      */
     private static function lastDeliveries(Shop $shop, Lineage $lineage): array
     {
@@ -104,7 +104,10 @@ final class ShopStock
         foreach (Lot::query()->whereIn('id', $newest)->orderBy('id')->toBase()->get() as $row) {
             $jar = new Jar($row->kind, $lineage->newest($row->kind, (int) $row->item_id), $row->jar);
             $price = $row->price_minor === null ? null : (int) $row->price_minor;
-            $last[$jar->key()] = ['quantity' => (float) $row->quantity, 'price' => $price, 'supplier' => (string) $row->supplier];
+            $last[$jar->key()] = [
+                'quantity' => (float) $row->quantity, 'price' => $price, 'supplier' => (string) $row->supplier,
+                'lead' => $row->lead_days === null ? null : (int) $row->lead_days,
+            ];
         }
 
         return $last;
@@ -124,6 +127,43 @@ final class ShopStock
     public function isKept(Jar $jar): bool
     {
         return isset($this->lots[$jar->key()]) || isset($this->last[$jar->key()]);
+    }
+
+    /** From an order until it is there, days: as its last delivery took, or as the shop reckons. */
+    public function leadDays(Jar $jar): int
+    {
+        return $this->last[$jar->key()]['lead'] ?? $this->leadDays;
+    }
+
+    /** The last minute at which an order still comes in time; null where nothing is missing. */
+    public function orderByMin(Jar $jar): ?float
+    {
+        $miss = $this->outlook($jar)->firstMiss;
+
+        return $miss === null ? null : $miss->atMin - 1440.0 * $this->leadDays($jar);
+    }
+
+    /**
+     * What a part asks for and no lot will have, of what is counted: by jar, with the minute at which it can be there.
+     *
+     * @return list<array{jar: Jar, missing: float, atMin: float, thereMin: float}>
+     */
+    public function missingFor(string $letter): array
+    {
+        $missing = [];
+        foreach ($this->jars as $jar) {
+            $outlook = $this->outlook($jar);
+            $own = array_filter($this->needs($jar), fn (Need $n): bool => $n->for === $letter);
+            $last = $own === [] ? -INF : max(array_map(fn (Need $n): float => $n->atMin, $own));
+            if ($this->isKept($jar) && $outlook->firstMiss !== null && $last >= $outlook->firstMiss->atMin) {
+                $missing[] = [
+                    'jar' => $jar, 'missing' => $outlook->missing, 'atMin' => $outlook->firstMiss->atMin,
+                    'thereMin' => $this->nowMin + 1440.0 * $this->leadDays($jar),
+                ];
+            }
+        }
+
+        return $missing;
     }
 
     /** @return list<Need> of open parts */
@@ -150,7 +190,7 @@ final class ShopStock
     }
 
     /**
-     * What to buy, by the day on which it is missed: more is asked for than is good then, or it is low.
+     * What to buy, by the day on which it has to be ordered: more is asked for than is good then, or it is low.
      *
      * @return list<ToBuy>
      */
@@ -173,9 +213,12 @@ final class ShopStock
                 $pack,
                 $last['price'] ?? null,
                 $last['supplier'] ?? '',
+                $this->leadDays($jar),
+                $this->orderByMin($jar),
+                max(0, (int) ceil(($this->nowMin - ($this->orderByMin($jar) ?? INF)) / 1440.0)),
             );
         }
-        usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->byMin ?? INF, $a->jar->key()] <=> [$b->byMin ?? INF, $b->jar->key()]);
+        usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->orderByMin ?? INF, $a->jar->key()] <=> [$b->orderByMin ?? INF, $b->jar->key()]);
 
         return $list;
     }

@@ -14,6 +14,9 @@ final readonly class ToBuy
      * @param int|null   $packs      as it came last; null where it never came
      * @param float|null $pack       how much came then
      * @param int|null   $priceMinor of one
+     * @param int        $leadDays   from an order until it is there
+     * @param float|null $orderByMin so that it is there in time
+     * @param int        $lateDays   that an order of today comes too late
      */
     public function __construct(
         public Jar $jar,
@@ -23,6 +26,9 @@ final readonly class ToBuy
         public ?float $pack,
         public ?int $priceMinor,
         public string $supplier,
+        public int $leadDays,
+        public ?float $orderByMin,
+        public int $lateDays,
     ) {
     }
 }

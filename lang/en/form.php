@@ -76,6 +76,8 @@ return [
     // What is answered to a form.
     'changed' => 'The brief is changed and the part planned anew.',
     'planned' => ':part is planned.',
+    'waits' => ':step waits until :at: :what will be short before the end, and can be there then if it is ordered today. Free the step on the run '
+        .'sheet where you know better.',
     'letter_like' => 'The letter tag is one capital letter, A to Z, or two.',
     'letter_taken' => 'An open part carries that letter already.',
     'zone_name' => 'Each zone needs a name of its own: passes and readings go by it.',

@@ -8,7 +8,7 @@ return [
     ],
     'says' => [
         'unknown' => 'no delivery typed in yet',
-        'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part',
+        'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part: order by :order',
         'low' => 'low', 'old' => ':old past its date', 'wasted' => ':wasted expires unused',
     ],
     'drawing' => 'What is left, and what of it open parts will take',
@@ -31,7 +31,7 @@ return [
     'not_so_wide' => 'An offcut is no wider than what it is cut from.',
     'take_in' => 'Take in a delivery',
     'fields' => [
-        'jar' => 'Jar', 'mark' => 'Lot number', 'quantity' => 'How much', 'price' => 'Price of it all', 'supplier' => 'From',
+        'jar' => 'Jar', 'mark' => 'Lot number', 'quantity' => 'How much', 'price' => 'Price of it all', 'supplier' => 'From', 'lead_days' => 'From its order it took',
         'use_by' => 'Use by', 'storage_c' => 'Store at most at', 'width_mm' => 'Width of the roll',
     ],
     'mark_hint' => 'as the label has it, or your own',
@@ -61,9 +61,12 @@ return [
     ],
     'shopping' => [
         'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
+        'order' => 'Order by', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
+        'lead' => '{0} there at once|{1} one day to come|[2,*] :count days to come',
         'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',
         'no_supplier' => 'Nobody noted from where', 'why' => 'Each need of the run sheet in the order of time takes from the lots that '
-            .'are good then, the first to expire first. What no lot covers is missing from that step on. A pack is what came last. '
+            .'are good then, the first to expire first. What no lot covers is missing from that step on. A pack is what came last; '
+            .'how long it takes from an order too, or what the shop reckons with. '
             .'Low is a tenth of that, or less.',
         'csv' => 'As CSV', 'print' => 'Print', 'packs_of' => ':n × :pack', 'unknown' => '–', 'sum' => 'Together at the last prices',
     ],

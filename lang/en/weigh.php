@@ -61,6 +61,7 @@ return [
     'other_ways' => 'Other ways, on the bench',
     'keeps' => 'In the cup: :grams. Resin alone keeps.',
 
+    'lacks' => ':what will run short before the last coat, and what is begun can\'t wait for it. Begin all the same',
     'before' => 'Before hardener goes in. The cup\'s clock can\'t be stopped.',
     'never_spread' => '<b>Mind</b> No number of cups can be spread before it gels in this air. '
         .'<span>A second pair of hands, a slower hardener or a cooler hour; the plan says which.</span>',

@@ -14,10 +14,15 @@ use App\Models\StockMove;
 use App\Models\StoredItem;
 use App\Models\Why;
 use App\Money\Billing;
+use App\Stock\Jar;
 use App\Stock\Ledger;
+use App\Stock\Stocks;
 use App\Words\Formatter;
 use Carbon\CarbonImmutable;
 use OakGloss\Cost\BillLine;
+use OakGloss\Method\Role;
+use OakGloss\Method\Slot;
+use OakGloss\Plan\Decision;
 
 /** Lots and what facts do to them. */
 final class StockTest extends ShopCase
@@ -46,7 +51,7 @@ final class StockTest extends ShopCase
     public function testWhatIsWeighedComesOffTheFirstLotToExpireAndGoesBackWhenStruck(): void
     {
         $part = $this->partWithBuildCoat();
-        $resin = $part->resin(\OakGloss\Method\Slot::Skin)->id;
+        $resin = $part->resin(Slot::Skin)->id;
         $late = $this->lot('resins', $resin, 'resin', 500.0);
         $soon = $this->lot('resins', $resin, 'resin', 10.0, ['use_by' => '2027-05-01']);
         $other = $this->lot('resins', $resin, 'hardener', 300.0);
@@ -64,7 +69,7 @@ final class StockTest extends ShopCase
     public function testWhatNoLotHasIsWrittenDownAndACountStandsOverWhatWasBeforeIt(): void
     {
         $part = $this->partWithBuildCoat();
-        $resin = $part->resin(\OakGloss\Method\Slot::Skin)->id;
+        $resin = $part->resin(Slot::Skin)->id;
         $lot = $this->lot('resins', $resin, 'resin', 10.0);
         $this->ready($part);
         $fact = $this->weigh($part, 'resin', 12.5);
@@ -120,7 +125,7 @@ final class StockTest extends ShopCase
     public function testAJarThatStoodOpenForLongIsEvidence(): void
     {
         $part = $this->partWithBuildCoat('2027-03-10 14:00');
-        $resin = $part->resin(\OakGloss\Method\Slot::Skin)->id;
+        $resin = $part->resin(Slot::Skin)->id;
         $this->lot('resins', $resin, 'resin', 500.0, ['opened_at' => CarbonImmutable::parse('2026-03-01')]);
         $this->ready($part);
         $this->weigh($part, 'resin', 17.0);
@@ -138,7 +143,7 @@ final class StockTest extends ShopCase
     {
         mt_srand(7);
         $part = $this->partWithBuildCoat();
-        $resin = $part->resin(\OakGloss\Method\Slot::Skin)->id;
+        $resin = $part->resin(Slot::Skin)->id;
         $ledger = app(Ledger::class);
         $lots = [$this->lot('resins', $resin, 'resin', 60.0), $this->lot('resins', $resin, 'resin', 40.0, ['use_by' => '2027-03-20']), $this->lot('resins', $resin, 'resin', 25.0, ['use_by' => '2027-03-05'])];
         [$standing, $minute] = [[], 0];
@@ -193,5 +198,56 @@ final class StockTest extends ShopCase
         $part = Part::query()->findOrFail($part->id);
         $unpriced = app(Billing::class)->unpriced(app(Billing::class)->quoted($this->planned($part)));
         self::assertContains(__('words.supply.body_filler'), $unpriced);
+    }
+
+    /** What comes in five days is ordered five days before it is missed; a part is not begun whose last coat has no resin, unless somebody says so. */
+    public function testTheSuppliersDaysCount(): void
+    {
+        $like = $this->makePart(['letter' => 'Y']);
+        $resin = $like->resin(Slot::Skin)->id;
+        $like->delete();
+        $this->post("/shelf/resins/{$resin}/lots", ['jar' => 'resin', 'mark' => 'A1', 'quantity' => '30', 'lead_days' => '500'])->assertSessionHasErrors('lead_days');
+        $this->post("/shelf/resins/{$resin}/lots", ['jar' => 'resin', 'mark' => 'A1', 'quantity' => '30', 'supplier' => 'Weir', 'lead_days' => '5'])->assertSessionHasNoErrors();
+        $this->post('/parts', $this->form())->assertSessionHasNoErrors();
+        $notice = session('notice');
+        $part = Part::query()->where('name', 'Stern cowl')->firstOrFail();
+        app()->forgetScopedInstances();
+        $planned = $this->planned($part);
+        $base = $planned->plan->first(Role::Base) ?? self::fail('no base');
+        $there = $this->minute('2027-03-15 12:00');
+        self::assertSame($there, Decision::of($planned->plan->log, $base->step->key)->notBefore, 'by noon of the fifth day');
+        self::assertGreaterThanOrEqual($there, $planned->schedule->slot('base')->startMin ?? 0.0);
+        self::assertStringContainsString(__('steps.base.title').' waits until', $notice);
+
+        $stock = app(Stocks::class)->of($this->shop->refresh());
+        $jar = new Jar('resins', $resin, 'resin');
+        $miss = $stock->outlook($jar)->firstMiss->atMin ?? self::fail('nothing missing');
+        self::assertEqualsWithDelta($miss - 5 * 1440.0, $stock->orderByMin($jar), 1e-6);
+        self::assertSame(3, $stock->leadDays(new Jar('resins', $resin, 'hardener')), 'of what nobody noted as the shop reckons');
+        $this->get('/shelf/to-buy')->assertOk()->assertSee(__('stock.shopping.order'))->assertSee('5 days to come');
+        self::assertStringContainsString('order_by,lead_days', (string) $this->get('/shelf/to-buy.csv')->getContent());
+        $this->get('/shelf')->assertSee('order by');
+
+        // Who knows better frees it, and is asked once more before hardener goes in.
+        $this->delete("/run-sheet/{$part->id}/base")->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        self::assertSame(-INF, Decision::of($this->planned($part->refresh())->plan->log, 'base')->notBefore);
+        foreach (['strip' => 'done', 'wipe-1' => 'wiped', 'key' => 'sanded', 'wipe-2' => 'wiped'] as $step => $kind) {
+            $this->fact($part, $kind, $step, '2027-03-10 16:20', $kind === 'sanded' ? ['grit' => 150] : []);
+        }
+        app()->forgetScopedInstances();
+        $this->get("/parts/{$part->id}/weigh/base")->assertOk()->assertSee('will run short before the last coat');
+        $this->lot('resins', $resin, 'resin', 2000.0);
+        app()->forgetScopedInstances();
+        $this->get("/parts/{$part->id}/weigh/base")->assertOk()->assertDontSee('will run short before the last coat');
+    }
+
+    public function testNothingIsHeldWhereAllIsThere(): void
+    {
+        $like = $this->makePart(['letter' => 'Y']);
+        $this->lot('resins', $like->resin(Slot::Skin)->id, 'resin', 5000.0, ['lead_days' => 5]);
+        $like->delete();
+        $this->post('/parts', $this->form())->assertSessionHasNoErrors();
+        self::assertSame(0, PartFact::query()->where('kind', 'decided')->count());
     }
 }

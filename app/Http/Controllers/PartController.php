@@ -19,6 +19,7 @@ use App\Planning\OpenChoices;
 use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\Shapes;
+use App\Stock\WaitsForSupplier;
 use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\OldInput;
@@ -133,8 +134,13 @@ final class PartController
         ]);
     }
 
-    public function store(PartRequest $request, Planner $planner, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        PartRequest $request,
+        Planner $planner,
+        WaitsForSupplier $waits,
+        Formatter $format,
+        #[CurrentUser] User $user,
+    ): RedirectResponse {
         $shop = $user->shop;
         $columns = $request->columns($shop);
         $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
@@ -143,7 +149,12 @@ final class PartController
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
         ]);
 
-        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]));
+        $held = $waits->hold($part, $user);
+
+        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]).($held === null ? '' : ' '.__(
+            'form.waits',
+            ['step' => $format->step($held['step']->step), 'at' => $format->date($held['untilMin']), 'what' => $held['what']],
+        )));
     }
 
     public function update(PartRequest $request, Part $part, Planner $planner, Formatter $format): RedirectResponse

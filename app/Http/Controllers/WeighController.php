@@ -16,6 +16,7 @@ use App\Models\Part;
 use App\Models\User;
 use App\Stock\Stocks;
 use App\Stock\TakenFrom;
+use App\Stock\WaitsForSupplier;
 use App\View\Page\WeighPage;
 use App\View\Page\WeighStock;
 use App\Words\Formatter;
@@ -37,6 +38,7 @@ final class WeighController
         Formatter $format,
         TakenFrom $takenFrom,
         Stocks $stocks,
+        WaitsForSupplier $waits,
         #[CurrentUser] User $user,
     ): View|RedirectResponse {
         $alone = $desk->cup($part, $step);
@@ -57,6 +59,7 @@ final class WeighController
             // A scale is followed for one part's marks.
             'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
             'stock' => new WeighStock($cup, $stocks->of($part->shop), $takenFrom, $format),
+            'lacks' => $waits->warns($cup->planned),
         ]);
     }
 

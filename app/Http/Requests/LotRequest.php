@@ -34,6 +34,7 @@ final class LotRequest extends FormRequest
             'price' => ['nullable', new Amount($this->money())],
             'supplier' => ['nullable', 'string', 'max:60'],
             'use_by' => ['nullable', 'date_format:Y-m-d', new NearDate()],
+            'lead_days' => ['nullable', 'integer', 'between:0,365'],
             'storage_c' => ['nullable', 'numeric', 'between:-30,60'],
             'width_mm' => [Rule::requiredIf($kind::NAME === Cloths::NAME), 'nullable', 'numeric', 'between:20,5000'],
         ];
@@ -51,6 +52,7 @@ final class LotRequest extends FormRequest
             'price_minor' => isset($given['price']) ? $this->money()->minor((string) $given['price']) : null,
             'supplier' => (string) ($given['supplier'] ?? ''),
             'use_by' => $given['use_by'] ?? null,
+            'lead_days' => isset($given['lead_days']) ? (int) $given['lead_days'] : null,
             'storage_c' => isset($given['storage_c']) ? (float) $given['storage_c'] : null,
             'width_mm' => isset($given['width_mm']) ? (float) $given['width_mm'] : null,
         ];

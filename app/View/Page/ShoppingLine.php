@@ -15,6 +15,8 @@ final readonly class ShoppingLine
 {
     public const COLUMNS = [
         'supplier',
+        'order_by',
+        'lead_days',
         'needed_by',
         'kind',
         'item',
@@ -66,6 +68,23 @@ final readonly class ShoppingLine
         return $this->toBuy->byMin === null ? (string) __('stock.shopping.low') : $this->format->when($this->toBuy->byMin);
     }
 
+    /** The day on which it has to be ordered; of one that is gone by, by how much it will be late. */
+    public function orderBy(): string
+    {
+        return match (true) {
+            $this->toBuy->orderByMin === null => '–',
+            $this->isLate() => (string) __('stock.shopping.order_now', [
+                'days' => trans_choice('stock.shopping.late_days', $this->toBuy->lateDays),
+            ]),
+            default => $this->format->time()->local($this->toBuy->orderByMin)->format('D j M'),
+        };
+    }
+
+    public function isLate(): bool
+    {
+        return $this->toBuy->lateDays > 0;
+    }
+
     public function missing(): string
     {
         return $this->toBuy->outlook->missing > 0.0 ? $this->format->stock($this->toBuy->outlook->missing, $this->kind::UNIT) : '–';
@@ -91,6 +110,8 @@ final readonly class ShoppingLine
 
         return [
             $this->toBuy->supplier,
+            $this->toBuy->orderByMin === null ? '' : $this->format->time()->local($this->toBuy->orderByMin)->format('Y-m-d'),
+            $this->toBuy->leadDays,
             $this->toBuy->byMin === null ? '' : $this->format->time()->local($this->toBuy->byMin)->format('Y-m-d H:i'),
             $this->kind::SINGULAR, $this->name, $this->toBuy->jar->jar, round($this->toBuy->outlook->missing, 3), $this->kind::UNIT,
             $this->toBuy->packs, $this->toBuy->pack, $money->typed($this->toBuy->priceMinor), $money->currency,

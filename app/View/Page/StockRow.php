@@ -65,6 +65,7 @@ final readonly class StockRow
         $args = [
             'left' => $say($this->outlook->good), 'reserved' => $say($this->outlook->reserved), 'missing' => $say($this->outlook->missing),
             'at' => $format->when($this->outlook->firstMiss?->atMin), 'part' => (string) $this->outlook->firstMiss?->for,
+            'order' => $format->day($this->stock->orderByMin($this->jar)),
             'old' => $say($this->outlook->left - $this->outlook->good), 'wasted' => $say(array_sum($this->outlook->wasted)),
         ];
 

@@ -70,6 +70,7 @@
                 <x-field name="quantity" :label="__('stock.fields.quantity')" :unit="$kind::UNIT" type="number" />
                 <x-field name="price" :label="__('stock.fields.price')" :unit="$money->currency" type="number" />
                 <x-field name="supplier" :label="__('stock.fields.supplier')" maxlength="60" />
+                <x-field name="lead_days" :label="__('stock.fields.lead_days')" :unit="__('money.days')" type="number" />
                 <x-field name="use_by" :label="__('stock.fields.use_by')" type="date" />
                 <x-field name="storage_c" :label="__('stock.fields.storage_c')" unit="°C" type="number" />
                 @if ($kind::UNIT === 'm')

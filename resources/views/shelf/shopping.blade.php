@@ -12,10 +12,12 @@
     @foreach ($bySupplier as $supplier => $lines)
         <section class="card">
             <h2>{{ $supplier === '' ? __('stock.shopping.no_supplier') : $supplier }}</h2>
-            <x-table :columns="[__('stock.shopping.by'), __('stock.shopping.what'), __('stock.shopping.missing'),
+            <x-table :columns="[__('stock.shopping.order'), __('stock.shopping.by'), __('stock.shopping.what'), __('stock.shopping.missing'),
                 __('stock.shopping.packs'), __('stock.shopping.price')]" :scroll="$supplier ?: __('stock.shopping.no_supplier')">
                 @foreach ($lines as $line)
                     <tr @class(['is-missed' => $line->toBuy->byMin !== null])>
+                        <td @class(['is-over' => $line->isLate()])>{{ $line->orderBy() }}
+                            <small>{{ trans_choice('stock.shopping.lead', $line->toBuy->leadDays) }}</small></td>
                         <td>{{ $line->by() }}</td>
                         <th scope="row">{{ $line->name }} <span class="soft">{{ $line->jar() }}</span></th>
                         <td>{{ $line->missing() }}</td>
@@ -25,7 +27,7 @@
                 @endforeach
                 @php($sum = array_sum(array_map(fn ($l) => (int) $l->priceMinor(), $lines)))
                 @if ($sum > 0)
-                    <tr class="is-sum"><td></td><th scope="row" colspan="3">{{ __('stock.shopping.sum') }}</th>
+                    <tr class="is-sum"><td></td><td></td><th scope="row" colspan="3">{{ __('stock.shopping.sum') }}</th>
                         <td class="amount">{{ $money->say($sum) }}</td></tr>
                 @endif
             </x-table>

@@ -6,6 +6,9 @@
     <x-findings :of="$cup->planned->gates($cup->step)" />
     <p class="judged num"><b>{{ __('app.rooms.air') }}</b> {{ $page->airWords() }} <span class="soft">{{ $page->airFrom() }}</span></p>
     <x-act :part="$part" kind="ready" :step="$page->key">
+        @if ($lacks !== null)
+            <label class="tick big is-warn"><input type="checkbox" required> <span>{{ __('weigh.lacks', ['what' => $lacks]) }}</span></label>
+        @endif
         @if ($cup->check()->wasWholeToday())
             <input type="hidden" name="short" value="1">
             <p>{{ __('weigh.new_since') }}</p>
