@@ -14,6 +14,7 @@ use App\Http\Controllers\DefectController;
 use App\Http\Controllers\DispatchController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
+use App\Http\Controllers\FilterController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoursController;
@@ -165,6 +166,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'show'])->withoutMiddleware('throttle:acts')
         ->middleware('throttle:scale')->name('weigh.scale')->can('work', 'part');
     Route::post('/parts/{part}/weigh/{step}/scale', [ScaleController::class, 'countFromHere'])->name('weigh.from_here')->can('work', 'part');
+
+    Route::post('/shop/filters', [FilterController::class, 'store'])->name('filters.store')->can('run', 'App\Models\Shop');
 
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice')->can('run', 'App\Models\Shop');
     Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin')->can('run', 'App\Models\Shop');

@@ -43,6 +43,7 @@ use OakGloss\Method\Workshop;
  * @property float                $leak_mbar            that a bag may lose in ten minutes
  * @property float                $wipe_holds_min       a wiped hard surface is good for so long
  * @property int                  $lead_days            from an order until it is there, where no delivery says so
+ * @property array<string, mixed>  $filter_hours         that a mask's filter is given, by kind, h
  * @property float                $cool_place_c
  * @property string|null          $probe_url
  * @property CarbonImmutable|null $probe_asked_at
@@ -68,6 +69,7 @@ final class Shop extends Model
     protected $attributes = [
         'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2,"oven":0}',
         'tools' => '["spray_gun","respirator","sander","clamps","dryer"]',
+        'filter_hours' => '{"vapour":40,"dust":40}',
         'leak_mbar' => 5.0,
         'wipe_holds_min' => Workshop::WIPE_HOLDS_MIN,
         'lead_days' => 3,
@@ -99,6 +101,7 @@ final class Shop extends Model
             'typed_air' => Rows::class,
             'things' => Rows::class,
             'tools' => Rows::class,
+            'filter_hours' => Rows::class,
             'leak_mbar' => Within::of(0.1, 100, 5),
             'device_ranges' => Rows::class,
             'cool_place_c' => Within::of(-5, 20, 9),

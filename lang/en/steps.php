@@ -35,7 +35,7 @@ return [
     ],
     'wipe' => [
         'title' => 'Wipe',
-        'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off.',
+        'do' => 'Two clean wipes, one direction, fresh side each pass. Let it flash off. New gloves after it: what the old ones took off goes back on.',
         'cue' => 'The cloth stays white.',
     ],
     'wash' => [
@@ -63,7 +63,7 @@ return [
     'wipe_alcohol' => [
         'title' => 'Wipe with alcohol',
         'do' => 'Two clean wipes with alcohol, one direction, fresh side each pass. No acetone or thinner: it attacks this part. '
-            .'Let it flash off.',
+            .'Let it flash off. New gloves after it.',
         'cue' => 'The cloth stays white and the surface does not turn dull or sticky.',
     ],
     'wipe_mask_alcohol' => [

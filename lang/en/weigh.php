@@ -61,6 +61,10 @@ return [
     'other_ways' => 'Other ways, on the bench',
     'keeps' => 'In the cup: :grams. Resin alone keeps.',
 
+    'filter' => [
+        'vapour' => 'Vapour cartridges have :used of their :of h: fresh ones are in, or these smell of nothing and go on by their data sheet',
+        'dust' => 'Dust filters have :used of their :of h: fresh ones are in, or these breathe freely and go on by their data sheet',
+    ],
     'lacks' => ':what will run short before the last coat, and what is begun can\'t wait for it. Begin all the same',
     'before' => 'Before hardener goes in. The cup\'s clock can\'t be stopped.',
     'never_spread' => '<b>Mind</b> No number of cups can be spread before it gels in this air. '

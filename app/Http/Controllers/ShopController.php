@@ -77,6 +77,7 @@ final class ShopController
             'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
             'print_through' => $given['print_through'] ?? $shop->print_through,
             'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], (array) __('shop.thing'))) + $shop->things,
+            'filter_hours' => array_map(floatval(...), $given['filter_hours'] ?? []) + $shop->filter_hours,
             'lead_days' => (int) ($given['lead_days'] ?? $shop->lead_days),
             'wipe_holds_min' => (float) ($given['wipe_holds_min'] ?? $shop->wipe_holds_min),
             'leak_mbar' => (float) ($given['leak_mbar'] ?? $shop->leak_mbar),

@@ -52,6 +52,8 @@ final class ShopRequest extends FormRequest
             'things.*' => ['integer', 'between:0,50'],
             'cool_place_c' => ['sometimes', 'numeric', 'between:-5,20'],
             'cup_loss_g' => ['required', 'numeric', 'between:0,200'],
+            'filter_hours' => ['sometimes', 'array:vapour,dust'],
+            'filter_hours.*' => ['required', 'numeric', 'between:1,1000'],
             'lead_days' => ['sometimes', 'required', 'integer', 'between:0,365'],
             'wipe_holds_min' => ['sometimes', 'required', 'numeric', 'between:5,240'],
             'scale_step_g' => ['required', 'numeric', 'between:0.01,10'],

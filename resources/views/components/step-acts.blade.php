@@ -21,6 +21,7 @@
         <details class="fold" data-fold="r">
             <summary class="btn go">{{ $format->label('ready') }}<x-of :name="$name()" /></summary>
             <x-act :part="$part" kind="ready" :step="$key" :to="$to" class="touches">
+                @include('bench.filters', ['shop' => $part->shop, 'step' => $step->step])
                 @foreach (__('words.clear_check') as $item)
                     <label class="tick big"><input type="checkbox" required> <span>{{ $item }}</span></label>
                 @endforeach

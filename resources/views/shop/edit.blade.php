@@ -28,5 +28,6 @@
         </fieldset>
     </form>
     @include('shop.exceptions')
+    @include('shop.filters')
 </div>
 </x-layouts.app>

@@ -6,6 +6,7 @@
     <x-findings :of="$cup->planned->gates($cup->step)" />
     <p class="judged num"><b>{{ __('app.rooms.air') }}</b> {{ $page->airWords() }} <span class="soft">{{ $page->airFrom() }}</span></p>
     <x-act :part="$part" kind="ready" :step="$page->key">
+        @include('bench.filters', ['shop' => $part->shop, 'step' => $cup->step->step])
         @if ($lacks !== null)
             <label class="tick big is-warn"><input type="checkbox" required> <span>{{ __('weigh.lacks', ['what' => $lacks]) }}</span></label>
         @endif
