@@ -43,7 +43,7 @@ use OakGloss\Method\Workshop;
  * @property float                $leak_mbar            that a bag may lose in ten minutes
  * @property float                $wipe_holds_min       a wiped hard surface is good for so long
  * @property int                  $lead_days            from an order until it is there, where no delivery says so
- * @property array<string, mixed>  $filter_hours         that a mask's filter is given, by kind, h
+ * @property array<string, mixed> $filter_hours         that a mask's filter is given, by kind, h
  * @property float                $cool_place_c
  * @property string|null          $probe_url
  * @property CarbonImmutable|null $probe_asked_at

@@ -21,6 +21,7 @@ final readonly class ShopMoney
      * @param int    $boothMinor an hour of the booth
      * @param int    $boxMinor   an hour of a warm box or lamp
      * @param int    $wetMinor   gloves, cloths, cups and sticks of an hour of wet work
+     * @param int    $hireMinor  a day's hire of a tool that the shop lacks
      * @param float  $waste      per cent on materials
      * @param float  $margin     per cent on cost
      * @param float  $tax        per cent on net
@@ -33,6 +34,7 @@ final readonly class ShopMoney
         public int $boothMinor = 0,
         public int $boxMinor = 0,
         public int $wetMinor = 0,
+        public int $hireMinor = 0,
         public float $waste = 5.0,
         public float $margin = 0.0,
         public float $tax = 0.0,

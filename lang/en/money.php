@@ -78,12 +78,18 @@ return [
     'days' => 'days',
     'fields' => [
         'currency' => 'Currency', 'digits' => 'Digits of its small unit', 'hand' => 'An hour of hands', 'booth' => 'An hour of the booth',
-        'box' => 'An hour of a warm box', 'wet' => 'Gloves, cloths, cups of an hour', 'waste' => 'Waste', 'margin' => 'Margin', 'tax' => 'Tax',
+        'box' => 'An hour of a warm box', 'wet' => 'Gloves, cloths, cups of an hour', 'hire' => 'A day\'s hire of a tool', 'waste' => 'Waste', 'margin' => 'Margin', 'tax' => 'Tax',
         'valid' => 'A quote stands for', 'terms' => 'Terms', 'excluded' => 'What is not included', 'footer' => 'Foot of the page',
     ],
     'hints' => [
         'currency' => 'three letters', 'digits' => '2 for cents, 0 where there is none', 'hand' => '0 while you don\'t know', 'booth' => 'with its filters',
-        'box' => 'with its current', 'wet' => 'of wet work', 'waste' => 'on materials', 'margin' => 'on cost', 'tax' => 'on net',
+        'box' => 'with its current', 'wet' => 'of wet work', 'hire' => 'that the shop lacks', 'waste' => 'on materials', 'margin' => 'on cost', 'tax' => 'on net',
+    ],
+    'lacking' => [
+        'title' => 'What the shop lacks for it', 'columns' => ['Lacking', 'First for', 'Borrowed or hired', 'Clear sent out'],
+        'borrowed' => ':sum for a day|:sum for :count days', 'no_hire' => 'no rate for a day yet', 'not' => 'never borrowed',
+        'sent' => ':net net in all, ready :at', 'or' => 'Or another clear: without isocyanate, or brushed. <a href=":url">They stand beside each other</a>.',
+        'why' => 'Net of the whole part, its sent-out clear at the price that its brief names. Days are those on which the plan has it in hand.',
     ],
     'costs' => 'costs :sum more',
 ];

@@ -9,6 +9,8 @@ use App\Models\KeptQuote;
 use App\Models\Part;
 use App\Models\ShopMoney;
 use App\Money\Billing;
+use App\Money\LackingTools;
+use App\Planning\Trials;
 use App\Stock\Ledger;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
@@ -139,7 +141,7 @@ final class MoneyTest extends ShopCase
 
     public function testRatesAreTypedInTheShopsOwnUnitsAndRefusedAtTheirField(): void
     {
-        $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'wet' => '120', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];
+        $form = ['currency' => 'JPY', 'digits' => '0', 'hand' => '5500', 'booth' => '0', 'box' => '0', 'wet' => '120', 'hire' => '2500', 'waste' => '5', 'margin' => '15', 'tax' => '10', 'validDays' => '30', 'terms' => '', 'excluded' => '', 'footer' => ''];
         $this->put('/shop/money', $form)->assertSessionHasNoErrors();
         self::assertSame(5500, $this->shop->refresh()->money()->handMinor);
         self::assertSame('5 500 JPY', strtr($this->shop->money()->say(5500), ["\u{202F}" => ' ', "\u{A0}" => ' ']));
@@ -161,5 +163,24 @@ final class MoneyTest extends ShopCase
         $this->get('/quotes/'.KeptQuote::query()->sole()->id.'.pdf')->assertForbidden();
         $this->get("/parts/{$part->id}/money")->assertForbidden();
         $this->post("/parts/{$part->id}/quotes", ['kind' => 'quote'])->assertForbidden();
+    }
+
+    /** What is lacking stands with the price of each way round it; a licence is borrowed by nobody. */
+    public function testWhatTheShopLacksHasItsPrices(): void
+    {
+        $part = $this->makePart();
+        $this->page($part)->assertDontSee(__('money.lacking.title'));
+        $this->shop->update(['tools' => ['respirator', 'dryer'], 'things' => ['booth' => 0] + $this->shop->things, 'money' => ['hireMinor' => 1500] + $this->shop->money]);
+        $this->user->unsetRelation('shop');
+        $page = $this->page($part->refresh());
+        $page->assertSee(__('money.lacking.title'))->assertSee(__('money.lacking.not'))->assertSee('15.00');
+        app()->forgetScopedInstances();
+        $planned = $this->planned(Part::query()->findOrFail($part->id));
+        $lacking = array_column(array_map(fn (LackingTools $l): array => [$l->tool->value, $l], LackingTools::of($planned, app(Billing::class), app(Trials::class))), 1, 0);
+        self::assertSame(['air_fed', 'booth', 'licence', 'spray_gun'], collect($lacking)->keys()->sort()->values()->all());
+        self::assertNull($lacking['air_fed']->borrowed);
+        self::assertSame(1500 * $lacking['spray_gun']->days, $lacking['spray_gun']->borrowed);
+        self::assertNotSame(app(Billing::class)->quoted($planned)->sums->netMinor, $lacking['spray_gun']->sentOut['netMinor'] ?? null);
+        $this->get("/parts/{$part->id}")->assertSee('No cartridge holds it back');
     }
 }

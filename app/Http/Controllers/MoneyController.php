@@ -11,8 +11,10 @@ use App\Models\Part;
 use App\Models\User;
 use App\Money\Billing;
 use App\Money\Charging;
+use App\Money\LackingTools;
 use App\People\Audit;
 use App\Planning\Planner;
+use App\Planning\Trials;
 use App\Time\ShopClock;
 use App\View\Page\MoneyPage;
 use App\Words\Formatter;
@@ -28,7 +30,7 @@ use Illuminate\View\View;
 /** What a part is to cost, what it has cost, and why the two differ. */
 final class MoneyController
 {
-    public function show(Part $part, Planner $planner, Billing $billing, Formatter $format): View
+    public function show(Part $part, Planner $planner, Billing $billing, Trials $trials, Formatter $format): View
     {
         $planned = $planner->plan($part);
         $kept = KeptQuote::query()->with('customer')->where('part_id', $part->id)->orderBy('id')->get();
@@ -48,6 +50,7 @@ final class MoneyController
             'charging' => $kept->isEmpty() && $part->finished_at === null
                 ? Charging::of($planned, $quoted, $planner, $billing) : null,
             'unpriced' => $billing->unpriced($quoted),
+            'lacking' => LackingTools::of($planned, $billing, $trials),
         ]);
     }
 

@@ -11,7 +11,9 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What the shop's hours and money are reckoned by. */
 final class MoneyRequest extends FormRequest
 {
-    public const AMOUNTS = ['hand' => 'handMinor', 'booth' => 'boothMinor', 'box' => 'boxMinor', 'wet' => 'wetMinor'];
+    public const AMOUNTS = [
+        'hand' => 'handMinor', 'booth' => 'boothMinor', 'box' => 'boxMinor', 'wet' => 'wetMinor', 'hire' => 'hireMinor',
+    ];
 
     /** @return array<string, mixed> */
     public function rules(): array

@@ -9,6 +9,7 @@
     @if ($unpriced !== [])
         <p class="finding is-warn">@say('money.unpriced', ['what' => implode(', ', $unpriced)])</p>
     @endif
+    @includeWhen($lacking !== [], 'parts.lacking')
     <div class="split">
         <section class="card" aria-labelledby="quoted-title">
             <h2 id="quoted-title">{{ __('money.planned') }}</h2>
