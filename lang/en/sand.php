@@ -62,7 +62,7 @@ return [
     'other_ways' => 'Other ways to drive it',
     'way' => ':driven, from P:grit',
     'way_short' => ':driven from P:grit',
-    'way_columns' => ['Driven', 'Time', 'Papers', 'Hands and papers', 'Stays on the thinnest face', 'Risk there', 'Take'],
+    'way_columns' => ['Driven', 'Time', 'Papers', 'Hands and papers', 'Stays on the thinnest face', 'Risk there'],
     'worn' => ['discs' => 'one disc|:count discs', 'sheets' => 'one half sheet|:count half sheets', 'by_hand' => 'one half sheet by hand|:count half sheets by hand'],
     'taken' => 'taken',
     'take' => 'Take',

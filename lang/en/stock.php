@@ -62,7 +62,7 @@ return [
     'shopping' => [
         'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
         'order' => 'Order by', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
-        'lead' => '{0} there at once|{1} one day to come|[2,*] :count days to come',
+        'lead' => '{0} there at once|{1} comes in a day|[2,*] comes in :count days',
         'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',
         'no_supplier' => 'Nobody noted from where', 'why' => 'Each need of the run sheet in the order of time takes from the lots that '
             .'are good then, the first to expire first. What no lot covers is missing from that step on. A pack is what came last; '

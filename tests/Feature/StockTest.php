@@ -224,7 +224,7 @@ final class StockTest extends ShopCase
         $miss = $stock->outlook($jar)->firstMiss->atMin ?? self::fail('nothing missing');
         self::assertEqualsWithDelta($miss - 5 * 1440.0, $stock->orderByMin($jar), 1e-6);
         self::assertSame(3, $stock->leadDays(new Jar('resins', $resin, 'hardener')), 'of what nobody noted as the shop reckons');
-        $this->get('/shelf/to-buy')->assertOk()->assertSee(__('stock.shopping.order'))->assertSee('5 days to come');
+        $this->get('/shelf/to-buy')->assertOk()->assertSee(__('stock.shopping.order'))->assertSee('comes in 5 days');
         self::assertStringContainsString('order_by,lead_days', (string) $this->get('/shelf/to-buy.csv')->getContent());
         $this->get('/shelf')->assertSee('order by');
 

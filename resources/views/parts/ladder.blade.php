@@ -56,21 +56,19 @@
                 <x-table :columns="__('sand.way_columns')" :scroll="__('sand.other_ways')" class="num">
                     @foreach ($flat->ways as ['way' => $way, 'minor' => $minor])
                         <tr @class(['is-next' => $way->isCurrent])>
-                            <th scope="row">{{ Str::ucfirst($flat->wayName($way)) }}</th>
-                            <td>{{ $format->span($way->ladder->minutes) }}</td>
-                            <td>{{ $flat->wayPapers($way) }}</td>
-                            <td>{{ $flat->wayCosts($minor) }}</td>
-                            <td>{{ $flat->wayLeaves($way) }}</td>
-                            <td>{{ $flat->wayRisk($way) }}</td>
-                            <td>
+                            <th scope="row" class="way-name">{{ Str::ucfirst($flat->wayName($way)) }}
                                 @if ($way->isCurrent)
                                     <span class="soft">{{ __('sand.taken') }}</span>
                                 @else
                                     <button class="btn" name="way" value="{{ $way->driven->value }}-{{ $way->from }}"
                                         >{{ __('sand.take') }}<span class="visually-hidden"> {{
                                             $flat->wayName($way, short: true) }}</span></button>
-                                @endif
-                            </td>
+                                @endif</th>
+                            <td>{{ $format->span($way->ladder->minutes) }}</td>
+                            <td>{{ $flat->wayPapers($way) }}</td>
+                            <td>{{ $flat->wayCosts($minor) }}</td>
+                            <td>{{ $flat->wayLeaves($way) }}</td>
+                            <td>{{ $flat->wayRisk($way) }}</td>
                         </tr>
                     @endforeach
                 </x-table>

@@ -17,7 +17,7 @@
                 @foreach ($lines as $line)
                     <tr @class(['is-missed' => $line->toBuy->byMin !== null])>
                         <td @class(['is-over' => $line->isLate()])>{{ $line->orderBy() }}
-                            <small>{{ trans_choice('stock.shopping.lead', $line->toBuy->leadDays) }}</small></td>
+                            <small class="below">{{ trans_choice('stock.shopping.lead', $line->toBuy->leadDays) }}</small></td>
                         <td>{{ $line->by() }}</td>
                         <th scope="row">{{ $line->name }} <span class="soft">{{ $line->jar() }}</span></th>
                         <td>{{ $line->missing() }}</td>

@@ -1,5 +1,5 @@
 @inject('filters', 'App\Bench\Filters')
-<section class="card" aria-labelledby="filters-title">
+<section class="card filters" aria-labelledby="filters-title">
     <h2 id="filters-title">{{ __('shop.filters_title') }}</h2>
     @foreach (App\Bench\FilterKind::cases() as $filter)
         @php($used = $filters->usedH($shop, $filter))
