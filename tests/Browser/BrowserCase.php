@@ -149,6 +149,12 @@ abstract class BrowserCase extends TestCase
         self::assertStringNotContainsString($words, $this->text($css));
     }
 
+    /** What stands first on the bench; empty where nothing is due. */
+    protected function due(): string
+    {
+        return implode(' ', array_map(fn (RemoteWebElement $h): string => $h->getText(), $this->all('#now-title')));
+    }
+
     protected function script(string $javascript, mixed ...$arguments): mixed
     {
         return $this->shop->browser->executeScript($javascript, $arguments);

@@ -116,7 +116,8 @@ final class GlanceTest extends BrowserCase
         $keys(WebDriverKeys::TAB);
         self::assertStringStartsWith('Coat is on', $this->shop->browser->switchTo()->activeElement()->getText());
         $keys(WebDriverKeys::ENTER);
-        $this->waitForText(Said::of('steps.resin_flat.title'), '#now-title');
+        $this->waitForText('coat is on, kept', '.notice');
+        self::assertStringNotContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->due());
     }
 
     public function testARenewalMovesNoFocusAndFoldsNothing(): void

@@ -47,7 +47,7 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->press('Coat is on');
         self::assertSame('/', $this->path());
-        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.now h1');
+        self::assertStringNotContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->due());
         $this->visit('/parts/'.$this->partId('W').'/record');
         $this->sees('tack check: print, nothing lifts');
         $this->sees(Said::of('steps.build.title', ['n' => '4', 'of' => '7 on']));
@@ -61,13 +61,13 @@ final class JobTest extends BrowserCase
         $this->sees('Mix two minutes');
         $this->sees('goes into a window that closes');
         $this->press('Coat is on');
-        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.now h1');
+        self::assertStringNotContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->due());
     }
 
     public function testACoatLoggedByMistakeIsStruckOut(): void
     {
         $this->press('Coat is on', '.now');
-        $this->seesNot(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), '.bench .now h1');
+        self::assertStringNotContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->due());
         $id = $this->partId('W');
         $this->visit("/parts/{$id}");
         $this->sees('Next: Build coat 5 of 7');
@@ -82,7 +82,10 @@ final class JobTest extends BrowserCase
     {
         $id = $this->partId('W');
         $this->visit('/');
-        $this->press(Said::of('app.skip_to.window'));
+        // Windows of others come first.
+        for ($skips = 0; $skips < 4 && str_contains($this->text('.bench'), Said::of('bench.closes_in')); $skips++) {
+            $this->press(Said::of('app.skip_to.window'));
+        }
         $this->waitForText(Said::of('steps.build.title', ['n' => '4', 'of' => '7']));
         $this->seesNot(Said::of('bench.closes_in'), '.bench');
         $this->visit("/parts/{$id}");

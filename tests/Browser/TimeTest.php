@@ -19,7 +19,7 @@ final class TimeTest extends BrowserCase
         $this->press('Put back', '.trial');
         self::assertSame([], $this->all('.trial'));
         $before = $this->startOf('flat');
-        $this->drag('flat', 90);
+        $this->drag('flat', 28);
         $this->sees(Said::of('sheet.accept'), '.trial');
         $this->press(Said::of('sheet.accept'), '.trial');
         $this->sees('Pinned to', '.notice');
@@ -55,10 +55,10 @@ final class TimeTest extends BrowserCase
         $this->waitForText(':', '.sheet-live');
         $keys->sendKeys(WebDriverKeys::ESCAPE);
         self::assertSame('Put back', $this->script("return document.querySelector('.sheet-live').textContent"));
-        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ENTER]);
+        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ENTER]);
         $this->waitFor('.trial');
         $this->press(Said::of('sheet.accept'), '.trial');
-        self::assertEqualsWithDelta($start + 15.0, $this->startOf('flat'), 1e-6);
+        self::assertEqualsWithDelta($start + 10.0, $this->startOf('flat'), 1e-6);
         $this->script("document.querySelector('.block[data-step=flat][aria-label^=\"N,\"]').focus()");
         $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->waitFor('.move-form');

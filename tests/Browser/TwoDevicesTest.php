@@ -31,8 +31,8 @@ final class TwoDevicesTest extends BrowserCase
         $this->visit('/');
         $this->press('Coat is on', '.now');
         $this->poll($other);
-        self::assertSame($this->text('#now-title'), self::textOn($other, '#now-title'));
-        self::assertStringContainsString(Said::of('steps.resin_flat.title'), self::textOn($other, '#now-title'));
+        self::assertStringNotContainsString($first, self::textOn($other, '#bench'), 'it follows');
+        self::assertSame($this->text('.then'), self::textOn($other, '.then'));
         self::assertStringNotContainsString('What changed', self::textOn($other, '#live'));
     }
 

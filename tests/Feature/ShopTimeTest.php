@@ -156,7 +156,7 @@ final class ShopTimeTest extends ShopCase
 
     public function testWhoWentHomeHasNoStepTodayAndComesBackWhenItIsWithdrawn(): void
     {
-        $part = $this->makePart();
+        $part = $this->makePart(['covering' => 'vinyl']);
         self::assertSame('2027-03-10', $this->startOf($part, 'strip'));
         $this->post("/hours/home/{$this->user->id}")->assertRedirect('/');
         self::assertSame('2027-03-11', $this->startOf($part, 'strip'));

@@ -40,7 +40,7 @@
 @elseif ($clear = $call->clear())
     <p class="grams num is-words"><b>{{ $clear->cans() ? $format->count($clear->cans(), 'can') : $format->clearMix($clear) }}</b></p>
 @elseif ($supplies = $format->supplies($plan, $step))
-    <p class="grams num is-words"><b>{{ $supplies }}</b></p>
+    <p class="soft num">{{ $supplies }}</p>
 @elseif ($call->isLay())
     <p class="grams num"><b>{{ $format->piece($plan->brief->piece()) }}</b></p>
     <p class="soft num">{{ __('bench.piece', ['wrap' => round($plan->brief->wrapMm)]) }}</p>
