@@ -55,7 +55,7 @@ final class GlanceTest extends BrowserCase
     /** @return iterable<string, array{string, list<string>}> */
     public static function others(): iterable
     {
-        yield 'mould' => ['L', ['Lift 3 of 3', 'Take the mould off', 'Leak check', 'Demould']];
+        yield 'mould' => ['L', ['Lift 2 of 2', 'Take the mould off', 'Leak check', 'Demould']];
         yield 'flat sheet' => ['H', ['Take the flat sheet off', 'Cut']];
         yield 'two faces' => ['P', ['turn it over', 'Wash', 'Varnish']];
         yield 'skin that is polished' => ['N', ['Drill', 'Cut and polish']];
