@@ -11,18 +11,16 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\BriefHolds;
-use App\Planning\FewCups;
 use App\Planning\FromPart;
 use App\Planning\Letters;
-use App\Planning\MethodFields;
 use App\Planning\OpenChoices;
-use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Planning\Shapes;
 use App\Stock\WaitsForSupplier;
 use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\OldInput;
+use App\View\Page\BriefAnswer;
 use App\View\Page\CoatRow;
 use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
@@ -34,10 +32,8 @@ use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
-use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Finding;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
@@ -51,6 +47,10 @@ final class PartController
     private const COLOURS = 8;
 
     private const FINISHED_SHOWN = 20;
+
+    public function __construct(private readonly BriefAnswer $answer)
+    {
+    }
 
     public function index(Planner $planner, #[CurrentUser] User $user): View
     {
@@ -88,7 +88,7 @@ final class PartController
     }
 
     /** What follows from what is typed so far; the same fragment that the page begins with. */
-    public function answer(Request $request, Planner $planner, FewCups $fewCups, #[CurrentUser] User $user): View
+    public function answer(Request $request, #[CurrentUser] User $user): View
     {
         NewUnit::turn($request);
         $method = Methods::orFirst($request->string('method')->toString());
@@ -99,18 +99,16 @@ final class PartController
             // Fields that come with another way are answered as they will stand, not as missing.
             $request->merge(['shape' => $shape] + $with['stands']);
         }
-        [$typed, $errors] = $this->attempt($request, $user);
+        [$typed, $errors] = $this->answer->typed($request, $user);
         $edited = $user->shop->parts()->find($request->integer('editing'));
-        $part = $typed === null ? null : $this->unsaved($typed, $user->shop, $edited);
-        $answer = $this->answerTo($part, $errors, $planner, $edited);
-        $better = $edited !== null || $answer['planned'] === null
-            ? []
-            : $this->notPicked($request, $fewCups->instead($answer['planned']->plan, $method, $user->shop));
+        $part = $typed === null ? null : $this->answer->unsaved($typed, $user->shop, $edited);
+        $answer = $this->answer->to($part, $errors, $edited);
+        $better = $edited === null && $typed !== null ? $this->answer->better($request, $answer['planned'], $method, $user->shop) : [];
         if ($better !== []) {
             // What stands there nobody picked: for so large a part the shelf has what hands spread in time.
             $request->merge($better);
             $with = $this->with($request, $user->shop);
-            $answer = $this->answerTo($this->unsaved($better + $typed, $user->shop), [], $planner);
+            $answer = $this->answer->to($this->answer->unsaved($better + $typed, $user->shop), []);
         }
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
@@ -143,7 +141,7 @@ final class PartController
     ): RedirectResponse {
         $shop = $user->shop;
         $columns = $request->columns($shop);
-        $this->refuseWhereRefused($this->unsaved($columns, $shop), $planner);
+        $this->refuseWhereRefused($this->answer->unsaved($columns, $shop), $planner);
         $part = Part::query()->create($columns + [
             'shop_id' => $shop->id,
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
@@ -161,7 +159,7 @@ final class PartController
     {
         $columns = $request->columns($part->shop);
         $this->refuseWhereHeld($part, $columns, $planner, $format);
-        $this->refuseWhereRefused($this->unsaved($columns, $part->shop, $part), $planner, $part);
+        $this->refuseWhereRefused($this->answer->unsaved($columns, $part->shop, $part), $planner, $part);
         $tag = $part->letter;
         $part->update($columns);
         $this->keepCustomer($part, $request);
@@ -230,23 +228,13 @@ final class PartController
             'part' => $part,
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
-            'answer' => $this->answerTo($part === null ? null : $planner->filled($part), [], $planner, $part),
+            'answer' => $this->answer->to($part === null ? null : $planner->filled($part), [], $part),
             'holds' => $part?->isBegun() === true ? $this->holdWords($part, $planner) : [],
             'customer' => $part === null ? null : Customer::of($part),
             'zoneRows' => OldInput::rows('zones', ZoneRows::EMPTY)
                 ?? ($part === null ? [] : ZoneRows::inUnit(FromPart::zoneRows(FromPart::brief($part)), $part->unit)),
             'shapes' => Shapes::of($method),
         ] + app(MethodForm::class)->of($method, $shop, $part, $latest));
-    }
-
-    /**
-     * @param array<string, int> $better by field
-     *
-     * @return array<string, string> of those that nobody picked by hand
-     */
-    private function notPicked(Request $request, array $better): array
-    {
-        return array_map('strval', array_diff_key($better, array_flip(explode(' ', $request->string('picked')->toString()))));
     }
 
     /** @return array<string, mixed> what the method that was picked asks for, with what was typed of it */
@@ -256,70 +244,6 @@ final class PartController
         $method = Methods::orFirst($request->string('method')->toString());
 
         return app(MethodForm::class)->of($method, $shop, $part, $part ?? $shop->parts()->latest('id')->first(), $request->all());
-    }
-
-    /** @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing */
-    private function attempt(Request $request, User $user): array
-    {
-        $form = PartRequest::createFrom($request)->setContainer(app());
-        // A tag and a name decide nothing about resin: the answer does not wait for them.
-        $form->merge(['name' => $request->input('name') ?: 'part']);
-        // The answer does not wait for a tag that another part carries.
-        $form->merge(['letter' => Letters::free($user->shop, $user->shop->parts()->find($request->integer('editing')))[0]]);
-        // The shape's own zones are the first that one edits.
-        if ((array) $request->input('zones', []) === []) {
-            $form->merge(['zones_typed' => '0']);
-        }
-        $validator = Validator::make($form->all(), $form->rules(), $form->messages(), $form->attributes());
-        if ($validator->fails()) {
-            return [null, $validator->errors()->toArray()];
-        }
-        $form->setValidator($validator);
-
-        return [$form->columns($user->shop), []];
-    }
-
-    /** @param array<string, mixed> $columns */
-    private function unsaved(array $columns, Shop $shop, ?Part $inPlaceOf = null): Part
-    {
-        // What was chosen on the plan stays chosen when the brief changes.
-        $chosen = $inPlaceOf?->only(array_diff(array_keys(Listed::kept()), MethodFields::named())) ?? [];
-        $part = new Part($columns + ['shop_id' => $shop->id] + $chosen);
-        $part->inPlaceOf = $inPlaceOf->id ?? 0;
-        $part->setRelation('shop', $shop);
-        // What was done stays done, whatever is typed now.
-        $part->setRelation('facts', $inPlaceOf?->facts()->get() ?? $part->newCollection());
-
-        return $part->loadMissing('slots');
-    }
-
-    /**
-     * @param array<string, list<string>> $errors
-     *
-     * @param Part|null $was the part as it stands, where one is changed
-     *
-     * @return array{planned: PlannedPart|null, less: PlannedPart|null, was: PlannedPart|null, missing: list<string>, fault: string|null}
-     */
-    private function answerTo(?Part $part, array $errors, Planner $planner, ?Part $was = null): array
-    {
-        $fault = null;
-        $planned = $less = null;
-        if ($part !== null) {
-            try {
-                $planned = $planner->plan($part);
-                $less = app(OpenChoices::class)->oneCoatLess($planned);
-            } catch (OakGlossFault $e) {
-                $fault = ucfirst($e->getMessage()).'.';
-            }
-        }
-
-        return [
-            'planned' => $planned,
-            'less' => $less,
-            'was' => $planned === null || $was === null || $part === $was ? null : $planner->plan($was),
-            'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
-            'fault' => $fault,
-        ];
     }
 
     /** @return list<string> what can't be changed any more, each with the act that holds it */

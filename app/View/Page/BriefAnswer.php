@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Page;
+
+use App\Http\Requests\PartRequest;
+use App\Models\Part;
+use App\Models\Shop;
+use App\Models\User;
+use App\Planning\FewCups;
+use App\Planning\Letters;
+use App\Planning\MethodFields;
+use App\Planning\OpenChoices;
+use App\Planning\PlannedPart;
+use App\Planning\Planner;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use OakGloss\Method\Choice\Listed;
+use OakGloss\Method\Method;
+use OakGloss\Quantity\OakGlossFault;
+
+/** What follows from a brief that is being typed: the part as it would be, its plan, and what is still missing. */
+final readonly class BriefAnswer
+{
+    public function __construct(private Planner $planner, private OpenChoices $choices, private FewCups $fewCups)
+    {
+    }
+
+    /** @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing */
+    public function typed(Request $request, User $user): array
+    {
+        $form = PartRequest::createFrom($request)->setContainer(app());
+        // A tag and a name decide nothing about resin: the answer does not wait for them.
+        $form->merge(['name' => $request->input('name') ?: 'part']);
+        // The answer does not wait for a tag that another part carries.
+        $form->merge(['letter' => Letters::free($user->shop, $user->shop->parts()->find($request->integer('editing')))[0]]);
+        // The shape's own zones are the first that one edits.
+        if ((array) $request->input('zones', []) === []) {
+            $form->merge(['zones_typed' => '0']);
+        }
+        $validator = Validator::make($form->all(), $form->rules(), $form->messages(), $form->attributes());
+        if ($validator->fails()) {
+            return [null, $validator->errors()->toArray()];
+        }
+        $form->setValidator($validator);
+
+        return [$form->columns($user->shop), []];
+    }
+
+    /**
+     * The part as it would be.
+     *
+     * @param array<string, mixed> $columns
+     */
+    public function unsaved(array $columns, Shop $shop, ?Part $inPlaceOf = null): Part
+    {
+        // What was chosen on the plan stays chosen when the brief changes.
+        $chosen = $inPlaceOf?->only(array_diff(array_keys(Listed::kept()), MethodFields::named())) ?? [];
+        $part = new Part($columns + ['shop_id' => $shop->id] + $chosen);
+        $part->inPlaceOf = $inPlaceOf->id ?? 0;
+        $part->setRelation('shop', $shop);
+        // What was done stays done, whatever is typed now.
+        $part->setRelation('facts', $inPlaceOf?->facts()->get() ?? $part->newCollection());
+
+        return $part->loadMissing('slots');
+    }
+
+    /**
+     * @param array<string, list<string>> $errors
+     *
+     * @param Part|null $was the part as it stands, where one is changed
+     *
+     * @return array{planned: PlannedPart|null, less: PlannedPart|null, was: PlannedPart|null, missing: list<string>, fault: string|null}
+     */
+    public function to(?Part $part, array $errors, ?Part $was = null): array
+    {
+        $fault = null;
+        $planned = $less = null;
+        if ($part !== null) {
+            try {
+                $planned = $this->planner->plan($part);
+                $less = $this->choices->oneCoatLess($planned);
+            } catch (OakGlossFault $e) {
+                $fault = ucfirst($e->getMessage()).'.';
+            }
+        }
+
+        return [
+            'planned' => $planned,
+            'less' => $less,
+            'was' => $planned === null || $was === null || $part === $was ? null : $this->planner->plan($was),
+            'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
+            'fault' => $fault,
+        ];
+    }
+
+    /**
+     * Sheets that suit so large a part better than what stands in its fields, of those that nobody picked by hand.
+     *
+     * @return array<string, string> by field
+     */
+    public function better(Request $request, ?PlannedPart $planned, Method $method, Shop $shop): array
+    {
+        $picked = array_flip(explode(' ', $request->string('picked')->toString()));
+
+        return $planned === null ? []
+            : array_map('strval', array_diff_key($this->fewCups->instead($planned->plan, $method, $shop), $picked));
+    }
+}
