@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Database\Present;
 use App\Models\FilterChange;
+use App\Models\FilterKind;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Shop;

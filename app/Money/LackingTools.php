@@ -19,7 +19,7 @@ final readonly class LackingTools
     /**
      * @param PlannedStep                                     $step     that wants it first
      * @param int                                             $days     on which it is wanted
-     * @param int|null                                        $borrowed minor units; null where the shop has no rate, or nobody may borrow it
+     * @param int|null                                        $borrowed minor units; null where there is no rate, or nobody may borrow it
      * @param array{netMinor: int, readyMin: float|null}|null $sentOut  the part with its clear sent out; null where that is no way
      */
     private function __construct(

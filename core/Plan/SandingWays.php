@@ -61,9 +61,13 @@ final class SandingWays
     /** @return list<SandingMethod> */
     private static function drives(FinishPlan $plan): array
     {
-        $has = $plan->shop->has(Tool::Sander) && Machine::areaM2($plan->brief->coatedZones()) > 0.0;
+        return [SandingMethod::WetBlock, SandingMethod::DryBlock, ...(self::hasMachine($plan) ? [SandingMethod::Orbital] : [])];
+    }
 
-        return [SandingMethod::WetBlock, SandingMethod::DryBlock, ...($has ? [SandingMethod::Orbital] : [])];
+    /** Whether the shop has one, and the part a face for it. */
+    public static function hasMachine(FinishPlan $plan): bool
+    {
+        return $plan->shop->has(Tool::Sander) && Machine::areaM2($plan->brief->coatedZones()) > 0.0;
     }
 
     private static function ladder(FinishPlan $plan, PlannedStep $flat, SandingMethod $driven, int $from): ?Ladder

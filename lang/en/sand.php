@@ -62,6 +62,8 @@ return [
     'other_ways' => 'Other ways to drive it',
     'way' => ':driven, from P:grit',
     'way_short' => ':driven from P:grit',
+    'drives' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital sander'],
+    'no_machine' => 'The shop has no sander, or this part no face that one lies flat on.',
     'way_columns' => ['Driven', 'Time', 'Papers', 'Hands and papers', 'Stays on the thinnest face', 'Risk there'],
     'worn' => ['discs' => 'one disc|:count discs', 'sheets' => 'one half sheet|:count half sheets', 'by_hand' => 'one half sheet by hand|:count half sheets by hand'],
     'taken' => 'taken',

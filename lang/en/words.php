@@ -260,7 +260,7 @@ return [
     'paper' => ['clogs' => 'clogs', 'dusts' => 'dusts'],
     'climate' => ['warm_box' => 'Warm box', 'heat_lamp' => 'Heat lamp', 'heated_room' => 'Heated room', 'cool_place' => 'Cool place', 'oven' => 'Oven'],
     'component' => ['resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment', 'catalyst' => 'catalyst'],
-    'driven' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital sander'],
+    'driven' => ['wet_block' => 'wet, on a block', 'dry_block' => 'dry, on a block', 'orbital' => 'orbital'],
     'clear_check' => [
         'booth' => 'Booth or licensed sprayer, extraction on, nobody else in it',
         'mask' => 'Air-fed mask for a 2K, the product\'s respirator for the others',

@@ -30,7 +30,7 @@ final class ArrowsTest extends TestCase
         'Money' => ['Database', 'Models', 'Planning', 'Shelf', 'Stock'],
         'Calendar' => ['Models', 'Planning', 'Words'],
         'Acts' => ['Calendar', 'Models', 'Planning', 'Time'],
-        'Bench' => ['Devices', 'Models', 'Planning', 'Stock', 'Time', 'Words'],
+        'Bench' => ['Database', 'Devices', 'Models', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Inspection' => ['Models', 'Money', 'Planning', 'Shelf', 'Time', 'Words'],
         'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Policies' => ['Models', 'Time'],

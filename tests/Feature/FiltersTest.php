@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\FilterKind;
 use App\Bench\Filters;
 use App\Models\FilterChange;
+use App\Models\FilterKind;
 use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;

@@ -108,7 +108,14 @@ final class SurfaceTest extends ShopCase
     public function testAnotherWayToDriveIsOneTapUntilItIsBegun(): void
     {
         $part = $this->cured();
-        $this->get("/parts/{$part->id}/sand")->assertSee('Orbital, from P150');
+        $this->get("/parts/{$part->id}/sand")->assertSee('Orbital sander, from P150');
+        $tools = $this->shop->tools;
+        $this->shop->update(['tools' => array_values(array_diff($tools, ['sander']))]);
+        app()->forgetScopedInstances();
+        $this->get("/parts/{$part->id}/sand")->assertDontSee('Orbital sander');
+        $this->post("/parts/{$part->id}/sand/flat", ['way' => 'orbital-150'])->assertSessionHasErrors(['act' => __('sand.no_machine')]);
+        $this->shop->update(['tools' => $tools]);
+        app()->forgetScopedInstances();
         $this->post("/parts/{$part->id}/sand/flat", ['way' => 'orbital-150'])->assertSessionHasNoErrors();
         self::assertSame('orbital', $this->planned($part)->plan->step('flat')?->ladder?->method->value);
         $this->post("/parts/{$part->id}/sand/flat", ['way' => 'hammer-150'])->assertSessionHasErrors('way');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\FilterKind;
 use App\Models\FilterChange;
+use App\Models\FilterKind;
 use App\Models\User;
 use App\Time\ShopClock;
 use Illuminate\Container\Attributes\CurrentUser;

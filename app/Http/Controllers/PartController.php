@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WaitsForSupplier;
+use App\Http\BriefAnswer;
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\WishRequest;
 use App\Models\Customer;
@@ -16,11 +18,9 @@ use App\Planning\Letters;
 use App\Planning\OpenChoices;
 use App\Planning\Planner;
 use App\Planning\Shapes;
-use App\Stock\WaitsForSupplier;
 use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
 use App\View\OldInput;
-use App\View\Page\BriefAnswer;
 use App\View\Page\CoatRow;
 use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
@@ -149,10 +149,11 @@ final class PartController
 
         $held = $waits->hold($part, $user);
 
-        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]).($held === null ? '' : ' '.__(
-            'form.waits',
-            ['step' => $format->step($held['step']->step), 'at' => $format->date($held['untilMin']), 'what' => $held['what']],
-        )));
+        $waits = $held === null ? '' : ' '.__('form.waits', [
+            'step' => $format->step($held['step']->step), 'at' => $format->date($held['untilMin']), 'what' => $held['what'],
+        ]);
+
+        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]).$waits);
     }
 
     public function update(PartRequest $request, Part $part, Planner $planner, Formatter $format): RedirectResponse

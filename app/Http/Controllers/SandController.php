@@ -89,6 +89,9 @@ final class SandController
         if ($flat?->step->kind !== StepKind::Flat || $flat->isDone() || ($flat->sanding->facts ?? []) !== []) {
             throw ValidationException::withMessages(['act' => __('sand.settled')]);
         }
+        if ($driven === SandingMethod::Orbital->value && ! SandingWays::hasMachine($planned->plan)) {
+            throw ValidationException::withMessages(['act' => __('sand.no_machine')]);
+        }
         $recorder->record($part, $user, $planned->floor, $step, new Decided(driven: SandingMethod::from($driven), fromGrit: (int) $from));
 
         $taken = __('sand.is_taken', ['driven' => $format->word('driven', $driven), 'grit' => $from]);

@@ -181,7 +181,7 @@ final readonly class Flatting
     public function wayName(SandingWay $way, bool $short = false): string
     {
         return (string) __($short ? 'sand.way_short' : 'sand.way', [
-            'driven' => $this->format->word('driven', $way->driven->value),
+            'driven' => (string) __("sand.drives.{$way->driven->value}"),
             'grit' => $way->from,
         ]);
     }

@@ -20,7 +20,7 @@
         <x-field name="target_percent" :label="__('shop.target')" :unit="__('shop.target_unit')" type="number"
             :value="round(100 * $shop->target_burn_through, 3)" />
         <x-field name="wipe_holds_min" :label="__('shop.wipe_holds')" unit="min" type="number" :value="$shop->wipe_holds_min" />
-        @foreach (App\Bench\FilterKind::cases() as $filter)
+        @foreach (App\Models\FilterKind::cases() as $filter)
             <x-field :name="'filter_hours['.$filter->value.']'" :label="__('shop.filters.'.$filter->value)" unit="h" type="number"
                 :value="App\Bench\Filters::hours($shop, $filter)" :hint="__('shop.filter_why')" />
         @endforeach

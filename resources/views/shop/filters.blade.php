@@ -1,7 +1,7 @@
 @inject('filters', 'App\Bench\Filters')
 <section class="card filters" aria-labelledby="filters-title">
     <h2 id="filters-title">{{ __('shop.filters_title') }}</h2>
-    @foreach (App\Bench\FilterKind::cases() as $filter)
+    @foreach (App\Models\FilterKind::cases() as $filter)
         @php($used = $filters->usedH($shop, $filter))
         <form method="post" action="{{ route('filters.store') }}" class="row-fields">
             @marks

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Stock;
+namespace App\Bench;
 
-use App\Bench\Recorder;
 use App\Models\Part;
 use App\Models\User;
 use App\Planning\PlannedPart;
@@ -13,6 +12,8 @@ use App\Shelf\Kind\Clears;
 use App\Shelf\Kind\Cloths;
 use App\Shelf\Kind\Resins;
 use App\Shelf\ShelfKinds;
+use App\Stock\Jar;
+use App\Stock\Stocks;
 use App\Time\ShopTime;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Plan\PlannedStep;

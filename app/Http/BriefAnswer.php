@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View\Page;
+namespace App\Http;
 
 use App\Http\Requests\PartRequest;
 use App\Models\Part;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench;
+namespace App\Models;
 
 use OakGloss\Method\Caution;
 use OakGloss\Method\Role;
