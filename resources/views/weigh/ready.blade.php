@@ -8,7 +8,8 @@
     <x-act :part="$part" kind="ready" :step="$page->key">
         @include('bench.filters', ['shop' => $part->shop, 'step' => $cup->step->step])
         @if ($lacks !== null)
-            <label class="tick big is-warn"><input type="checkbox" required> <span>{{ __('weigh.lacks', ['what' => $lacks]) }}</span></label>
+            <label class="tick big is-warn"><input type="checkbox" required>
+                <span>{{ __('weigh.lacks', ['what' => $lacks]) }}</span></label>
         @endif
         @if ($cup->check()->wasWholeToday())
             <input type="hidden" name="short" value="1">
