@@ -13,7 +13,8 @@
         <section class="card">
             <h2>{{ $supplier === '' ? __('stock.shopping.no_supplier') : $supplier }}</h2>
             <x-table :columns="[__('stock.shopping.order'), __('stock.shopping.by'), __('stock.shopping.what'),
-                __('stock.shopping.missing'), __('stock.shopping.packs'), __('stock.shopping.price')]" :scroll="$supplier ?: __('stock.shopping.no_supplier')">
+                __('stock.shopping.missing'), __('stock.shopping.packs'), __('stock.shopping.price')]"
+                :scroll="$supplier ?: __('stock.shopping.no_supplier')">
                 @foreach ($lines as $line)
                     <tr @class(['is-missed' => $line->toBuy->byMin !== null])>
                         <td @class(['is-over' => $line->isLate()])>{{ $line->orderBy() }}
