@@ -10,5 +10,5 @@ namespace OakGloss\Plan;
  */
 final class ModelVersion
 {
-    public const NOW = '2027.12';
+    public const NOW = '2027.13';
 }
