@@ -143,6 +143,12 @@ final class ShopStock
         return $miss === null ? null : $miss->atMin - 1440.0 * $this->leadDays($jar);
     }
 
+    /** Days by which an order of today comes too late. */
+    public function lateDays(Jar $jar): int
+    {
+        return max(0, (int) ceil(($this->nowMin - ($this->orderByMin($jar) ?? INF)) / 1440.0));
+    }
+
     /**
      * What a part asks for and no lot will have, of what is counted: by jar, with the minute at which it can be there.
      *
@@ -215,7 +221,7 @@ final class ShopStock
                 $last['supplier'] ?? '',
                 $this->leadDays($jar),
                 $this->orderByMin($jar),
-                max(0, (int) ceil(($this->nowMin - ($this->orderByMin($jar) ?? INF)) / 1440.0)),
+                $this->lateDays($jar),
             );
         }
         usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->orderByMin ?? INF, $a->jar->key()] <=> [$b->orderByMin ?? INF, $b->jar->key()]);

@@ -8,7 +8,7 @@ return [
     ],
     'says' => [
         'unknown' => 'no delivery typed in yet',
-        'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part: order by :order',
+        'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part: :order',
         'low' => 'low', 'old' => ':old past its date', 'wasted' => ':wasted expires unused',
     ],
     'drawing' => 'What is left, and what of it open parts will take',
@@ -61,7 +61,7 @@ return [
     ],
     'shopping' => [
         'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
-        'order' => 'Order by', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
+        'order' => 'Order by', 'order_by' => 'order by :day', 'order_late' => 'order today, late by :days', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
         'lead' => '{0} there at once|{1} comes in a day|[2,*] comes in :count days',
         'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',
         'no_supplier' => 'Nobody noted from where', 'why' => 'Each need of the run sheet in the order of time takes from the lots that '

@@ -48,9 +48,9 @@ document.addEventListener('click', (event) => {
 }, true);
 
 // What somebody picked by hand stays, whatever is typed after it.
-document.addEventListener('change', ({ target, isTrusted }) => {
+document.addEventListener('change', ({ target }) => {
     const picked = target.form?.elements.picked;
-    if (isTrusted && picked && target.matches('select')) {
+    if (picked && target.matches('select')) {
         picked.value = `${picked.value} ${target.name}`.trim();
     }
 }, true);

@@ -109,4 +109,22 @@ final class NewPartTest extends BrowserCase
             $this->fill("sizes[{$name}]", $value);
         }
     }
+
+    /** A bonnet of 1.6 m² in five cups: the form offers what two spread; what somebody picks stays, whatever is typed after it. */
+    public function testTheBaseFollowsTheAreaUntilSomebodyPicksOne(): void
+    {
+        $base = fn (): string => (string) $this->script('return document.querySelector("[name=base_resin_id]").selectedOptions[0].text');
+        $this->visit('/parts/new');
+        $this->waitUntilItRests();
+        $fast = $base();
+        foreach (['length' => '1500', 'top' => '800', 'flank' => '200', 'bend_deg' => '30', 'bend_radius' => '10', 'edge_radius' => '3'] as $size => $value) {
+            $this->fill("sizes[{$size}]", $value);
+        }
+        $this->shop->browser->wait(30, 100)->until(fn (): bool => $base() !== $fast);
+        $this->waitUntilItRests();
+        $this->script('const s = document.querySelector("[name=base_resin_id]"); s.selectedIndex = [...s.options].findIndex((o) => o.text === arguments[0]); s.dispatchEvent(new Event("change", { bubbles: true }))', $fast);
+        $this->fill('sizes[length]', '1600');
+        $this->waitForText('1680 ×', '#answer');
+        self::assertSame($fast, $base(), 'what was picked stays');
+    }
 }

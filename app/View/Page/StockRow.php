@@ -65,7 +65,7 @@ final readonly class StockRow
         $args = [
             'left' => $say($this->outlook->good), 'reserved' => $say($this->outlook->reserved), 'missing' => $say($this->outlook->missing),
             'at' => $format->when($this->outlook->firstMiss?->atMin), 'part' => (string) $this->outlook->firstMiss?->for,
-            'order' => $format->day($this->stock->orderByMin($this->jar)),
+            'order' => $this->order($format),
             'old' => $say($this->outlook->left - $this->outlook->good), 'wasted' => $say(array_sum($this->outlook->wasted)),
         ];
 
@@ -78,6 +78,16 @@ final readonly class StockRow
             'old' => $this->outlook->left > $this->outlook->good,
             'wasted' => $this->outlook->wasted !== [],
         ]))));
+    }
+
+    private function order(Formatter $format): string
+    {
+        $late = $this->stock->lateDays($this->jar);
+        $by = $this->stock->orderByMin($this->jar);
+
+        return $late > 0
+            ? (string) __('stock.shopping.order_late', ['days' => trans_choice('stock.shopping.late_days', $late)])
+            : (string) __('stock.shopping.order_by', ['day' => $by === null ? '' : $format->time()->local($by)->format('D j M')]);
     }
 
     /** @return array{left: float, reserved: float, missing: float} widths of what is free, reserved and missing, one scale */
