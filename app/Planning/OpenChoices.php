@@ -46,7 +46,7 @@ final class OpenChoices
                 foreach (count($options) > 1 ? $options : [] as $value => [$choices, $isCurrent]) {
                     $trial = $isCurrent ? $now : $this->trial($now, $choices);
                     // A second pass that the film asks for nowhere is no choice.
-                    if ($field !== 'second_passes' || $isCurrent || $value === 0 || $trial->plan->first(Role::Spot) !== null) {
+                    if ($field !== 'second_passes' || $isCurrent || (int) $value <= 0 || $trial->plan->first(Role::Spot) !== null) {
                         $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial, $isCurrent ? $anew : null);
                     }
                 }
@@ -127,6 +127,7 @@ final class OpenChoices
             isUneven: $this->isUneven($now),
             holdsGM2: $this->holdsGM2($now),
             canTilt: $now->plan->brief->tiltedZones !== null,
+            passes: count($now->plan->all(Role::Spot)),
         );
     }
 

@@ -49,7 +49,7 @@ final readonly class CoatsAtTack
     {
         $job = $this->job;
         $coats = array_map(fn (int $n): Step => $job->coat(Role::Build)->nth($n, $job->coats->build), range(1, max(1, $job->coats->build)));
-        for ($n = 1; $job->coats->passZones !== [] && $n <= $job->choices->of(SecondPasses::class); $n++) {
+        for ($n = 1; $job->coats->passZones !== [] && $n <= SecondPasses::number($job->choices); $n++) {
             $coats[] = $job->coat(Role::Spot, 'pass', $job->coats->passZones)->nth($n, isSaid: false);
         }
 

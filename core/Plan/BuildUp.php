@@ -41,10 +41,18 @@ final class BuildUp
 
     private readonly SkinForecast $forecast;
 
+    /** Rims are rounded first to this at least, mm. */
+    public const ROUND_TO_MM = 1.5;
+
     /** A fill stands over what is around it by so much, so that one block levels both, µm (ours). */
     private const PROUD_UM = 30.0;
 
     private ?int $liftPlies = null;
+
+    /** Over rims alone, where nobody chose a number and they ask for it. */
+    private int $rimPasses = 0;
+
+    private const MOST_RIM_PASSES = 3;
 
     /** @param bool $missedLay the cloth is still to be laid and its base no longer holds it */
     public function __construct(
@@ -78,13 +86,18 @@ final class BuildUp
         $steps = $this->walk($coats);
         if ($chosen === null && $isOpen && $count->atOnce > 0) {
             $best = [$coats, $steps];
-            while (self::risk($steps) > $this->shop->targetBurnThrough && $coats + $count->atOnce <= FinishPlan::MOST_BUILD_COATS) {
+            $target = $this->shop->targetBurnThrough;
+            while ($this->risk($steps) > $target && $coats + $count->atOnce <= FinishPlan::MOST_BUILD_COATS) {
                 $steps = $this->walk($coats += $count->atOnce);
-                if (self::risk($steps) < self::risk($best[1])) {
+                if ($this->risk($steps) < $this->risk($best[1])) {
                     $best = [$coats, $steps];
                 }
             }
             [$coats, $steps] = $best;
+        }
+        while ($isOpen && $this->rimPasses < self::MOST_RIM_PASSES && $this->rimsInNeed($steps) !== []) {
+            $this->rimPasses++;
+            $steps = $this->walk($coats);
         }
         $steps = $this->walk($coats, $this->postCure($steps));
         $job = $this->job($coats, self::passedZones($this->log), null);
@@ -123,15 +136,46 @@ final class BuildUp
     {
         $laid = self::passedZones($this->log);
         $steps = $this->forecast->walk($this->steps($this->job($coats, $laid, $postCure)));
-        if ($this->choices->of(SecondPasses::class) === 0) {
+        if (SecondPasses::number($this->choices) + $this->rimPasses === 0) {
             return $steps;
         }
-        $weak = array_values(array_unique([...$laid, ...self::weakZones($steps, $this->shop->targetBurnThrough)]));
+        $more = $this->rimPasses > 0 ? $this->rimsInNeed($steps) : self::weakZones($steps, $this->shop->targetBurnThrough);
+        $weak = array_values(array_unique([...$laid, ...$more]));
 
         // Where every zone is thin it is one more coat for all that is wanted.
         return $weak === $laid || count($weak) >= count($this->brief->coatedZones())
             ? $steps
             : $this->forecast->walk($this->steps($this->job($coats, $weak, $postCure)));
+    }
+
+    /** Whether faces alone set the count, and rims have passes of their own where they ask for more. */
+    private function isByFaces(): bool
+    {
+        return isset($this->method->choices()[SecondPasses::class])
+            && $this->choices->of(SecondPasses::class) === SecondPasses::AS_RIMS_NEED;
+    }
+
+    /** A sharp rim of a part that nothing lies on yet is rounded: that is offered before any coat for it. */
+    private function canRound(Zone $zone): bool
+    {
+        return $zone->face->easedUm !== null && $zone->radiusMm < self::ROUND_TO_MM && $this->brief->film === null
+            && $this->log->all(CoatOn::class) === [];
+    }
+
+    /**
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<string> rims that a flatting ahead endangers, and no paper can round any more
+     */
+    private function rimsInNeed(array $steps): array
+    {
+        $names = $this->isByFaces() ? self::weakZones($steps, $this->shop->targetBurnThrough) : [];
+        $rims = array_filter(
+            $this->brief->coatedZones(),
+            fn (Zone $z): bool => in_array($z->name, $names, true) && $z->face->easedUm !== null && ! $this->canRound($z),
+        );
+
+        return array_values(array_map(fn (Zone $z): string => $z->name, $rims));
     }
 
     /** @return list<Step> */
@@ -159,13 +203,20 @@ final class BuildUp
         return array_values($weak);
     }
 
-    /** @param list<PlannedStep> $steps */
-    private static function risk(array $steps): float
+    /**
+     * Of what sets the count: faces, and rims that neither rounding nor a pass of their own helps.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    private function risk(array $steps): float
     {
         $worst = 0.0;
         foreach ($steps as $step) {
-            if (! $step->isDone()) {
-                $worst = max($worst, $step->worst()?->risk() ?? 0.0);
+            foreach ($step->isDone() ? [] : $step->zones as $state) {
+                $isLeft = $state->zone->face->easedUm !== null && ($this->isByFaces() || $this->canRound($state->zone));
+                if ($state->flatting !== null && $state->isShow() && ! $isLeft) {
+                    $worst = max($worst, $state->risk());
+                }
             }
         }
 
@@ -197,7 +248,8 @@ final class BuildUp
     /** @param list<string> $passZones */
     private function job(int $coats, array $passZones, ?PostCure $postCure): Job
     {
-        $brief = $this->brief->with($this->choices);
+        $passes = max(SecondPasses::number($this->choices), $this->rimPasses);
+        $brief = $this->brief->with($this->choices->but(secondPasses: $passes));
         $polish = $this->choices->of(TopKind::class) === Top::PolishResin ? FinishPlan::resinPolish($brief) : $this->clear?->polish;
         $this->liftPlies ??= FreeLaminate::liftPlies(
             $brief,
@@ -242,7 +294,8 @@ final class BuildUp
     /** The brief's choices, as far as what was done leaves them open. */
     private static function boundByFacts(Choices $choices, FactLog $log): Choices
     {
-        $choices = $choices->but(secondPasses: max($choices->of(SecondPasses::class), $log->laid(Role::Spot)));
+        $laid = $log->laid(Role::Spot);
+        $choices = $laid === 0 ? $choices : $choices->but(secondPasses: max($choices->of(SecondPasses::class), $laid));
         if ($log->laid(Role::Insurance) > 0) {
             return $choices->but(afterWetOut: AfterWetOut::SecondAtTack);
         }

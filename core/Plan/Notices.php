@@ -26,9 +26,6 @@ final class Notices
     /** A machine is worth a word where it saves so much, min (ours). */
     private const WORTH_A_MACHINE_MIN = 30.0;
 
-    /** Rims are rounded first to this at least, mm. */
-    private const ROUND_TO_MM = 1.5;
-
     /** @return list<Finding> */
     public static function of(FinishPlan $plan): array
     {
@@ -105,7 +102,7 @@ final class Notices
     /** Advice never asks for more coats than may be given, nor for coats on a rim that wants rounding. */
     private static function moreHelps(FinishPlan $plan, ZoneState $worst): bool
     {
-        return $plan->buildCoats < FinishPlan::MOST_BUILD_COATS && ($worst->zone->radiusMm ?? INF) >= self::ROUND_TO_MM;
+        return $plan->buildCoats < FinishPlan::MOST_BUILD_COATS && ($worst->zone->radiusMm ?? INF) >= BuildUp::ROUND_TO_MM;
     }
 
     /** @return list<Finding> the smallest cup ahead that the scale can't weigh well enough: said once for the part */
@@ -136,7 +133,7 @@ final class Notices
         foreach ($plan->lastCoat() === null ? $plan->brief->coatedZones() : [] as $zone) {
             if ($zone->kind === ZoneKind::Edge
                 && $zone->visibility === Visibility::Show
-                && $zone->radiusMm < self::ROUND_TO_MM
+                && $zone->radiusMm < BuildUp::ROUND_TO_MM
                 && $zone->radiusMm < ($sharpest->radiusMm ?? INF)) {
                 $sharpest = $zone;
             }
@@ -151,7 +148,7 @@ final class Notices
                     'zone' => $sharpest->name,
                     'radius' => (float) $sharpest->radiusMm,
                     'keeps' => 100.0 * $sharpest->face->edgeShare(),
-                    'to' => self::ROUND_TO_MM,
+                    'to' => BuildUp::ROUND_TO_MM,
                 ],
             )];
     }

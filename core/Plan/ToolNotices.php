@@ -6,6 +6,7 @@ namespace OakGloss\Plan;
 
 use OakGloss\Abrasion\SandingMethod;
 use OakGloss\Choosing\Tool;
+use OakGloss\Climate\ClimateKind;
 use OakGloss\Material\ClearKind;
 use OakGloss\Method\Caution;
 use OakGloss\Method\Choice\ClearOf;
@@ -69,7 +70,14 @@ final class ToolNotices
             in_array($step->step->role, [Role::Bond, Role::Join], true) ? Tool::Clamps : null,
             $step->ladder?->method === SandingMethod::Orbital ? Tool::Sander : null,
             in_array(Caution::HotAir, $cautions, true) ? Tool::Dryer : null,
+            $step->step->role === Role::PostCure ? self::holds($plan, (float) ($step->step->args['c'] ?? 0)) : null,
         ]));
+    }
+
+    /** What holds a part so warm; an oven does what a box does. */
+    private static function holds(FinishPlan $plan, float $celsius): Tool
+    {
+        return $celsius > ClimateKind::WarmBox->warmestC() || $plan->shop->has(Tool::Oven) ? Tool::Oven : Tool::WarmBox;
     }
 
     private static function canSend(FinishPlan $plan): bool

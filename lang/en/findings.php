@@ -121,6 +121,14 @@ return [
             'what' => ':coat goes easier warm, and the shop lacks a :tools.',
             'tip' => 'Borrow one; or warm part and cloth in the box before, and cut for relief where it will not follow.',
         ],
+        'warm_box' => [
+            'what' => ':coat wants a :tools that the shop lacks.',
+            'tip' => 'Borrow one for its days, send the hold out, or leave it: a lamp shows weave after the first hot day then.',
+        ],
+        'oven' => [
+            'what' => ':coat is warmer than a box makes, and the shop lacks an :tools.',
+            'tip' => 'Send the hold out, with its days and price; it is no hold if it is done cooler.',
+        ],
         'second_hands' => [
             'what' => ':coat lays a piece larger than one pair of hands holds, and the shop has one.',
             'tip' => 'Have somebody there for that half hour; or lay it in joints where nobody looks.',

@@ -81,9 +81,12 @@ return [
         'wait' => 'nothing that a lamp shows prints back',
         'post_cure' => 'the same in less time, and it softens later',
     ],
-    'second_passes' => ['none', 'one over what is thinnest', 'two over what is thinnest', 'three over what is thinnest'],
+    'second_passes' => [
+        -1 => 'as rims need', 0 => 'none', 1 => 'one over what is thinnest', 2 => 'two over what is thinnest', 3 => 'three over what is thinnest',
+    ],
     'second_passes_why' => [
-        'every coat goes all over',
+        -1 => 'faces set the count; a rim that wants more gets its own',
+        0 => 'every coat goes all over',
         'flanks and rims get a coat of their own',
         'flanks and rims get coats of their own',
         'flanks and rims get coats of their own',
