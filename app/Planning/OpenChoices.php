@@ -47,7 +47,7 @@ final class OpenChoices
                     $trial = $isCurrent ? $now : $this->trial($now, $choices);
                     // A second pass that the film asks for nowhere is no choice.
                     if ($field !== 'second_passes' || $isCurrent || (int) $value <= 0 || $trial->plan->first(Role::Spot) !== null) {
-                        $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial, $isCurrent ? $anew : null);
+                        $of[] = PricedChoice::of($field, (string) $value, $isCurrent, $trial, $isCurrent ? $anew : null, $now->plan);
                     }
                 }
                 $priced = count($of) > 1 ? [...$priced, ...$of] : $priced;
@@ -180,7 +180,8 @@ final class OpenChoices
                         continue;
                     }
                     $both = $now->plan->brief->choices->with($one, $a->value)->with($other, $b->value);
-                    $pair = PricedChoice::of('pair', "{$one}={$a->value}&{$other}={$b->value}", false, $this->trial($now, $both));
+                    $trial = $this->trial($now, $both);
+                    $pair = PricedChoice::of('pair', "{$one}={$a->value}&{$other}={$b->value}", false, $trial, was: $now->plan);
                     $best = min($now->schedule->readyMin() ?? INF, $a->readyMin ?? INF, $b->readyMin ?? INF);
                     if ($pair->refusal === null
                         && ($pair->readyMin ?? INF) <= $best - self::PAIR_SAVES_MIN

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use OakGloss\Method\Finding;
+use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 
 /** One way to do it and what it comes to. */
@@ -46,13 +47,20 @@ final readonly class PricedChoice
         return $pair;
     }
 
-    public static function of(string $field, string $value, bool $isCurrent, PlannedPart $planned, ?PlannedPart $anew = null): self
-    {
+    /** @param FinishPlan|null $was as it stands: what that is refused for already speaks against no choice */
+    public static function of(
+        string $field,
+        string $value,
+        bool $isCurrent,
+        PlannedPart $planned,
+        ?PlannedPart $anew = null,
+        ?FinishPlan $was = null,
+    ): self {
         return new self(
             $field,
             $value,
             $isCurrent,
-            $planned->plan->refusals()[0] ?? null,
+            $planned->plan->refusedSince($was)[0] ?? null,
             $planned->schedule->readyMin(),
             $planned->plan->totalGrams(),
             $planned->plan->handsAheadMin(),

@@ -74,13 +74,13 @@ final class Sentences
         foreach ($finding->args as $name => $value) {
             $args[$name] = match (true) {
                 $name === 'substrate' || $name === 'finish' => $this->format->word($name, (string) $value),
-                $name === 'tools' => implode(', ', array_map(
+                $name === 'tools' => implode('; ', array_map(
                     fn (string $tool): string => (string) __("choose.tools.{$tool}"),
                     explode(',', (string) $value),
                 )),
                 $name === 'slot' => lcfirst((string) __("form.slots.{$value}")),
                 in_array($name, ['risk', 'target', 'off'], true) => $this->format->percent((float) $value),
-                in_array($name, ['coat', 'next'], true) => lcfirst((string) Str::of((string) __("steps.{$value}.title"))->before(' :')),
+                in_array($name, ['coat', 'next'], true) => lcfirst(self::bare((string) __("steps.{$value}.title"))),
                 str_ends_with($name, '_span') => $this->format->span((float) $value),
                 $name === 'left' => $this->format->um((float) $value),
                 in_array($name, ['ready', 'needed', 'at', 'wait_until'], true) && (float) $value > 1e6 => is_finite((float) $value)
@@ -101,5 +101,11 @@ final class Sentences
             'what' => Str::ucfirst((string) __("findings.{$finding->code}.what", $args)),
             'tip' => (string) __("findings.{$finding->code}.tip", $args),
         ];
+    }
+
+    /** A step's title without how many there are: `Build coat`, `Clear`. */
+    private static function bare(string $title): string
+    {
+        return str_contains($title, '|') ? Str::before($title, ',') : Str::before($title, ' :');
     }
 }

@@ -88,7 +88,7 @@ return [
     'lacking' => [
         'title' => 'What the shop lacks for it', 'columns' => ['Lacking', 'First for', 'Borrowed or hired', 'Clear sent out'],
         'borrowed' => ':sum for a day|:sum for :count days', 'no_hire' => 'no rate for a day yet', 'not' => 'never borrowed',
-        'sent' => ':net net in all, ready :at', 'or' => 'Or another clear: without isocyanate, or brushed. <a href=":url">They stand beside each other</a>.',
+        'sent' => ':net net in all, ready :at', 'sent_unpriced' => ':net net and what they ask, ready :at', 'or' => 'Or another clear: without isocyanate, or brushed. <a href=":url">They stand beside each other</a>.',
         'why' => 'Net of the whole part, its sent-out clear at the price that its brief names. Days are those on which the plan has it in hand.',
     ],
     'costs' => 'costs :sum more',
