@@ -16,18 +16,19 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Validator as ValidatorOfForm;
 use OakGloss\Method\Choice\Listed;
 use OakGloss\Method\Method;
 use OakGloss\Quantity\OakGlossFault;
 
-/** What follows from a brief that is being typed: the part as it would be, its plan, and what is still missing. */
+/** What follows from a brief that is being typed: the part as it would be, its plan, what is wrong and what is still to come. */
 final readonly class BriefAnswer
 {
     public function __construct(private Planner $planner, private OpenChoices $choices, private FewCups $fewCups)
     {
     }
 
-    /** @return array{array<string, mixed>|null, array<string, list<string>>} columns or null, and what is missing */
+    /** @return array{array<string, mixed>|null, list<string>, list<string>} columns or null, what is wrong, and what is still to come */
     public function typed(Request $request, User $user): array
     {
         $form = PartRequest::createFrom($request)->setContainer(app());
@@ -41,11 +42,27 @@ final readonly class BriefAnswer
         }
         $validator = Validator::make($form->all(), $form->rules(), $form->messages(), $form->attributes());
         if ($validator->fails()) {
-            return [null, $validator->errors()->toArray()];
+            return [null, ...$this->open($validator)];
         }
         $form->setValidator($validator);
 
-        return [$form->columns($user->shop), []];
+        return [$form->columns($user->shop), [], []];
+    }
+
+    /**
+     * Nobody did wrong by not having come to a field yet: those are named in their order, and only what was typed amiss is corrected.
+     *
+     * @return array{list<string>, list<string>} messages, and names of fields
+     */
+    private function open(ValidatorOfForm $validator): array
+    {
+        $blank = array_keys(array_filter($validator->failed(), fn (array $rules): bool => isset($rules['Required'])));
+        $wrong = array_diff_key($validator->errors()->toArray(), array_flip($blank));
+
+        return [
+            array_values(array_unique(array_merge([], ...array_values($wrong)))),
+            array_map($validator->getDisplayableAttribute(...), $blank),
+        ];
     }
 
     /**
@@ -67,13 +84,20 @@ final readonly class BriefAnswer
     }
 
     /**
-     * @param array<string, list<string>> $errors
+     * @param Part|null    $was   the part as it stands, where one is changed
+     * @param list<string> $wrong what is to be corrected first
+     * @param list<string> $still what was not typed yet
      *
-     * @param Part|null $was the part as it stands, where one is changed
-     *
-     * @return array{planned: PlannedPart|null, less: PlannedPart|null, was: PlannedPart|null, missing: list<string>, fault: string|null}
+     * @return array{
+     *     planned: PlannedPart|null,
+     *     less: PlannedPart|null,
+     *     was: PlannedPart|null,
+     *     wrong: list<string>,
+     *     still: list<string>,
+     *     fault: string|null
+     * }
      */
-    public function to(?Part $part, array $errors, ?Part $was = null): array
+    public function to(?Part $part, ?Part $was = null, array $wrong = [], array $still = []): array
     {
         $fault = null;
         $planned = $less = null;
@@ -90,7 +114,8 @@ final readonly class BriefAnswer
             'planned' => $planned,
             'less' => $less,
             'was' => $planned === null || $was === null || $part === $was ? null : $this->planner->plan($was),
-            'missing' => array_values(array_unique(array_merge([], ...array_values($errors)))),
+            'wrong' => $wrong,
+            'still' => $still,
             'fault' => $fault,
         ];
     }

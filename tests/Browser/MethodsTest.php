@@ -14,7 +14,7 @@ final class MethodsTest extends BrowserCase
     public function testTheFormAsksWhatTheWayOfWorkingNeeds(): void
     {
         $this->visit('/parts/new');
-        $this->waitForText('Still open', '#answer');
+        $this->waitForText('Grows while you type', '#answer');
         $this->fill('name', 'Buoy lamp plates');
         $this->pick('method', 'rescue');
         $this->waitFor('[name=film_um]');

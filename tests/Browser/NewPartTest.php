@@ -45,7 +45,7 @@ final class NewPartTest extends BrowserCase
     public function testNothingTypedIsLostOnAnErrorAndTheFieldSaysWhatWouldBeRight(): void
     {
         $this->visit('/parts/new');
-        $this->waitForText('Still open', '#answer');
+        $this->waitForText('Grows while you type', '#answer');
         $this->fill('name', 'Fuel cap ring');
         $this->pick('substrate', 'polypropylene');
         $this->sizes(['length' => '150', 'top' => '80', 'flank' => '40', 'bend_deg' => '45', 'bend_radius' => '6', 'edge_radius' => '2']);
@@ -63,7 +63,7 @@ final class NewPartTest extends BrowserCase
     public function testAnotherShapeAsksForItsSizesAndZonesMayBeEdited(): void
     {
         $this->visit('/parts/new');
-        $this->waitForText('Still open', '#answer');
+        $this->waitForText('Grows while you type', '#answer');
         $this->fill('name', 'Lamp bowl');
         $this->pick('shape', 'dome');
         $this->waitFor('[name="sizes[diameter]"]');

@@ -112,8 +112,13 @@ final class NewPartTest extends ShopCase
     public function testTheAnswerGrowsWhileTyping(): void
     {
         $empty = $this->post('/parts/answer', ['shape' => 'bent_panel', 'unit' => 'mm'])->assertOk();
-        $empty->assertSee('Still open');
-        $this->post('/parts/answer', $this->form(['name' => '', 'letter' => '']))->assertSee('ready by')->assertSee('cloth piece')->assertSee('480 × 400 mm')->assertDontSee('Still open');
+        $empty->assertSee(__('answer.open'))->assertDontSee('field is required');
+        $bare = array_diff_key($this->form(), ['sizes' => true]);
+        $this->post('/parts/answer', $bare)
+            ->assertSee(__('answer.still', ['what' => 'length, top, flank, bend, bend radius, edge radius']), false);
+        $this->post('/parts/answer', ['sizes' => ['length' => 'long', 'top' => 200]] + $this->form())
+            ->assertSee('The length field must be a number')->assertSee(__('answer.still', ['what' => 'flank, bend, bend radius, edge radius']), false);
+        $this->post('/parts/answer', $this->form(['name' => '', 'letter' => '']))->assertSee('ready by')->assertSee('cloth piece')->assertSee('480 × 400 mm')->assertDontSee(__('answer.open'));
         $this->post('/parts/answer', $this->form(['substrate' => 'polypropylene']))->assertSee('Resin does not hold on polypropylene');
         self::assertSame(0, Part::query()->count());
     }

@@ -56,16 +56,16 @@ final class WaysOfWorkingTest extends ShopCase
         $this->makePart(['letter' => 'S', 'base_resin_id' => Resin::query()->where('name', 'like', 'Tarn 60%fast%')->value('id')]);
         $this->makePart(['letter' => 'T', 'method' => 'rescue', 'base_resin_id' => null]);
         $form = $this->form(['with_for' => 'brush_on', 'method' => 'sheet_metal', 'primed' => '1', 'plies' => '2', 'filler_id' => '', 'base_resin_id' => '']);
-        $page = $this->post('/parts/answer', $form)->assertOk()->assertDontSee('Still open')->assertSee(__('answer.ready'));
+        $page = $this->post('/parts/answer', $form)->assertOk()->assertDontSee('Grows while you type')->assertSee(__('answer.ready'));
         self::assertSame(['steel', 'aluminium'], $this->offered($page, 'substrate'));
         $page->assertSee('selected>Tarn 60 laminating, fast hardener</option>', false);
 
         $sheet = $this->post('/parts/answer', ['sizes' => self::SHEET['sizes'], 'method' => 'flat_sheet'] + $form)->assertOk();
-        $sheet->assertDontSee('Still open')->assertSee('name="plies"', false);
+        $sheet->assertDontSee('Grows while you type')->assertSee('name="plies"', false);
         self::assertSame([], $this->offered($sheet, 'substrate'), 'a sheet is its own part');
         // Back again: four plies are no choice of a skin.
         $skin = $this->post('/parts/answer', ['with_for' => 'flat_sheet', 'method' => 'brush_on', 'plies' => '4'] + $form)->assertOk();
-        $skin->assertDontSee('Still open');
+        $skin->assertDontSee('Grows while you type');
         self::assertCount(12, $this->offered($skin, 'substrate'));
     }
 

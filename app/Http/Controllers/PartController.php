@@ -99,16 +99,16 @@ final class PartController
             // Fields that come with another way are answered as they will stand, not as missing.
             $request->merge(['shape' => $shape] + $with['stands']);
         }
-        [$typed, $errors] = $this->answer->typed($request, $user);
+        [$typed, $wrong, $still] = $this->answer->typed($request, $user);
         $edited = $user->shop->parts()->find($request->integer('editing'));
         $part = $typed === null ? null : $this->answer->unsaved($typed, $user->shop, $edited);
-        $answer = $this->answer->to($part, $errors, $edited);
+        $answer = $this->answer->to($part, $edited, $wrong, $still);
         $better = $edited === null && $typed !== null ? $this->answer->better($request, $answer['planned'], $method, $user->shop) : [];
         if ($better !== []) {
             // What stands there nobody picked: for so large a part the shelf has what hands spread in time.
             $request->merge($better);
             $with = $this->with($request, $user->shop);
-            $answer = $this->answer->to($this->answer->unsaved($better + $typed, $user->shop), []);
+            $answer = $this->answer->to($this->answer->unsaved($better + $typed, $user->shop));
         }
         $shapeChanged = $request->input('sizes_for') !== "{$shape}/".$request->input('unit');
 
@@ -229,7 +229,7 @@ final class PartController
             'part' => $part,
             'letters' => Letters::free($shop, $part),
             'methods' => array_map(fn (Method $m): string => (string) __('methods.'.$m::code().'.name'), Methods::all()),
-            'answer' => $this->answer->to($part === null ? null : $planner->filled($part), [], $part),
+            'answer' => $this->answer->to($part === null ? null : $planner->filled($part), $part),
             'holds' => $part?->isBegun() === true ? $this->holdWords($part, $planner) : [],
             'customer' => $part === null ? null : Customer::of($part),
             'zoneRows' => OldInput::rows('zones', ZoneRows::EMPTY)

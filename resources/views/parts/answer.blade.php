@@ -6,13 +6,14 @@
             <p class="finding is-stop">@say('answer.fault', ['fault' => $answer['fault']])</p>
         @elseif ($answer['planned'] === null)
             <p class="soft">{{ __('answer.open') }}</p>
-            <ul class="open-list">
-                @forelse (array_slice($answer['missing'], 0, 6) as $message)
-                    <li>{{ $message }}</li>
-                @empty
-                    <li>{{ __('answer.sizes') }}</li>
-                @endforelse
-            </ul>
+            @if ($answer['wrong'] !== [])
+                <ul class="open-list">
+                    @foreach (array_slice($answer['wrong'], 0, 6) as $message)<li>{{ $message }}</li>@endforeach
+                </ul>
+            @endif
+            @if ($answer['still'] !== [] || $answer['wrong'] === [])
+                <p>@say('answer.still', ['what' => implode(', ', $answer['still']) ?: __('answer.sizes')])</p>
+            @endif
         @else
             @include('parts.answer-change')
             @include('parts.answer-figures', ['planned' => $answer['planned'], 'less' => $answer['less']])
