@@ -106,6 +106,6 @@ final class Sentences
     /** A step's title without how many there are: `Build coat`, `Clear`. */
     private static function bare(string $title): string
     {
-        return str_contains($title, '|') ? Str::before($title, ',') : Str::before($title, ' :');
+        return preg_split('/[|,]| (?:on )?:/', $title, 2)[0] ?? $title;
     }
 }

@@ -73,6 +73,8 @@ final class EveryViewTest extends BrowserCase
         foreach (['W', 'H', 'R'] as $letter) {
             $this->visit('/parts/'.$this->partId($letter));
             $this->assertFits("plan of {$letter}");
+            $this->visit('/parts/'.$this->partId($letter).'/edit');
+            $this->assertFits("brief of {$letter}");
             $this->visit('/parts/'.$this->partId($letter).'/inspect');
             $this->assertFits("inspection of {$letter}");
         }

@@ -94,10 +94,10 @@ final class MethodsTest extends BrowserCase
         $this->sees(Said::of('section.laminate.titles.mould'));
         $this->press(Said::of('app.as_table'), '#section-mould');
         $this->sees('gel coat', '#section-mould');
-        $this->sees('all 14 at once would get', '.plan-left');
-        $this->sees('Lift 3 of 3', '.coats');
+        $this->sees('laid at once, 14 plies get', '.plan-left');
+        $this->sees('Lift 2 of 2', '.coats');
         $seen = $this->finish($id, 'Hold the mould warm');
-        self::assertContains('Lift 3 of 3: 4 plies', $seen);
+        self::assertContains('Lift 2 of 2: 5 plies', $seen);
         self::assertCount(16, $this->all('#section-mould .ply:not(.is-ahead)'), 'gel coat, coupling and fourteen plies lie');
         $this->visit('/run-sheet?span=1w');
         $this->press(Said::of('app.as_table'));
@@ -146,7 +146,7 @@ final class MethodsTest extends BrowserCase
         $this->press('Coat is on', '.coat-acts');
         $this->sees(Said::of('steps.wash_blush_pad.title'), '.coat-acts b');
         $seen = $this->finish($id);
-        foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 4 of 4', 'Wet-flat between'] as $step) {
+        foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 3 of 3', 'Wet-flat between'] as $step) {
             self::assertContains($step, $seen, implode(' · ', $seen));
         }
         $this->visit("/parts/{$id}/record");

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Words\Sentences;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
+use OakGloss\Method\Finding;
+use OakGloss\Method\Severity;
 use Symfony\Component\Finder\Finder;
 
 /** Views show and speak from lang/: short lines, no sentence of their own, no line asked for that is not there. */
@@ -21,6 +24,14 @@ final class WordsTest extends TestCase
             foreach ($found[1] as $key) {
                 self::assertTrue(Lang::has($key), "{$key}, asked for in {$name}");
             }
+        }
+    }
+
+    public function testAFindingNamesAStepWithoutWhatOnlyItsPlanKnows(): void
+    {
+        foreach (array_keys((array) __('steps')) as $step) {
+            $said = app(Sentences::class)->finding(new Finding(Severity::Note, 'mix.hot_tray', ['grams' => 40.0, 'coat' => $step, 'peak' => 150.0]));
+            self::assertDoesNotMatchRegularExpression('/:[a-z]|\|/', $said['what'], (string) $step);
         }
     }
 

@@ -14,7 +14,7 @@
         <input type="hidden" name="editing" value="{{ $part->id }}">
     @endif
     <input type="hidden" name="picked" value="{{ old('picked') }}">
-    <div class="ask">
+    <div class="questions">
         <header class="page-head"><h1>{{ $part ? __('form.change') : __('parts.new') }}</h1></header>
         @if ($errors->any())
             <p class="finding is-stop" role="alert">
