@@ -146,7 +146,7 @@ final class MethodsTest extends BrowserCase
         $this->press('Coat is on', '.coat-acts');
         $this->sees(Said::of('steps.wash_blush_pad.title'), '.coat-acts b');
         $seen = $this->finish($id);
-        foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 3 of 3', 'Wet-flat between'] as $step) {
+        foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 3 of 3, both faces', 'Wet-flat between'] as $step) {
             self::assertContains($step, $seen, implode(' · ', $seen));
         }
         $this->visit("/parts/{$id}/record");
