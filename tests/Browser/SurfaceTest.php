@@ -21,7 +21,7 @@ final class SurfaceTest extends BrowserCase
         yield 'polished resin' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'polish_resin')", null, ['Wet-flat', 'Cut and polish'], ['Clear,', 'Flat the clear'], '88'];
         yield '2K gloss' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'clear')", "name LIKE '%2K gloss'", ['Clear,', 'Flat the clear', 'Cut and polish'], ['Varnish'], '88'];
         yield '2K matt' => ["finish = 'matt', choices = json_set(choices, '\$.top', 'clear')", "name LIKE '%2K matt'", ['Clear,'], ['Cut and polish', 'Flat the clear'], '13'];
-        yield 'brushed varnish' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'clear')", "kind = 'varnish'", ['Varnish coat 1', 'Varnish coat 2', 'Flat the clear', 'Cut and polish'], ['Clear,'], '87'];
+        yield 'brushed varnish' => ["finish = 'gloss', choices = json_set(choices, '\$.top', 'clear')", "kind = 'varnish'", ['Varnish coat 1', 'Varnish coat 2'], ['Clear,', 'Flat the clear', 'Cut and polish'], '87'];
     }
 
     /**
