@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Cookie\CookieValuePrefix;
 use Illuminate\Encryption\Encrypter;
+use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Finder\Finder;
 
 /**
@@ -57,8 +58,8 @@ final class ServedShop
     private static function behind(array $server, bool $runningClock, int $width, int $height): self
     {
         $browser = Chrome::fresh(0, $width, $height, $server['url']);
-        // A request that is still under way keeps the file that it has open.
-        array_map(unlink(...), glob("{$server['database']}-*") ?: []);
+        // A request that is still under way keeps the file that it has open, and the last to close takes these away itself.
+        (new Filesystem())->delete(glob("{$server['database']}-*") ?: []);
         copy(self::seed(), "{$server['database']}.next");
         rename("{$server['database']}.next", $server['database']);
         $shop = new self($server['url'], $browser, $server['database'], $server['process']);
