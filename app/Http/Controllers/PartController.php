@@ -147,13 +147,15 @@ final class PartController
             'colour' => ($shop->parts()->count() % self::COLOURS) + 1,
         ]);
 
+        $said = __('form.planned', ['part' => $part->name]);
         $held = $waits->hold($part, $user);
+        if ($held !== null) {
+            $said .= ' '.__('form.waits', [
+                'step' => $format->step($held['step']->step), 'at' => $format->date($held['untilMin']), 'what' => $held['what'],
+            ]);
+        }
 
-        $waits = $held === null ? '' : ' '.__('form.waits', [
-            'step' => $format->step($held['step']->step), 'at' => $format->date($held['untilMin']), 'what' => $held['what'],
-        ]);
-
-        return redirect()->route('parts.show', $part)->with('notice', __('form.planned', ['part' => $part->name]).$waits);
+        return redirect()->route('parts.show', $part)->with('notice', $said);
     }
 
     public function update(PartRequest $request, Part $part, Planner $planner, Formatter $format): RedirectResponse
