@@ -40,24 +40,40 @@ final class ChoiceWords
         };
     }
 
-    /** What a choice comes to, or why it can't be taken. */
-    public function price(PricedChoice $option): string
+    /** `+1 day`, `−76 g`, `risk 0.3 %`, `keeps Sat 13 Mar free`: only what differs. */
+    public function gain(ChoiceGain $gain): string
     {
-        if ($option->refusal !== null) {
-            return $this->sentences->finding($option->refusal)['what'];
-        }
-        $anew = $option->anewMin === null ? '' : (string) __('parts.anew', ['at' => $this->format->day($option->anewMin)]);
-        $nibs = in_array($option->field, ['after_wet_out', 'pair'], true) && $option->nibRisk > 0.0
-            ? (string) __('parts.nibs', ['share' => $this->format->percent($option->nibRisk)])
-            : '';
+        $by = fn (?float $more, string $what): ?string => $more === null
+            ? null
+            : (string) __('parts.gain.'.($more > 0.0 ? 'more' : 'less'), ['by' => $what]);
+        $free = fn (string $key, array $days): ?string => $days === []
+            ? null
+            : (string) __("parts.gain.{$key}", ['days' => implode(', ', array_map($this->format->dayOf(...), $days))]);
+        $says = array_filter([
+            $by($gain->laterMin, $this->later(abs((float) $gain->laterMin))),
+            $by($gain->handsMin, (string) __('parts.gain.hands', ['span' => $this->format->span(abs((float) $gain->handsMin))])),
+            $by($gain->grams, $this->format->grams(abs((float) $gain->grams))),
+            $by($gain->mixes, trans_choice('parts.gain.mixes', abs((int) $gain->mixes))),
+            $gain->anyShows === null ? null : (string) __('parts.gain.risk', ['share' => $this->format->percent($gain->anyShows)]),
+            $gain->nibRisk === null ? null : (string) __('parts.gain.nibs', ['share' => $this->format->percent($gain->nibRisk)]),
+            $free('frees', $gain->frees),
+            $free('needs', $gain->needs),
+        ]);
 
-        // A sheet has no film to burn through.
-        return trans_choice($option->anyShows > 0.0 ? 'parts.price' : 'parts.price_plain', $option->mixes, [
-            'ready' => $this->format->day($option->readyMin).$anew,
-            'grams' => $this->format->grams($option->grams),
-            'hands' => $this->format->span($option->handsMin),
-            'risk' => $this->format->percent($option->risk),
-            'any' => $this->format->percent($option->anyShows),
-        ]).$nibs;
+        return implode(' · ', $says);
+    }
+
+    /** Why a value can't be taken. */
+    public function refusal(PricedChoice $option): string
+    {
+        return $option->refusal === null ? '' : $this->sentences->finding($option->refusal)['what'];
+    }
+
+    /** By whole days, or by hours where it is less than one. */
+    private function later(float $minutes): string
+    {
+        $days = (int) round($minutes / 1440.0);
+
+        return $days >= 1 ? trans_choice('parts.gain.days', $days) : $this->format->span($minutes);
     }
 }

@@ -26,6 +26,8 @@ final class OpenChoices
     /** Two choices at once are worth showing where they save this much over the better one, minutes. */
     private const PAIR_SAVES_MIN = 60.0;
 
+    private const KEPT_S = 600;
+
     public function __construct(private readonly Planner $planner, private readonly Trials $trials)
     {
     }
@@ -37,7 +39,7 @@ final class OpenChoices
      */
     public function of(PlannedPart $now): array
     {
-        return Cache::remember("priced-{$now->part->id}-{$this->planner->state($now->part->shop)}", 600, function () use ($now): array {
+        return Cache::remember($this->name($now), self::KEPT_S, function () use ($now): array {
             $priced = [];
             $anew = $this->anew($now);
             foreach (array_intersect(self::priced(), $this->open($now->plan)) as $field) {
@@ -55,6 +57,21 @@ final class OpenChoices
 
             return [...$priced, ...$this->pairs($now, $priced)];
         });
+    }
+
+    /**
+     * What was priced already, so that a page need not wait for it.
+     *
+     * @return list<PricedChoice>|null
+     */
+    public function kept(PlannedPart $now): ?array
+    {
+        return Cache::get($this->name($now));
+    }
+
+    private function name(PlannedPart $now): string
+    {
+        return "priced-{$now->part->id}-{$this->planner->state($now->part->shop)}";
     }
 
     /** The same part with one build coat less, where that can be had; null where it can't. */

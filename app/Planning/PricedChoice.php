@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Time\ShopTime;
 use OakGloss\Method\Finding;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
@@ -28,6 +29,8 @@ final readonly class PricedChoice
         public float $nibRisk,
         /** Of the choice that stands: when it would be ready if the part were placed anew without any change. */
         public ?float $anewMin = null,
+        /** @var list<string> local dates that ask for hands */
+        public array $days = [],
     ) {
     }
 
@@ -69,6 +72,23 @@ final readonly class PricedChoice
             count(array_filter($planned->plan->ahead(), fn (PlannedStep $s): bool => $s->batch !== null)),
             $planned->plan->keyedThrough()[1] ?? 0.0,
             $anew?->schedule->readyMin(),
+            self::days($planned),
         );
+    }
+
+    /** @return list<string> */
+    private static function days(PlannedPart $planned): array
+    {
+        $time = new ShopTime($planned->part->shop->zone);
+        $days = [];
+        foreach ($planned->plan->ahead() as $step) {
+            $slot = $planned->schedule->slot($step->step->key);
+            if ($slot !== null && $step->handsMin > 0.0) {
+                $day = $time->local($slot->startMin)->format('Y-m-d');
+                $days[$day] = $day;
+            }
+        }
+
+        return array_values($days);
     }
 }

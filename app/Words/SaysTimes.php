@@ -93,6 +93,14 @@ trait SaysTimes
         return $minutes === null || ! is_finite($minutes) ? '–' : $this->time()->local($minutes)->format('D j M H:i');
     }
 
+    /** A day as a heading: `today, Wed 10 Mar`, `tomorrow, Thu 11 Mar`, `Fri 12 Mar`. */
+    public function dayName(float $minutes): string
+    {
+        $said = ['today, ', 'tomorrow, '][$this->daysFromToday($minutes)] ?? '';
+
+        return $said.$this->time()->local($minutes)->format('D j M');
+    }
+
     /** Of a local date as it is kept; one that is none stays as it is. */
     public function dayOf(string $date): string
     {

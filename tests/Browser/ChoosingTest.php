@@ -91,7 +91,7 @@ final class ChoosingTest extends BrowserCase
         $this->do(fn () => $this->fill('name', 'First piece'));
         $this->do(fn () => $this->press(Said::of('form.plan')));
         $this->sees('First piece is planned');
-        $this->sees(Said::of('parts.coats'));
+        $this->sees(Said::of('parts.day.title'));
         self::assertLessThanOrEqual(self::MOST_DOINGS, $this->doings, "{$this->doings} presses and fields");
     }
 

@@ -70,10 +70,10 @@ final class JobTest extends BrowserCase
         self::assertStringNotContainsString(Said::of('steps.build.title', ['n' => '4', 'of' => '7']), $this->due());
         $id = $this->partId('W');
         $this->visit("/parts/{$id}");
-        $this->sees('Next: Build coat 5 of 7');
-        $this->press('Other', '.coat-acts');
-        $this->press('Undo: Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 4 of 7');
+        $this->sees('Build coat 5 of 7', '#now-title');
+        $this->press('Other', '.now');
+        $this->press('Undo: Coat is on', '.now');
+        $this->sees('Build coat 4 of 7', '#now-title');
         $this->visit("/parts/{$id}/record");
         $this->sees('struck out');
     }
@@ -98,11 +98,11 @@ final class JobTest extends BrowserCase
         $this->visit('/');
         $this->sees(Said::of('bench.key_first', ['step' => 'build coat 4 of 7']));
         $this->visit("/parts/{$id}");
-        $this->press(Said::of('bench.keyed'), '.coat-acts');
+        $this->press(Said::of('bench.keyed'), '.now');
         $this->visit("/parts/{$id}");
-        $this->sees('keyed', '.coat-acts');
-        $this->press('Coat is on', '.coat-acts');
-        $this->sees('Next: Build coat 5 of 7');
+        $this->sees('keyed', '.now');
+        $this->press('Coat is on', '.now');
+        $this->sees('Build coat 5 of 7', '#now-title');
     }
 
     public function testALadderIsSandedPaperByPaper(): void
@@ -116,9 +116,9 @@ final class JobTest extends BrowserCase
         $this->visit("/parts/{$id}/sand");
         $this->press('Sanded P240', '.ladder.is-next');
         $this->visit("/parts/{$id}");
-        $this->sees('Next: Wipe');
-        $this->press('Wiped', '.coat-acts');
-        $this->sees('Next: Finish coat');
+        $this->sees('Wipe', '#now-title');
+        $this->press('Wiped', '.now');
+        $this->sees('Finish coat', '#now-title');
     }
 
     public function testTheSectionShowsTheSkinAfterAnyCoat(): void
@@ -126,6 +126,7 @@ final class JobTest extends BrowserCase
         $this->visit('/parts/'.$this->partId('W'));
         $this->sees('after build coat 7 of 7', '#section');
         self::assertCount(5, $this->all('#section .pill'));
+        $this->press('steps done', '.coats');
         $this->press(Said::of('steps.build.title', ['n' => '1', 'of' => '7']), '.coats');
         $this->waitForText('after build coat 1 of 7', '#section');
         self::assertCount(5 * 2, $this->all('#section .resin'));
@@ -135,13 +136,17 @@ final class JobTest extends BrowserCase
     {
         $id = $this->partId('E');
         $this->visit("/parts/{$id}");
+        $this->waitFor('#choices details');
         $this->sees(Said::of('words.after_wet_out.cure_then_key'), '#choices');
+        $this->press(Said::of('words.choice.after_wet_out'), '#choices');
         $this->press(Said::of('words.after_wet_out.second_at_tack'), '#choices');
         $this->sees('Taken.');
         $this->sees(Said::of('steps.insurance.title'), '.coats');
-        $before = $this->text('.part-figures');
-        $this->press('4 coats', '#choices');
-        self::assertNotSame($before, $this->text('.part-figures'));
+        $before = $this->text('.figures-card');
+        $this->waitFor('#choices details');
+        $this->press(Said::of('words.choice.build_coats'), '#choices');
+        $this->press('3 coats', '#choices');
+        self::assertNotSame($before, $this->text('.figures-card'));
         $this->sees(Said::of('parts.by_hand'), '#choices');
     }
 

@@ -24,25 +24,25 @@ trait LivesAPart
             if ($this->path() !== "/parts/{$id}") {
                 $this->visit("/parts/{$id}");
             }
-            if ($this->all('.coat-acts') === []) {
+            if ($this->all('.now') === []) {
                 return $seen;
             }
-            $title = trim((string) preg_replace('/^Next: /', '', $this->text('.coat-acts b')));
+            $title = $this->text('#now-title');
             if ($upTo !== '' && str_contains($title, $upTo)) {
                 return $seen;
             }
             $act = $this->script(<<<'JS'
-                const forms = [...document.querySelectorAll('.coat-acts .acts > form')].map((f) => [f.querySelector('[name=kind]')?.value, f.querySelector('button')]);
+                const forms = [...document.querySelectorAll('.now-acts .acts > form')].map((f) => [f.querySelector('[name=kind]')?.value, f.querySelector('button')]);
                 const ready = forms.find(([kind, button]) => kind && button && !button.disabled && button.checkVisibility());
                 return ready === undefined ? null : ready[0];
                 JS);
-            $waits = preg_match('/ready |closes|sandable/', $this->text('.coat-acts .soft')) === 1 && ! str_contains($this->text('.coat-acts .soft'), 'window open');
-            if (! $waits && $this->all('.coat-acts .fold [value=ready]') !== []) {
-                $this->press('Ready check', '.coat-acts');
-                foreach ($this->all('.coat-acts .fold[open] input[type=checkbox]') as $box) {
+            $waits = preg_match('/ready |closes|sandable/', $this->text('.now-figures')) === 1 && ! str_contains($this->text('.now-figures'), 'window open');
+            if (! $waits && $this->all('.now .fold [value=ready]') !== []) {
+                $this->press('Ready check', '.now');
+                foreach ($this->all('.now .fold[open] input[type=checkbox]') as $box) {
                     $box->click();
                 }
-                $this->press('All ready', '.coat-acts');
+                $this->press('All ready', '.now');
 
                 continue;
             }
@@ -51,12 +51,12 @@ trait LivesAPart
 
                 continue;
             }
-            if ($act === 'sanded' && $this->all('.coat-acts a[href$="/sand"]') !== []) {
+            if ($act === 'sanded' && $this->all('.now a[href$="/sand"]') !== []) {
                 $this->visit("/parts/{$id}/sand");
                 $this->press('Uniformly matt', '.pass');
             } else {
-                $this->script("document.querySelector('.coat-acts .acts > form input[value=\"{$act}\"]').form.querySelector('button').setAttribute('data-go', '')");
-                $this->press($this->text('[data-go]'), '.coat-acts .acts > form');
+                $this->script("document.querySelector('.now-acts .acts > form input[value=\"{$act}\"]').form.querySelector('button').setAttribute('data-go', '')");
+                $this->press($this->text('[data-go]'), '.now-acts .acts > form');
             }
             $seen[] = $title;
         }

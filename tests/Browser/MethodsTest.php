@@ -45,11 +45,11 @@ final class MethodsTest extends BrowserCase
         $this->sees('16 parts', '#yield');
         $seen = $this->finish($id, 'Look for flaws');
         self::assertContains('Take the flat sheet off', $seen);
-        $this->press('Other', '.coat-acts');
+        $this->press('Other', '.now');
         $this->fill('along', '200');
         $this->fill('across', '140');
         $this->fill('radius', '12');
-        $this->press('Save', '.coat-acts .fold[open] form:has([name=along])');
+        $this->press('Save', '.now .fold[open] form:has([name=along])');
         $this->sees('of 16 parts', '#yield');
         self::assertCount(1, $this->all('#yield .sheet-flaw'));
         self::assertCount(count($this->all('#yield .sheet-n')), $this->all('#yield .sheet-blank'));
@@ -65,7 +65,7 @@ final class MethodsTest extends BrowserCase
     {
         $id = $this->alone('R');
         $this->finish($id, 'Block until no low is left');
-        for ($day = 0; $day < 12 && ! str_contains($this->text('.coat-acts .soft'), 'any time') && str_contains($this->text('.coat-acts .soft'), 'ready '); $day++) {
+        for ($day = 0; $day < 12 && ! str_contains($this->text('.now-figures'), 'any time') && str_contains($this->text('.now-figures'), 'ready '); $day++) {
             $this->press('tomorrow', '.clockbar');
             $this->visit("/parts/{$id}");
         }
@@ -94,7 +94,7 @@ final class MethodsTest extends BrowserCase
         $this->sees(Said::of('section.laminate.titles.mould'));
         $this->press(Said::of('app.as_table'), '#section-mould');
         $this->sees('gel coat', '#section-mould');
-        $this->sees('laid at once, 14 plies get', '.plan-left');
+        $this->sees('laid at once, 14 plies get', '.plan');
         $this->sees('Lift 2 of 2', '.coats');
         $seen = $this->finish($id, 'Hold the mould warm');
         self::assertContains('Lift 2 of 2: 5 plies', $seen);
@@ -106,11 +106,11 @@ final class MethodsTest extends BrowserCase
         self::assertNotSame([], array_filter($held, fn (string $s): bool => str_starts_with($s, 'Hold the mould warm: ')), implode(' · ', $held));
         $this->readBag('40', '70');
         $this->sees('Leak check: leaks: 30 mbar in 10 min', '.notice');
-        $this->sees('Leak check', '.coat-acts b');
+        $this->sees('Leak check', '#now-title');
         $this->readBag('40', '38');
         $this->sees('read both again');
         $this->readBag('40', '43');
-        $this->seesNot('Next: Leak check', '.coat-acts');
+        $this->seesNot('Leak check', '#now-title');
         $seen = $this->finish($id);
         foreach (['Demould', 'P320 by hand', 'Look for pinholes', 'Cut and polish'] as $step) {
             self::assertContains($step, $seen);
@@ -136,15 +136,15 @@ final class MethodsTest extends BrowserCase
         $id = $this->alone('P');
         $seen = $this->finish($id, 'turn it over');
         self::assertSame([Said::of('steps.first_face.title', ['n' => '1'])], $seen);
-        $this->sees('ready ', '.coat-acts .soft');
+        $this->sees('ready ', '.now-figures');
         $this->sees('over second face, rim alone', '.coats');
-        $this->press('Tack check', '.coat-acts');
+        $this->press('Tack check', '.now');
         $this->sees('print');
         $this->press(Said::of('app.skip_to.window'), '.clockbar');
         $this->visit("/parts/{$id}");
-        $this->sees('window open', '.coat-acts .soft');
-        $this->press('Coat is on', '.coat-acts');
-        $this->sees(Said::of('steps.wash_blush_pad.title'), '.coat-acts b');
+        $this->sees('window open', '.now-figures');
+        $this->press('Coat is on', '.now');
+        $this->sees(Said::of('steps.wash_blush_pad.title'), '#now-title');
         $seen = $this->finish($id);
         foreach (['Round 2: first face', 'Round 2: turn it over, second face', 'Wet-flat both faces', 'Varnish coat 3 of 3, both faces', 'Wet-flat between'] as $step) {
             self::assertContains($step, $seen, implode(' · ', $seen));

@@ -23,7 +23,7 @@ final class TwoDevicesTest extends BrowserCase
 
         $q = $this->partId('Q');
         $this->visit("/parts/{$q}");
-        $this->press('Sanded P150', '.coat-acts');
+        $this->press('Sanded P150', '.now');
         $this->poll($other);
         self::assertSame($first, self::textOn($other, '#now-title'), 'nothing of its first thing changed');
         self::assertStringContainsString('Sanded P240', self::textOn($other, '.then'));

@@ -157,7 +157,7 @@ final class AnyRowTest extends ShopCase
         $this->assertPages();
         // Where no part is left out, the plan of one stands for both.
         foreach (Part::query()->when($named !== 'K Test fender', fn (Builder $parts) => $parts->where('letter', 'K'))->get() as $part) {
-            foreach ($named === 'K Test fender' ? ['', '/edit', '/film', '/sand', '/clear', '/record'] : [''] as $room) {
+            foreach ($named === 'K Test fender' ? ['', '/edit', '/film', '/sand', '/clear', '/record', ...(Thorough::isLong() ? ['?priced=1'] : [])] : [''] as $room) {
                 $this->assertContains($this->get("/parts/{$part->id}{$room}")->status(), [200, 302, 403, 422], "{$part->letter}{$room}");
             }
         }

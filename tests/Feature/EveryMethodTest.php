@@ -46,7 +46,7 @@ final class EveryMethodTest extends ShopCase
     {
         $part = $this->planned($this->made($code, $choices))->part;
         $isLived = Thorough::isLong() || in_array($code, self::SHORT_LIVES, true);
-        foreach ($isLived ? ['', '/film', '/sand', '/clear', '/record', '/money'] : [''] as $page) {
+        foreach ($isLived ? ['', '/film', '/sand', '/clear', '/record', '/money', ...(Thorough::isLong() ? ['?priced=1'] : [])] : [''] as $page) {
             $this->get("/parts/{$part->id}{$page}")->assertOk();
         }
         if (! $isLived) {

@@ -22,7 +22,7 @@ final class NewPartTest extends ShopCase
         $this->post('/parts', $this->form(['needed_by' => '2027-04-01T12:00', 'sun' => '1']))->assertSessionHasNoErrors();
         $part = Part::query()->where('name', 'Stern cowl')->firstOrFail();
         self::assertSame(['M', true, false, '2027-04-01 10:00'], [$part->letter, $part->sun, $part->wear, $part->needed_by?->format('Y-m-d H:i')]);
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Stern cowl')->assertSee(__('section.title'))->assertSee(__('parts.coats'));
+        $this->get("/parts/{$part->id}")->assertOk()->assertSee('Stern cowl')->assertSee(__('section.title'))->assertSee(__('parts.day.title'));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

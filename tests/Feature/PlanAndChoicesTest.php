@@ -17,7 +17,7 @@ final class PlanAndChoicesTest extends ShopCase
     public function testEveryStepOfThePlanSaysWhenHowMuchCueAndCaution(): void
     {
         $part = $this->partWithBuildCoat();
-        $page = $this->get("/parts/{$part->id}")->assertOk();
+        $page = $this->get("/parts/{$part->id}?priced=1")->assertOk();
         foreach ([
             ['Strip to a sound surface', 'Nothing lifts under a scraper held flat.'],
             ['Lay the cloth', 'A touch leaves a print and takes nothing away.'],
@@ -49,7 +49,7 @@ final class PlanAndChoicesTest extends ShopCase
         $fewest = $this->planned($part)->plan->buildCoats;
         $this->put("/parts/{$part->id}/choice", ['field' => 'build_coats', 'value' => $fewest - 1])->assertSessionHasNoErrors();
         self::assertSame($fewest - 1, $this->planned($part)->plan->buildCoats);
-        $this->get("/parts/{$part->id}")->assertSee('would burn through')->assertSee(__('parts.by_hand'));
+        $this->get("/parts/{$part->id}?priced=1")->assertSee('would burn through')->assertSee(__('parts.by_hand'));
     }
 
     public function testWrongChoicesAreRefusedAndNothingChanges(): void
@@ -67,7 +67,7 @@ final class PlanAndChoicesTest extends ShopCase
     {
         $part = $this->partWithBuildCoat();
         $this->put("/parts/{$part->id}/choice", ['field' => 'wet_out', 'value' => 'at_once'])->assertSessionHasErrors('choice');
-        $this->get("/parts/{$part->id}")->assertDontSee(__('words.wet_out.at_once'))->assertSee('Build coats');
+        $this->get("/parts/{$part->id}?priced=1")->assertDontSee(__('words.wet_out.at_once'))->assertSee('Build coats');
     }
 
     public function testEveryPriceIsWhatTakingTheChoiceComesTo(): void

@@ -121,7 +121,7 @@ final class TrueAnswersTest extends ShopCase
         self::assertEqualsWithDelta(75.0, $plan->step('build-1')?->laidGM2, 1e-9);
         self::assertNotNull($plan->step('turn-build-1'));
         self::assertNotNull($plan->step('second'));
-        $this->get("/parts/{$part->id}")->assertOk()->assertSee(__('steps.turn.title'))->assertSee(__('words.print_through.wait'));
+        $this->get("/parts/{$part->id}?priced=1")->assertOk()->assertSee(__('steps.turn.title'))->assertSee(__('words.print_through.wait'));
         foreach ([['pair', 'letter=X'], ['pair', ''], ['second_passes', '9'], ['build_g_m2', '12']] as [$field, $value]) {
             $this->put("/parts/{$part->id}/choice", ['field' => $field, 'value' => $value])->assertSessionHasErrors();
         }

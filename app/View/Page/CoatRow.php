@@ -48,6 +48,12 @@ final readonly class CoatRow
         return $stages;
     }
 
+    /** @return list<self> in the order of the work */
+    public static function all(PlannedPart $planned, Formatter $format): array
+    {
+        return array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), array_values($planned->plan->steps));
+    }
+
     /** The state that colours what is next; null of any other step. */
     public function state(): ?string
     {
@@ -90,26 +96,31 @@ final readonly class CoatRow
         ]));
     }
 
-    /** @return list<string> what is known of the step before it is done */
-    public function notes(): array
+    /** @return list<string> what has to be known before the day comes: the window to be kept free for, and what may go wrong */
+    public function minds(): array
     {
         $only = $this->step->step->layer?->only;
+
+        return array_values(array_filter([
+            $this->window(),
+            $this->step->isDone() ? null : $this->cutsThrough(),
+            $only === null ? null : (string) __('parts.row.only', ['zones' => implode(', ', $only)]),
+        ]));
+    }
+
+    /** @return list<string> what else is known of the step before it is done */
+    public function notes(): array
+    {
         $notes = $this->step->isDone() ? [] : [
             $this->ready(),
             $this->format->leaves($this->step),
-            $this->cutsThrough(),
             $this->format->supplies($this->planned->plan, $this->step),
             $this->step->step->kind === StepKind::Lay
                 ? (string) __('parts.row.piece', ['piece' => $this->format->piece($this->planned->plan->brief->piece())])
                 : null,
         ];
 
-        return array_values(array_filter([
-            $this->window(),
-            ...$notes,
-            $this->cloth(),
-            $only === null ? null : (string) __('parts.row.only', ['zones' => implode(', ', $only)]),
-        ]));
+        return array_values(array_filter([...$notes, $this->cloth()]));
     }
 
     /** Which cloth a ply is of, where there are two. */
@@ -129,13 +140,31 @@ final readonly class CoatRow
         return $this->step->isDone() ? null : $this->time?->startMin;
     }
 
+    /** With its day, where it stands among layers. */
     public function when(): string
     {
+        return $this->isNow() ? (string) __('parts.row.now') : $this->format->day($this->atMin());
+    }
+
+    /** Under the heading of its day. */
+    public function clock(): string
+    {
         return match (true) {
-            $this->step->isDone() => $this->format->day($this->step->doneAtMin),
-            $this->isNext && $this->planned->next?->needsHandsNow() === true => (string) __('parts.row.now'),
-            default => $this->format->day($this->time?->startMin),
+            $this->atMin() === null => '–',
+            $this->isNow() && $this->isSameDay($this->planned->floor->nowMin) => (string) __('parts.row.now'),
+            default => $this->format->clock($this->atMin()),
         };
+    }
+
+    /** Minute at which it was done, or at which the sheet has it. */
+    public function atMin(): ?float
+    {
+        return $this->step->doneAtMin ?? $this->time?->startMin;
+    }
+
+    private function isNow(): bool
+    {
+        return ! $this->step->isDone() && $this->isNext && $this->planned->next?->needsHandsNow() === true;
     }
 
     private function window(): ?string
@@ -149,10 +178,25 @@ final readonly class CoatRow
         }
         $window = $this->step->isDone() ? null : $this->time?->window;
 
-        return $window === null ? null : (string) __('parts.row.window', [
-            'between' => $this->format->between($window->opens->expectedMin, $window->closes->expectedMin),
-            'sure' => $this->format->sure($window),
+        $sure = $window?->sure();
+
+        return $window === null ? null : (string) __($sure === null ? 'parts.row.window_unsure' : 'parts.row.window', [
+            'between' => $this->between($window->opens->expectedMin, $window->closes->expectedMin),
+            'sure' => $sure === null ? '' : $this->between($sure['from'], $sure['until']),
         ]);
+    }
+
+    /** By the clock alone where all of it lies on the day of the step. */
+    private function between(?float $from, ?float $until): string
+    {
+        return $from !== null && $until !== null && $this->isSameDay($from) && $this->isSameDay($until)
+            ? $this->format->clock($from).' to '.$this->format->clock($until)
+            : $this->format->between($from, $until);
+    }
+
+    private function isSameDay(float $minute): bool
+    {
+        return $this->format->time()->dayNumber($minute) === $this->format->time()->dayNumber((float) $this->atMin());
     }
 
     private function ready(): ?string

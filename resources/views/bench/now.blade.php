@@ -5,8 +5,12 @@
 @php($notes = new App\View\Page\BenchNotes($call, $sentences, $format))
 <section class="card now is-{{ $next->state->value }}" aria-labelledby="now-title" @figure($part->id, 'next', $step->step->key)>
     <header class="now-what">
-        <h1 id="now-title"><x-tag :part="$part" class="large" /> {{ $call->title() }}</h1>
-        <p class="soft"><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a></p>
+        @if (($to ?? 'bench') === 'bench')
+            <h1 id="now-title"><x-tag :part="$part" class="large" /> {{ $call->title() }}</h1>
+            <p class="soft"><a href="{{ route('parts.show', $part) }}">{{ $part->name }}</a></p>
+        @else
+            <h2 id="now-title">{{ $call->title() }}</h2>
+        @endif
     </header>
     <div class="now-figures">
         @include('bench.figures')
@@ -16,7 +20,7 @@
         @if ($call->stoppedBy() !== [])
             @include('bench.stopped', ['stops' => $call->stoppedBy()])
         @else
-            <x-step-acts :call="$planned" primary />
+            <x-step-acts :call="$planned" :to="$to ?? 'bench'" primary />
         @endif
         @if ($step->step->role === OakGloss\Method\Role::SendOut)
             <a class="btn" href="{{ route('parts.dispatch', $part) }}">{{ __('dispatch.open') }}</a>
@@ -47,14 +51,14 @@
         @include('bench.mix-ahead', ['ahead' => $call->mixAhead('ready', 'keyed', 'open')])
         @if ($call->stoppedBy() !== [])
             <p class="label">{{ __('bench.all_the_same') }}</p>
-            <x-step-acts :call="$planned" />
+            <x-step-acts :call="$planned" :to="$to ?? 'bench'" />
         @endif
         @if ($remindAt = $call->remindAtMin())
             <button type="button" class="btn quiet remind" aria-pressed="false" data-remind="{{ $part->id }}-{{ $step->step->key }}"
                 data-at="{{ (int) round(60 * $remindAt) }}" data-words="{{ $call->reminder() }}"
                 >{{ __('bench.remind') }}<x-of :name="$call->name()" /></button>
         @endif
-        @include('bench.who')
+        @include('bench.who', ['to' => $to ?? 'bench'])
         <x-cautions :step="$step->step" />
         <x-sheet-files :planned="$planned" :step="$step" />
     </details>

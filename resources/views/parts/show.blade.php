@@ -1,50 +1,38 @@
+{{-- What is next; then the days in the order of the work, with the skin beside them; then what may still be chosen. --}}
 @inject('format', 'App\Words\Formatter')
 @php([$part, $plan] = [$planned->part, $planned->plan])
 <x-layouts.app :title="$part->name">
 @include('parts.head')
 <div class="plan">
-    <div class="plan-left">
+    <div class="plan-work">
+        @includeWhen($call !== null, 'bench.now', ['to' => 'part'])
+        @include('parts.notices', ['weights' => ['refuse']])
+        <section class="card coats" aria-labelledby="coats-title">
+            <div class="card-head">
+                <h2 id="coats-title">{{ __($isInLayers ? 'parts.coats' : 'parts.day.title') }}</h2>
+                <p class="links">
+                    <a href="{{ route('parts.show', ['part' => $part] + ($isInLayers ? [] : ['as' => 'layers'])) }}">{{
+                        __($isInLayers ? 'parts.as_days' : 'parts.as_layers') }}</a>
+                    @can('change', $part)<a href="{{ route('parts.edit', $part) }}">{{ __('parts.change_brief') }}</a>@endcan
+                </p>
+            </div>
+            @include($isInLayers ? 'parts.layers' : 'parts.days')
+        </section>
+    </div>
+    <div class="plan-beside">
+        @include('parts.figures')
+        @includeWhen($groups !== [], $groups === null ? 'parts.pricing' : 'parts.helps')
+        @include('parts.notices', ['weights' => ['warn', 'note']])
         @foreach ($laminates as $laminate)
             <section class="card"><x-drawing.laminate :drawing="$laminate" /></section>
         @endforeach
         @if ($sheet)
             <section class="card"><x-drawing.sheet-yield :drawing="App\View\Drawing\SheetDrawing::of($sheet)" /></section>
         @elseif ($hasSkin)
-            <section class="card"><x-drawing.section :drawing="$drawing" :part="$part" /></section>
+            <section class="card plan-skin"><x-drawing.section :drawing="$drawing" :part="$part" /></section>
         @endif
-        @if ($findings !== [])
-            <section class="card" aria-labelledby="mind-title"><h2 id="mind-title">{{ __('parts.mind') }}</h2><x-findings :of="$findings"
-                /></section>
-        @endif
-        @include('parts.choices')
     </div>
-    <section class="card coats" aria-labelledby="coats-title">
-        <div class="card-head">
-            <h2 id="coats-title">{{ __('parts.coats') }}</h2>
-            @can('change', $part)<a href="{{ route('parts.edit', $part) }}">{{ __('parts.change_brief') }}</a>@endcan
-        </div>
-        @if ($planned->next && $part->isOpen())
-            <div class="coat-acts">
-                <p>
-                    <b class="num">{{ __('parts.next', ['step' => $format->step($planned->next->step->step)]) }}</b>
-                    <span class="soft">{{ $format->state($planned->next, $planned->floor->nowMin) }}</span>
-                </p>
-                @php($who = App\Planning\WhoHasIt::of($planned))
-                @includeWhen($who !== null, 'bench.who', ['to' => 'part'])
-                <x-step-acts :call="$planned" to="part" primary />
-                @includeWhen($who === null, 'bench.who', ['to' => 'part'])
-            </div>
-        @endif
-        @foreach (array_reverse($stages) as $stage)
-            <h3 class="stage num">{{ $format->word('stage', $stage['stage']) }}
-                <span class="soft">{{ __('parts.stage_done', ['n' => $stage['done'], 'of' => count($stage['rows'])]) }}</span></h3>
-            <ol class="coat-list" reversed start="{{ $stage['last'] }}">
-                @foreach (array_reverse($stage['rows']) as $row)
-                    @include('parts.coat-row', ['step' => $row->step])
-                @endforeach
-            </ol>
-        @endforeach
-        @can('change', $part)@include('parts.state')@endcan
-    </section>
+    @if ($groups === null)<div id="choices"></div>@elseif ($groups !== [])@include('parts.choices')@endif
+    @can('change', $part)@include('parts.state')@endcan
 </div>
 </x-layouts.app>
