@@ -51,7 +51,10 @@ final class RunSheetCalendar
             $plan,
             $floor,
             "step-{$step->step->key}",
-            (string) __('sheet.event.step', $words),
+            implode(' · ', array_filter([
+                (string) __('sheet.event.step', $words),
+                $this->format->lost($plan->hasMissed($step), $plan->schedule->slot($step->step->key)?->way),
+            ])),
             $start,
             max($end, $start + 5.0),
             $this->format->stepDo($step->step),

@@ -16,6 +16,7 @@ use OakGloss\Plan\ClearPlan;
 use OakGloss\Plan\FinishPlan;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Quantity\Temperature;
+use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\AirGates;
 use OakGloss\Schedule\Diary;
 use OakGloss\Schedule\MixAhead;
@@ -52,6 +53,12 @@ final readonly class PlannedPart
     public function slot(): ?StepTime
     {
         return $this->next === null ? null : $this->schedule->slot($this->next->step->step->key);
+    }
+
+    /** Whether a step is next and the window before it was missed. */
+    public function hasMissed(PlannedStep $step): bool
+    {
+        return $this->next?->step === $step && in_array($this->next->state, [ActState::MissedWait, ActState::KeyFirst], true);
     }
 
     /** When the run sheet had what is next begin, if that is past. */

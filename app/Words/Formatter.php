@@ -115,7 +115,17 @@ final class Formatter implements Words
             ActState::Waiting => 'ready '.$this->when($next->changesAtMin()),
             ActState::Open => 'window open, closes in '.$this->span(($next->changesAtMin() ?? $nowMin) - $nowMin),
             ActState::MissedWait => 'window missed, sandable '.$this->when($next->keyFromMin),
-            ActState::KeyFirst => 'window missed, key first',
+            ActState::KeyFirst => (string) __('words.window_missed'),
+        };
+    }
+
+    /** How a step follows the one before it, where its window is missed or let go; null where it is neither. The same on every page. */
+    public function lost(bool $isMissed, ?Way $way): ?string
+    {
+        return match (true) {
+            $isMissed => (string) __('words.window_missed'),
+            $way === Way::Keyed => $this->word('way', Way::Keyed),
+            default => null,
         };
     }
 
@@ -129,14 +139,16 @@ final class Formatter implements Words
      *
      * @param array{step: PlannedStep, time: StepTime, pinned: bool} $block
      */
-    public function block(Part $part, array $block): string
+    public function block(Part $part, array $block, bool $isMissed): string
     {
+        $lost = $this->lost($isMissed, $block['time']->way);
+
         return __('sheet.block', [
             'letter' => $part->letter,
             'step' => $this->step($block['step']->step),
             'from' => $this->when($block['time']->startMin),
             'to' => $this->clock($block['time']->endMin),
-        ]).($block['time']->way === Way::Keyed ? __('sheet.block_keyed') : '').($block['pinned'] ? __('sheet.block_pinned') : '');
+        ]).($lost === null ? '' : ", {$lost}").($block['pinned'] ? __('sheet.block_pinned') : '');
     }
 
     public function stepDo(Step $step): string

@@ -34,6 +34,7 @@ return [
         'n' => 'New part', 'w' => 'Weigh the coat that is due', 'c' => 'Coat is on', 't' => 'Tack check',
         'm' => 'Uniformly matt, in Sand', '?' => 'This help',
     ],
+    'find' => 'Find',
     'close' => 'Close',
     'why' => 'why',
     'caution' => 'Caution at this step',

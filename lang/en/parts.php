@@ -25,6 +25,12 @@ return [
     ],
     'one' => 'Part',
     'new' => 'New part',
+    'none_fits' => 'No part fits that.',
+    'seek' => [
+        'title' => 'Find and filter', 'words' => 'Name, letter or customer', 'method' => 'Way', 'state' => 'State', 'person' => 'Whose hands',
+        'month' => 'Ready in', 'any' => 'any', 'all' => 'Show all',
+        'states' => ['now' => 'wants hands now', 'waits' => 'waits', 'lying' => 'on hold or cancelled', 'finished' => 'finished'],
+    ],
     'none' => 'No part yet. The first one takes two minutes to describe.',
     'primed' => 'primed',
     'rooms' => ['show' => 'Plan', 'film' => 'Film', 'sand' => 'Sand', 'clear' => 'Clear', 'inspect' => 'Inspect', 'dispatch' => 'Dispatch', 'record' => 'Record', 'money' => 'Money'],
@@ -85,7 +91,6 @@ return [
     'hands' => 'hands-on :span',
     'row' => [
         'skipped' => '· not needed',
-        'keyed' => '· key first',
         'open' => 'window open, closes :at, :sure',
         'window' => 'window :between, sure :sure', 'window_unsure' => 'window :between, nothing sure',
         'ready' => ':event :at, between :spread',

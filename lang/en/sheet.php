@@ -18,7 +18,6 @@ return [
         .'The table below tells the same.',
     'needed_by' => 'needed by :at',
     'block' => ':letter, :step, :from to :to',
-    'block_keyed' => ', keyed first',
     'block_pinned' => ', pinned',
     'columns' => ['Part', 'Step', 'Starts', 'Ends', 'How', 'Hands'],
     'steps_scroll' => 'Steps ahead; scroll sideways',
@@ -35,7 +34,7 @@ return [
     'stays' => 'ready stays <b class="num">:at</b>',
     'later_than' => 'ready <span class="num">:from</span> → <b class="num is-stop">:to</b>',
     'sooner_than' => 'ready <span class="num">:from</span> → <b class="num">:to</b>',
-    'keyed' => '· keyed first, :span hands',
+    'keyed' => '· window let go, key first, :span hands',
     'accept' => 'Accept, pin it there',
     'put_back' => 'Put back',
 

@@ -11,6 +11,7 @@ return [
         'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part: :order',
         'low' => 'low', 'old' => ':old past its date', 'wasted' => ':wasted expires unused',
     ],
+    'not_counted' => 'not counted', 'short' => '(:missing short)',
     'drawing' => 'What is left, and what of it open parts will take',
     'lots' => 'Deliveries',
     'none' => 'No delivery is typed in: what is left, what it costs and when it expires is not known.',

@@ -90,11 +90,10 @@ final class JobTest extends BrowserCase
         $this->seesNot(Said::of('bench.closes_in'), '.bench');
         $this->visit("/parts/{$id}");
         $this->sees('window missed, sandable');
-        $this->sees('key first', '.coats');
-        for ($skips = 0; $skips < 6 && ! str_contains($this->text('.coats'), 'window missed, key first'); $skips++) {
+        for ($skips = 0; $skips < 6 && ! str_contains($this->text('.now-figures'), Said::of('bench.key')); $skips++) {
             $this->press(Said::of('app.skip_to.window'));
         }
-        $this->sees('window missed, key first', '.coats');
+        $this->sees(Said::of('words.window_missed'), '.coats');
         $this->visit('/');
         $this->sees(Said::of('bench.key_first', ['step' => 'build coat 4 of 7']));
         $this->visit("/parts/{$id}");
@@ -145,8 +144,9 @@ final class JobTest extends BrowserCase
         $before = $this->text('.figures-card');
         $this->waitFor('#choices details');
         $this->press(Said::of('words.choice.build_coats'), '#choices');
-        $this->press('3 coats', '#choices');
+        $this->press('4 coats', '#choices');
         self::assertNotSame($before, $this->text('.figures-card'));
+        $this->waitFor('#choices details');
         $this->sees(Said::of('parts.by_hand'), '#choices');
     }
 

@@ -18,6 +18,7 @@ final class StockAndMoneyTest extends BrowserCase
         $this->visit('/shelf');
         $this->sees(Said::of('stock.says.old', ['old' => '500 g']));
         $this->press('Quickset 8, fast base');
+        $this->press(Said::of('shelf.open'), '.shelf-jar[open]');
         $this->press(Said::of('stock.take_in'));
         $this->pick('jar', 'resin');
         $this->fill('mark', 'Q-77');
@@ -37,6 +38,7 @@ final class StockAndMoneyTest extends BrowserCase
         $file = tempnam(sys_get_temp_dir(), 'oak').'.csv';
         file_put_contents($file, "shelf,name,weave,fibre,areal_g_m2,width_mm,fibre_fraction,texture_ratio\ncloths,New,twill,carbon,2,1000,0.5,0.5\n");
         $this->visit('/shelf');
+        $this->press(Said::of('stock.file.title'));
         $this->one('#materials')->sendKeys($file);
         $this->press(Said::of('stock.file.do'));
         $this->sees('Line 2, column areal_g_m2');

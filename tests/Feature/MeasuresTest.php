@@ -51,10 +51,10 @@ final class MeasuresTest extends ShopCase
         $page = $this->get("/parts/{$part->id}")->assertOk()->assertSee(' mil')->assertSee(' oz')->assertSee('°F');
         preg_match_all('/.{60} °C.{20}/su', (string) $this->get('/')->assertOk()->assertSee('°F')->getContent(), $metric);
         self::assertSame([], $metric[0]);
-        $this->get('/shelf')->assertOk()->assertSee('oz/yd²');
+        $this->get('/shelf?kind=cloths')->assertOk()->assertSee('oz/yd²');
         unset($page);
         // Names are names.
-        $this->get('/shelf')->assertSee('Twill 2×2, 3K, 200 g');
+        $this->get('/shelf?kind=cloths')->assertSee('Twill 2×2, 3K, 200 g');
         $this->actingAs($this->makeUser($this->shop, 'bo@sample.example'));
         app()->forgetScopedInstances();
         $this->get("/parts/{$part->id}")->assertSee('µm')->assertDontSee(' mil');

@@ -35,10 +35,10 @@ final class ShelfAndShopTest extends ShopCase
 
     public function testEveryKindIsListedAndOpens(): void
     {
-        $page = $this->get('/shelf')->assertOk();
         foreach (ShelfKinds::all() as $name => $kind) {
             $item = $kind->of($this->shop)->firstOrFail();
-            $page->assertSee($kind->title($item));
+            $this->get("/shelf?kind={$name}")->assertOk()->assertSee($kind->title($item));
+            $this->get('/shelf?q='.urlencode(mb_strtoupper($kind->title($item))))->assertOk()->assertSee("/shelf/{$name}/{$item->id}");
             $this->get("/shelf/{$name}/{$item->id}")->assertOk()->assertSee($item->name);
             $this->get("/shelf/{$name}/new")->assertOk();
         }

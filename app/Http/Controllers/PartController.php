@@ -27,6 +27,7 @@ use App\View\Page\BenchCall;
 use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
 use App\View\Page\PartRooms;
+use App\View\Page\PartsList;
 use App\View\Page\PlanNotices;
 use App\View\Page\Proposals;
 use App\View\Page\ZoneRows;
@@ -49,22 +50,22 @@ final class PartController
     /** Tags have eight colours of their own. */
     private const COLOURS = 8;
 
-    private const FINISHED_SHOWN = 20;
-
     public function __construct(private readonly BriefAnswer $answer)
     {
     }
 
-    public function index(Planner $planner, #[CurrentUser] User $user): View
+    public function index(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
+        $list = new PartsList($request, $user->shop);
+        $all = $planner->all($user->shop);
+
         return view('parts.index', [
-            'planned' => collect($planner->all($user->shop)),
-            'lying' => $user->shop->parts()->where(fn ($q) => $q->whereNotNull('held_at')->orWhereNotNull('cancelled_at'))
-                ->latest('id')->limit(self::FINISHED_SHOWN)->get(),
-            'finished' => $user->shop->parts()->whereNotNull('finished_at')->latest('finished_at')->latest('id')->paginate(
-                self::FINISHED_SHOWN,
-                pageName: 'finished',
-            ),
+            'list' => $list,
+            'planned' => $list->planned($all),
+            'lying' => $list->lying(),
+            'finished' => $list->finished(),
+            'months' => $list->months($all),
+            'people' => $user->shop->people,
         ]);
     }
 

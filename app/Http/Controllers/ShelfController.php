@@ -17,6 +17,7 @@ use App\Planning\PaceBook;
 use App\Planning\PartSteps;
 use App\Planning\Planner;
 use App\Shelf\FromShelf;
+use App\Shelf\Kind\Resins;
 use App\Shelf\Lineage;
 use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
@@ -29,9 +30,12 @@ use App\View\Drawing\CoatLife;
 use App\View\Drawing\PaceChart;
 use App\View\Drawing\SheetCurve;
 use App\View\Page\StockRow;
+use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Quantity\Field;
@@ -45,29 +49,55 @@ final class ShelfController
     private const MOST_MOVES = 30;
 
     public function index(
+        Request $request,
         Planner $planner,
         PartSteps $chains,
         Stocks $stocks,
+        Formatter $format,
         #[CurrentUser] User $user,
     ): View {
         $shop = $user->shop;
-        [$items, $rows] = [[], []];
+        $sought = trim($request->string('q')->toString());
+        $kinds = ShelfKinds::all();
+        $asked = $request->string('kind')->toString();
+        $tab = match (true) {
+            $sought !== '' => null,
+            isset($kinds[$asked]) => $asked,
+            default => Resins::NAME,
+        };
+        [$items, $rows, $counts, $short] = [[], [], [], []];
         $stock = $stocks->of($shop);
-        foreach (ShelfKinds::all() as $name => $kind) {
-            $items[$name] = $kind->of($shop);
-            foreach ($items[$name] as $item) {
+        foreach ($kinds as $name => $kind) {
+            $all = $kind->of($shop);
+            $counts[$name] = $all->count();
+            foreach ($all as $item) {
                 $rows["{$name}-{$item->id}"] = StockRow::of($stock, $kind, $item);
+                $isShort = array_filter($rows["{$name}-{$item->id}"], fn (StockRow $row): bool => $row->isMissed()) !== [];
+                $short += $isShort ? [$name => true] : [];
+            }
+            if ($tab === $name) {
+                $items[$name] = $all;
+            } elseif ($tab === null) {
+                $items[$name] = $all->filter(fn (ShelfItem $item): bool => Str::contains(
+                    $kind->title($item).' '.$kind->line($item, $format),
+                    $sought,
+                    ignoreCase: true,
+                ));
             }
         }
         $airC = $planner->floor($shop)->airNowC();
 
         return view('shelf.index', [
-            'kinds' => ShelfKinds::all(),
+            'kinds' => $kinds,
+            'tab' => $tab,
+            'sought' => $sought,
+            'counts' => $counts,
+            'short' => $short,
             'items' => $items,
             'airC' => $airC,
             'rows' => $rows,
             'toBuy' => count($stock->shopping()),
-            'lives' => $items['resins']->mapWithKeys(
+            'lives' => collect($items['resins'] ?? [])->mapWithKeys(
                 fn (ShelfItem $r): array => $r instanceof Resin ? [$r->id => $this->life($chains, $r, $airC)] : [],
             ),
         ]);
@@ -95,7 +125,7 @@ final class ShelfController
         $item->save();
         $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
-        return redirect()->route('shelf')->with('notice', __('shelf.added', ['name' => $item->name]));
+        return redirect()->route('shelf', ['kind' => $kind::NAME])->with('notice', __('shelf.added', ['name' => $item->name]));
     }
 
     public function update(ShelfRequest $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -109,7 +139,7 @@ final class ShelfController
         app(Ledger::class)->mirrorAll($user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
-        return redirect()->route('shelf')->with('notice', __('shelf.changed', ['name' => $new->name]));
+        return redirect()->route('shelf', ['kind' => $kind::NAME])->with('notice', __('shelf.changed', ['name' => $new->name]));
     }
 
     /** @return array{rows: list<StockRow>, files: list<SheetFile>, lots: list<Lot>, moves: list<StockMove>} */

@@ -13,7 +13,6 @@ use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\Stages;
 use OakGloss\Schedule\ActState;
 use OakGloss\Schedule\StepTime;
-use OakGloss\Schedule\Way;
 
 /** A step of a part as one line of its list of coats. */
 final readonly class CoatRow
@@ -81,7 +80,13 @@ final readonly class CoatRow
             && $step->grits?->inClear !== true;
     }
 
-    /** @return list<string> papers, what is not needed and what wants a key, in half a line each */
+    /** Where its window is missed or let go. */
+    public function lost(): ?string
+    {
+        return $this->step->isDone() ? null : $this->format->lost($this->planned->hasMissed($this->step), $this->time?->way);
+    }
+
+    /** @return list<string> papers, and what is not needed, in half a line each */
     public function asides(): array
     {
         $ladder = $this->step->ladder;
@@ -92,7 +97,6 @@ final readonly class CoatRow
                 ? implode(' ', array_map(fn ($rung): string => "P{$rung->grit->number}", $ladder->steps))
                 : ($grits === null ? null : "P{$grits->to}"),
             $this->step->skipped ? (string) __('parts.row.skipped') : null,
-            $this->time?->way === Way::Keyed ? (string) __('parts.row.keyed') : null,
         ]));
     }
 

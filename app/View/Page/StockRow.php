@@ -59,6 +59,24 @@ final readonly class StockRow
         return $this->jar->jar === '' ? '' : (string) __("stock.jars.{$this->jar->jar}");
     }
 
+    /** In its line: what is left, and what will be missing. */
+    public function short(Formatter $format): string
+    {
+        $left = match (true) {
+            $this->isKept() => $format->stock($this->outlook->good, $this->unit),
+            $this->isCounted => '',
+            default => (string) __('stock.not_counted'),
+        };
+        $missing = $this->isMissed()
+            ? (string) __('stock.short', ['missing' => $format->stock($this->outlook->missing, $this->unit)])
+            : '';
+        $old = $this->outlook->left > $this->outlook->good
+            ? (string) __('stock.says.old', ['old' => $format->stock($this->outlook->left - $this->outlook->good, $this->unit)])
+            : '';
+
+        return implode(' ', array_filter([$this->name(), $left, $missing, $old]));
+    }
+
     public function said(Formatter $format): string
     {
         $say = fn (float $quantity): string => $format->stock($quantity, $this->unit);

@@ -21,7 +21,7 @@
     <p class="row-when num">
         <b @if ($call->is('open')) @figure($part->id, 'closes', $next->changesAtMin()) @endif>{{ $call->timeWords() }}</b>
         @if ($call->mayBeginNow())<small>{{ __('bench.may_begin') }}</small>@endif
-        @if ($call->letGoBy())<small>{{ __('bench.row_let_go', ['at' => $format->when($call->letGoBy())]) }}</small>@endif
+        @if ($call->letGoBy())<small class="lost">{{ __('bench.row_let_go', ['at' => $format->when($call->letGoBy())]) }}</small>@endif
         @if ($was = $planned->wasToBegin())<small>{{ __('bench.row_was', ['at' => $format->when($was)]) }}</small>@endif</p>
     <div class="row-acts">
         @if ($call->stoppedBy() !== [])

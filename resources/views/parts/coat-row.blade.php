@@ -12,6 +12,7 @@
             {{ $format->step($step->step) }}
         @endif
         @foreach ($row->asides() as $aside) <span class="soft">{{ $aside }}</span>@endforeach
+        @if ($lost = $row->lost())<small class="lost">{{ $lost }}</small>@endif
         @foreach ($row->minds() as $mind)<small>{{ $mind }}</small>@endforeach
     </div>
     <span class="num coat-how">

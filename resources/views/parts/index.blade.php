@@ -7,8 +7,9 @@
         @can('run', App\Models\Shop::class)<a class="btn go" data-key="n"
             href="{{ route('parts.choose') }}">{{ __('parts.new') }}</a>@endcan
     </header>
-    @if ($planned->isEmpty() && $finished->isEmpty() && $lying->isEmpty())
-        <section class="card calm"><p>{{ __('parts.none') }}</p></section>
+    @include('parts.sought')
+    @if ($planned === [] && $finished->isEmpty() && $lying->isEmpty())
+        <section class="card calm"><p>{{ __($list->isSought() ? 'parts.none_fits' : 'parts.none') }}</p></section>
     @else
         <ul class="part-list">
             @foreach ($planned as $call)

@@ -44,7 +44,8 @@
                         <td>{{ $format->step($step->step) }}</td>
                         <td @figure($plan->part->id, $step->step->key.'.start', $time->startMin)>{{ $format->date($time->startMin) }}</td>
                         <td>{{ $format->clock($time->endMin) }}</td>
-                        <td>{{ $format->word('way', $time->way->value) }}</td>
+                        @php($lost = $format->lost($plan->hasMissed($step), $time->way))
+                        <td @class(['lost' => $lost])>{{ $lost ?? $format->word('way', $time->way) }}</td>
                         <td>{{ $floor->initials($time->people) }}</td>
                     </tr>
                 @endforeach

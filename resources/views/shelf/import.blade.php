@@ -1,5 +1,5 @@
-<section class="card" aria-labelledby="materials-title">
-    <h2 id="materials-title">{{ __('stock.file.title') }}</h2>
+<details class="card line-fold" @error('materials') open @enderror>
+    <summary><h2>{{ __('stock.file.title') }}</h2></summary>
     <p><a href="{{ route('shelf.json') }}">{{ __('stock.file.json') }}</a> · <a href="{{ route('shelf.schema') }}">{{
         __('stock.file.schema') }}</a> · {{ __('stock.file.csv') }}
         @foreach ($kinds as $name => $kind)<a
@@ -18,4 +18,4 @@
             <button class="btn">{{ __('stock.file.do') }}</button>
         </form>
     @endcan
-</section>
+</details>

@@ -29,7 +29,7 @@
             ])
             data-part="{{ $part->id }}" data-step="{{ $key }}" data-start="{{ $block['time']->startMin }}"
             data-range="{{ route('run-sheet.range', [$part, $key]) }}" data-try="{{ route('run-sheet.try', [$part, $key]) }}"
-            aria-label="{{ $format->block($part, $block) }}">
+            aria-label="{{ $format->block($part, $block, $lane['plan']->hasMissed($block['step'])) }}">
             <rect x="{{ $x }}" y="{{ $y + 2 }}" width="{{ $width }}" height="28" rx="2"/>
             @if ($isKeyed)<path d="M{{ $x + 2 }} {{ $y + 27 }}h{{ max(1, $width - 4) }}" class="keyed-mark"/>@endif
             @if ($block['pinned'])<circle cx="{{ $x + $width / 2 }}" cy="{{ $y + 2 }}" r="4" class="pin"/>@endif
