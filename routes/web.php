@@ -15,6 +15,7 @@ use App\Http\Controllers\DispatchController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FilmController;
 use App\Http\Controllers\FilterController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoursController;
@@ -89,6 +90,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
         Route::post('/people/{person}/back', [PeopleController::class, 'back'])->name('people.back');
     });
     Route::get('/', [BenchController::class, 'show'])->middleware(ReckonFirst::class)->name('bench');
+    Route::get('/find', FindController::class)->name('find');
     Route::get('/bench/hands', [BenchController::class, 'hands'])->name('bench.hands');
     Route::get('/bench/help', [HelpController::class, 'index'])->name('help');
     Route::post('/bench/help', [HelpController::class, 'store'])->name('help.store')->can('run', 'App\Models\Shop');

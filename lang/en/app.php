@@ -31,7 +31,7 @@ return [
     ],
     'keys' => 'Keys',
     'more_keys' => [
-        'n' => 'New part', 'w' => 'Weigh the coat that is due', 'c' => 'Coat is on', 't' => 'Tack check',
+        'f' => 'Find', 'n' => 'New part', 'w' => 'Weigh the coat that is due', 'c' => 'Coat is on', 't' => 'Tack check',
         'm' => 'Uniformly matt, in Sand', '?' => 'This help',
     ],
     'find' => 'Find',

@@ -6,12 +6,15 @@ function isTyping(target) {
 export function startKeys() {
     const help = document.querySelector('#keys');
     document.addEventListener('click', (event) => {
-        if (event.target.closest('[data-open="keys"]')) {
-            help?.showModal();
+        const opener = event.target.closest('[data-open]');
+        const dialog = opener && document.querySelector(`dialog#${opener.dataset.open}`);
+        if (dialog) {
+            event.preventDefault();
+            dialog.showModal();
         }
     });
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || help?.open) {
+        if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) {
             return;
         }
         if (event.key === '?') {

@@ -120,15 +120,27 @@ final readonly class PartsList
      */
     private function fitting(Builder $parts): Builder
     {
-        $like = '%'.addcslashes($this->words, '%_\\').'%';
+        $theirs = fn (Builder $facts): Builder => $facts->where('user_id', $this->person);
 
         return $parts
-            ->when($this->words !== '', fn (Builder $q) => $q->where(fn (Builder $any) => $any
-                ->whereRaw("name like ? escape '\\'", [$like])
-                ->orWhere('letter', $this->words)
-                ->orWhereIn('id', Customer::query()->where('shop_id', $this->shop->id)
-                    ->whereRaw("name like ? escape '\\'", [$like])->select('part_id'))))
+            ->when($this->words !== '', fn (Builder $q) => self::saying($q, $this->words, $this->shop))
             ->when($this->method !== null, fn (Builder $q) => $q->where('method', $this->method))
-            ->when($this->person !== null, fn (Builder $q) => $q->whereHas('facts', fn (Builder $facts) => $facts->where('user_id', $this->person)));
+            ->when($this->person !== null, fn (Builder $q) => $q->whereHas('facts', $theirs));
+    }
+
+    /**
+     * Those whose name, letter or customer says so.
+     *
+     * @param Builder<Part> $parts
+     *
+     * @return Builder<Part>
+     */
+    public static function saying(Builder $parts, string $words, Shop $shop): Builder
+    {
+        $like = '%'.addcslashes($words, '%_\\').'%';
+        $customers = Customer::query()->where('shop_id', $shop->id)->whereRaw("name like ? escape '\\'", [$like])->select('part_id');
+
+        return $parts->where(fn (Builder $any) => $any->whereRaw("name like ? escape '\\'", [$like])
+            ->orWhereRaw('upper(letter) = ?', [mb_strtoupper($words)])->orWhereIn('id', $customers));
     }
 }

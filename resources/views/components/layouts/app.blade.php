@@ -32,6 +32,7 @@
         @endif
         @if ($trend = $format->trend($floor->air->risePerHour($floor->nowMin)))<em class="wide">{{ $trend }}</em>@endif
     </p>
+    <a class="plain" href="{{ route('find') }}" data-open="find" data-key="f">{{ __('app.find') }}</a>
     <button type="button" class="plain" data-open="keys" aria-label="{{ __('app.keys') }}">?</button>
     @can('own', Shop::class)<a class="plain wide" href="{{ route('people') }}">{{ __('app.people') }}</a>@endcan
     <a class="plain" href="{{ route('account') }}"
@@ -62,6 +63,12 @@
 @if ($reads)<p class="notice">{{ __('app.reads') }}</p>@endif
 <main id="main" tabindex="-1">@if ($reads)<fieldset class="reads" disabled>{{ $slot }}</fieldset>@else{{ $slot }}@endif</main>
 @auth
+<dialog id="find" aria-labelledby="find-title">
+    <h2 id="find-title">{{ __('find.title') }}</h2>
+    @include('find.form', ['id' => 'find-words', 'into' => '#find-found', 'sought' => ''])
+    <div id="find-found"></div>
+    <form method="dialog"><button class="btn quiet">{{ __('app.close') }}</button></form>
+</dialog>
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">{{ __('app.keys') }}</h2>
     <dl class="keys">
