@@ -12,6 +12,7 @@ return [
     'finer' => 'Or <a href=":url">begin with P:grit</a>: so thin a cover forbids the coarser paper.',
     'more' => ['build_coats' => 'One more coat: :n build coats', 'finish_coats' => 'One more coat: :n finish coats'],
 
+    'stays_on' => 'stay on :zone',
     'now' => 'Film over the crowns, now',
     'by_readings' => 'with what was read',
     'by_model' => 'by grams, air and passes; nothing read yet',

@@ -110,10 +110,10 @@ final class JobTest extends BrowserCase
         $this->visit("/parts/{$id}/sand");
         $this->sees(Said::of('steps.resin_flat.title'), '.ladder.is-next');
         $this->sees('by hand', '.ladder.is-next');
-        $this->press('Sanded P150', '.ladder.is-next');
+        $this->press('Sanded P150', '.answer-line');
         $this->sees('sanded', '.ladder.is-next .ladder-table tr.is-done');
         $this->visit("/parts/{$id}/sand");
-        $this->press('Sanded P240', '.ladder.is-next');
+        $this->press('Sanded P240', '.answer-line');
         $this->visit("/parts/{$id}");
         $this->sees('Wipe', '#now-title');
         $this->press('Wiped', '.now');

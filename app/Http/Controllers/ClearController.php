@@ -19,7 +19,9 @@ use App\Planning\PlannedPart;
 use App\Planning\Planner;
 use App\Shelf\FromShelf;
 use App\View\Drawing\ClearScale;
+use App\View\Page\ClearAnswer;
 use App\Words\Formatter;
+use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Collection;
@@ -43,7 +45,7 @@ final class ClearController
     /** A lacquer at 60° reads no more; a metal would (ISO 2813). */
     private const MOST_GU = 100;
 
-    public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
+    public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format, Sentences $sentences): View
     {
         $planned = $planner->plan($part);
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
@@ -53,6 +55,7 @@ final class ClearController
 
         return view('parts.clear', [
             'planned' => $planned,
+            'answer' => new ClearAnswer($planned, $isResin ? $this->resinWords($plan, $format) : '', $sentences, $format),
             'open' => $open,
             'canTop' => in_array('clear_id', $open, true) && Gate::allows('work', $part),
             'isResin' => $isResin,

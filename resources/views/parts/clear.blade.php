@@ -3,6 +3,13 @@
 <x-layouts.app :title="__('clear.title', ['part' => $part->name])">
 @include('parts.head')
 <div class="page clear">
+    <x-answer :code="$answer->code" :what="$answer->what" :do="$answer->do" :figure="$answer->figure" :of="$answer->of">
+        @if ($answer->isDue && $part->isOpen())
+            <x-step-acts :call="$planned" to="part" primary />
+        @else
+            @include('parts.on')
+        @endif
+    </x-answer>
     <div class="clear-grid">
         <section class="card" aria-labelledby="top-title">
             <div class="card-head">

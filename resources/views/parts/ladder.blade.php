@@ -1,11 +1,11 @@
-<section @class(['card', 'ladder', 'is-done' => $step->isDone(), 'is-next' => $flat->isNext]) aria-labelledby="ladder-{{ $n }}">
-    <div class="card-head">
+<details @class(['card', 'ladder', 'line-fold', 'is-done' => $step->isDone(), 'is-next' => $flat->isNext]) @if ($opens) open @endif>
+    <summary>
         <h2 id="ladder-{{ $n }}">{{ $format->step($step->step) }}
             <span class="soft">{{ __('sand.from_to', [
                 'from' => $ladder->first()->number, 'to' => $ladder->last()->number, 'driven' => $flat->driven(),
             ]) }}</span></h2>
-        <p class="num">{{ $flat->when() }}</p>
-    </div>
+        <span class="num ladder-when">{{ $flat->when() }}</span>
+    </summary>
     @if ($flat->buy !== [])
         <ul class="findings">
             <li class="finding is-warn">
@@ -33,7 +33,7 @@
             <x-cautions :step="$step->step" />
             @if ($flat->isNow)
                 @include('parts.pass')
-                <x-step-acts :call="$planned" to="part" primary />
+                @if ($answer->choice)<x-step-acts :call="$planned" to="part" primary />@endif
             @elseif ($changed = $flat->changed())
                 <p class="soft num">{{ $changed }}</p>
             @endif
@@ -49,7 +49,7 @@
         </div>
     </div>
     @if (count($flat->ways) > 1)
-        <details class="other-ways" @if ($flat->isNow) open @endif>
+        <details class="other-ways">
             <summary>{{ __('sand.other_ways') }}</summary>
             <form method="post" action="{{ route('sand.decide', [$part, $step->step->key]) }}" class="way-list">
                 @marks
@@ -75,4 +75,4 @@
             </form>
         </details>
     @endif
-</section>
+</details>
