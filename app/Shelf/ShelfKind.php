@@ -124,6 +124,36 @@ abstract class ShelfKind
         return [];
     }
 
+    /**
+     * Sections in which a long sheet is shown and saved, each on its own, by name; none of a short one.
+     *
+     * @return array<string, string> what each is called: `sheet` has the name and the rows, a number the group of fields of that place
+     */
+    final public function sections(): array
+    {
+        $groups = array_keys($this->groups());
+
+        return count($groups) < 2 ? [] : ['sheet' => (string) __(static::HAS_SHEET ? 'shelf.section.rows' : 'shelf.section.name')]
+            + array_combine(array_map(strval(...), array_keys($groups)), $groups);
+    }
+
+    /**
+     * Fields of a form that a section does not send: they stay as they are.
+     *
+     * @return array<string, mixed>
+     */
+    final public function outside(string $section, ShelfItem $item): array
+    {
+        $group = array_values($this->groups())[ctype_digit($section) ? (int) $section : -1] ?? null;
+        $all = $this->form($this->row($item));
+        $grouped = array_map(fn (Field $field): string => $field->name, $group ?? $this->fields());
+
+        // The name and the rows are what no group has.
+        return $group === null
+            ? array_intersect_key($all, array_flip($grouped))
+            : array_diff_key($all, array_flip($grouped));
+    }
+
     /** @return list<Field> */
     public function fields(): array
     {

@@ -23,6 +23,7 @@ return [
     'nothing' => 'nothing',
 
     'made_up' => 'Made-up examples; set your own data sheets in their place.',
+    'section' => ['of' => 'Sections of the data sheet', 'stock' => 'Deliveries', 'rows' => 'Name and rows', 'name' => 'Name'],
     'kinds' => 'Kinds of material', 'some_missing' => ', some missing',
     'seek' => 'Find on the shelf', 'seek_hint' => 'name, grit, weight', 'not_found' => 'Nothing on the shelf says “:q”.',
     'open' => 'Data sheet and deliveries',

@@ -6,6 +6,11 @@ use OakGloss\Climate\Forecast;
 
 // Hours, air and the shop's own numbers.
 return [
+    'sections_of' => 'Sections',
+    'sections' => [
+        'week' => 'Hours and air', 'hands' => 'Hands', 'places' => 'Places', 'points' => 'Forecast', 'bench' => 'Bench and devices',
+        'exceptions' => 'Other days', 'filters' => 'Filters',
+    ],
     'losses' => 'What cups keep back here, by what was left in them',
     'loss_columns' => ['Spread with', 'A cup of', 'Keeps back', 'In 95 of 100', 'Leftovers'],
     'loss_between' => ':least to :most',

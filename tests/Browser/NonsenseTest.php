@@ -24,7 +24,7 @@ final class NonsenseTest extends BrowserCase
         $forms = 0;
         foreach ([
             '/', "/parts/{$w}", "/parts/{$w}/weigh/build-4", "/parts/{$w}/film", "/parts/{$w}/sand", "/parts/{$q}/sand", "/parts/{$d}/clear",
-            "/parts/{$w}/inspect", "/parts/{$e}/edit", '/parts/new', '/shelf/resins/1', '/shelf/clears/new', '/shelf/cloths/1', '/shop', '/shop/money', '/air',
+            "/parts/{$w}/inspect", "/parts/{$e}/edit", '/parts/new', ...array_map(fn (string $of): string => "/shelf/resins/1?section={$of}", ['stock', 'sheet', '0', '1', '2', '3', '4']), '/shelf/clears/new', '/shelf/cloths/1', ...array_map(fn (string $of): string => "/shop?section={$of}", ['week', 'hands', 'places', 'points', 'bench', 'exceptions']), '/shop/money', '/air',
         ] as $path) {
             $this->visit($path);
             if (str_contains($path, 'weigh')) {

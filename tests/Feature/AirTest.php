@@ -185,7 +185,7 @@ final class AirTest extends ShopCase
     {
         $lines = implode("\n", array_map(fn (int $h): string => sprintf('2027-03-%02d %02d:00,18', 11 + intdiv($h, 24), $h % 24), range(0, 47)));
         $this->import("time,c\n{$lines}\n");
-        $page = $this->get('/shop')->assertSee('48 points stand');
+        $page = $this->get('/shop?section=points')->assertSee('48 points stand');
         self::assertStringNotContainsString('name="typed[0][at]"', (string) $page->getContent());
         $shop = $this->shop->refresh();
         $this->put('/shop', ['hours' => array_fill(1, 7, [['08:00', '18:00'], [null, null]]), 'air' => $shop->day_curves, 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_percent' => 1])->assertSessionHasNoErrors();

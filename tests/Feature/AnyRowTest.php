@@ -36,7 +36,7 @@ final class AnyRowTest extends ShopCase
         $floor = app(Planner::class)->floor($this->shop->refresh());
         self::assertTrue($floor->crew->people[0]->isOpenAt($this->minute($stillThere)));
         self::assertFalse($floor->crew->people[0]->isOpenAt($this->minute($stillThere) + 1.0));
-        $this->get('/shop')->assertSee($typed);
+        $this->get('/shop?section=exceptions')->assertSee($typed);
         $this->delete('/hours/'.HourException::query()->sole()->id)->assertSessionHasNoErrors();
         self::assertNotNull(HourException::query()->sole()->getAttribute('withdrawn_at'));
     }
@@ -49,7 +49,8 @@ final class AnyRowTest extends ShopCase
         $this->put('/shop', ['hours' => $hours, 'air' => $air, 'people' => [$this->user->id => $own], 'cup_loss_g' => 7, 'scale_step_g' => 0.1, 'target_percent' => 1])->assertSessionHasNoErrors();
         $this->assertPages();
         self::assertSame([[480, 720], [960, 1530]], $this->shop->refresh()->working_hours[3]);
-        $this->get('/shop')->assertSee('value="01:30"', false)->assertSee('20:00-24:00');
+        $this->get('/shop')->assertSee('value="01:30"', false);
+        $this->get('/shop?section=hands')->assertSee('20:00-24:00');
         self::assertSame($this->minute('2027-03-11 00:00'), app(Planner::class)->floor($this->shop)->crew->people[0]->closesAfter($this->minute('2027-03-10 21:00')));
 
         $hours[2][1] = ['16:00', '09:00'];

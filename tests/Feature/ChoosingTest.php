@@ -109,7 +109,7 @@ final class ChoosingTest extends ShopCase
         $this->put("/shelf/resins/{$polyester->id}", ['catalyst_rows' => [['c' => '18', 'percent' => '1.8'], ['c' => '24', 'percent' => '1.2']], 'catalyst_density' => '1.15', 'catalyst_drops' => '20', 'uv_stable' => '1'] + $polyester->only(['name', 'sheet', 'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'ratio_kind', 'hardener_phr', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3', 'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c', 'max_c', 'ultimate_tg_c', 'chemistry', 'use', 'pigment_fraction']))->assertSessionHasNoErrors();
         $new = Resin::query()->where('shop_id', $this->shop->id)->where('chemistry', 'polyester')->latest('id')->firstOrFail();
         self::assertEquals(['rows' => [['c' => 18.0, 'percent' => 1.8], ['c' => 24.0, 'percent' => 1.2]], 'density' => 1.15, 'drops_per_ml' => 20.0], $new->catalyst);
-        $this->get("/shelf/resins/{$new->id}")->assertOk()->assertSee(__('shelf.catalyst.drops'));
+        $this->get("/shelf/resins/{$new->id}?section=sheet")->assertOk()->assertSee(__('shelf.catalyst.drops'));
         $this->put("/shelf/resins/{$new->id}", ['catalyst_rows' => [['c' => '18', 'percent' => '40']]] + $new->only(['name']))->assertSessionHasErrors(['catalyst_rows.0.percent', 'catalyst_density']);
     }
 }

@@ -32,7 +32,7 @@ final class FiltersTest extends ShopCase
     public function testHoursCountFromTheChangeOnWhatIsDoneBehindThem(): void
     {
         self::assertNull($this->usedH(FilterKind::Vapour), 'nobody noted a change');
-        $this->get('/shop')->assertOk()->assertSee(__('shop.filter_unknown'));
+        $this->get('/shop?section=filters')->assertOk()->assertSee(__('shop.filter_unknown'));
         $part = $this->polyester();
         $this->fact($part, 'coat_on', 'wet-out', '2027-03-09 10:00', ['grams' => 40.0]);
         FilterChange::query()->create(['shop_id' => $this->shop->id, 'user_id' => $this->user->id, 'kind' => 'vapour', 'changed_at' => '2027-03-10 07:00']);

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Cloth;
 use App\Models\Paper;
 use App\Models\Resin;
+use App\Shelf\Kind\Resins;
 use App\Shelf\ShelfKinds;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,6 +45,44 @@ final class ShelfAndShopTest extends ShopCase
         }
         $this->get('/shelf/spoons/new')->assertNotFound();
         $this->get('/shelf/resins/99999')->assertNotFound();
+    }
+
+    public function testASectionOfASheetIsSavedOnItsOwn(): void
+    {
+        $resin = $this->resin('Tarn%medium%');
+        $before = $resin->only(['hardener_phr', 'sandable_age_min', 'uv_stable', 'sheet', 'ratio_kind', 'name']);
+        $this->put("/shelf/resins/{$resin->id}", ['section' => '2', 'pump_resin_g' => '12.5', 'pump_hardener_g' => '4'])->assertSessionHasNoErrors();
+        $new = Resin::query()->findOrFail($resin->fresh()?->superseded_by_id);
+        self::assertSame(12.5, $new->getAttribute('pump_resin_g'));
+        self::assertEquals($before, $new->only(array_keys($before)), 'nothing outside the section moved');
+        $this->put("/shelf/resins/{$new->id}", ['section' => '0', 'sandable_age_min' => 'soon'])->assertSessionHasErrors('sandable_age_min');
+        $flow = collect(app(Resins::class)->groups()['Flow'])->mapWithKeys(fn ($f): array => [$f->name => $new->getAttribute($f->name)])->all();
+        $this->put("/shelf/resins/{$new->id}", ['section' => '4', 'uv_stable' => '1'] + $flow)->assertSessionHasNoErrors();
+        $stable = Resin::query()->findOrFail($new->fresh()?->superseded_by_id);
+        self::assertTrue((bool) $stable->uv_stable);
+        $this->put("/shelf/resins/{$stable->id}", ['section' => '4', 'uv_stable' => null] + $flow)->assertSessionHasNoErrors();
+        self::assertFalse((bool) Resin::query()->findOrFail($stable->fresh()?->superseded_by_id)->uv_stable, 'an empty box in the section is no');
+        foreach (['stock', 'sheet', '0', '1', '4', 'none'] as $section) {
+            $this->get("/shelf/resins/{$resin->id}?section={$section}")->assertRedirect();
+        }
+    }
+
+    public function testASectionOfTheShopIsSavedOnItsOwn(): void
+    {
+        $before = $this->shop->refresh()->only(['working_hours', 'day_curves', 'tools', 'things', 'target_burn_through', 'meter_url']);
+        $this->put('/shop', ['section' => 'places', 'cool_place_c' => '7', 'hours' => 'nonsense of another section'])->assertSessionHasNoErrors();
+        self::assertSame(7.0, (float) $this->shop->refresh()->cool_place_c);
+        self::assertEquals($before, $this->shop->only(array_keys($before)));
+        $this->put('/shop', ['section' => 'bench', 'scale_step_g' => '0'])->assertSessionHasErrors('scale_step_g');
+        $this->put('/shop', ['section' => 'week', 'cool_place_c' => '9'])->assertSessionHasErrors('hours');
+        self::assertSame(7.0, (float) $this->shop->refresh()->cool_place_c);
+    }
+
+    public function testWhatIsSoughtOnTheShelfIsFoundAndWhatIsNotIsSaid(): void
+    {
+        $this->get('/shelf?q=twill')->assertOk()->assertSee('Twill 2×2')->assertDontSee('Tarn 60');
+        $this->get('/shelf?q=%25zz')->assertOk()->assertSee(__('shelf.not_found', ['q' => '%zz']));
+        $this->get('/shelf?kind=spoons')->assertOk()->assertSee('Tarn 60');
     }
 
     public function testAResinShowsItsCurveAndWhereItsActivationComesFrom(): void

@@ -74,7 +74,7 @@ final class ShopTimeTest extends ShopCase
         $other = $this->makePart(['letter' => 'L']);
         $at = $this->minute('2027-03-11 10:00');
         $before = PartFact::query()->count();
-        $this->get("/run-sheet/{$part->id}/build-2/try?at={$at}&span=1d")->assertOk()->assertSee(__('sheet.accept'))->assertSee('Put back')->assertSee('keyed first');
+        $this->get("/run-sheet/{$part->id}/build-2/try?at={$at}&span=1d")->assertOk()->assertSee(__('sheet.accept'))->assertSee('Put back')->assertSee('key first');
         self::assertSame($before, PartFact::query()->count(), 'a trial keeps nothing');
         $this->post("/run-sheet/{$part->id}/build-2", ['at' => $at])->assertRedirect()->assertSessionHasNoErrors();
         self::assertSame($at, $this->planned($part)->schedule->slot('build-2')?->startMin);
@@ -178,7 +178,7 @@ final class ShopTimeTest extends ShopCase
         self::assertSame('09:00-12:00, 13:00-16:30', Spans::words($bo->refresh()->hours[2] ?? null));
         self::assertNull($this->user->refresh()->hours);
         self::assertSame([2, 6.0, false], [$this->shop->refresh()->things['booth'], $this->shop->cool_place_c, isset($this->shop->things['kiln'])]);
-        $this->get('/shop')->assertSee('09:00-12:00, 13:00-16:30');
+        $this->get('/shop?section=hands')->assertSee('09:00-12:00, 13:00-16:30');
     }
 
     public function testADayWithOtherHoursIsTypedAndRefusedAtItsField(): void

@@ -25,7 +25,7 @@ final class StaleFormTest extends ShopCase
     /** @return iterable<string, array{string, array{string, string, string}, array{string, string}}> page, one field with two values, another field */
     public static function forms(): iterable
     {
-        yield 'the shop' => ['/shop', ['cup_loss_g', '8', '9'], ['scale_step_g', '0.5']];
+        yield 'the shop' => ['/shop?section=bench', ['cup_loss_g', '8', '9'], ['scale_step_g', '0.5']];
         yield 'money' => ['/shop/money', ['margin', '15', '20'], ['tax', '19']];
         yield 'a part' => ['part', ['holes', '2', '5'], ['name', 'Stern cowl, left']];
     }
@@ -76,7 +76,7 @@ final class StaleFormTest extends ShopCase
     public function testARoundTripOfTheFormChangesNothing(): void
     {
         $part = $this->makePart();
-        foreach (['/shop', '/shop/money', "/parts/{$part->id}/edit"] as $page) {
+        foreach (['/shop', '/shop?section=hands', '/shop?section=places', '/shop?section=points', '/shop?section=bench', '/shop/money', "/parts/{$part->id}/edit"] as $page) {
             $before = $this->sent($page);
             $this->put(str_replace('/edit', '', $page), $before)->assertSessionHasNoErrors();
             $compared = array_diff_key($this->sent($page), ['token' => 0, 'seen' => 0, '_token' => 0]);

@@ -45,8 +45,14 @@ final class ClearController
     /** A lacquer at 60° reads no more; a metal would (ISO 2813). */
     private const MOST_GU = 100;
 
-    public function show(ThinnerRequest $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format, Sentences $sentences): View
-    {
+    public function show(
+        ThinnerRequest $request,
+        Part $part,
+        Planner $planner,
+        OpenChoices $choices,
+        Formatter $format,
+        Sentences $sentences,
+    ): View {
         $planned = $planner->plan($part);
         [$plan, $open] = [$planned->plan, $choices->open($planned->plan)];
         $isResin = $plan->brief->choices->of(TopKind::class) === Top::PolishResin;

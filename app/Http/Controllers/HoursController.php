@@ -35,7 +35,7 @@ final class HoursController
             'made_by_id' => $user->id,
         ]);
 
-        return redirect()->route('shop.edit')->with(
+        return redirect()->route('shop.edit', ['section' => 'exceptions'])->with(
             'notice',
             __('shop.kept'),
         );
@@ -45,7 +45,7 @@ final class HoursController
     {
         $exception->update(['withdrawn_at' => $clock->now()]);
 
-        return redirect()->route('shop.edit')->with('notice', __('shop.withdrawn'));
+        return redirect()->route('shop.edit', ['section' => 'exceptions'])->with('notice', __('shop.withdrawn'));
     }
 
     public function home(User $person, Planner $planner, #[CurrentUser] User $user): RedirectResponse

@@ -108,15 +108,15 @@ final class ShelfController
         return $this->form($kind, $kind->make(), $planner, $user);
     }
 
-    public function edit(ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
+    public function edit(Request $request, ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
     {
         $item = $kind->find($id);
         Gate::authorize('see', $item);
         $newest = $this->newest($item);
 
         return $newest->is($item)
-            ? $this->form($kind, $item, $planner, $user)
-            : redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
+            ? $this->form($kind, $item, $planner, $user, $request->string('section')->toString())
+            : redirect()->route('shelf.edit', [$kind::NAME, $newest->id] + $request->only('section'));
     }
 
     public function store(ShelfRequest $request, ShelfKind $kind, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -139,7 +139,11 @@ final class ShelfController
         app(Ledger::class)->mirrorAll($user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
 
-        return redirect()->route('shelf', ['kind' => $kind::NAME])->with('notice', __('shelf.changed', ['name' => $new->name]));
+        $to = $request->section() === null
+            ? redirect()->route('shelf', ['kind' => $kind::NAME])
+            : redirect()->route('shelf.edit', [$kind::NAME, $new->id, 'section' => $request->section()]);
+
+        return $to->with('notice', __('shelf.changed', ['name' => $new->name]));
     }
 
     /** @return array{rows: list<StockRow>, files: list<SheetFile>, lots: list<Lot>, moves: list<StockMove>} */
@@ -209,12 +213,16 @@ final class ShelfController
 
         throw ValidationException::withMessages($messages ?: ['name' => __('shelf.meanwhile_all', ['who' => $who])])->redirectTo(route(
             'shelf.edit',
-            [$kind::NAME, $newest->id],
+            [$kind::NAME, $newest->id] + request()->only('section'),
         ));
     }
 
-    private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user): View
+    private function form(ShelfKind $kind, ShelfItem $item, Planner $planner, User $user, string $section = ''): View
     {
+        // All of it is one page of a new sheet, and where all of it was sent and something of it is wrong.
+        $isWhole = ! $item->exists || ($section === '' && session()->has('errors'));
+        $sections = $isWhole ? [] : $kind->sections();
+        $section = $sections === [] ? null : (isset($sections[$section]) ? $section : 'stock');
         $paces = app(PaceBook::class);
         $checks = [];
         $resin = $broken = null;
@@ -228,6 +236,8 @@ final class ShelfController
 
         return view('shelf.form', [
             'kind' => $kind,
+            'sections' => $sections === [] ? [] : ['stock' => (string) __('shelf.section.stock')] + $sections,
+            'section' => $section,
             'stock' => $item->exists ? $this->stockOf($kind, $item, $user) : null,
             'item' => $item,
             'broken' => $broken,

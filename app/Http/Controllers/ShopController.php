@@ -15,6 +15,7 @@ use App\Time\ShopTime;
 use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -23,11 +24,20 @@ final class ShopController
 {
     private const SPANS_A_DAY = 2;
 
-    public function edit(Planner $planner, #[CurrentUser] User $user): View
+    /** @return list<string> those of the form, and what is kept line by line */
+    private static function sections(): array
+    {
+        return [...array_keys(ShopRequest::SECTIONS), 'exceptions', 'filters'];
+    }
+
+    public function edit(Request $request, Planner $planner, #[CurrentUser] User $user): View
     {
         $floor = $planner->floor($user->shop);
+        $section = $request->string('section')->toString();
 
         return view('shop.edit', [
+            'section' => in_array($section, self::sections(), true) ? $section : 'week',
+            'sections' => self::sections(),
             'shop' => $user->shop,
             'floor' => $floor,
             'points' => array_values(array_filter(
@@ -57,40 +67,31 @@ final class ShopController
         foreach ($people as $id => $columns) {
             $shop->people()->whereKey($id)->firstOrFail()->update($columns);
         }
+        $has = fn (string $field): bool => array_key_exists($field, $given);
+        $number = fn (string $field): array => $has($field) ? [$field => (float) $given[$field]] : [];
         $shop->update([
-            'working_hours' => $this->hours($given['hours']),
-            'day_curves' => array_map(
+            ...($has('hours') ? ['working_hours' => $this->hours($given['hours'])] : []),
+            ...($has('air') ? ['day_curves' => array_map(
                 fn (array $d): array => ['coldest_c' => (float) $d['coldest_c'], 'warmest_c' => (float) $d['warmest_c']] + $d,
                 $given['air'],
-            ),
-            'typed_air' => $this->points($shop, isset($given['typed']) ? $typed : null, $clock),
-            'cup_loss_g' => (float) $given['cup_loss_g'],
-            'scale_step_g' => (float) $given['scale_step_g'],
-            'part_scale_step_g' => (float) ($given['part_scale_step_g'] ?? $shop->part_scale_step_g),
-            'calliper_step_mm' => (float) ($given['calliper_step_mm'] ?? $shop->calliper_step_mm),
-            'meter_url' => $given['meter_url'] ?? null,
-            'scale_url' => array_key_exists('scale_url', $given) ? $given['scale_url'] : $shop->scale_url,
-            'device_ranges' => array_key_exists('device_ranges', $given)
-                ? array_values(array_unique($given['device_ranges'] ?? []))
-                : $shop->device_ranges,
-            'target_burn_through' => (float) $given['target_percent'] / 100.0,
-            'unrest_min' => (float) ($given['unrest_min'] ?? $shop->unrest_min),
-            'print_through' => $given['print_through'] ?? $shop->print_through,
+            )] : []),
+            'typed_air' => $this->points($shop, $has('typed') ? $typed : null, $clock),
+            ...$number('cup_loss_g'), ...$number('scale_step_g'), ...$number('part_scale_step_g'), ...$number('calliper_step_mm'),
+            ...$number('unrest_min'), ...$number('wipe_holds_min'), ...$number('leak_mbar'), ...$number('cool_place_c'),
+            ...($has('meter_url') || $request->section() === null ? ['meter_url' => $given['meter_url'] ?? null] : []),
+            ...($has('scale_url') ? ['scale_url' => $given['scale_url']] : []),
+            ...($has('device_ranges') ? ['device_ranges' => array_values(array_unique($given['device_ranges'] ?? []))] : []),
+            ...($has('target_percent') ? ['target_burn_through' => (float) $given['target_percent'] / 100.0] : []),
+            ...($has('print_through') ? ['print_through' => $given['print_through']] : []),
+            ...($has('lead_days') ? ['lead_days' => (int) $given['lead_days']] : []),
+            ...($has('tools') ? ['tools' => array_values(array_unique($given['tools'] ?? []))] : []),
             'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], (array) __('shop.thing'))) + $shop->things,
             'filter_hours' => array_map(floatval(...), $given['filter_hours'] ?? []) + $shop->filter_hours,
-            'lead_days' => (int) ($given['lead_days'] ?? $shop->lead_days),
-            'wipe_holds_min' => (float) ($given['wipe_holds_min'] ?? $shop->wipe_holds_min),
-            'leak_mbar' => (float) ($given['leak_mbar'] ?? $shop->leak_mbar),
-            'tools' => array_key_exists('tools', $given) ? array_values(array_unique($given['tools'] ?? [])) : $shop->tools,
-            'cool_place_c' => (float) ($given['cool_place_c'] ?? $shop->cool_place_c),
         ]);
         $fields = array_values(array_diff(array_keys($shop->getChanges()), ['updated_at']));
         $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
 
-        return redirect()->route('shop.edit')->with(
-            'notice',
-            __('shop.kept'),
-        );
+        return redirect()->route('shop.edit', array_filter(['section' => $request->section()]))->with('notice', __('shop.kept'));
     }
 
     /**

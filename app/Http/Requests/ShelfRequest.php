@@ -22,6 +22,25 @@ final class ShelfRequest extends FormRequest
         return $id === null || Gate::allows('see', $this->kind()->find((int) $id));
     }
 
+    /** A section is saved with the rest of the sheet as it stands. */
+    protected function prepareForValidation(): void
+    {
+        $section = $this->section();
+        if ($section !== null) {
+            $outside = $this->kind()->outside($section, $this->kind()->find((int) $this->route('id')));
+            $asSent = fn (mixed $value): mixed => is_bool($value) ? ($value ? '1' : null) : $value;
+            $this->replace(array_map($asSent, $outside) + array_diff_key($this->input(), $outside));
+        }
+    }
+
+    /** Null where the whole sheet is sent. */
+    public function section(): ?string
+    {
+        $section = $this->input('section');
+
+        return $this->route('id') !== null && is_string($section) && isset($this->kind()->sections()[$section]) ? $section : null;
+    }
+
     /** @return array<string, mixed> */
     public function rules(): array
     {

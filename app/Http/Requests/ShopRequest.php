@@ -8,17 +8,44 @@ use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Rules\NearDate;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use OakGloss\Method\PrintThrough;
 
 /** Hours, air and the shop's own numbers. */
 final class ShopRequest extends FormRequest
 {
+    /** Sections of the form, each saved on its own: the fields of each; the bench has all the others. */
+    public const SECTIONS = [
+        'week' => ['hours', 'air'], 'hands' => ['people'], 'places' => ['things', 'cool_place_c'], 'points' => ['typed'], 'bench' => [],
+    ];
+
     private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
     private const TIME_OR_MIDNIGHT = 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/D';
 
-    /** @return array<string, mixed> */
+    /** Null where the whole form is sent. */
+    public function section(): ?string
+    {
+        $section = $this->input('section');
+
+        return is_string($section) && isset(self::SECTIONS[$section]) ? $section : null;
+    }
+
+    /** @return array<string, mixed> of the fields of the section that is sent */
     public function rules(DeviceClient $client): array
+    {
+        $section = $this->section();
+        $others = array_merge(...array_values(self::SECTIONS));
+
+        return array_filter($this->everyRule($client), fn (string $field): bool => match ($section) {
+            null => true,
+            'bench' => ! in_array(Str::before($field, '.'), $others, true),
+            default => in_array(Str::before($field, '.'), self::SECTIONS[$section], true),
+        }, ARRAY_FILTER_USE_KEY);
+    }
+
+    /** @return array<string, mixed> */
+    private function everyRule(DeviceClient $client): array
     {
         $address = [
             'nullable',

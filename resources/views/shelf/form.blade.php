@@ -4,27 +4,43 @@
 <x-layouts.app :title="$title">
 <div class="page shelf-form">
     <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
-    @includeWhen($stock !== null, 'shelf.lots')
-    @includeWhen($stock !== null, 'shelf.files', ['files' => $stock['files'] ?? []])
+    @if ($sections !== [])
+        <nav class="tabs kinds" aria-label="{{ __('shelf.section.of') }}">
+            @foreach ($sections as $name => $says)
+                <a href="{{ route('shelf.edit', [$kind::NAME, $item->id, 'section' => $name]) }}" @class(['on' => (string) $name === $section])
+                    @if ((string) $name === $section) aria-current="page" @endif>{{ $says }}</a>
+            @endforeach
+        </nav>
+    @endif
+    @if ($section === null || $section === 'stock')
+        @includeWhen($stock !== null, 'shelf.lots')
+        @includeWhen($stock !== null, 'shelf.files', ['files' => $stock['files'] ?? []])
+    @endif
     @if ($broken)<p class="finding is-stop" role="alert"><b>{{ __('shelf.broken') }}</b> {{ ucfirst($broken) }}.</p>@endif
     <div @class(['split' => $curve])>
+    @if ($section !== 'stock')
     <form method="post" action="{{ $item->exists ? route('shelf.update', [$kind::NAME, $item->id]) : route('shelf.store', $kind::NAME) }}"
         novalidate>
         @marks
         @if ($item->exists)@method('PUT')@endif
+        @if ($section !== null)<input type="hidden" name="section" value="{{ $section }}">@endif
         <fieldset class="reads" @cannot('own', App\Models\Shop::class) disabled @endcannot>
             @if ($errors->any())
                 <p class="finding is-stop"
                     role="alert"><b>{{ __('form.not_kept') }}</b> {{ trans_choice('form.another_look', $errors->count()) }}</p>
             @endif
-            <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
-            @if ($kind::HAS_SHEET)@include('shelf.sheet')@include('shelf.catalyst')@endif
-            @if ($item instanceof App\Models\Resin && $resin !== null && ($byVolume = App\Shelf\Kind\Resins::ifByVolume($item)) !== null)
-                <p class="finding is-warn">@say('shelf.if_by_volume', [
-                    'typed' => round($item->hardener_phr, 1), 'right' => round($byVolume, 1),
-                ])</p>
+            @if ($section === null || $section === 'sheet')
+                <section class="card"><x-field name="name" :label="__('form.name')" :value="$item->name" maxlength="80" /></section>
+                @if ($kind::HAS_SHEET)@include('shelf.sheet')@include('shelf.catalyst')@endif
             @endif
             @foreach ($kind->groups() as $group => $fields)
+                @continue($section !== null && $section !== (string) $loop->index)
+                @if (in_array('hardener_phr', array_column($fields, 'name'), true) && $resin !== null
+                    && ($byVolume = App\Shelf\Kind\Resins::ifByVolume($item)) !== null)
+                    <p class="finding is-warn">@say('shelf.if_by_volume', [
+                        'typed' => round($item->hardener_phr, 1), 'right' => round($byVolume, 1),
+                    ])</p>
+                @endif
                 <fieldset class="card"><legend>{{ $group }}</legend>
                     <div class="grid-3">
                         @foreach ($fields as $field)
@@ -42,7 +58,8 @@
         </fieldset>
         @if ($item->exists)<p class="soft">{{ __('shelf.kept_as_new') }}</p>@endif
     </form>
-    @if ($curve)
+    @endif
+    @if ($curve && ($section === null || in_array($section, ['stock', 'sheet', '0'], true)))
         <div>
             @include('shelf.pace')
             <section class="card curve-card" aria-label="{{ __('shelf.curve.title') }}">

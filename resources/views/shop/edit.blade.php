@@ -1,33 +1,32 @@
+{{-- A section at a time, each saved on its own. --}}
 @inject('format', 'App\Words\Formatter')
+@php($isForm = isset(App\Http\Requests\ShopRequest::SECTIONS[$section]))
 <x-layouts.app :title="__('app.rooms.shop')">
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1>
         @can('own', $shop)<a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a>@endcan</header>
     @include('bench.left-out')
+    <nav class="tabs kinds" aria-label="{{ __('shop.sections_of') }}">
+        @foreach ($sections as $name)
+            <a href="{{ route('shop.edit', ['section' => $name]) }}" @class(['on' => $name === $section])
+                @if ($name === $section) aria-current="page" @endif>{{ __("shop.sections.{$name}") }}</a>
+        @endforeach
+    </nav>
+    @if ($isForm)
     <form method="post" action="{{ route('shop.update') }}" novalidate data-showed>
         @marks @method('PUT')
+        <input type="hidden" name="section" value="{{ $section }}">
         <fieldset class="reads" @cannot('own', $shop) disabled @endcannot>
             @cannot('own', $shop)<p class="soft">{{ __('shop.owners') }}</p>@endcannot
             @if ($errors->any())
                 <p class="finding is-stop" role="alert"><b>{{ __('form.not_kept') }}</b> {{ __('shop.another_look') }}</p>
             @endif
-            @include('shop.week')
-            @include('shop.hands')
-            <fieldset class="card"><legend>{{ __('shop.things') }}</legend>
-                <div class="grid-3">
-                    @foreach (__('shop.thing') as $thing => $label)
-                        <x-field :name="'things['.$thing.']'" :label="$label" type="number" :unit="__('shop.parts')"
-                            :value="$shop->things[$thing] ?? 0" />
-                    @endforeach
-                    <x-field name="cool_place_c" :label="__('shop.cool_place')" type="number" unit="°C" :value="$shop->cool_place_c" />
-                </div>
-            </fieldset>
-            @include('shop.points')
-            @include('shop.bench')
+            @include("shop.{$section}")
             @can('own', $shop)<p class="form-foot"><button class="btn go">{{ __('bench.keep') }}</button></p>@endcan
         </fieldset>
     </form>
-    @include('shop.exceptions')
-    @include('shop.filters')
+    @else
+        @include("shop.{$section}")
+    @endif
 </div>
 </x-layouts.app>
