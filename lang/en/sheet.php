@@ -38,7 +38,7 @@ return [
     'accept' => 'Accept, pin it there',
     'put_back' => 'Put back',
 
-    'move' => 'Move a step',
+    'move' => 'Move a step', 'move_narrow' => 'Press a step in the list: it says its window, and takes another time.',
     'move_how' => 'Drag a block along the time: the green ground shows where it may start. '
         .'By key: Tab to a block, arrows move it by '.PartSchedule::GRID_MIN.' min, with Shift by an hour, Enter lets go, Escape puts it back. '
         .'Or press a block and type the time.',

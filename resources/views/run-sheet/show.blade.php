@@ -22,6 +22,7 @@
         @include('bench.offer')
     @endif
     <x-drawing.run-sheet :drawing="$drawing" :picked="$trial ?? $chosen" />
+    @include('run-sheet.days')
     <p class="sheet-live visually-hidden" role="status" aria-live="polite"></p>
     <div class="sheet-below">
         <section class="card" aria-labelledby="step" id="step-card">
@@ -29,12 +30,13 @@
                 @include('run-sheet.step', ['planned' => $chosen['part'], 'step' => $chosen['planned'], 'time' => $chosen['time']])
             @else
                 <h2 id="step">{{ __('sheet.move') }}</h2>
-                <p>{{ __('sheet.move_how') }}</p>
+                <p class="wide-only">{{ __('sheet.move_how') }}</p>
+                <p class="narrow-only">{{ __('sheet.move_narrow') }}</p>
             @endif
         </section>
         @include('run-sheet.calendar')
     </div>
-    <details class="as-table card"><summary>{{ __('app.as_table') }}</summary>
+    <details class="as-table card sheet-table"><summary>{{ __('app.as_table') }}</summary>
         <x-table :columns="__('sheet.columns')" :scroll="__('sheet.steps_scroll')">
             @foreach ($plans as $plan)
                 @foreach ($plan->plan->ahead() as $step)
