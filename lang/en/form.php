@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The brief of a part.
 return [
+    'drawn' => 'Drawing of the shape, :shape, with what is measured: :lines',
     'held' => 'It rests on :act of :at, which is done. Start over from there, or strike that out, to change it.',
     'held_title' => 'What can\'t be changed any more',
     'by_act' => 'by :act, :at',

@@ -34,8 +34,11 @@ export function startKeys() {
 
             return;
         }
-        if (/^[a-z]$/.test(event.key)) {
-            document.querySelector(`[data-key="${event.key}"]`)?.click();
+        const act = /^[a-z]$/.test(event.key) ? document.querySelector(`[data-key="${event.key}"]`) : null;
+        if (act) {
+            // The letter itself must not land in the field that the act brings.
+            event.preventDefault();
+            act.click();
         }
     });
 }

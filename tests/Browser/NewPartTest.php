@@ -69,6 +69,9 @@ final class NewPartTest extends BrowserCase
         $this->waitFor('[name="sizes[diameter]"]');
         self::assertSame([], $this->all('[name="sizes[flank]"]'));
         $this->sizes(['diameter' => '300', 'height' => '70', 'edge_radius' => '4']);
+        $this->waitForText('a 300', '#drawn');
+        $this->sees('b 70', '#drawn');
+        $this->press(Said::of('zones.title'));
         $this->waitForText('crown', '#zones');
         $this->press(Said::of('zones.edit'));
         $this->waitFor('[name="zones[0][name]"]');
@@ -88,6 +91,11 @@ final class NewPartTest extends BrowserCase
         self::assertTrue($this->one('#keys')->isDisplayed());
         $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         self::assertFalse($this->one('#keys')->isDisplayed());
+        $body()->sendKeys('f');
+        $this->shop->browser->getKeyboard()->sendKeys('gel coat');
+        $this->waitForText('Weir gel coat', '#find-found');
+        self::assertSame([], $this->axe(), 'finding');
+        $this->shop->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $body()->sendKeys('n');
         $this->waitFor('.new-part');
         $this->one('[name=length]')->sendKeys('bps');

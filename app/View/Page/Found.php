@@ -50,7 +50,8 @@ final readonly class Found
     {
         $rooms = array_map(fn (array $room): array => [$room['name'], route($room['route'])], Rooms::of($request, $user));
         if ($user->role->works()) {
-            $rooms = [...$rooms, [(string) __('parts.new'), route('parts.choose')], [(string) __('stock.shopping.title'), route('shelf.shopping')]];
+            $rooms[] = [(string) __('parts.new'), route('parts.choose')];
+            $rooms[] = [(string) __('stock.shopping.title'), route('shelf.shopping')];
         }
 
         return self::fit(array_map(fn (array $r): array => ['words' => $r[0], 'beside' => '', 'url' => $r[1]], $rooms), $words);

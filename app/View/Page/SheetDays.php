@@ -18,7 +18,10 @@ final readonly class SheetDays
     /**
      * @param array<int, PlannedPart> $plans
      *
-     * @return list<array{day: string, hands: string, isOpen: bool, rows: list<array{planned: PlannedPart, step: PlannedStep, time: StepTime}>}>
+     * @return list<array{
+     *     day: string, hands: string, isOpen: bool,
+     *     rows: list<array{planned: PlannedPart, step: PlannedStep, time: StepTime}>,
+     * }>
      */
     public static function of(array $plans, Formatter $format): array
     {

@@ -1,5 +1,5 @@
 @php($section = ['part' => $part, 'after' => $step->step->key])
-<li @class(['coat-row', 'is-done' => $step->isDone(), 'is-next' => $row->isNext, "is-{$row->state()}" => $row->isNext, 'is-let-go' => $step->skipped])>
+<li @class(['coat-row', 'is-done' => $step->isDone(), 'is-next' => $row->isNext, "is-{$row->state()}" => $row->isNext])>
     <span class="num coat-when"
         @if ($start = $row->startMin()) @figure($part->id, $step->step->key.'.start', $start) @endif>{{ $when }}</span>
     <span class="swatch swatch-{{ $row->swatch() }}" aria-hidden="true"></span>

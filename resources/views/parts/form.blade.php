@@ -40,15 +40,11 @@
                 @include('parts.shape')
                 <x-pick name="unit" :label="__('form.unit')" :choices="__('form.units')" :value="$unit" />
             </div>
-            @include('parts.sizes', ['sizes' => OldInput::list('sizes', $part?->sizes ?? [])])
+            @php($sizes = OldInput::list('sizes', $part?->sizes ?? []))
+            @include('parts.drawn')
+            @include('parts.sizes')
             @error('sizes')<p class="more"><strong>{{ $message }}</strong></p>@enderror
-            <div class="grid-3">
-                <x-field name="wrap_mm" :label="__('form.wrap')" unit="mm" type="number" :value="$part?->wrap_mm ?? 30" />
-                <x-field name="holes" :label="__('form.holes')" type="number" :value="$part?->holes ?? 0" />
-            </div>
-        </fieldset>
-        <fieldset class="card"><legend>{{ __('zones.title') }}</legend>
-            @include('parts.zones', ['rows' => $zoneRows, 'typed' => $typed, 'unit' => $unit])
+            @include('parts.wrap', ['given' => ['wrap_mm' => $part?->wrap_mm ?? 30, 'holes' => $part?->holes ?? 0]])
         </fieldset>
         <fieldset class="card"><legend>{{ __('form.life') }}</legend>
             <div class="grid-3">
@@ -69,6 +65,10 @@
             </div>
         </fieldset>
         @include('parts.with')
+        <details class="card line-fold" @if ($typed || $errors->has('zones*')) open @endif>
+            <summary><h2>{{ __('zones.title') }}</h2></summary>
+            @include('parts.zones', ['rows' => $zoneRows, 'typed' => $typed, 'unit' => $unit])
+        </details>
         <p class="form-foot">
             <button class="btn go">{{ __($part ? 'form.keep' : 'form.plan') }}</button>
             <a class="btn quiet" href="{{ $part ? route('parts.show', $part) : route('parts.index') }}"

@@ -7,7 +7,8 @@
             <ol>
                 @foreach ($day['rows'] as ['planned' => $plan, 'step' => $step, 'time' => $time])
                     @php($lost = $format->lost($plan->hasMissed($step), $time->way))
-                    <li><a href="{{ route('run-sheet', ['span' => $drawing->span, 'step' => "{$plan->part->id}:{$step->step->key}"]) }}#step">
+                    @php($at = ['span' => $drawing->span, 'step' => "{$plan->part->id}:{$step->step->key}"])
+                    <li><a href="{{ route('run-sheet', $at) }}#step">
                         <span class="num">{{ $format->clock($time->startMin) }}</span>
                         <x-tag :part="$plan->part" class="small" />
                         <span>{{ $format->step($step->step) }}@if ($lost)<small class="lost">{{ $lost }}</small>@endif</span>

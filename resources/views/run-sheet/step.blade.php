@@ -3,7 +3,8 @@
 <h2 id="step"><x-tag :part="$part" /> {{ $format->step($step->step) }}</h2>
 <p class="num">{{ implode(' · ', array_filter([
     __('sheet.from_to', [
-        'from' => $format->date($time->startMin), 'to' => $format->clock($time->endMin), 'way' => $format->lost($planned->hasMissed($step), $time->way) ?? $format->word('way', $time->way),
+        'from' => $format->date($time->startMin), 'to' => $format->clock($time->endMin),
+        'way' => $format->lost($planned->hasMissed($step), $time->way) ?? $format->word('way', $time->way),
     ]),
     $time->window ? __('sheet.bonds', [
         'between' => $format->between($time->window->opens->expectedMin, $time->window->closes->expectedMin),

@@ -7,7 +7,8 @@
     @if ($sections !== [])
         <nav class="tabs kinds" aria-label="{{ __('shelf.section.of') }}">
             @foreach ($sections as $name => $says)
-                <a href="{{ route('shelf.edit', [$kind::NAME, $item->id, 'section' => $name]) }}" @class(['on' => (string) $name === $section])
+                <a href="{{ route('shelf.edit', [$kind::NAME, $item->id, 'section' => $name]) }}"
+                    @class(['on' => (string) $name === $section])
                     @if ((string) $name === $section) aria-current="page" @endif>{{ $says }}</a>
             @endforeach
         </nav>

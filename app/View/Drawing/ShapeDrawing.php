@@ -1,0 +1,351 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Drawing;
+
+use App\Planning\Shapes;
+
+/**
+ * A shape with the lines that are measured on it, each with its letter: to scale as far as its sizes are typed, and in
+ * usual proportions where they are not. Nobody has to ask what *top* is.
+ *
+ * @phpstan-type View array{
+ *     lines: list<array{string, list<array{float, float}>}>,
+ *     sizes: list<array{string, array{float, float}, array{float, float}, string}>,
+ * }
+ */
+final readonly class ShapeDrawing
+{
+    public const WIDTH = 560.0;
+    public const HEIGHT = 216.0;
+    private const PAD = 34.0;
+    private const GAP = 70.0;
+    /** A measured line lies so far outside what it measures. */
+    private const OFF = 13.0;
+    /** Side of the little box with the rounded edge, enlarged. */
+    private const EDGE = 74.0;
+    private const ARC_STEPS = 24;
+
+    /** Sizes that a shape is drawn with until they are typed, mm and degrees. */
+    private const USUAL = [
+        'panel' => ['length' => 420, 'width' => 300, 'edge_radius' => 3],
+        'bent_panel' => ['length' => 360, 'top' => 180, 'flank' => 110, 'bend_deg' => 58, 'bend_radius' => 16, 'edge_radius' => 3],
+        'dome' => ['diameter' => 300, 'height' => 90, 'edge_radius' => 3],
+        'half_tube' => ['length' => 420, 'tube_radius' => 90, 'edge_radius' => 3],
+        'box' => ['length' => 320, 'width' => 220, 'height' => 90, 'edge_radius' => 3],
+        'sheet' => ['length' => 500, 'width' => 400, 'part_length' => 120, 'part_width' => 80],
+        'two_faces' => ['length' => 620, 'width' => 180, 'filled' => 70, 'edge_radius' => 3],
+        'patch' => ['damage_length' => 60, 'damage_width' => 40, 'around' => 40, 'whole_length' => 360, 'whole_width' => 260],
+        'faces' => [],
+    ];
+
+    /**
+     * @param list<array{d: string, class: string}>                                                                  $paths
+     * @param list<array{size: string, letter: string, d: string, x: float, y: float, anchor: string, says: string}> $lines
+     */
+    private function __construct(public array $paths, public array $lines)
+    {
+    }
+
+    /** `a` of the first size of a shape, `b` of the second. */
+    public static function letter(string $shape, string $size): string
+    {
+        $place = array_search($size, Shapes::SIZES[$shape] ?? [], true);
+
+        return is_int($place) ? chr(ord('a') + $place) : '';
+    }
+
+    /** @param array<array-key, mixed> $typed sizes as they are typed so far */
+    public static function of(string $shape, array $typed): ?self
+    {
+        $usual = self::USUAL[$shape] ?? [];
+        if ($usual === []) {
+            return null;
+        }
+        $known = array_filter(array_map(
+            fn (mixed $v): float => is_scalar($v) && is_numeric($v = str_replace(',', '.', trim((string) $v))) ? min(1e5, (float) $v) : 0.0,
+            array_intersect_key($typed, $usual),
+        ), fn (float $v): bool => $v > 0.0);
+        $sizes = $known + self::scaled($usual, $known);
+        $sizes['bend_deg'] = min(90.0, max(5.0, $sizes['bend_deg'] ?? 5.0));
+        // Without its unit, which stands at the field: letters of two views must not meet.
+        $says = fn (string $size): string => self::letter($shape, $size)
+            .(isset($known[$size]) ? ' '.rtrim(rtrim(number_format($known[$size], 1, '.', ''), '0'), '.').match (true) {
+                str_ends_with($size, '_deg') => '°', $size === 'filled' => ' %', default => '',
+            } : '');
+
+        return self::drawn(self::views($shape, $sizes), isset($usual['edge_radius']), $shape, $says);
+    }
+
+    /**
+     * What is not typed follows what is, by the usual proportions.
+     *
+     * @param array<string, int|float> $usual
+     * @param array<string, float>     $known
+     *
+     * @return array<string, float>
+     */
+    private static function scaled(array $usual, array $known): array
+    {
+        $shares = [];
+        foreach ($known as $size => $value) {
+            if (! in_array($size, ['bend_deg', 'filled', 'bend_radius', 'edge_radius'], true)) {
+                $shares[] = $value / $usual[$size];
+            }
+        }
+        $by = $shares === [] ? 1.0 : array_sum($shares) / count($shares);
+
+        $of = fn (string $size): float => in_array($size, ['bend_deg', 'filled'], true) ? (float) $usual[$size] : $usual[$size] * $by;
+
+        return array_combine(array_keys($usual), array_map($of, array_keys($usual)));
+    }
+
+    /**
+     * Views of a shape beside each other, in its own unit, y down: outlines, and what is measured from where to where.
+     *
+     * @param array<string, float> $s
+     *
+     * @return list<View>
+     */
+    private static function views(string $shape, array $s): array
+    {
+        $box = fn (float $x, float $y, float $w, float $h): array => [[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h], [$x, $y]];
+        $rectangle = fn (string $along, string $across): array => [
+            'lines' => [['shape-outline', $box(0.0, 0.0, $s[$along], $s[$across])]],
+            'sizes' => [
+                [$along, [0.0, $s[$across]], [$s[$along], $s[$across]], 'below'],
+                [$across, [$s[$along], 0.0], [$s[$along], $s[$across]], 'right'],
+            ],
+        ];
+
+        // A part lies in a corner of its sheet.
+        [$x, $y] = [0.06 * ($s['length'] ?? 0.0), 0.08 * ($s['width'] ?? 0.0)];
+
+        return match ($shape) {
+            'panel' => [$rectangle('length', 'width')],
+            'bent_panel' => self::bent($s, $box),
+            'dome' => [self::dome($s)],
+            'half_tube' => [self::tube($s), [
+                'lines' => [['shape-outline', $box(0.0, 0.0, $s['length'], $s['tube_radius'])]],
+                'sizes' => [['length', [0.0, $s['tube_radius']], [$s['length'], $s['tube_radius']], 'below']],
+            ]],
+            'box' => [$rectangle('length', 'width'), [
+                'lines' => [['shape-outline', [[0.0, $s['height']], [0.0, 0.0], [$s['length'], 0.0], [$s['length'], $s['height']]]]],
+                'sizes' => [['height', [$s['length'], 0.0], [$s['length'], $s['height']], 'right']],
+            ]],
+            'sheet' => [[
+                'lines' => [
+                    ['shape-outline', $box(0.0, 0.0, $s['length'], $s['width'])],
+                    ['shape-part', $box($x, $y, $s['part_length'], $s['part_width'])],
+                ],
+                'sizes' => [
+                    ['length', [0.0, $s['width']], [$s['length'], $s['width']], 'below'],
+                    ['width', [$s['length'], 0.0], [$s['length'], $s['width']], 'right'],
+                    ['part_length', [$x, $y + $s['part_width']], [$x + $s['part_length'], $y + $s['part_width']], 'below'],
+                    ['part_width', [$x + $s['part_length'], $y], [$x + $s['part_length'], $y + $s['part_width']], 'right'],
+                ],
+            ]],
+            'two_faces' => [[
+                'lines' => [
+                    ['shape-ground', $box(0.0, 0.0, $s['length'], $s['width'])],
+                    ['shape-outline', self::filling($s['length'], $s['width'], $s['filled'])],
+                ],
+                'sizes' => [
+                    ...$rectangle('length', 'width')['sizes'],
+                    ['filled', [0.5 * $s['length'], 0.5 * $s['width']], [0.5 * $s['length'], 0.5 * $s['width']], 'at'],
+                ],
+            ]],
+            default => [self::patch($s, $box)],
+        };
+    }
+
+    /**
+     * @param array<string, float> $s
+     *
+     * @return list<View>
+     */
+    private static function bent(array $s, \Closure $box): array
+    {
+        [$bend, $r] = [deg2rad($s['bend_deg']), min($s['bend_radius'], 0.45 * min($s['top'], $s['flank']))];
+        $section = [[0.0, 0.0], [$s['top'], 0.0]];
+        for ($i = 1; $i <= self::ARC_STEPS; $i++) {
+            $a = $bend * $i / self::ARC_STEPS;
+            $section[] = [$s['top'] + $r * sin($a), $r * (1.0 - cos($a))];
+        }
+        [$x, $y] = $section[count($section) - 1];
+        $section[] = $end = [$x + $s['flank'] * cos($bend), $y + $s['flank'] * sin($bend)];
+
+        return [
+            ['lines' => [['shape-line', $section]], 'sizes' => [
+                ['top', [0.0, 0.0], [$s['top'], 0.0], 'above'],
+                ['flank', [$x, $y], $end, 'right'],
+                ['bend_deg', [$s['top'], $y], [$s['top'], $y], 'under'],
+                ['bend_radius', [$x, 0.0], [$x, 0.0], 'over'],
+            ]],
+            // Seen from in front of the flank: its length, with the top behind it.
+            ['lines' => [
+                ['shape-outline', $box(0.0, 0.0, $s['length'], $s['top'])],
+                ['shape-outline', $box(0.0, $s['top'], $s['length'], max(1e-6, $end[1]))],
+            ], 'sizes' => [['length', [0.0, $s['top'] + $end[1]], [$s['length'], $s['top'] + $end[1]], 'below']]],
+        ];
+    }
+
+    /**
+     * @param array<string, float> $s
+     *
+     * @return View
+     */
+    private static function dome(array $s): array
+    {
+        [$half, $height] = [0.5 * $s['diameter'], min($s['height'], 0.5 * $s['diameter'])];
+        $sphere = ($half ** 2 + $height ** 2) / (2.0 * $height);
+        $steepest = acos(max(-1.0, 1.0 - $height / $sphere));
+        $cap = [];
+        for ($i = -self::ARC_STEPS; $i <= self::ARC_STEPS; $i++) {
+            $a = $steepest * $i / self::ARC_STEPS;
+            $cap[] = [$half + $sphere * sin($a), $sphere * (1.0 - cos($a))];
+        }
+
+        return ['lines' => [['shape-outline', [...$cap, $cap[0]]]], 'sizes' => [
+            ['diameter', [0.0, $height], [$s['diameter'], $height], 'below'],
+            ['height', [$s['diameter'], 0.0], [$s['diameter'], $height], 'right'],
+        ]];
+    }
+
+    /**
+     * @param array<string, float> $s
+     *
+     * @return View
+     */
+    private static function tube(array $s): array
+    {
+        $r = $s['tube_radius'];
+        $arc = [];
+        for ($i = 0; $i <= 2 * self::ARC_STEPS; $i++) {
+            $a = M_PI * $i / (2 * self::ARC_STEPS);
+            $arc[] = [$r - $r * cos($a), $r - $r * sin($a)];
+        }
+
+        return ['lines' => [['shape-line', $arc]], 'sizes' => [['tube_radius', [$r, $r], [2.0 * $r, $r], 'below']]];
+    }
+
+    /**
+     * @param array<string, float> $s
+     *
+     * @return View
+     */
+    private static function patch(array $s, \Closure $box): array
+    {
+        [$w, $h] = [max($s['whole_length'], $s['damage_length']), max($s['whole_width'], $s['damage_width'])];
+        [$x, $y] = [0.5 * ($w - $s['damage_length']), 0.5 * ($h - $s['damage_width'])];
+        [$a, $dl, $dw] = [$s['around'], $s['damage_length'], $s['damage_width']];
+
+        return ['lines' => [
+            ['shape-ground', $box(0.0, 0.0, $w, $h)],
+            ['shape-outline', $box($x - $a, $y - $a, $dl + 2.0 * $a, $dw + 2.0 * $a)],
+            ['shape-part', $box($x, $y, $dl, $dw)],
+        ], 'sizes' => [
+            ['damage_length', [$x, $y], [$x + $dl, $y], 'above'],
+            ['damage_width', [$x, $y], [$x, $y + $dw], 'left'],
+            ['around', [$x + $dl, $y + 0.5 * $dw], [$x + $dl + $a, $y + 0.5 * $dw], 'on'],
+            ['whole_length', [0.0, $h], [$w, $h], 'below'],
+            ['whole_width', [$w, 0.0], [$w, $h], 'right'],
+        ]];
+    }
+
+    /**
+     * A round shape that fills so much of its rectangle: between a square (100 %) and a rhombus (50 %) and thinner.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function filling(float $length, float $width, float $percent): array
+    {
+        // Of |x|^n + |y|^n = 1 the area over that of its square; sought, for it has no short inverse.
+        $share = min(0.999, max(0.1, $percent / 100.0));
+        [$low, $high] = [0.2, 40.0];
+        for ($i = 0; $i < 30; $i++) {
+            $n = sqrt($low * $high);
+            $area = 0.0;
+            for ($k = 0; $k < 100; $k++) {
+                $area += (1.0 - (($k + 0.5) / 100.0) ** $n) ** (1.0 / $n) / 100.0;
+            }
+            $area < $share ? $low = $n : $high = $n;
+        }
+        $points = [];
+        for ($i = 0; $i <= 4 * self::ARC_STEPS; $i++) {
+            $a = 2.0 * M_PI * $i / (4 * self::ARC_STEPS);
+            $round = fn (float $v): float => ($v <=> 0.0) * abs($v) ** (2.0 / $n);
+            $points[] = [0.5 * $length * (1.0 + $round(cos($a))), 0.5 * $width * (1.0 + $round(sin($a)))];
+        }
+
+        return $points;
+    }
+
+    /**
+     * @param list<View> $views
+     */
+    private static function drawn(array $views, bool $hasEdge, string $shape, \Closure $says): self
+    {
+        $boxes = array_map(function (array $view): array {
+            $points = array_merge(...array_map(fn (array $line): array => $line[1], $view['lines']));
+            [$x, $y] = [array_column($points, 0), array_column($points, 1)];
+
+            return [min($x), min($y), max($x) - min($x), max($y) - min($y)];
+        }, $views);
+        $width = self::WIDTH - 2.0 * self::PAD - self::GAP * count($views) - ($hasEdge ? self::EDGE : 0.0);
+        $scale = min(
+            $width / max(1e-6, array_sum(array_column($boxes, 2))),
+            (self::HEIGHT - 2.0 * self::PAD) / max(1e-6, ...array_column($boxes, 3)),
+        );
+        [$paths, $lines, $left] = [[], [], self::PAD];
+        foreach ($views as $n => $view) {
+            [$x0, $y0, $w, $h] = $boxes[$n];
+            $top = 0.5 * (self::HEIGHT - $scale * $h);
+            $at = fn (array $p): array => [round($left + $scale * ($p[0] - $x0), 1), round($top + $scale * ($p[1] - $y0), 1)];
+            foreach ($view['lines'] as [$class, $points]) {
+                $paths[] = ['class' => $class, 'd' => 'M'.implode('L', array_map(fn (array $p): string => implode(' ', $at($p)), $points))];
+            }
+            foreach ($view['sizes'] as [$size, $from, $to, $side]) {
+                $lines[] = ['size' => $size, 'letter' => self::letter($shape, $size), 'says' => $says($size)]
+                    + self::measure($at($from), $at($to), $side);
+            }
+            $left += $scale * $w + self::GAP;
+        }
+        if ($hasEdge) {
+            [$x, $y] = [self::WIDTH - self::EDGE - 8.0, 0.5 * (self::HEIGHT - self::EDGE)];
+            $paths[] = ['class' => 'shape-line', 'd' => "M{$x} {$y}h34a24 24 0 0 1 24 24v34"];
+            $lines[] = ['size' => 'edge_radius', 'letter' => self::letter($shape, 'edge_radius'), 'says' => $says('edge_radius'),
+                'd' => 'M'.($x + 34).' '.($y + 24).'l17 -17', 'x' => $x + 4.0, 'y' => $y + 44.0, 'anchor' => 'start'];
+        }
+
+        return new self($paths, $lines);
+    }
+
+    /**
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     *
+     * @return array{d: string, x: float, y: float, anchor: string}
+     */
+    private static function measure(array $from, array $to, string $side): array
+    {
+        [$dx, $dy] = match ($side) {
+            'below' => [0.0, self::OFF], 'above' => [0.0, -self::OFF], 'right' => [self::OFF, 0.0], 'left' => [-self::OFF, 0.0],
+            default => [0.0, 0.0],
+        };
+        [$x1, $y1, $x2, $y2] = [$from[0] + $dx, $from[1] + $dy, $to[0] + $dx, $to[1] + $dy];
+        [$x, $y, $anchor] = match ($side) {
+            'below' => [0.5 * ($x1 + $x2), max($y1, $y2) + 16.0, 'middle'],
+            'above' => [0.5 * ($x1 + $x2), min($y1, $y2) - 6.0, 'middle'],
+            'right' => [max($x1, $x2) + 6.0 - 0.5 * abs($x1 - $x2), 0.5 * ($y1 + $y2) + 5.0, 'start'],
+            'left' => [min($x1, $x2) - 6.0, 0.5 * ($y1 + $y2) + 5.0, 'end'],
+            'under' => [$x1 - 4.0, $y1 + 18.0, 'end'],
+            'over' => [$x1 + 8.0, $y1 - 8.0, 'start'],
+            'on' => [0.5 * ($x1 + $x2), $y1 + 18.0, 'middle'],
+            default => [$x1, $y1 + 5.0, 'middle'],
+        };
+
+        return ['d' => $from === $to ? '' : "M{$x1} {$y1}L{$x2} {$y2}", 'x' => round($x, 1), 'y' => round($y, 1), 'anchor' => $anchor];
+    }
+}
