@@ -11,7 +11,8 @@ use App\View\Drawing\CutScale;
 use App\View\Drawing\FilmScale;
 use App\View\Drawing\LaminateDrawing;
 use App\View\Drawing\SectionDrawing;
-use App\View\Page\CoatRow;
+use App\View\Page\BenchCall;
+use App\View\Page\PlanNotices;
 use App\Words\Formatter;
 use OakGloss\Fact\Fact;
 use OakGloss\Fact\FactLog;
@@ -42,7 +43,9 @@ final class RenamedKeysTest extends ShopCase
         );
         // Of the same floor and kept places: what is next is placed anew for both.
         $plain = $this->renamed($plain, fn (string $key): string => $key, $floor);
-        self::assertSame($this->page($plain), strtr($this->page($renamed), $names));
+        foreach ([false, true] as $isInLayers) {
+            self::assertSame($this->page($plain, $isInLayers), strtr($this->page($renamed, $isInLayers), $names));
+        }
         self::assertEquals(FilmScale::of($plain->plan), FilmScale::of($renamed->plan));
         self::assertEquals(FilmAnswer::of($plain->plan), FilmAnswer::of($renamed->plan));
         self::assertEquals(
@@ -61,7 +64,7 @@ final class RenamedKeysTest extends ShopCase
         return PlannedPart::by($planned->part, PartSchedule::within(new StepsAhead($plan, $floor->air, $floor->nowMin), Diary::of($floor->crew)), $floor);
     }
 
-    private function page(PlannedPart $planned): string
+    private function page(PlannedPart $planned, bool $isInLayers): string
     {
         \Illuminate\Support\Facades\View::share('errors', new \Illuminate\Support\ViewErrorBag());
 
@@ -71,9 +74,10 @@ final class RenamedKeysTest extends ShopCase
             'sheet' => SheetPlan::of($planned->plan),
             'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
             'hasSkin' => true,
-            'stages' => CoatRow::byStage($planned, app(Formatter::class)),
-            'priced' => [],
-            'findings' => $planned->findings(),
+            'call' => new BenchCall($planned, app(Formatter::class)),
+            'isInLayers' => $isInLayers,
+            'groups' => [],
+            'notices' => new PlanNotices($planned, []),
         ])->render());
     }
 }
