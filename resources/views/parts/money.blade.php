@@ -10,6 +10,26 @@
         <p class="finding is-warn">@say('money.unpriced', ['what' => implode(', ', $unpriced)])</p>
     @endif
     @includeWhen($lacking !== [], 'parts.lacking')
+    @if ($charging !== null)
+        <section class="card" aria-labelledby="charge-title">
+            <h2 id="charge-title">{{ __('money.charge.title') }}</h2>
+            <p class="huge num">{{ $page->say($charging->netMinor) }}</p>
+            <p class="num">{{ __('money.charge.range', [
+                'least' => $page->say($charging->leastMinor), 'most' => $page->say($charging->mostMinor),
+            ]) }}</p>
+            @foreach ($charging->like as $like)
+                <p class="num soft">@say('money.charge.like', [
+                    'part' => $like['part']->letter.' '.$like['part']->name, 'net' => $page->say($like['netMinor']),
+                    'hours' => $format->span($like['hoursMin']), 'planned' => $format->span($like['plannedMin']),
+                ])</p>
+            @endforeach
+            <p class="num">{{ __('money.charge.this', [
+                'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
+            ]) }}</p>
+            <x-why :what="__('money.charge.title')"><p>{{
+                 __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
+        </section>
+    @endif
     <div class="split">
         <section class="card" aria-labelledby="quoted-title">
             <h2 id="quoted-title">{{ __('money.planned') }}</h2>
@@ -35,29 +55,10 @@
             @endif
         </section>
         <div>
-    @if ($charging !== null)
-        <section class="card" aria-labelledby="charge-title">
-            <h2 id="charge-title">{{ __('money.charge.title') }}</h2>
-            <p class="huge num">{{ $page->say($charging->netMinor) }}</p>
-            <p class="num">{{ __('money.charge.range', [
-                'least' => $page->say($charging->leastMinor), 'most' => $page->say($charging->mostMinor),
-            ]) }}</p>
-            @foreach ($charging->like as $like)
-                <p class="num soft">@say('money.charge.like', [
-                    'part' => $like['part']->letter.' '.$like['part']->name, 'net' => $page->say($like['netMinor']),
-                    'hours' => $format->span($like['hoursMin']), 'planned' => $format->span($like['plannedMin']),
-                ])</p>
-            @endforeach
-            <p class="num">{{ __('money.charge.this', [
-                'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
-            ]) }}</p>
-            <x-why :what="__('money.charge.title')"><p>{{
-                 __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
-        </section>
-    @endif
             @if ($page->actual !== null)
-                <section class="card" aria-labelledby="actual-title">
-                    <h2 id="actual-title">{{ __($planned->next === null ? 'money.actual' : 'money.so_far') }}</h2>
+                <details class="card line-fold" @if ($planned->next === null) open @endif>
+                    <summary><h2>{{ __($planned->next === null ? 'money.actual' : 'money.so_far') }}</h2>
+                        <b class="num">{{ $page->say($page->actual->sums->netMinor) }}</b></summary>
                     <table class="num bill">
                         <caption class="visually-hidden">{{ __('money.so_far') }}</caption>
                         <thead><tr>@foreach (__('money.columns') as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
@@ -71,7 +72,7 @@
                             <button class="btn go">{{ __('money.settle') }}</button>
                         </form>
                     @endif
-                </section>
+                </details>
             @endif
             @if ($page->actual !== null && $planned->next === null)
                 <section class="card" aria-labelledby="difference-title">
