@@ -113,6 +113,15 @@ final class Part extends Model
           + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear'], 'boolean');
     }
 
+    /** @var array<string, string>|null */
+    private ?array $castsOfAll = null;
+
+    /** Asked for at each attribute: put together once. */
+    public function getCasts(): array
+    {
+        return $this->castsOfAll ??= parent::getCasts();
+    }
+
     public function getAttribute($key)
     {
         return isset(Listed::kept()[$key]) ? $this->choice($key) : $this->slotAttribute($key);

@@ -127,7 +127,7 @@ abstract class ShelfKind
     /**
      * Sections in which a long sheet is shown and saved, each on its own, by name; none of a short one.
      *
-     * @return array<string, string> what each is called: `sheet` has the name and the rows, a number the group of fields of that place
+     * @return array<array-key, string> what each is called: `sheet` has the name and the rows, a number the group of fields of that place
      */
     final public function sections(): array
     {

@@ -13,6 +13,8 @@ final class ShopClock implements ClockInterface
 {
     private ?int $offsetS = null;
 
+    private ?int $frozenS = null;
+
     public function __construct(private readonly bool $demo, private readonly ?string $frozenAt)
     {
     }
@@ -24,9 +26,12 @@ final class ShopClock implements ClockInterface
         return $this->demo ? $base->setTimestamp($base->getTimestamp() + $this->offsetS()) : $base;
     }
 
+    /** Asked for hundreds of times a page: without an object of its own. */
     public function nowMin(): float
     {
-        return ShopTime::minutes($this->now());
+        $base = $this->frozenAt === null ? time() : $this->frozenS ??= CarbonImmutable::parse($this->frozenAt, 'UTC')->getTimestamp();
+
+        return ($base + ($this->demo ? $this->offsetS() : 0)) / 60.0;
     }
 
     public function canSkip(): bool

@@ -18,6 +18,9 @@ trait SaysTimes
 
     private ?ShopTime $time = null;
 
+    /** @var array{float, string, int}|null the moment and zone that it was reckoned for, and the number of its day */
+    private ?array $today = null;
+
     public function time(): ShopTime
     {
         /** @var \App\Models\User|null $user */
@@ -48,7 +51,12 @@ trait SaysTimes
 
     private function daysFromToday(float $minutes): int
     {
-        return $this->time()->dayNumber($minutes) - $this->time()->dayNumber($this->clock->nowMin());
+        $now = $this->clock->nowMin();
+        if ($this->today === null || $this->today[0] !== $now || $this->today[1] !== $this->time()->zone) {
+            $this->today = [$now, $this->time()->zone, $this->time()->dayNumber($now)];
+        }
+
+        return $this->time()->dayNumber($minutes) - $this->today[2];
     }
 
     /** `tomorrow 16:49 to 19:26`: the day is said once where it is the same. */

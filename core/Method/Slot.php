@@ -50,13 +50,12 @@ enum Slot: string
 
     public static function ofField(string $field): ?self
     {
-        foreach (self::cases() as $slot) {
-            if ($slot->field() === $field) {
-                return $slot;
-            }
-        }
+        // Each attribute of a part is asked about.
+        /** @var array<string, self>|null $byField */
+        static $byField = null;
+        $byField ??= array_column(array_map(fn (self $s): array => [$s->field(), $s], self::cases()), 1, 0);
 
-        return null;
+        return $byField[$field] ?? null;
     }
 
     /** @return list<self> */

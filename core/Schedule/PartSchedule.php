@@ -28,7 +28,10 @@ final class PartSchedule
     /** The run sheet is without the part's lag, windows are with it: so far they may lie apart, minutes. */
     public const WOBBLE_MIN = 15.0;
 
-    /** @var array<string, StepTime> by step key */
+    /** @var array<string, array{PlannedStep, PlacedStep}> by step key */
+    private array $places = [];
+
+    /** @var array<string, StepTime> by step key: those that were asked for, since a window is long to reckon */
     private array $times = [];
 
     /** @var list<Finding> */
@@ -91,7 +94,11 @@ final class PartSchedule
 
     public function slot(string $key): ?StepTime
     {
-        return $this->times[$key] ?? null;
+        if (! isset($this->places[$key])) {
+            return null;
+        }
+
+        return $this->times[$key] ??= $this->timeOf(...$this->places[$key]);
     }
 
     /** @return list<Finding> */
@@ -105,7 +112,7 @@ final class PartSchedule
     {
         $ahead = $this->plan->ahead();
 
-        return $ahead === [] ? null : ($this->times[$ahead[count($ahead) - 1]->step->key] ?? null)?->endMin;
+        return $ahead === [] ? null : ($this->places[$ahead[count($ahead) - 1]->step->key][1] ?? null)?->endMin;
     }
 
     /** What the part asks for now; null when it is finished. */
@@ -131,7 +138,7 @@ final class PartSchedule
                 ?? new Finding(Severity::Warn, $this->codeOf($leniency, $ahead[0]), ['step' => $ahead[0]->step->key]);
         }
         foreach ($placed as $i => $step) {
-            $this->times[$ahead[$i]->step->key] = $this->timeOf($ahead[$i], $step);
+            $this->places[$ahead[$i]->step->key] = [$ahead[$i], $step];
             if ($this->chain->people($ahead[$i]) > max(1, count($step->people))) {
                 $this->findings[] = new Finding(
                     Severity::Warn,
@@ -217,9 +224,8 @@ final class PartSchedule
     private function enterMissedLay(array $ahead): void
     {
         foreach ($ahead as $step) {
-            $time = $this->times[$step->step->key] ?? null;
-            if ($step->step->kind !== StepKind::Lay
-                || $time?->window === null
+            $time = $step->step->kind === StepKind::Lay ? $this->slot($step->step->key) : null;
+            if ($time?->window === null
                 || $time->endMin <= ($time->window->closes->expectedMin ?? INF) + self::WOBBLE_MIN) {
                 continue;
             }
@@ -273,7 +279,7 @@ final class PartSchedule
     {
         $follow = $step->step->follow;
         $coat = $follow->coat === null ? null : $this->plan->step($follow->coat);
-        $on = $coat->doneAtMin ?? ($this->times[(string) $follow->coat] ?? null)?->endMin;
+        $on = $coat->doneAtMin ?? ($this->places[(string) $follow->coat][1] ?? null)?->endMin;
         if ($coat === null || $coat->skipped || $on === null || ! is_finite($on) || $this->chain->isKeyed($step)) {
             return new StepTime($placed->startMin, $placed->endMin, $placed->way, people: $placed->people);
         }

@@ -15,12 +15,11 @@ return [
     'scroll' => 'Parts against time; scroll sideways',
     'drawing' => 'One lane a part, one lane a pair of hands. Blocks are steps; dotted while wet, solid while the coat bonds, tapering '
         .'while it cures. '
-        .'The table below tells the same.',
+        .'The list below tells the same.',
     'needed_by' => 'needed by :at',
     'block' => ':letter, :step, :from to :to',
     'block_pinned' => ', pinned',
-    'columns' => ['Part', 'Step', 'Starts', 'Ends', 'How', 'Hands'],
-    'steps_scroll' => 'Steps ahead; scroll sideways',
+    'as_list' => 'The same as a list by day',
 
     'trial' => ':step at :at',
     'because' => [

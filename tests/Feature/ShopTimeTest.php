@@ -45,7 +45,7 @@ final class ShopTimeTest extends ShopCase
         foreach (array_slice($taken, 1) as $i => [$start]) {
             self::assertGreaterThanOrEqual($taken[$i][1], $start);
         }
-        $this->get('/run-sheet?span=2w')->assertOk()->assertSee(__('app.as_table'))->assertSee('data-step="polish"', false);
+        $this->get('/run-sheet?span=2w')->assertOk()->assertSee(__('sheet.as_list'))->assertSee('data-step="polish"', false);
     }
 
     public function testASecondPairOfHandsBringsPartsSooner(): void
@@ -429,7 +429,7 @@ final class ShopTimeTest extends ShopCase
         self::assertStringContainsString("data: 0\n\n", $streamed);
         self::assertStringEndsWith("data: done\n\n", $streamed);
         app()->forgetScopedInstances();
-        $this->get('/run-sheet')->assertOk()->assertDontSee('Reckoning')->assertSee('Hands');
+        $this->get('/run-sheet')->assertOk()->assertDontSee('Reckoning')->assertSee(__('sheet.as_list'));
     }
 
     /** The same with a resin that cures on in the cool place. */

@@ -291,7 +291,7 @@ final readonly class ShapeDrawing
             $points = array_merge(...array_map(fn (array $line): array => $line[1], $view['lines']));
             [$x, $y] = [array_column($points, 0), array_column($points, 1)];
 
-            return [min($x), min($y), max($x) - min($x), max($y) - min($y)];
+            return [min(INF, ...$x), min(INF, ...$y), max(-INF, ...$x) - min(INF, ...$x), max(-INF, ...$y) - min(INF, ...$y)];
         }, $views);
         $width = self::WIDTH - 2.0 * self::PAD - self::GAP * count($views) - ($hasEdge ? self::EDGE : 0.0);
         $scale = min(

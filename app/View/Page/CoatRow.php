@@ -50,7 +50,7 @@ final readonly class CoatRow
     /** @return list<self> in the order of the work */
     public static function all(PlannedPart $planned, Formatter $format): array
     {
-        return array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), array_values($planned->plan->steps));
+        return array_map(fn (PlannedStep $step): self => new self($step, $planned, $format), $planned->plan->steps);
     }
 
     /** The state that colours what is next; null of any other step. */

@@ -84,7 +84,7 @@ final readonly class PartsList
     {
         $query = $this->fitting($this->shop->parts()->getQuery())->whereNotNull('finished_at');
         if ($this->month !== null) {
-            $from = CarbonImmutable::createFromFormat('!Y-m', $this->month, $this->shop->zone);
+            $from = CarbonImmutable::parse("{$this->month}-01", $this->shop->zone);
             $query->whereBetween('finished_at', [$from->utc(), $from->addMonth()->utc()]);
         }
 

@@ -22,7 +22,6 @@
         @include('bench.offer')
     @endif
     <x-drawing.run-sheet :drawing="$drawing" :picked="$trial ?? $chosen" />
-    @include('run-sheet.days')
     <p class="sheet-live visually-hidden" role="status" aria-live="polite"></p>
     <div class="sheet-below">
         <section class="card" aria-labelledby="step" id="step-card">
@@ -36,23 +35,6 @@
         </section>
         @include('run-sheet.calendar')
     </div>
-    <details class="as-table card sheet-table"><summary>{{ __('app.as_table') }}</summary>
-        <x-table :columns="__('sheet.columns')" :scroll="__('sheet.steps_scroll')">
-            @foreach ($plans as $plan)
-                @foreach ($plan->plan->ahead() as $step)
-                    @continue(! ($time = $plan->schedule->slot($step->step->key)))
-                    <tr>
-                        <th scope="row">{{ $plan->part->letter }}</th>
-                        <td>{{ $format->step($step->step) }}</td>
-                        <td @figure($plan->part->id, $step->step->key.'.start', $time->startMin)>{{ $format->date($time->startMin) }}</td>
-                        <td>{{ $format->clock($time->endMin) }}</td>
-                        @php($lost = $format->lost($plan->hasMissed($step), $time->way))
-                        <td @class(['lost' => $lost])>{{ $lost ?? $format->word('way', $time->way) }}</td>
-                        <td>{{ $floor->initials($time->people) }}</td>
-                    </tr>
-                @endforeach
-            @endforeach
-        </x-table>
-    </details>
+    @include('run-sheet.days', ['sheet' => route('run-sheet', ['span' => $drawing->span]).'&'])
 </div>
 </x-layouts.app>
