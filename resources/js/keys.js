@@ -14,7 +14,7 @@ export function startKeys() {
         }
     });
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) {
+        if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || [...document.querySelectorAll('dialog')].some((dialog) => dialog.open)) {
             return;
         }
         if (event.key === '?') {

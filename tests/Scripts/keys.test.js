@@ -41,6 +41,12 @@ test('? and its button open the keys, and then keys rest', () => {
     assert.equal(pressed, 0);
 });
 
+test('the letter of a key is not typed into what it opens', () => {
+    const event = p.send(p.one('body'), 'keydown', { key: 'b' });
+    assert.equal(event.defaultPrevented, true);
+    assert.equal(p.send(p.one('body'), 'keydown', { key: 'x' }).defaultPrevented, false);
+});
+
 test('t opens its fold, n begins a part where no room has that key', () => {
     key('body', 't');
     assert.equal(p.one('details').open, true);
