@@ -45,7 +45,9 @@ $part = ['finished' => 1, 'curing' => 2, 'to flat' => 3, 'open' => 4, 'waiting' 
 $take(1280, 800, [
     'bench' => ['/', null],
     'parts' => ['/parts', null],
-    'plan' => ["/parts/{$part['open']}", null],
+    'plan' => ["/parts/{$part['open']}", fn (RemoteWebDriver $browser) => $browser->wait(20)->until(
+        WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('#choices details')),
+    )],
     'sand' => ["/parts/{$part['to flat']}/sand", null],
     'film' => ["/parts/{$part['to flat']}/film", null],
     'clear' => ["/parts/{$part['open']}/clear", null],
