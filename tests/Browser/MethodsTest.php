@@ -94,7 +94,8 @@ final class MethodsTest extends BrowserCase
         $this->sees(Said::of('section.laminate.titles.mould'));
         $this->press(Said::of('app.as_table'), '#section-mould');
         $this->sees('gel coat', '#section-mould');
-        $this->sees('laid at once, 14 plies get', '.plan');
+        $this->press('Good to know', '.minds');
+        $this->sees('laid at once, 14 plies get', '.minds');
         $this->sees('Lift 2 of 2', '.coats');
         $seen = $this->finish($id, 'Hold the mould warm');
         self::assertContains('Lift 2 of 2: 5 plies', $seen);
