@@ -45,7 +45,8 @@ final class OpenParts
     /** When the first thing was done of any of them, minutes. */
     public function since(Shop $shop): ?float
     {
-        $first = $this->rows($shop)->flatMap->facts->min('happened_at');
+        // Of each part they lie in the order of time.
+        $first = $this->rows($shop)->map(fn (Part $part): mixed => $part->facts->first()?->happened_at)->filter()->min();
 
         return $first === null ? null : ShopTime::minutes($first);
     }

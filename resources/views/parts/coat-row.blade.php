@@ -28,7 +28,9 @@
         <p>{{ $format->stepDo($step->step) }}</p>
         <p class="cue">{{ $format->cue($step->step) }}</p>
         @foreach ($row->notes() as $note)<p class="soft num">{{ $note }}</p>@endforeach
-        @if ($step->batch)<p class="soft num">{{ $format->batch($step->batch) }}</p>@include('bench.why-grams')@endif
-        <x-cautions :step="$step->step" />
+        @unless ($step->isDone())
+            @if ($step->batch)<p class="soft num">{{ $format->batch($step->batch) }}</p>@include('bench.why-grams')@endif
+            <x-cautions :step="$step->step" />
+        @endunless
     </details>
 </li>
