@@ -9,7 +9,7 @@ use App\Words\Formatter;
 use OakGloss\Plan\PlannedStep;
 use OakGloss\Schedule\StepTime;
 
-/** The run sheet as a list by day, for a screen too narrow for its drawing. */
+/** What the run sheet's drawing shows, as a list by day: all of it on a screen too narrow for the drawing. */
 final readonly class SheetDays
 {
     /** So many steps stand open; days after them fold to their heading. */
@@ -23,14 +23,15 @@ final readonly class SheetDays
      *     rows: list<array{planned: PlannedPart, step: PlannedStep, time: StepTime}>,
      * }>
      */
-    public static function of(array $plans, Formatter $format): array
+    public static function of(array $plans, float $fromMin, float $untilMin, Formatter $format): array
     {
         $rows = [];
         foreach ($plans as $planned) {
-            foreach ($planned->plan->ahead() as $step) {
-                $time = $planned->schedule->slot($step->step->key);
-                if ($time !== null) {
-                    $rows[] = ['planned' => $planned, 'step' => $step, 'time' => $time];
+            $ahead = $planned->plan->ahead();
+            foreach ($planned->schedule->steps() as $i => $placed) {
+                if ($placed->endMin > $fromMin && $placed->startMin < $untilMin) {
+                    $time = $planned->schedule->slot($ahead[$i]->step->key);
+                    $rows = $time === null ? $rows : [...$rows, ['planned' => $planned, 'step' => $ahead[$i], 'time' => $time]];
                 }
             }
         }

@@ -1,7 +1,7 @@
 {{-- The same as a list by day: each line leads to its step. Where the drawing has no room it stands in its place. --}}
 <section class="sheet-days" aria-labelledby="days-title">
     <h2 id="days-title" class="wide-only">{{ __('sheet.as_list') }}</h2>
-    @foreach (App\View\Page\SheetDays::of($plans, $format) as $day)
+    @foreach (App\View\Page\SheetDays::of($plans, $drawing->fromMin, $drawing->untilMin, $format) as $day)
         <details class="day card line-fold" @if ($day['isOpen']) open @endif>
             <summary><h3 class="num">{{ $day['day'] }} <span class="soft">{{ trans_choice('parts.day.steps', count($day['rows'])) }} · {{
                 __('parts.day.hands', ['span' => $day['hands']]) }}</span></h3></summary>
