@@ -21,7 +21,7 @@
     @endif
     @foreach ($lane['blocks'] as $block)
         @php([$step, $x, $width, $isKeyed] = [$block['step']->step, $block['x'], $block['width'], $block['time']->way->value === 'keyed'])
-        @php($key = $step->key)
+        @php([$key, $named] = [$step->key, $format->step($step)])
         <a href="{{ route('run-sheet', ['span' => $drawing->span, 'from' => $drawing->fromMin, 'step' => "{$part->id}:{$key}"]) }}#step"
             @class([
                 'block', 'is-keyed' => $isKeyed,
@@ -34,9 +34,9 @@
             @if ($isKeyed)<path d="M{{ $x + 2 }} {{ $y + 27 }}h{{ max(1, $width - 4) }}" class="keyed-mark"/>@endif
             @if ($block['pinned'])<circle cx="{{ $x + $width / 2 }}" cy="{{ $y + 2 }}" r="4" class="pin"/>@endif
             @if ($block['label'])
-                <text x="{{ $x + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($format->step($step), (int) ($width / 7.4), '') }}</text>
+                <text x="{{ $x + 6 }}" y="{{ $y + 21 }}">{{ Str::limit($named, (int) ($width / 7.4), '') }}</text>
             @endif
-            <title>{{ $format->step($step) }}, {{ $format->when($block['time']->startMin) }}</title>
+            <title>{{ $named }}, {{ $format->when($block['time']->startMin) }}</title>
         </a>
     @endforeach
     <rect x="8" y="{{ $y + 3 }}" width="26" height="26" rx="3" class="lane-tag"/>
