@@ -11,9 +11,10 @@
     @endif
     @includeWhen($lacking !== [], 'parts.lacking')
     @if ($charging !== null)
-        <section class="card" aria-labelledby="charge-title">
-            <h2 id="charge-title">{{ __('money.charge.title') }}</h2>
-            <p class="huge num">{{ $page->say($charging->netMinor) }}</p>
+        <section class="card charge" aria-labelledby="charge-title">
+            <div><h2 id="charge-title">{{ __('money.charge.title') }}</h2>
+            <p class="huge num">{{ $page->say($charging->netMinor) }}</p></div>
+            <div>
             <p class="num">{{ __('money.charge.range', [
                 'least' => $page->say($charging->leastMinor), 'most' => $page->say($charging->mostMinor),
             ]) }}</p>
@@ -27,7 +28,7 @@
                 'hours' => $format->span($page->quoted->handsMin()), 'likely' => $format->span($charging->hoursMin($page->quoted)),
             ]) }}</p>
             <x-why :what="__('money.charge.title')"><p>{{
-                 __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why>
+                 __($charging->isGuess() ? 'money.charge.why_guess' : 'money.charge.why') }}</p></x-why></div>
         </section>
     @endif
     <div class="split">
