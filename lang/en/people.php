@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'demo_is_here' => 'The demo workshop is in this data, and its password is public: open a real shop in data of its own (move storage/oak away, then migrate).',
     'password_first' => 'Give your password above first: it opens roles and links for a quarter of an hour.',
     'password_why' => 'Roles and links are changed by who has just given their password.',
     'your_password' => 'Your password',

@@ -24,6 +24,15 @@ final class FirstDayTest extends ShopCase
         self::assertSame('UR', User::query()->where('email', 'uma@slip.example')->value('initials'));
     }
 
+    /** The demo's password is public: it would sign in to the real shop's machine. */
+    public function testNoRealShopOpensBesideTheDemo(): void
+    {
+        $this->makeUser($this->shop, (string) config('oak.demo_login.email'));
+        $this->artisan('oak:open-shop', ['name' => 'Slip Lane', 'town' => 'Elsewhere', 'person' => 'Uma Reed', 'email' => 'uma@slip.example'])
+            ->expectsOutput(__('people.demo_is_here'))->assertFailed();
+        self::assertSame(1, Shop::query()->count());
+    }
+
     public function testAWeakPasswordOrATakenAddressOpensNothing(): void
     {
         foreach ([['uma@slip.example', 'short'], ['ada@sample.example', 'long-enough-now'], ['no address', 'long-enough-now']] as [$email, $password]) {

@@ -24,6 +24,11 @@ final class OpenShop extends Command
 
     public function handle(): int
     {
+        if (User::query()->where('email', (string) config('oak.demo_login.email'))->exists()) {
+            $this->error((string) __('people.demo_is_here'));
+
+            return self::FAILURE;
+        }
         $given = [
             'name' => $this->argument('name'),
             'town' => $this->argument('town'),
