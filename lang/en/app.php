@@ -14,6 +14,7 @@ return [
     'to_bench' => 'To the bench',
     'nav' => 'Rooms',
     'humid' => ':rh % · dew :dew',
+    'type_air' => 'Type the air',
     'rising' => 'rising :by/h',
     'falling' => 'falling :by/h',
     'people' => 'People',

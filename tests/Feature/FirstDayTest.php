@@ -24,6 +24,14 @@ final class FirstDayTest extends ShopCase
         self::assertSame('UR', User::query()->where('email', 'uma@slip.example')->value('initials'));
     }
 
+    public function testWithoutAReadingTheHeaderShowsNoAir(): void
+    {
+        $this->get('/parts')->assertOk()->assertSee(__('app.type_air'))->assertDontSee('<p class="air"><b>', false);
+        $this->post('/air', ['air_c' => '18.4', 'rh_percent' => '50'])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $this->get('/parts')->assertDontSee(__('app.type_air'))->assertSee('18.4 °C');
+    }
+
     /** The demo's password is public: it would sign in to the real shop's machine. */
     public function testNoRealShopOpensBesideTheDemo(): void
     {

@@ -24,6 +24,9 @@
                 @if ($room['isHere']) aria-current="page" @endif>{{ $room['name'] }}</a>
         @endforeach
     </nav>
+    @if ($floor->lastReading === null)
+    <p class="air"><a href="{{ route('air') }}">{{ __('app.type_air') }}</a></p>
+    @else
     <p class="air"><b>{{ $format->celsius($floor->airNowC()) }}</b>
         @if ($floor->humidity() !== null)
             <span class="wide">{{ __('app.humid', [
@@ -32,6 +35,7 @@
         @endif
         @if ($trend = $format->trend($floor->air->risePerHour($floor->nowMin)))<em class="wide">{{ $trend }}</em>@endif
     </p>
+    @endif
     <a class="plain" href="{{ route('find') }}" data-open="find" data-key="f">{{ __('app.find') }}</a>
     <button type="button" class="plain" data-open="keys" aria-label="{{ __('app.keys') }}">?</button>
     @can('own', Shop::class)<a class="plain wide" href="{{ route('people') }}">{{ __('app.people') }}</a>@endcan
