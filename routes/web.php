@@ -30,6 +30,7 @@ use App\Http\Controllers\PartController;
 use App\Http\Controllers\PartStateController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RunSheetController;
@@ -106,7 +107,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::match(['post', 'put'], '/parts/answer', [PartController::class, 'answer'])->withoutMiddleware(KeepThePlan::class)
         ->name('parts.answer')->can('run', 'App\Models\Shop');
     Route::post('/parts', [PartController::class, 'store'])->name('parts.store')->can('run', 'App\Models\Shop');
-    Route::get('/parts/{part}', [PartController::class, 'show'])->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
+    Route::get('/parts/{part}', PlanController::class)->middleware(ReckonFirst::class)->name('parts.show')->can('see', 'part');
     Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->middleware(StaleForm::class.':parts.edit')->name('parts.edit')->can('change', 'part');
     Route::put('/parts/{part}', [PartController::class, 'update'])->middleware(StaleForm::class.':parts.edit')->name('parts.update')->can('change', 'part');
     Route::middleware('can:decide,part')->group(function (): void {

@@ -13,22 +13,14 @@ use App\Models\Part;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\BriefHolds;
-use App\Planning\ChoiceGroup;
 use App\Planning\FromPart;
 use App\Planning\Letters;
-use App\Planning\OpenChoices;
 use App\Planning\Planner;
-use App\Planning\PricedChoice;
 use App\Planning\Shapes;
-use App\View\Drawing\LaminateDrawing;
-use App\View\Drawing\SectionDrawing;
 use App\View\OldInput;
-use App\View\Page\BenchCall;
 use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
-use App\View\Page\PartRooms;
 use App\View\Page\PartsList;
-use App\View\Page\PlanNotices;
 use App\View\Page\Proposals;
 use App\View\Page\ZoneRows;
 use App\Words\Formatter;
@@ -41,8 +33,6 @@ use Illuminate\View\View;
 use OakGloss\Method\Finding;
 use OakGloss\Method\Method;
 use OakGloss\Method\Methods;
-use OakGloss\Plan\LaminatePlan;
-use OakGloss\Plan\SheetPlan;
 use OakGloss\Quantity\OakGlossFault;
 
 final class PartController
@@ -205,37 +195,6 @@ final class PartController
         if ($name !== '' && $name !== Customer::of($part)?->name) {
             Customer::query()->create(['part_id' => $part->id, 'shop_id' => $part->shop_id, 'name' => $name]);
         }
-    }
-
-    public function show(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format): View
-    {
-        $planned = $planner->plan($part);
-        $drawing = SectionDrawing::of($planned->plan, $request->string('after')->toString());
-        if ($request->header('HX-Target') === 'section') {
-            return view('components.drawing.section', ['drawing' => $drawing, 'part' => $part]);
-        }
-        $isAhead = $planned->next !== null && $part->isOpen();
-        // The page does not wait for what other choices come to: it asks for it once it stands.
-        $priced = match (true) {
-            $planned->next === null => [],
-            $request->boolean('priced') => $choices->of($planned),
-            default => $choices->kept($planned),
-        };
-        $groups = $priced === null ? null : ChoiceGroup::all($priced);
-
-        return view('parts.show', [
-            'planned' => $planned,
-            'call' => $isAhead ? new BenchCall($planned, $format) : null,
-            'isInLayers' => $request->string('as')->toString() === 'layers',
-            'drawing' => $drawing,
-            'sheet' => SheetPlan::of($planned->plan),
-            'hasSkin' => PartRooms::hasSkin($planned->plan),
-            'laminates' => array_map(LaminateDrawing::of(...), LaminatePlan::all($planned->plan)),
-            'groups' => $groups,
-            'helps' => ChoiceGroup::helps($groups ?? []),
-            'anewMin' => array_values(array_filter(array_map(fn (PricedChoice $p): ?float => $p->anewMin, $priced ?? [])))[0] ?? null,
-            'notices' => new PlanNotices($planned, array_intersect(OpenChoices::priced(), $choices->open($planned->plan))),
-        ]);
     }
 
     private function form(?Part $part, Planner $planner, User $user): View

@@ -30,8 +30,8 @@ final readonly class SheetDays
             $ahead = $planned->plan->ahead();
             foreach ($planned->schedule->steps() as $i => $placed) {
                 if ($placed->endMin > $fromMin && $placed->startMin < $untilMin) {
-                    $time = $planned->schedule->slot($ahead[$i]->step->key);
-                    $rows = $time === null ? $rows : [...$rows, ['planned' => $planned, 'step' => $ahead[$i], 'time' => $time]];
+                    $time = $planned->schedule->slot($ahead[$i]->step->key) ?? throw new \LogicException('what is placed has its time');
+                    $rows[] = ['planned' => $planned, 'step' => $ahead[$i], 'time' => $time];
                 }
             }
         }
