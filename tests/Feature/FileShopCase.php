@@ -56,18 +56,23 @@ abstract class FileShopCase extends ShopCase
      */
     protected function together(array $acts, ?int $roomBytes = null): array
     {
-        $at = microtime(true) + 1.0;
         $command = [PHP_BINARY, 'tests/Processes/act.php'];
         if ($roomBytes !== null) {
             $command = ['bash', '-c', "trap '' XFSZ; ulimit -f ".intdiv($roomBytes, 1024).'; exec "$0" "$@"', ...$command];
         }
-        $devices = array_map(fn (array $act): Process => new Process($command, base_path(), ['DB_DATABASE' => $this->file], (string) json_encode($act + ['at' => $at]), 60), $acts);
+        // Whoever is up waits at the gate for the others, however slow the machine: else nobody races.
+        $gate = tmpfile() ?: self::fail('no gate');
+        flock($gate, LOCK_EX);
+        $input = fn (array $act): string => (string) json_encode($act + ['gate' => stream_get_meta_data($gate)['uri']]);
+        $devices = array_map(fn (array $act): Process => new Process($command, base_path(), ['DB_DATABASE' => $this->file], $input($act), 60), $acts);
         array_walk($devices, fn (Process $d) => $d->start());
+        array_walk($devices, fn (Process $d) => $d->waitUntil(fn (string $type, string $said): bool => str_contains($said, "ready\n")));
+        flock($gate, LOCK_UN);
 
         return array_map(function (Process $device): array {
             $device->wait();
 
-            return json_decode($device->getOutput(), true) ?? self::fail($device->getErrorOutput().$device->getOutput());
+            return json_decode(explode("ready\n", $device->getOutput())[1] ?? '', true) ?? self::fail($device->getErrorOutput().$device->getOutput());
         }, $devices);
     }
 }
