@@ -224,6 +224,7 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/shop', [ShopController::class, 'edit'])->middleware(StaleForm::class.':shop.edit')->name('shop.edit');
     Route::get('/shop/money', [MoneyController::class, 'edit'])->middleware(StaleForm::class.':shop.money')->name('shop.money')->can('own', 'App\Models\Shop');
     Route::put('/shop/money', [MoneyController::class, 'update'])->middleware(StaleForm::class.':shop.money')->name('shop.money.update')->can('own', 'App\Models\Shop');
+    Route::post('/shop/usual', [ShopController::class, 'usual'])->name('shop.usual')->can('own', 'App\Models\Shop');
     Route::put('/shop', [ShopController::class, 'update'])->middleware(StaleForm::class.':shop.edit')->name('shop.update')->can('own', 'App\Models\Shop');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {
         Route::post('/hours', [HoursController::class, 'store'])->name('hours.store');

@@ -37,6 +37,18 @@ final class ClosingTime
         return $closes;
     }
 
+    /** From when the night is that is spoken of: after midnight, with nobody there yet, it is the one that still lasts. */
+    public static function nightFrom(ShopFloor $floor): float
+    {
+        $midnight = ShopTime::minutes($floor->time->local($floor->nowMin)->startOfDay());
+        $hasBegun = array_filter(
+            $floor->work->windows,
+            fn (array $w): bool => $w[1] > $midnight && $w[0] <= $floor->nowMin,
+        ) !== [];
+
+        return $hasBegun ? self::closesAt($floor) ?? $floor->nowMin : $floor->nowMin;
+    }
+
     /**
      * The cases of this evening, kept for as long as nothing that they rest on changes.
      *

@@ -18,6 +18,6 @@ final class Cloth extends ShelfItem
 
     protected function casts(): array
     {
-        return array_fill_keys(['areal_g_m2', 'fibre_fraction', 'texture_ratio', 'width_mm'], 'float');
+        return ['made_up' => 'boolean'] + array_fill_keys(['areal_g_m2', 'fibre_fraction', 'texture_ratio', 'width_mm'], 'float');
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int      $shop_id
  * @property string   $name
  * @property int|null $superseded_by_id
+ * @property bool     $made_up          an example that ships with the app, until somebody confirms or replaces it
  */
 abstract class ShelfItem extends Model
 {

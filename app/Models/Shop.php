@@ -40,6 +40,7 @@ use OakGloss\Method\Workshop;
  * @property PrintThrough         $print_through        the shop's usual way
  * @property mixed                $things               name → places
  * @property list<string>         $tools                of TOOLS
+ * @property list<string>         $assumed              of ASSUMED: what it began with and nobody looked at
  * @property float                $leak_mbar            that a bag may lose in ten minutes
  * @property float                $wipe_holds_min       a wiped hard surface is good for so long
  * @property int                  $lead_days            from an order until it is there, where no delivery says so
@@ -61,14 +62,19 @@ final class Shop extends Model
     /** Typed points older than this move no plan any more, minutes. */
     private const TYPED_KEPT_MIN = 31 * 1440.0;
 
+    /** What a new shop is opened with, until somebody types it or says that it is right. */
+    public const ASSUMED = ['hours', 'air'];
+
     /** What a shop has or has not; boxes and ovens are places for parts. */
     public const TOOLS = ['vacuum_pump', 'spray_gun', 'respirator', 'air_fed', 'licence', 'sander', 'clamps', 'dryer'];
 
     protected $guarded = ['id'];
 
     protected $attributes = [
-        'things' => '{"booth":1,"warm_box":2,"heat_lamp":1,"heated_room":1,"cool_place":2,"oven":0}',
-        'tools' => '["spray_gun","respirator","sander","clamps","dryer"]',
+        // Nothing is owned until somebody says so.
+        'things' => '{}',
+        'tools' => '[]',
+        'assumed' => '[]',
         'filter_hours' => '{"vapour":40,"dust":40}',
         'leak_mbar' => 5.0,
         'wipe_holds_min' => Workshop::WIPE_HOLDS_MIN,
@@ -101,6 +107,7 @@ final class Shop extends Model
             'typed_air' => Rows::class,
             'things' => Rows::class,
             'tools' => Rows::class,
+            'assumed' => Rows::class,
             'filter_hours' => Rows::class,
             'leak_mbar' => Within::of(0.1, 100, 5),
             'device_ranges' => Rows::class,

@@ -18,11 +18,11 @@ final class StoredItem extends ShelfItem
 
     protected $attributes = ['data' => '{}'];
 
-    private const COLUMNS = ['id', 'shop_id', 'kind', 'name', 'data', 'superseded_by_id', 'created_at', 'updated_at'];
+    private const COLUMNS = ['id', 'shop_id', 'kind', 'name', 'data', 'made_up', 'superseded_by_id', 'created_at', 'updated_at'];
 
     protected function casts(): array
     {
-        return ['data' => Rows::class];
+        return ['data' => Rows::class, 'made_up' => 'boolean'];
     }
 
     public function isFillable($key): bool

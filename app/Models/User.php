@@ -27,6 +27,7 @@ use Illuminate\Support\Str;
  * @property int                    $sign_ins_void sessions of an earlier count are over
  * @property CarbonImmutable|null   $signed_in_at
  * @property string                 $measures      metric or us: what figures are read in
+ * @property string                 $figures       how it parts thousands and tenths, a DecimalMark
  * @property Shop                   $shop
  */
 final class User extends Authenticatable
@@ -36,7 +37,9 @@ final class User extends Authenticatable
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0, 'measures' => 'metric'];
+    protected $attributes = [
+        'at_bench' => true, 'hours' => null, 'role' => 'finisher', 'sign_ins_void' => 0, 'measures' => 'metric', 'figures' => 'unsaid',
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -19,7 +19,7 @@ final class ShelfPapers
     /** @return array<string, list<int>> P numbers by the way that they are driven, rising */
     public static function by(int $shopId): array
     {
-        $papers = Paper::query()->where('shop_id', $shopId)->current()->where('sheets', '>', 0)->orderBy('grit')->get(['grit', 'form']);
+        $papers = Paper::query()->where('shop_id', $shopId)->current()->thereAtAll()->orderBy('grit')->get(['grit', 'form']);
 
         return array_map(
             fn (array $forms): array => array_values(array_unique(array_map(

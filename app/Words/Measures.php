@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Models\User;
 use Illuminate\Contracts\Auth\Guard;
+use OakGloss\Quantity\DecimalMark;
 use OakGloss\Quantity\Unit;
 
 /** Metric or US measures, as who is signed in reads them. What is kept is metric. The one place that turns them. */
@@ -29,7 +30,19 @@ final readonly class Measures
 
     public function shown(Unit $kept): Unit
     {
-        return $this->isUs() ? $kept->us() : $kept;
+        return match (true) {
+            $kept === Unit::Share => Unit::Percent,
+            $this->isUs() => $kept->us(),
+            default => $kept,
+        };
+    }
+
+    /** How who is signed in parts thousands and tenths. */
+    public function mark(): DecimalMark
+    {
+        $user = $this->guard->user();
+
+        return ($user instanceof User ? DecimalMark::tryFrom((string) $user->figures) : null) ?? DecimalMark::Unsaid;
     }
 
     /** `3.33 oz`: a kept quantity as it is read, with the digits that are given where it stays metric. */
@@ -57,16 +70,19 @@ final readonly class Measures
     }
 
     /**
-     * A field whose label has a unit: what it is labelled with and shows, and what its form sends along so that a value nobody
-     * changed stays what it was. Null where the unit is no measure.
+     * A field for a figure: what it is labelled with and shows, and what its form sends along so that what is typed is read,
+     * and a value that nobody changed stays what it was.
      *
-     * @return array{unit: string, shown: string, sent: string}|null
+     * @return array{unit: string, shown: string, sent: string}
      */
-    public function field(?string $label, mixed $kept): ?array
+    public function field(?string $label, mixed $kept): array
     {
-        $unit = $label === null ? null : Unit::tryFrom($label);
+        $label = (string) $label;
+        $unit = Unit::tryFrom($label) ?? Unit::written($label);
         if ($unit === null) {
-            return null;
+            $text = is_scalar($kept) ? (string) $kept : '';
+
+            return ['unit' => $label, 'shown' => $text, 'sent' => implode('|', [strtr($label, '|', ' '), '', $text, ''])];
         }
         $shown = $this->shown($unit);
         $text = match (true) {
@@ -76,7 +92,13 @@ final readonly class Measures
         };
         $exact = is_numeric($kept) ? (string) json_encode((float) $kept) : '';
 
-        return ['unit' => $shown->value, 'shown' => $text, 'sent' => implode('|', [$shown->value, $unit->value, $text, $exact])];
+        return ['unit' => $shown === $unit ? $label : $shown->value, 'shown' => $text, 'sent' => implode('|', [$shown->value, $unit->value, $text, $exact])];
+    }
+
+    /** Whether a label is a unit that others can stand in for. */
+    public function isMeasure(?string $label): bool
+    {
+        return $label !== null && (Unit::tryFrom($label) ?? Unit::written($label)) !== null;
     }
 
     private static function plain(float $number): string

@@ -13,4 +13,10 @@ enum Measure: string
     case Volume = 'volume';
     case Temperature = 'temperature';
     case ArealWeight = 'areal_weight';
+    case Time = 'time';
+    case Share = 'share';
+    case Viscosity = 'viscosity';
+    case Density = 'density';
+    case MolarEnergy = 'molar_energy';
+    case Pressure = 'pressure';
 }

@@ -8,10 +8,11 @@ namespace OakGloss\Quantity;
 final class NotUnderstood extends \DomainException
 {
     /**
-     * @param string $why  no_number, no_unit, other_measure or two_ways
-     * @param string $what that could not be understood
+     * @param string       $why     no_number, no_unit, other_measure, only_number or two_ways
+     * @param string       $what    that could not be understood
+     * @param Measure|null $measure null of a field without a unit
      */
-    public function __construct(public readonly string $why, public readonly string $what, public readonly Measure $measure)
+    public function __construct(public readonly string $why, public readonly string $what, public readonly ?Measure $measure)
     {
         parent::__construct("{$why}: {$what}");
     }
@@ -19,6 +20,6 @@ final class NotUnderstood extends \DomainException
     /** @return list<string> units that would be understood */
     public function units(): array
     {
-        return array_map(fn (Unit $u): string => $u->value, Unit::of($this->measure));
+        return $this->measure === null ? [] : array_map(fn (Unit $u): string => $u->value, Unit::of($this->measure));
     }
 }

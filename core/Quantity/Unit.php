@@ -37,19 +37,45 @@ enum Unit: string
     case Fahrenheit = '°F';
     case GramsASquareMetre = 'g/m²';
     case OuncesASquareYard = 'oz/yd²';
+    case Second = 's';
+    case Minute = 'min';
+    case Hour = 'h';
+    case Day = 'd';
+    case Week = 'wk';
+    case Percent = '%';
+    /** Of one, as it is kept; shown to everybody as percent. */
+    case Share = 'share';
+    case PascalSecond = 'Pa s';
+    case MillipascalSecond = 'mPa s';
+    case GramsACubicCentimetre = 'g/cm³';
+    case KilogramsACubicMetre = 'kg/m³';
+    case PoundsAGallon = 'lb/gal';
+    case JoulesAMole = 'J/mol';
+    case KilojoulesAMole = 'kJ/mol';
+    case Millibar = 'mbar';
+    case Bar = 'bar';
+    case Kilopascal = 'kPa';
+    case PoundsASquareInch = 'psi';
+    case InchesOfMercury = 'inHg';
 
     /** Other ways to write it, in lower case. */
     private const ALSO = [
         'µm' => ['um', 'micron', 'microns', 'micrometre', 'micrometer'], 'mil' => ['mils', 'thou'],
         'in' => ['"', '″', 'inch', 'inches', 'ins'], 'ft' => ["'", '′', 'foot', 'feet'], 'yd' => ['yard', 'yards'],
         'mm' => ['millimetre', 'millimetres', 'millimeter', 'millimeters'], 'm' => ['metre', 'metres', 'meter', 'meters'],
-        'm²' => ['m2', 'sq m', 'sqm'], 'cm²' => ['cm2', 'sq cm'], 'in²' => ['in2', 'sq in'], 'ft²' => ['ft2', 'sq ft', 'sqft'],
-        'yd²' => ['yd2', 'sq yd'], 'g' => ['gr', 'gram', 'grams', 'gramme', 'grammes'], 'kg' => ['kilo', 'kilos'],
-        'oz' => ['ounce', 'ounces'], 'lb' => ['lbs', 'pound', 'pounds'], 'ml' => ['cc', 'cm³', 'cm3', 'millilitre', 'milliliter'],
+        'm²' => ['sq m', 'sqm'], 'cm²' => ['sq cm'], 'in²' => ['sq in'], 'ft²' => ['sq ft', 'sqft'],
+        'yd²' => ['sq yd'], 'g' => ['gr', 'gram', 'grams', 'gramme', 'grammes'], 'kg' => ['kilo', 'kilos'],
+        'oz' => ['ounce', 'ounces'], 'lb' => ['lbs', 'pound', 'pounds'], 'ml' => ['cc', 'cm³', 'millilitre', 'milliliter'],
         'l' => ['litre', 'litres', 'liter', 'liters'], 'fl oz' => ['floz', 'fl. oz', 'fl.oz', 'fluid ounce', 'fluid ounces'],
         'pt' => ['pint', 'pints'], 'qt' => ['qts', 'quart', 'quarts'], 'gal' => ['gallon', 'gallons'],
         '°C' => ['c', 'degc', 'deg c', '° c', 'celsius'], '°F' => ['f', 'degf', 'deg f', '° f', 'fahrenheit'],
-        'g/m²' => ['g/m2', 'gsm'], 'oz/yd²' => ['oz/yd2', 'oz/sq yd'],
+        'g/m²' => ['gsm'], 'oz/yd²' => ['oz/sq yd'],
+        's' => ['sec', 'secs', 'second', 'seconds'], 'min' => ['mins', 'minute', 'minutes'], 'h' => ['hr', 'hrs', 'hour', 'hours'],
+        'd' => ['day', 'days'], 'wk' => ['w', 'week', 'weeks'], '%' => ['percent', 'per cent', 'pct'],
+        'Pa s' => ['pa·s', 'pa.s', 'pas', 'pa*s'],
+        'mPa s' => ['mpa·s', 'mpa.s', 'mpas', 'mpa*s', 'cp', 'cps', 'centipoise'],
+        'g/cm³' => ['g/ml', 'g/cc', 'kg/l', 'kg/dm³'], 'kg/m³' => ['g/l'],
+        'J/mol' => ['j / mol'], 'kJ/mol' => ['kj / mol'], 'mbar' => ['hpa', 'millibar'], 'inHg' => ['"hg', 'in hg'],
     ];
 
     public function measure(): Measure
@@ -62,6 +88,12 @@ enum Unit: string
             self::Millilitre, self::Litre, self::FluidOunce, self::Pint, self::Quart, self::Gallon => Measure::Volume,
             self::Celsius, self::Fahrenheit => Measure::Temperature,
             self::GramsASquareMetre, self::OuncesASquareYard => Measure::ArealWeight,
+            self::Second, self::Minute, self::Hour, self::Day, self::Week => Measure::Time,
+            self::Percent, self::Share => Measure::Share,
+            self::PascalSecond, self::MillipascalSecond => Measure::Viscosity,
+            self::GramsACubicCentimetre, self::KilogramsACubicMetre, self::PoundsAGallon => Measure::Density,
+            self::JoulesAMole, self::KilojoulesAMole => Measure::MolarEnergy,
+            self::Millibar, self::Bar, self::Kilopascal, self::PoundsASquareInch, self::InchesOfMercury => Measure::Pressure,
         };
     }
 
@@ -78,6 +110,14 @@ enum Unit: string
             self::Quart => 946.352946, self::Gallon => 3785.411784,
             self::Celsius => 1.0, self::Fahrenheit => 5.0 / 9.0,
             self::GramsASquareMetre => 1.0, self::OuncesASquareYard => 28.349523125 / 0.83612736,
+            self::Second => 1.0 / 60.0, self::Minute => 1.0, self::Hour => 60.0, self::Day => 1440.0, self::Week => 10080.0,
+            self::Percent => 0.01, self::Share => 1.0,
+            self::PascalSecond => 1.0, self::MillipascalSecond => 0.001,
+            self::GramsACubicCentimetre => 1.0, self::KilogramsACubicMetre => 0.001,
+            self::PoundsAGallon => 453.59237 / 3785.411784,
+            self::JoulesAMole => 1.0, self::KilojoulesAMole => 1000.0,
+            self::Millibar => 1.0, self::Bar => 1000.0, self::Kilopascal => 10.0, self::PoundsASquareInch => 68.947573,
+            self::InchesOfMercury => 33.86389,
         };
     }
 

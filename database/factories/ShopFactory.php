@@ -26,6 +26,7 @@ final class ShopFactory extends Factory
             'working_hours' => array_fill(1, 7, [['08:00', '18:00']]),
             'day_curves' => array_fill(1, 7, ['coldest_c' => 20.0, 'coldest_at' => '05:00', 'warmest_c' => 20.0, 'warmest_at' => '14:00']),
             'tools' => Shop::TOOLS,
+            'things' => ['booth' => 1, 'warm_box' => 2, 'heat_lamp' => 1, 'heated_room' => 1, 'cool_place' => 2, 'oven' => 0],
             'typed_air' => [],
             'cup_loss_g' => 7,
             'scale_step_g' => 0.1,

@@ -45,7 +45,7 @@ return [
 
     // What is answered to a form.
     'form_only' => 'this was no form. Nothing was recorded.',
-    'one_value' => 'The field :field takes one value.',
-    'no_text' => 'The field :field holds something that is no text, or too much of it.',
+    'one_value' => 'Only one value is taken: :field.',
+    'no_text' => 'No text, or too much of it: :field.',
     'no_host' => 'This server has no such name.',
 ];

@@ -8,7 +8,7 @@ use OakGloss\Climate\Forecast;
 return [
     'sections_of' => 'Sections',
     'sections' => [
-        'week' => 'Hours and air', 'hands' => 'Hands', 'places' => 'Places', 'points' => 'Forecast', 'bench' => 'Bench and devices',
+        'places' => 'What we have', 'week' => 'Hours and air', 'hands' => 'Hands', 'points' => 'Forecast', 'bench' => 'Bench and devices',
         'exceptions' => 'Other days', 'filters' => 'Filters',
     ],
     'losses' => 'What cups keep back here, by what was left in them',
@@ -54,7 +54,20 @@ return [
     'filters_count' => 'Counted from acts behind a mask, each from the press before it, 5 min at least and 60 at most (ours). A cartridge that smells is '
         .'at its end, whatever is counted.',
     'lead_days' => 'From an order to its delivery', 'lead_days_why' => 'where no delivery says how long it took',
-    'tools' => 'Tools that the shop has',
+    'tools' => 'Tools',
+    'papers' => 'Papers',
+    'paper_forms' => ['dry sheet' => 'Dry', 'wet sheet' => 'Wet', 'disc' => 'Discs', 'foam pad' => 'Foam pads'],
+    'papers_how' => 'Ticked, a ladder may take it. How many there are is known once a delivery is typed in.',
+    'usual' => 'The usual, in one press',
+    'usual_sets' => ['garage' => 'A garage', 'small' => 'A small shop', 'trade' => 'A trade shop'],
+    'usual_has' => [
+        'garage' => 'respirator, clamps, dryer; papers for dry and wet',
+        'small' => 'and sander, spray gun, a warm box, a heat lamp; discs and pads',
+        'trade' => 'and vacuum pump, a second warm box, a heated room, a cool place',
+    ],
+    'usual_how' => 'It adds what is not ticked yet and takes nothing away. An air-fed mask, a spray booth and a licence are in none: tick them yourself, '
+        .'as they are.',
+    'usual_ticked' => 'Ticked. Take out what is not there.',
     'wipe_holds' => 'A wipe is good for',
     'leak' => 'A bag may lose',
     'leak_unit' => 'mbar in 10 min',

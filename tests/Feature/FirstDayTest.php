@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Paper;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
+use OakGloss\Choosing\Tool;
 
 final class FirstDayTest extends ShopCase
 {
@@ -30,6 +32,40 @@ final class FirstDayTest extends ShopCase
         $this->post('/air', ['air_c' => '18.4', 'rh_percent' => '50'])->assertSessionHasNoErrors();
         app()->forgetScopedInstances();
         $this->get('/parts')->assertDontSee(__('app.type_air'))->assertSee('18.4 °C');
+    }
+
+    public function testNothingIsOwnedUntilItIsTicked(): void
+    {
+        Auth::logout();
+        $this->artisan('oak:open-shop', ['name' => 'Slip Lane', 'town' => 'Elsewhere', 'person' => 'Uma Reed', 'email' => 'uma@slip.example'])
+            ->expectsQuestion('Password, 12 characters or more', 'long-enough-now')->assertSuccessful();
+        $shop = Shop::query()->where('name', 'Slip Lane')->sole();
+        self::assertSame([[], [], 0], [$shop->has(), $shop->tools, Paper::query()->where('shop_id', $shop->id)->thereAtAll()->count()]);
+        $this->actingAs(User::query()->where('email', 'uma@slip.example')->sole());
+        self::assertSame(1, substr_count((string) $this->get('/shop?section=places')->assertOk()->getContent(), ' checked>'), 'who opened it is at the bench');
+        $this->post('/shop/usual', ['set' => 'trade'])->assertSessionHasNoErrors();
+        $has = $shop->refresh()->has();
+        self::assertContains(Tool::VacuumPump, $has);
+        self::assertSame([], array_filter(Tool::forIsocyanate(), fn (Tool $t): bool => in_array($t, $has, true)), 'what isocyanate asks for is ticked by hand');
+        // A set adds, a tick takes out, and how many there are is not known by either.
+        $papers = Paper::query()->where('shop_id', $shop->id)->thereAtAll()->orderBy('grit')->pluck('id')->all();
+        self::assertGreaterThan(15, count($papers));
+        self::assertSame(0, Paper::query()->where('shop_id', $shop->id)->where('sheets', '>', 0)->count());
+        $this->put('/shop', ['section' => 'places', 'tools' => ['licence'], 'things' => ['warm_box' => '1'], 'cool_place_c' => '9', 'papers' => array_slice($papers, 1), 'at_bench' => [User::query()->where('email', 'uma@slip.example')->value('id')]])->assertSessionHasNoErrors();
+        self::assertSame([['licence'], 1], [$shop->refresh()->tools, $shop->things['warm_box']]);
+        self::assertSame(0, Paper::query()->findOrFail($papers[0])->sheets);
+        $this->put('/shop', ['section' => 'places', 'tools' => '', 'things' => [], 'cool_place_c' => '9', 'papers' => '', 'at_bench' => ''])->assertSessionHasErrors(['at_bench' => __('shop.somebody')]);
+    }
+
+    /** Before anybody is there, the night is the one that still lasts, and it ends today. */
+    public function testAtFourteenPastFiveHandsAreBackToday(): void
+    {
+        config(['oak.frozen_at' => '2027-03-11T04:14:00Z']);
+        app()->forgetScopedInstances();
+        $this->get('/bench/evening')->assertOk()->assertSee('Hands are back 08:00');
+        config(['oak.frozen_at' => '2027-03-11T12:14:00Z']);
+        app()->forgetScopedInstances();
+        $this->get('/bench/evening')->assertOk()->assertSee('Hands are back tomorrow 08:00');
     }
 
     /** The demo's password is public: it would sign in to the real shop's machine. */

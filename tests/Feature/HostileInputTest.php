@@ -20,6 +20,7 @@ use Illuminate\Routing\Route as LaravelRoute;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Testing\TestResponse;
 use Tests\Thorough;
 
@@ -30,7 +31,7 @@ final class HostileInputTest extends ShopCase
     private const FIELDS = [
         'up' => [], 'worker' => [], 'login' => [], 'login.store' => ['email' => 'ada@sample.example', 'password' => 'wrong', 'remember' => '1'],
         'join' => [], 'join.store' => ['password' => 'four plain brown words', 'password_confirmation' => 'x'], 'feed' => [],
-        'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'measured.measures' => 'oz|g|1|2'],
+        'logout' => [], 'account' => [], 'account.password' => ['current' => 'x', 'password' => 'y', 'password_confirmation' => 'y'], 'account.everywhere' => [], 'account.measures' => ['measures' => 'us', 'figures' => 'comma', 'measured.measures' => 'oz|g|1|2'],
         'people' => [], 'people.store' => ['name' => 'Bo', 'initials' => 'B', 'email' => 'bo@sample.example', 'role' => 'viewer'], 'audit' => ['page' => '1'],
         'people.role' => ['role' => 'owner'], 'people.link' => [], 'people.password' => ['password' => 'wrong'], 'people.leave' => [], 'people.back' => [],
         'bench' => [], 'bench.evening' => [], 'bench.hands' => [], 'help' => [], 'help.store' => ['part' => '1'], 'help.answer' => [], 'weigh.tare' => ['reads' => 'through'], 'parts.index' => ['q' => 'w', 'method' => 'brush_on', 'state' => 'now', 'person' => '1', 'month' => '2027-03'], 'parts.create' => [], 'parts.choose' => ['lies' => 'bare_part', 'purpose' => 'cosmetic', 'substrate' => 'abs', 'form' => 'flat', 'pieces' => '2', 'finish' => 'gloss', 'skill' => 'some', 'length' => '400', 'width' => '200', 'sun' => '1'],
@@ -59,7 +60,7 @@ final class HostileInputTest extends ShopCase
         'parts.money' => [], 'quotes.store' => ['kind' => 'quote', 'customer' => 'Nell'], 'quotes.forget' => [], 'quotes.pdf' => [],
         'shop.money' => [], 'shop.money.update' => ['currency' => 'EUR', 'digits' => '2', 'hand' => '44', 'booth' => '0', 'box' => '0', 'wet' => '7.6', 'hire' => '25', 'waste' => '5', 'margin' => '10', 'tax' => '20', 'validDays' => '30', 'terms' => 'x', 'excluded' => 'x', 'footer' => 'x'],
         'shelf.store' => ['name' => 'x', 'weave' => 'twill', 'fibre' => 'carbon', 'areal_g_m2' => '200', 'width_mm' => '1000'], 'shelf.update' => ['name' => 'x', 'areal_g_m2' => '200', 'texture_ratio' => '0.3'],
-        'shop.edit' => ['section' => 'week'], 'shop.update' => ['section' => 'bench', 'hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'wipe_holds_min' => '60', 'lead_days' => '3', 'filter_hours.vapour' => '40', 'print_through' => 'flat', 'device_ranges.0' => 'private', 'seen' => '0', 'showed' => 'x'],
+        'shop.usual' => ['set' => 'garage'], 'shop.edit' => ['section' => 'week'], 'shop.update' => ['section' => 'bench', 'hours.1.0.0' => '08:00', 'air.1.coldest_c' => '12', 'air.1.coldest_at' => '05:00', 'typed.0.at' => '2027-03-11T10:00', 'typed.0.c' => '20', 'people.1.days.1' => '08:00-12:00', 'things.booth' => '1', 'tools.0' => 'sander', 'papers.0' => '1', 'at_bench.0' => '1', 'cup_loss_g' => '7', 'scale_step_g' => '0.1', 'target_percent' => '1', 'meter_url' => 'http://192.168.0.2/', 'scale_url' => 'http://192.168.0.3/lines', 'unrest_min' => '30', 'wipe_holds_min' => '60', 'lead_days' => '3', 'filter_hours.vapour' => '40', 'print_through' => 'flat', 'device_ranges.0' => 'private', 'seen' => '0', 'showed' => 'x'],
         'hours.store' => ['day' => '2027-03-12', 'who' => '1', 'spans' => '08:00-12:00', 'because' => 'x'], 'hours.withdraw' => [], 'hours.home' => [],
         'air' => [], 'air.store' => ['air_c' => '20', 'rh_percent' => '50'], 'air.probe' => ['probe_url' => 'http://192.168.0.2/air'], 'air.poll' => [], 'air.import' => ['zone' => 'UTC'], 'air.back' => [], 'air.forget' => [], 'clock.skip' => ['to' => '15'],
     ];
@@ -85,6 +86,18 @@ final class HostileInputTest extends ShopCase
         self::assertSame([], array_diff(array_keys($routes), array_keys(self::FIELDS)), 'routes whose fields are not known');
         $values = $this->values();
         $hostile = self::hostile();
+        $nameless = [];
+        Validator::resolver(function (mixed ...$of) use (&$nameless): \Illuminate\Validation\Validator {
+            $validator = new \Illuminate\Validation\Validator(...$of);
+            foreach (array_keys($of[2]) as $field) {
+                // A name of its own is none that Laravel makes of the field's.
+                $any = preg_replace('/\.\d+(?=\.|$)/', '.*', (string) $field);
+                $named = $of[4] + __('validation.attributes');
+                $nameless += isset($named[$field]) || isset($named[$any]) ? [] : [$any => true];
+            }
+
+            return $validator;
+        });
         $sent = $met = 0;
         foreach ($routes as $name => $route) {
             foreach (array_keys(self::FIELDS[$name] + ['token' => '', 'stray' => '']) as $f => $field) {
@@ -98,6 +111,7 @@ final class HostileInputTest extends ShopCase
             }
         }
         self::assertSame([], $this->failed);
+        self::assertSame([], array_keys($nameless), 'fields without a name in words');
         self::assertGreaterThan(80, $sent);
     }
 
@@ -134,6 +148,14 @@ final class HostileInputTest extends ShopCase
 
     private function note(TestResponse $answer, string $what): void
     {
+        foreach (session('errors')?->getBags() ?? [] as $bag) {
+            foreach ($bag->all() as $message) {
+                // What a framework says, or a field's name as the code has it.
+                if (preg_match('/\bfield\b|\bThe selected\b|\b[a-z]+_[a-z_]+\b|validation\.|[a-z]\.\d|:[a-z]+/', $message) === 1) {
+                    $this->failed[] = "{$what}: {$message}";
+                }
+            }
+        }
         if ($answer->baseResponse->getStatusCode() >= 500) {
             $this->failed[] = $what.': '.mb_substr((string) $answer->exception?->getMessage(), 0, 160);
         }

@@ -57,7 +57,7 @@ trait LivesParts
         $read = fn (int $to): array => ['mbar_from' => 40, 'mbar_to' => $to, 'over_min' => 10];
         $this->act($part, 'leak_tried', $key, $read(30))->assertSessionHasErrors('mbar_to');
         $this->act($part, 'leak_tried', $key, ['mbar_from' => 'x'] + $read(58))
-            ->assertSessionHasErrors(['mbar_from' => 'The pressure when clamped field must be a number.']);
+            ->assertSessionHasErrors(['mbar_from' => 'Not read as pressure when clamped: a figure is needed, such as 12 or 12.5.']);
         $this->act($part, 'leak_tried', $key, $read(58))->assertSessionHasNoErrors();
         self::assertSame($key, $this->planned($part)->next?->step->step->key, 'a bag that leaks ends nothing');
         $this->act($part, 'leak_tried', $key, $read(43))->assertSessionHasNoErrors();

@@ -105,7 +105,7 @@ final class MaterialsFileTest extends ShopCase
         yield 'broken' => ['{"format": ', ['no JSON']];
         yield 'a kind that is none' => [$json('"spoons": [{"name": "x"}]'), ['Line 2', 'shelf', 'spoons']];
         yield 'out of range, third line' => [$json("\"cloths\": [\n{$cloth},\n".str_replace(['New', '200'], ['Other', '99999'], $cloth).']'), ['Line 4', 'areal_g_m2']];
-        yield 'a field that is missing' => [$json("\"cloths\": [\n".str_replace('"width_mm": 1000, ', '', $cloth).']'), ['Line 3', 'width_mm', 'required']];
+        yield 'a field that is missing' => [$json("\"cloths\": [\n".str_replace('"width_mm": 1000, ', '', $cloth).']'), ['Line 3', 'width_mm', 'still missing']];
         yield 'a field that is none' => [$json("\"cloths\": [\n".str_replace('{', '{"colour": "red", ', $cloth).']'), ['Line 3', 'colour']];
         yield 'twice' => [$json("\"cloths\": [\n{$cloth},\n\n{$cloth}]"), ['Line 5', 'name', 'line 3']];
         yield 'a sheet that makes no sense' => [$json("\"resins\": [\n{\"name\": \"x\", \"sheet\": \"y\"}]"), ['Line 3']];

@@ -21,6 +21,64 @@ final class MeasuresTest extends ShopCase
         app()->forgetScopedInstances();
     }
 
+    /** Every figure that is typed anywhere goes through the one reader: its field says what it shows and what it keeps. */
+    public function testEveryFieldForAFigureIsReadAsPeopleWriteThem(): void
+    {
+        $part = $this->partWithBuildCoat();
+        $this->fact($part, 'ready', 'build-2', self::NOW);
+        $clear = \App\Models\Clear::query()->where('shop_id', $this->shop->id)->value('id');
+        $pages = ['/', '/air', '/parts/new', '/parts/choose', "/parts/{$part->id}/edit", "/parts/{$part->id}/film", "/parts/{$part->id}/sand", "/parts/{$part->id}/clear", "/parts/{$part->id}/inspect", "/parts/{$part->id}/money", "/parts/{$part->id}/weigh/build-2", '/shop/money', '/practice', '/shelf/papers/new', '/shelf/resins/new', '/shelf/fillers/new', "/shelf/clears/{$clear}", ...array_map(fn (string $of): string => "/shop?section={$of}", ['week', 'places', 'points', 'bench'])];
+        foreach ($pages as $page) {
+            $dom = new \DOMDocument();
+            @$dom->loadHTML('<?xml encoding="utf-8"?>'.$this->get($page)->assertOk()->getContent());
+            $path = new \DOMXPath($dom);
+            foreach ($path->query('//input[@inputmode="decimal" or @inputmode="numeric" or @inputmode="text"]') ?: [] as $field) {
+                self::assertInstanceOf(\DOMElement::class, $field);
+                $name = trim(str_replace(['[', ']'], ['.', ''], $field->getAttribute('name')), '.');
+                $isClock = preg_match('/^(hours\.|at$)|_at$/', $name) === 1;
+                self::assertTrue($isClock || ($path->query("ancestor::*[self::form or self::fieldset][1]//input[@name='measured[{$name}]']", $field) ?: [])->length >= 1, "{$page}: {$name}");
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, string, float}> */
+    public static function written(): iterable
+    {
+        yield 'thousands by a gap' => ['viscosity_ea_j_mol', '55 000', 55000.0];
+        yield 'kilojoules' => ['viscosity_ea_j_mol', '55 kJ/mol', 55000.0];
+        yield 'a comma' => ['density_mixed_g_cm3', '1,07', 1.07];
+        yield 'hours' => ['sandable_age_min', '26 h', 1560.0];
+        yield 'days' => ['full_age_min', '7 d', 10080.0];
+        yield 'per cent' => ['pigment_fraction', '2 %', 0.02];
+        yield 'a thousandth' => ['viscosity_pa_s', '700 mPa·s', 0.7];
+    }
+
+    #[\PHPUnit\Framework\Attributes\DataProvider('written')]
+    public function testASheetTakesFiguresAsTheyAreWritten(string $field, string $typed, float $kept): void
+    {
+        $resin = \App\Models\Resin::query()->where('shop_id', $this->shop->id)->where('name', 'like', 'Tarn%medium%')->firstOrFail();
+        $form = [];
+        foreach (['sheet', '0', '1', '2', '3', '4'] as $section) {
+            $form = array_replace_recursive($form, $this->fields($this->get("/shelf/resins/{$resin->id}?section={$section}")));
+        }
+        $form = array_diff_key($form, ['section' => '']);
+        $this->put("/shelf/resins/{$resin->id}", [$field => $typed] + $form)->assertSessionHasNoErrors();
+        $new = \App\Models\Resin::query()->where('shop_id', $this->shop->id)->current()->where('name', $resin->name)->sole();
+        self::assertEqualsWithDelta($kept, $new->getAttribute($field), 1e-9);
+    }
+
+    /** Who says how thousands are parted is not asked again. */
+    public function testADoubtfulFigureIsAskedUntilAPersonSaysHowTheyWrite(): void
+    {
+        $form = $this->fields($this->get('/shop?section=bench'));
+        $this->put('/shop', ['lead_days' => '1,500'] + $form)->assertSessionHasErrors(['lead_days' => '“1,500” can be read in two ways: 1500, or 1.5. Write the one you mean; under your name it can be said once for all.']);
+        $this->put('/account/measures', ['figures' => 'comma'])->assertSessionHasNoErrors();
+        $this->actingAs($this->user->refresh());
+        app()->forgetScopedInstances();
+        $this->put('/shop', ['lead_days' => '7,000', 'token' => 'again'] + $form)->assertSessionHasNoErrors();
+        self::assertSame(7, $this->shop->refresh()->lead_days);
+    }
+
     /** @return array<string, mixed> what the form of a page holds, as a browser sends it */
     private function fields(TestResponse $page): array
     {
@@ -137,9 +195,11 @@ final class MeasuresTest extends ShopCase
     public function testEveryFieldOfUsIsSentWithWhatItIsKeptIn(): void
     {
         $measures = app(Measures::class);
-        self::assertNull($measures->field('min', 5));
+        self::assertSame(['unit' => 'min', 'shown' => '5', 'sent' => 'min|min|5|5'], $measures->field('min', 5));
+        self::assertSame(['unit' => 'pieces', 'shown' => '5', 'sent' => 'pieces||5|'], $measures->field('pieces', 5));
+        self::assertSame(['unit' => '%', 'shown' => '2', 'sent' => '%|share|2|0.02'], $measures->field('share', 0.02));
         self::assertSame(['unit' => 'mm', 'shown' => '12.5', 'sent' => 'mm|mm|12.5|12.5'], $measures->field('mm', '12.5'));
-        self::assertSame('', $measures->field('g', null)['shown'] ?? null);
+        self::assertSame('', $measures->field('g', null)['shown']);
         $this->us();
         self::assertSame(['unit' => '°F', 'shown' => '68', 'sent' => '°F|°C|68|20'], app(Measures::class)->field('°C', 20.0));
     }

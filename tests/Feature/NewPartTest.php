@@ -112,12 +112,12 @@ final class NewPartTest extends ShopCase
     public function testTheAnswerGrowsWhileTyping(): void
     {
         $empty = $this->post('/parts/answer', ['shape' => 'bent_panel', 'unit' => 'mm'])->assertOk();
-        $empty->assertSee(__('answer.open'))->assertDontSee('field is required');
+        $empty->assertSee(__('answer.open'))->assertDontSee('Still missing');
         $bare = array_diff_key($this->form(), ['sizes' => true]);
         $this->post('/parts/answer', $bare)
             ->assertSee(__('answer.still', ['what' => 'length, top, flank, bend, bend radius, edge radius']), false);
         $this->post('/parts/answer', ['sizes' => ['length' => 'long', 'top' => 200]] + $this->form())
-            ->assertSee('The length field must be a number')->assertSee(__('answer.still', ['what' => 'flank, bend, bend radius, edge radius']), false);
+            ->assertSee('Not read as length')->assertSee(__('answer.still', ['what' => 'flank, bend, bend radius, edge radius']), false);
         $this->post('/parts/answer', $this->form(['name' => '', 'letter' => '']))->assertSee('ready by')->assertSee('cloth piece')->assertSee('480 × 400 mm')->assertDontSee(__('answer.open'));
         $this->post('/parts/answer', $this->form(['substrate' => 'polypropylene']))->assertSee('Resin does not hold on polypropylene');
         self::assertSame(0, Part::query()->count());
@@ -128,7 +128,7 @@ final class NewPartTest extends ShopCase
         $this->from('/parts/new')->post('/parts', $this->form(['name' => '']))->assertSessionHasErrors('name');
         $this->post('/parts/answer', $this->form(), ['HX-Request' => 'true'])->assertOk();
         $this->get('/', ['HX-Request' => 'true'])->assertOk();
-        $this->get('/parts/new')->assertSee('Not kept yet')->assertSee('The name field is required');
+        $this->get('/parts/new')->assertSee('Not kept yet')->assertSee('Still missing: name');
     }
 
     public function testChangingTheShapeBringsItsSizes(): void

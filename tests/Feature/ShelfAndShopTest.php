@@ -218,7 +218,7 @@ final class ShelfAndShopTest extends ShopCase
     /** @param array<string, mixed> $change @return array<string, mixed> */
     private function sheet(Resin $resin, array $change): array
     {
-        return $change + array_diff_key($resin->toArray(), array_flip(['id', 'shop_id', 'superseded_by_id', 'created_at', 'updated_at', 'uv_stable']));
+        return $change + array_diff_key($resin->toArray(), array_flip(['id', 'shop_id', 'superseded_by_id', 'created_at', 'updated_at', 'uv_stable', 'assumed', 'made_up']));
     }
 
     /** @param array{string, string} $hours @return array<string, mixed> */

@@ -64,6 +64,21 @@ final class WordsTest extends TestCase
         }
     }
 
+    /** Nobody is told what a framework says of a form, on no page and on no command line. */
+    public function testEveryMessageOfAFormIsInOurWords(): void
+    {
+        $theirs = Arr::dot(require base_path('vendor/laravel/framework/src/Illuminate/Translation/lang/en/validation.php'));
+        $ours = Arr::dot(require lang_path('en/validation.php'));
+        foreach (array_keys($theirs) as $key) {
+            if (! str_starts_with($key, 'custom') && $key !== 'attributes') {
+                self::assertArrayHasKey($key, $ours);
+            }
+        }
+        foreach ($ours as $key => $said) {
+            self::assertDoesNotMatchRegularExpression('/\bfield\b|^The :attribute|\b(?:invalid|required|integer|numeric|boolean|array)\b/i', (string) $said, $key);
+        }
+    }
+
     /** A sheet alone is one of four things: of data, of the week's work, of laminate, of paper. */
     public function testASheetIsNeverAlone(): void
     {

@@ -73,11 +73,12 @@ final class OpenShop extends Command
                     ['coldest_c' => 16.0, 'coldest_at' => '06:00', 'warmest_c' => 21.0, 'warmest_at' => '14:00'],
                 ),
                 'typed_air' => [],
+                'assumed' => Shop::ASSUMED,
                 'cup_loss_g' => 8.0,
                 'scale_step_g' => 0.1,
                 'target_burn_through' => Workshop::TARGET_BURN_THROUGH,
             ]);
-            ShippedShelf::stock($shop);
+            ShippedShelf::examples($shop);
             User::query()->create([
                 'shop_id' => $shop->id,
                 'name' => $given['person'],

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
+use OakGloss\Quantity\DecimalMark;
 
 /** One's own password and sign-ins. */
 final class AccountController
@@ -38,7 +39,9 @@ final class AccountController
     /** What is kept stays as it is: it is read in other units. */
     public function measures(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->update($request->validate(['measures' => ['required', Rule::in(Measures::ALL)]]));
+        $user->update($request->validate([
+            'measures' => ['sometimes', 'required', Rule::in(Measures::ALL)], 'figures' => ['sometimes', 'required', Rule::enum(DecimalMark::class)],
+        ]));
 
         return redirect()->route('account')->with('notice', __('people.measured'));
     }

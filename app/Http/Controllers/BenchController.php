@@ -65,11 +65,12 @@ final class BenchController
         $plans = $planner->all($user->shop);
         $floor = $planner->floor($user->shop);
         $closes = ClosingTime::closesAt($floor);
-        $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $closes ?? $floor->nowMin), array_values($plans));
+        $from = ClosingTime::nightFrom($floor);
+        $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $from), array_values($plans));
 
         return view('bench.evening', [
             'evening' => new Evening($lockUp->cases($user->shop), $plans, $closes, $format),
-            'night' => new NightCard($floor, $closes, array_values(array_filter($nights)), $format),
+            'night' => new NightCard($floor, $from, array_values(array_filter($nights)), $format),
         ]);
     }
 }

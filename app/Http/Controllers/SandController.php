@@ -141,9 +141,9 @@ final class SandController
     }
 
     /**
-     * Pieces of each paper that the ladder will wear out, and what the shelf has.
+     * Pieces of each paper that the ladder will wear out, and what the shelf has; null where nobody counts them.
      *
-     * @return list<array{grit: int, pieces: int, has: int, byHand: int}>
+     * @return list<array{grit: int, pieces: int, has: int|null, byHand: int}>
      */
     private function papers(PlannedPart $planned, PlannedStep $flat): array
     {
@@ -152,7 +152,7 @@ final class SandController
             ->whereIn(
                 'form',
                 ShelfPapers::FORMS[$ladder->method->value],
-            )->selectRaw('grit, sum(sheets) as sheets')->groupBy('grit')->pluck('sheets', 'grit');
+            )->get(['grit', 'sheets'])->groupBy('grit');
         $pieces = fn (Grit $grit, bool $isIts): int => (int) array_sum(array_map(
             fn (Taken $t): float => $t->grit?->number === $grit->number && ($t->driven === $ladder->method) === $isIts ? $t->quantity : 0.0,
             Consumption::ofLadder($planned->plan, $ladder),
@@ -162,7 +162,8 @@ final class SandController
             'grit' => $rung->grit->number,
             'pieces' => $pieces($rung->grit, true),
             'byHand' => $pieces($rung->grit, false),
-            'has' => (int) ($stock[$rung->grit->number] ?? 0),
+            'has' => $stock->get($rung->grit->number)?->contains('sheets', null) === true
+                ? null : (int) $stock->get($rung->grit->number)?->sum('sheets'),
         ], $ladder->steps);
     }
 

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ShopRequest;
+use App\Models\Paper;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Audit;
 use App\Planning\Planner;
+use App\Shelf\UsualSet;
+use App\Stock\Ledger;
 use App\Time\DaySpans;
 use App\Time\ShopClock;
 use App\Time\ShopTime;
@@ -16,6 +19,7 @@ use App\Words\Spans;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -45,6 +49,8 @@ final class ShopController
                 fn (array $p): bool => $floor->time->at($p['at']) > $floor->nowMin - 1440.0,
             )),
             'people' => $user->shop->staff,
+            'papers' => $papers = Paper::query()->where('shop_id', $user->shop_id)->current()->orderBy('grit')->get(),
+            'has' => $papers->filter(fn (Paper $p): bool => $p->sheets !== 0)->modelKeys(),
             'week' => array_map(fn (mixed $day): array => DaySpans::read($day)[0], $user->shop->working_hours),
             'exceptions' => $user->shop->hourExceptions()->standing()->with('user')->where(
                 'day',
@@ -67,6 +73,12 @@ final class ShopController
         foreach ($people as $id => $columns) {
             $shop->people()->whereKey($id)->firstOrFail()->update($columns);
         }
+        if (isset($given['at_bench'])) {
+            foreach ($shop->staff as $person) {
+                $person->update(['at_bench' => in_array($person->id, array_map(intval(...), $given['at_bench']), true)]);
+            }
+        }
+        array_key_exists('papers', $given) && $this->tickPapers($shop, array_map(intval(...), $given['papers'] ?? []));
         $has = fn (string $field): bool => array_key_exists($field, $given);
         $number = fn (string $field): array => $has($field) ? [$field => (float) $given[$field]] : [];
         $shop->update([
@@ -84,6 +96,7 @@ final class ShopController
             ...($has('target_percent') ? ['target_burn_through' => (float) $given['target_percent'] / 100.0] : []),
             ...($has('print_through') ? ['print_through' => $given['print_through']] : []),
             ...($has('lead_days') ? ['lead_days' => (int) $given['lead_days']] : []),
+            'assumed' => array_values(array_filter($shop->assumed, fn (string $what): bool => ! $has($what))),
             ...($has('tools') ? ['tools' => array_values(array_unique($given['tools'] ?? []))] : []),
             'things' => array_map(intval(...), array_intersect_key($given['things'] ?? [], (array) __('shop.thing'))) + $shop->things,
             'filter_hours' => array_map(floatval(...), $given['filter_hours'] ?? []) + $shop->filter_hours,
@@ -92,6 +105,32 @@ final class ShopController
         $fields === [] ?: $audit->note($shop->id, 'settings_changed', $user, ['fields' => $fields]);
 
         return redirect()->route('shop.edit', array_filter(['section' => $request->section()]))->with('notice', __('shop.kept'));
+    }
+
+    /** What a shop of its kind usually has, ticked in one press. */
+    public function usual(Request $request, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['set' => ['required', Rule::enum(UsualSet::class)]]);
+        UsualSet::from($given['set'])->tick($user->shop);
+        $audit->note($user->shop_id, 'settings_changed', $user, ['fields' => ['tools', 'things', 'papers']]);
+
+        return redirect()->route('shop.edit', ['section' => 'places'])->with('notice', __('shop.usual_ticked'));
+    }
+
+    /**
+     * How many there are stays as it is; of one that is ticked anew it is not known.
+     *
+     * @param array<int> $there
+     */
+    private function tickPapers(Shop $shop, array $there): void
+    {
+        foreach (Paper::query()->where('shop_id', $shop->id)->current()->get() as $paper) {
+            $isThere = in_array($paper->id, $there, true);
+            if ($isThere !== ($paper->sheets !== 0)) {
+                $paper->update(['sheets' => $isThere ? null : 0]);
+            }
+        }
+        app(Ledger::class)->mirrorAll($shop->id);
     }
 
     /**

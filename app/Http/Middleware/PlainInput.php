@@ -19,7 +19,7 @@ final class PlainInput
 {
     /** Fields of forms that come in groups. */
     private const GROUPS = [
-        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools', 'filter_hours',
+        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools', 'papers', 'at_bench', 'filter_hours',
         'measured',
     ];
 
@@ -55,7 +55,7 @@ final class PlainInput
         $fields = 0;
         foreach ($request->input() as $name => $value) {
             $name = (string) $name;
-            $said = mb_substr(mb_scrub(str_replace("\0", '', $name)), 0, 40);
+            $said = self::called($name);
             if (is_array($value) && ! in_array($name, self::GROUPS, true)) {
                 $wrong[$name] = (string) __('errors.one_value', ['field' => $said]);
             } elseif (! $this->isPlain($value, $fields, longest: self::LONGEST_CARRIED[$name] ?? self::LONGEST) || ! $this->isText($name)) {
@@ -64,6 +64,15 @@ final class PlainInput
         }
 
         return $wrong;
+    }
+
+    /** As its field is called; else what was sent, as far as it is text. */
+    private static function called(string $name): string
+    {
+        $called = __("validation.attributes.{$name}");
+
+        return is_string($called) && ! str_starts_with($called, 'validation.')
+            ? $called : strtr(mb_substr(mb_scrub(str_replace("\0", '', $name)), 0, 40), '_', ' ');
     }
 
     private function isPlain(mixed $value, int &$fields, int $depth = 0, int $longest = self::LONGEST): bool

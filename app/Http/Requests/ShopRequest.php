@@ -17,7 +17,7 @@ final class ShopRequest extends FormRequest
 {
     /** Sections of the form, each saved on its own: the fields of each; the bench has all the others. */
     public const SECTIONS = [
-        'week' => ['hours', 'air'], 'hands' => ['people'], 'places' => ['things', 'cool_place_c'], 'points' => ['typed'], 'bench' => [],
+        'week' => ['hours', 'air'], 'hands' => ['people'], 'places' => ['tools', 'things', 'cool_place_c', 'papers', 'at_bench'], 'points' => ['typed'], 'bench' => [],
     ];
 
     private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
@@ -95,6 +95,10 @@ final class ShopRequest extends FormRequest
             'leak_mbar' => ['sometimes', 'numeric', 'between:0.1,100'],
             'tools' => ['sometimes', 'nullable', 'array'],
             'tools.*' => [Rule::in(Shop::TOOLS)],
+            'papers' => ['sometimes', 'nullable', 'array'],
+            'papers.*' => ['integer'],
+            'at_bench' => ['sometimes', 'required', 'array'],
+            'at_bench.*' => ['integer'],
             'print_through' => ['sometimes', Rule::enum(PrintThrough::class)],
         ];
     }
@@ -103,6 +107,7 @@ final class ShopRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'at_bench.required' => (string) __('shop.somebody'),
             'hours.*.*.*.regex' => (string) __('shop.time_like'),
             'air.*.*.regex' => (string) __('shop.air_time_like'),
             'air.*.warmest_c.gte' => (string) __('shop.warmest_colder'),

@@ -19,7 +19,7 @@ final class Fillers extends ShelfKind
         return ['Filler' => [
             Field::choice('does', ['thicker' => 'thicker', 'lighter' => 'lighter to sand', 'stronger' => 'stronger'])->called('Makes'),
             Field::number('density_g_cm3', 0.05, 6)->called('Density', 'g/cm³'),
-            Field::number('most_share', 0.001, 3)->called('At most in a mix', 'share by weight', '0.05 is 5 %'),
+            Field::number('most_share', 0.001, 3)->called('At most in a mix', 'share', 'by weight'),
             Field::flag('dusts')->called('Fine dust: mask while it is stirred in')->optional(),
         ]];
     }

@@ -60,7 +60,7 @@ final class Resins extends ShelfKind
                 Field::number('density_hardener_g_cm3', 0.5, 3)->called('Density of hardener', 'g/cm³'),
                 Field::number('density_mixed_g_cm3', 0.5, 3)->called('Density mixed', 'g/cm³'),
                 Field::number('pigment_fraction', 0, 0.5)
-                    ->called('Pigment for a black base', 'share of the mix', 'as the pigment\'s sheet allows, 0.02 is 2 %'),
+                    ->called('Pigment for a black base', 'share', 'of the mix, as the pigment\'s sheet allows'),
             ],
             'Pump' => [
                 Field::number('pump_resin_g', 0.05, 500)
@@ -77,7 +77,7 @@ final class Resins extends ShelfKind
                 Field::number('viscosity_ea_j_mol', 1000, 300000)
                     ->called('Its activation energy', 'J/mol', '50 000 to 60 000 if the sheet says nothing'),
                 Field::number('gel_age_min', 0.1, 100000)->called('Gel of a thin film', 'min', 'at the reference temperature'),
-                Field::number('shrinkage', 0, 0.2)->called('Shrinkage', 'share of thickness'),
+                Field::number('shrinkage', 0, 0.2)->called('Shrinkage', 'share', 'of its thickness'),
                 Field::flag('uv_stable')->called('UV stable')->optional(),
             ],
         ];

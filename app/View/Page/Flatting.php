@@ -36,10 +36,10 @@ final readonly class Flatting
     public bool $isNow;
 
     /**
-     * @param list<array{grit: int, pieces: int, has: int, byHand: int}>   $papers  in the order of the ladder
-     * @param list<array{way: SandingWay, minor: int|null, pieces: float}> $ways
-     * @param array<string, int>                                           $changes how often each was done
-     * @param list<int>                                                    $buy     papers that the shelf lacks
+     * @param list<array{grit: int, pieces: int, has: int|null, byHand: int}> $papers  in the order of the ladder
+     * @param list<array{way: SandingWay, minor: int|null, pieces: float}>    $ways
+     * @param array<string, int>                                              $changes how often each was done
+     * @param list<int>                                                       $buy     papers that the shelf lacks
      */
     public function __construct(
         private PlannedPart $planned,

@@ -21,9 +21,9 @@ final readonly class NightCard
     public ?array $coldest;
 
     /** @param list<Night> $nights */
-    public function __construct(ShopFloor $floor, ?float $closes, public array $nights, private Formatter $format)
+    public function __construct(ShopFloor $floor, float $fromMin, public array $nights, private Formatter $format)
     {
-        $this->until = $floor->work->opensAfter($closes ?? $floor->nowMin);
+        $this->until = $floor->work->opensAfter($fromMin);
         $this->coldest = $this->until === null ? null : $floor->air->coldestBetween($floor->nowMin, $this->until);
     }
 

@@ -7,7 +7,7 @@
 <div {{ $attributes->only('class')->class(['field', 'is-wrong' => $message]) }}>
     <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="unit">{{ $measured['unit'] ?? $unit }}</span>@endif</label>
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type === 'number' ? 'text' : $type }}"
-        @if ($type === 'number') inputmode="{{ $measured === null ? 'decimal' : 'text' }}" @endif
+        @if ($type === 'number') inputmode="{{ $measures->isMeasure($unit) ? 'text' : 'decimal' }}" @endif
         value="{{ $type === 'password' ? '' : App\View\OldInput::of($dotted, $measured['shown'] ?? $value) }}"
         @if ($message) aria-invalid="true" @endif
         @if ($hint || $message) aria-describedby="{{ $id }}-more" @endif {{ $attributes->except('class') }}>

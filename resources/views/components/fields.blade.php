@@ -8,6 +8,7 @@
             @foreach ($field->choices as $choice)<option value="{{ $choice }}">{{ __("{$label}_{$choice}") }}</option>@endforeach
         </select>
     @else
+        @if ($field->type->isNumber())<x-measured :name="$field->name" :unit="$field->unit" />@endif
         <input id="{{ $name }}" name="{{ $field->name }}" @required($field->isRequired)
             @if (old('kind') === $kind::KIND) value="{{ App\View\OldInput::of($field->name) }}" @endif
             @if (old('kind') === $kind::KIND && $errors->has($field->name)) aria-invalid="true" aria-describedby="{{ $name }}-more" @endif

@@ -22,8 +22,8 @@
                         <td>{{ $format->measured($rung->cutUm, 'µm', 1) }}</td>
                         <td>{{ $format->measured($ladder->method->scratchUm($rung->grit), 'µm', 1) }}</td>
                         <td>{{ $format->span($rung->minutes) }}</td>
-                        <td @class(['is-over' => $flat->papers[$r]['pieces'] > $flat->papers[$r]['has']])>{{ $flat->papers[$r]['pieces'] }}
-                            <small>{{ __('sand.of', ['n' => $flat->papers[$r]['has']]) }}@if ($flat->papers[$r]['byHand']), {{
+                        <td @class(['is-over' => $flat->papers[$r]['pieces'] > ($flat->papers[$r]['has'] ?? INF)])>{{ $flat->papers[$r]['pieces'] }}
+                            <small>{{ $flat->papers[$r]['has'] === null ? __('stock.not_counted') : __('sand.of', ['n' => $flat->papers[$r]['has']]) }}@if ($flat->papers[$r]['byHand']), {{
                                 trans_choice('sand.worn.by_hand', $flat->papers[$r]['byHand']) }}@endif</small></td>
                         <td>{{ $flat->isSanded($rung) ? __('sand.sanded') : '' }}</td>
                     </tr>

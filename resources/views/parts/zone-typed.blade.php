@@ -12,7 +12,8 @@
         @endforeach
     </select></td>
     @foreach (['slope_deg', 'length_mm', 'area_cm2', 'radius_mm'] as $field)
-        <td><input aria-label="{{ __("zones.label.{$field}", ['n' => $i + 1]) }}" name="{{ $at($field) }}" inputmode="decimal"
+        <td><x-measured :name="$at($field)" :value="$row[$field] ?? null" />
+            <input aria-label="{{ __("zones.label.{$field}", ['n' => $i + 1]) }}" name="{{ $at($field) }}" inputmode="decimal"
             value="{{ $row[$field] ?? '' }}" class="short" @if ($bad($field)) aria-invalid="true" @endif></td>
     @endforeach
     <td><select aria-label="{{ __('zones.label.visibility', ['n' => $i + 1]) }}" name="{{ $at('visibility') }}">

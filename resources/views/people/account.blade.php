@@ -8,6 +8,8 @@
             @marks @method('PUT')
             <x-pick name="measures" :label="__('people.measures_read')" :choices="__('people.measure')" :value="$user->measures"
                 :hint="__('people.measures_kept')" />
+            <x-pick name="figures" :label="__('people.figures')" :choices="__('people.figure')" :value="$user->figures"
+                :hint="__('people.figures_why')" />
             <button class="btn">{{ __('stock.do') }}</button>
         </form>
     </section>

@@ -35,10 +35,12 @@
                                     </select></div>
                                 <div class="field"><label for="quantity-{{ $lot->id }}">{{ __('stock.quantity') }}<span
                                     class="unit">{{ $kind::UNIT }}</span></label>
+                                    <x-measured name="quantity" :unit="$kind::UNIT" />
                                     <input id="quantity-{{ $lot->id }}" name="quantity" inputmode="decimal" required></div>
                                 @if ($lot->width_mm !== null)
                                     <div class="field"><label for="width-{{ $lot->id }}">{{ __('stock.cut_width') }}<span
                                         class="unit">mm</span></label>
+                                        <x-measured name="width_mm" unit="mm" />
                                         <input id="width-{{ $lot->id }}" name="width_mm" inputmode="decimal"></div>
                                     <div class="field"><label for="direction-{{ $lot->id }}">{{ __('stock.cut_direction') }}</label>
                                         <select id="direction-{{ $lot->id }}" name="direction">

@@ -27,16 +27,6 @@
         <x-field name="lead_days" :label="__('shop.lead_days')" :unit="__('money.days')" type="number" :value="$shop->lead_days"
             :hint="__('shop.lead_days_why')" />
         <x-field name="leak_mbar" :label="__('shop.leak')" :unit="__('shop.leak_unit')" type="number" :value="$shop->leak_mbar" />
-        <div class="field span-3">
-            <span id="tools">{{ __('shop.tools') }}</span>
-            <input type="hidden" name="tools" value="">
-            <div class="ticks">
-                @foreach (array_intersect_key(__('choose.tools'), array_flip(App\Models\Shop::TOOLS)) as $tool => $word)
-                    <label class="tick"><input type="checkbox" name="tools[]" value="{{ $tool }}"
-                        @checked(in_array($tool, $shop->tools, true))> {{ $word }}</label>
-                @endforeach
-            </div>
-        </div>
         <x-pick name="print_through" :label="__('shop.print_through')" :hint="__('shop.print_through_why')" :value="$shop->print_through"
             :choices="$format->choices('print_through', OakGloss\Method\PrintThrough::cases())" />
     </div>

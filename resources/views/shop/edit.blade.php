@@ -12,6 +12,21 @@
                 @if ($name === $section) aria-current="page" @endif>{{ __("shop.sections.{$name}") }}</a>
         @endforeach
     </nav>
+    @if ($section === 'places')
+        @can('own', $shop)
+        <form method="post" action="{{ route('shop.usual') }}" class="card usual" aria-labelledby="usual-title">
+            @marks
+            <h2 id="usual-title">{{ __('shop.usual') }}</h2>
+            <div class="usual-sets">
+                @foreach (App\Shelf\UsualSet::cases() as $set)
+                    <button class="btn" name="set" value="{{ $set->value }}"><b>{{ __("shop.usual_sets.{$set->value}") }}</b>
+                        <small>{{ __("shop.usual_has.{$set->value}") }}</small></button>
+                @endforeach
+            </div>
+            <p class="soft">{{ __('shop.usual_how') }}</p>
+        </form>
+        @endcan
+    @endif
     @if ($isForm)
     <form method="post" action="{{ route('shop.update') }}" novalidate data-showed>
         @marks @method('PUT')

@@ -39,7 +39,7 @@
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
         @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
-        @if (! $page->countsDrops())
+        @if ($page->countsDrops())<x-measured name="drops" />@else
             <input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">
             <input type="hidden" name="reads" value="{{ $page->isThrough ? 'through' : 'tared' }}">
         @endif
@@ -68,7 +68,7 @@
             @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
             <div class="field">
                 <label for="strokes">{{ __('weigh.strokes', ['jar' => $jar]) }}</label>
-                <input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
+                <x-measured name="strokes" /><input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
             <button class="btn">{{ __('weigh.pumped') }}</button>
         </form>
     @endif
