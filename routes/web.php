@@ -214,6 +214,9 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::post('/shelf/{kind}/{id}/file', [SheetFileController::class, 'store'])->middleware('throttle:photos')
         ->name('sheet-files.store')->can('own', 'App\Models\Shop');
     Route::get('/sheet-files/{file}', [SheetFileController::class, 'show'])->name('sheet-files.show')->can('see', 'file');
+    Route::get('/shelf/short/{form}', [ShelfController::class, 'short'])->name('shelf.short')->can('own', 'App\Models\Shop');
+    Route::post('/shelf/{kind}/{id}/confirm', [ShelfController::class, 'confirm'])->name('shelf.confirm')->can('own', 'App\Models\Shop');
+    Route::post('/shelf/{kind}/{id}/densities', [ShelfController::class, 'densities'])->name('shelf.densities')->can('own', 'App\Models\Shop');
     Route::get('/shelf/{kind}/new', [ShelfController::class, 'create'])->name('shelf.create')->can('own', 'App\Models\Shop');
     Route::post('/shelf/{kind}', [ShelfController::class, 'store'])->name('shelf.store')->can('own', 'App\Models\Shop');
     Route::get('/shelf/{kind}/{id}', [ShelfController::class, 'edit'])->name('shelf.edit');

@@ -36,15 +36,16 @@ final class CupGate
             default => $cup->batch->resinG,
         };
         $jar = $this->format->word('component', $component);
-        $yes = (string) __('weigh.sure_pour', ['grams' => $this->format->grams($grams), 'jar' => $jar]);
+        $say = fn (float $g): string => $this->format->mixed($g, $cup->batch->ratio, $component);
+        $yes = (string) __('weigh.sure_pour', ['grams' => $say($grams), 'jar' => $jar]);
         if ($grams > self::MOST_OVER_MARK * $mark + $step) {
             Doubt::ask($request, 'grams', "{$component}-{$grams}", (string) __('weigh.far_over', [
-                'grams' => $this->format->grams($grams), 'mark' => $this->format->grams($mark), 'jar' => $jar,
+                'grams' => $say($grams), 'mark' => $say($mark), 'jar' => $jar,
                 'times' => (string) round($grams / max($mark, $step), $grams < 10.0 * $mark ? 1 : 0),
             ]), $yes);
         } elseif ($leftG !== null && $grams > $leftG + $step) {
             Doubt::ask($request, 'grams', "{$component}-{$grams}", (string) __('weigh.more_than_jar', [
-                'grams' => $this->format->grams($grams), 'left' => $this->format->grams($leftG), 'jar' => $jar,
+                'grams' => $say($grams), 'left' => $say($leftG), 'jar' => $jar,
             ]), $yes);
         }
     }
@@ -80,8 +81,9 @@ final class CupGate
         }
         if ($cup->pour->totalG() > self::MOST_LAID * $cup->batch->totalG()) {
             Doubt::ask($request, 'act', "laid-{$step}-".round($cup->pour->totalG(), 1), (string) __('weigh.no_brush', [
-                'grams' => $this->format->grams($cup->pour->totalG()), 'planned' => $this->format->grams($cup->batch->totalG()),
-            ]), (string) __('weigh.laid_anyway', ['grams' => $this->format->grams($cup->pour->totalG())]));
+                'grams' => $in = $this->format->mixed($cup->pour->totalG(), $cup->batch->ratio),
+                'planned' => $this->format->mixed($cup->batch->totalG(), $cup->batch->ratio),
+            ]), (string) __('weigh.laid_anyway', ['grams' => $in]));
         }
     }
 }

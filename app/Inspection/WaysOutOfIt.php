@@ -218,7 +218,7 @@ final class WaysOutOfIt
             $offer,
             $ready,
             $trial['part']->plan->handsAheadMin() - $planned->plan->handsAheadMin(),
-            max(0.0, $trial['part']->plan->totalGrams() - $planned->plan->totalGrams() + ($isAnew ? self::usedG($planned) : 0.0)),
+            max(0.0, $trial['part']->plan->weighedGrams() - $planned->plan->weighedGrams() + ($isAnew ? self::usedG($planned) : 0.0)),
             ($ready ?? $readyNow) - $readyNow,
             $others,
             array_map(fn (PlannedStep $s): string => $this->format->step($s->step), $steps),

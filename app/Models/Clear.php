@@ -34,6 +34,8 @@ use App\Casts\Rows;
  */
 final class Clear extends ShelfItem
 {
+    protected $attributes = ['assumed' => '[]', 'made_up' => false];
+
     protected function casts(): array
     {
         return [

@@ -61,6 +61,7 @@ use OakGloss\Optics\Finish;
  * @property CarbonImmutable|null                                    $finished_at    follows from the facts
  * @property CarbonImmutable|null                                    $held_at        it lies, and gives its hands up
  * @property CarbonImmutable|null                                    $cancelled_at   its record is kept
+ * @property bool                                                    $is_trial       a panel on which something new is tried
  * @property CarbonImmutable                                         $created_at
  * @property \Illuminate\Database\Eloquent\Collection<int, PartFact> $facts
  */
@@ -110,7 +111,7 @@ final class Part extends Model
             'created_at' => Moment::class,
             'wrap_mm' => 'float',
             ] + array_fill_keys(['colour', 'holes'], 'integer')
-          + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear'], 'boolean');
+          + array_fill_keys(['primed', 'zones_typed', 'sun', 'heat', 'wear', 'is_trial'], 'boolean');
     }
 
     /** @var array<string, string>|null */

@@ -47,11 +47,20 @@ use App\Casts\Rows;
  */
 final class Resin extends ShelfItem
 {
-    protected $attributes = ['ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin', 'opacity' => 'clear', 'assumed' => '[]'];
+    protected $attributes = [
+        'ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin', 'opacity' => 'clear', 'assumed' => '[]', 'made_up' => false,
+    ];
+
+    /** Measured by the marks of a cup: its ratio is of volumes, and nobody knows what they weigh. */
+    public function isByCup(): bool
+    {
+        return $this->ratio_kind === 'volume' && array_intersect(['density_resin_g_cm3', 'density_hardener_g_cm3'], $this->assumed) !== [];
+    }
 
     protected function casts(): array
     {
-        return ['sheet' => Rows::class, 'catalyst' => Rows::class, 'uv_stable' => 'boolean', 'made_up' => 'boolean', 'assumed' => Rows::class] + array_fill_keys([
+        return ['sheet' => Rows::class, 'catalyst' => Rows::class, 'uv_stable' => 'boolean',
+            'made_up' => 'boolean', 'assumed' => Rows::class] + array_fill_keys([
             'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min', 'stall_c',
             'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3', 'density_mixed_g_cm3',
             'viscosity_pa_s', 'viscosity_ea_j_mol', 'gel_age_min', 'shrinkage', 'pot_life_min', 'pot_mass_g', 'pot_c', 'min_c',

@@ -22,6 +22,18 @@ abstract class ShelfItem extends Model
 {
     protected $guarded = ['id'];
 
+    /** @return list<string> fields of its sheet that no label and nobody typed */
+    public function assumed(): array
+    {
+        return isset($this->getAttributes()['assumed']) ? array_values((array) $this->getAttribute('assumed')) : [];
+    }
+
+    /** Whether its sheet says something that nobody read off a label. */
+    public function isUnproven(): bool
+    {
+        return $this->getAttribute('made_up') || $this->assumed() !== [];
+    }
+
     /** @param Builder<static> $query */
     #[Scope]
     protected function current(Builder $query): void

@@ -65,7 +65,7 @@ final readonly class PricedChoice
             $isCurrent,
             $planned->plan->refusedSince($was)[0] ?? null,
             $planned->schedule->readyMin(),
-            $planned->plan->totalGrams(),
+            $planned->plan->weighedGrams(),
             $planned->plan->handsAheadMin(),
             $planned->plan->worst()?->risk() ?? 0.0,
             $planned->plan->worst()?->anyShows() ?? 0.0,

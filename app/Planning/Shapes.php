@@ -49,10 +49,48 @@ final class Shapes
         };
     }
 
-    /** A shape that a method can have: the one that is asked for, else the usual one. */
+    /** Flat ones: a part of one of them is flat by every other way too. */
+    private const FLAT = ['panel', 'sheet', 'two_faces', 'patch'];
+
+    /** A shape that a method can have: the one that is asked for; a flat one for a flat one; else the usual one. */
     public static function fitting(Method $method, string $shape): string
     {
-        return in_array($shape, self::of($method), true) ? $shape : self::of($method)[0];
+        $offered = self::of($method);
+        $wanted = in_array($shape, $offered, true) || ! in_array($shape, self::FLAT, true) ? $shape : 'panel';
+
+        return in_array($wanted, $offered, true) ? $wanted : $offered[0];
+    }
+
+    /**
+     * What was typed for one shape, as another asks for it: how long and how wide it is stays.
+     *
+     * @param array<array-key, mixed> $sizes as they were typed, by size
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function carried(string $from, string $to, array $sizes): array
+    {
+        if ($from === $to || ! isset(self::SIZES[$from], self::SIZES[$to])) {
+            return $sizes;
+        }
+        $figure = fn (string $size): ?float => is_numeric($sizes[$size] ?? null) ? (float) $sizes[$size] : null;
+        [$length, $width] = match ($from) {
+            'sheet' => [$figure('part_length'), $figure('part_width')],
+            'patch' => [$figure('whole_length'), $figure('whole_width')],
+            'bent_panel' => [
+                $figure('length'), $figure('top') === null || $figure('flank') === null ? null : $figure('top') + $figure('flank'),
+            ],
+            default => [$figure('length'), $figure('width')],
+        };
+        $carried = match ($to) {
+            'sheet' => ['part_length' => $length, 'part_width' => $width, 'length' => null, 'width' => null],
+            'patch' => ['whole_length' => $length, 'whole_width' => $width],
+            'bent_panel' => ['length' => $length] + ($width === null
+                ? [] : ['top' => round(0.6 * $width, 3), 'flank' => round(0.4 * $width, 3)]),
+            default => ['length' => $length, 'width' => $width],
+        };
+
+        return array_filter($carried, fn (?float $mm): bool => $mm !== null) + array_diff_key($sizes, $carried);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\ShelfItem;
 use Closure;
 use OakGloss\Cure\Activation;
 use OakGloss\Cure\Kinetics;
+use OakGloss\Cure\Spread;
 use OakGloss\Fact\FactLog;
 use OakGloss\Fact\Kind\Decided;
 use OakGloss\Film\Fibre;
@@ -69,14 +70,7 @@ final class FromShelf
                 $cure,
                 $row->shrinkage,
             ),
-            $row->ratio_kind === 'volume'
-                ? MixRatio::byVolume(
-                    (float) $row->volume_resin,
-                    (float) $row->volume_hardener,
-                    $row->density_resin_g_cm3,
-                    $row->density_hardener_g_cm3,
-                )
-                : MixRatio::byWeight((float) $row->hardener_phr),
+            self::ratioOf($row),
             $row->pot_life_min,
             $row->pot_mass_g,
             $row->pot_c,
@@ -89,7 +83,21 @@ final class FromShelf
             catalyst: $catalyst,
             opacity: Opacity::tryFrom((string) $row->opacity) ?? Opacity::Clear,
             isFace: $row->use === 'gel_coat',
+            rateSigma: $row->assumed === [] ? Spread::SHEET_SIGMA : Spread::ASSUMED_SIGMA,
         );
+    }
+
+    private static function ratioOf(Resin $row): MixRatio
+    {
+        $volumes = [
+            (float) $row->volume_resin, (float) $row->volume_hardener, $row->density_resin_g_cm3, $row->density_hardener_g_cm3,
+        ];
+
+        return match (true) {
+            $row->ratio_kind !== 'volume' => MixRatio::byWeight((float) $row->hardener_phr),
+            $row->isByCup() => MixRatio::inCup(...$volumes),
+            default => MixRatio::byVolume(...$volumes),
+        };
     }
 
     /**

@@ -60,7 +60,10 @@ final class Slots
     /** @return list<int> sheets as they stand now that are made for a slot of a method, the likeliest first */
     public function suits(Shop $shop, Slot $slot, Method $method): array
     {
-        return array_values(array_map('intval', $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->pluck('id')->all()));
+        $sheets = $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->get();
+
+        // What somebody typed or confirmed goes before an example that ships with the app.
+        return array_values(array_map(intval(...), $sheets->sortBy('made_up')->modelKeys()));
     }
 
     /** @return Builder<covariant Model> what is made for a slot of a method, the likeliest first */
@@ -89,7 +92,7 @@ final class Slots
         return $like?->clear?->sheen === 'gloss' && ($mayAll || ! $like->clear->isocyanate)
             ? $like->clear_id
             : Clear::query()->where('shop_id', $shop->id)->current()->whereNot('kind', ClearKind::Filler->value)
-                ->where('sheen', 'gloss')->orderByRaw($mayAll ? "kind = 'two_part' desc" : 'isocyanate')->orderBy('name')->value('id');
+                ->where('sheen', 'gloss')->orderBy('made_up')->orderByRaw($mayAll ? "kind = 'two_part' desc" : 'isocyanate')->orderBy('name')->value('id');
     }
 
     /** @return Builder<covariant Model> */

@@ -196,7 +196,8 @@ final class ShopStock
     }
 
     /**
-     * What to buy, by the day on which it has to be ordered: more is asked for than is good then, or it is low.
+     * What to buy, by the day on which it has to be ordered: more is asked for than is good then, it is low, or nobody counts
+     * it and it is asked for.
      *
      * @return list<ToBuy>
      */
@@ -205,7 +206,7 @@ final class ShopStock
         $list = [];
         foreach ($this->jars + $this->onceKept() as $key => $jar) {
             $outlook = $this->outlook($jar);
-            if (! $this->isKept($jar) || ($outlook->missing <= 0.0 && ! $this->isLow($jar))) {
+            if ($outlook->missing <= 0.0 && ! $this->isLow($jar)) {
                 continue;
             }
             $last = $this->last[$key] ?? null;
@@ -221,10 +222,12 @@ final class ShopStock
                 $last['supplier'] ?? '',
                 $this->leadDays($jar),
                 $this->orderByMin($jar),
-                $this->lateDays($jar),
+                $this->isKept($jar) ? $this->lateDays($jar) : 0,
+                $this->isKept($jar),
             );
         }
-        usort($list, fn (ToBuy $a, ToBuy $b): int => [$a->orderByMin ?? INF, $a->jar->key()] <=> [$b->orderByMin ?? INF, $b->jar->key()]);
+        $rank = fn (ToBuy $b): array => [! $b->isCounted, $b->orderByMin ?? INF, $b->jar->key()];
+        usort($list, fn (ToBuy $a, ToBuy $b): int => $rank($a) <=> $rank($b));
 
         return $list;
     }

@@ -17,6 +17,7 @@ final readonly class ToBuy
      * @param int        $leadDays   from an order until it is there
      * @param float|null $orderByMin so that it is there in time
      * @param int        $lateDays   that an order of today comes too late
+     * @param bool       $isCounted  false where no delivery of it was ever typed in: whether there is some is not known
      */
     public function __construct(
         public Jar $jar,
@@ -29,6 +30,7 @@ final readonly class ToBuy
         public int $leadDays,
         public ?float $orderByMin,
         public int $lateDays,
+        public bool $isCounted,
     ) {
     }
 }

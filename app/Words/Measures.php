@@ -92,7 +92,11 @@ final readonly class Measures
         };
         $exact = is_numeric($kept) ? (string) json_encode((float) $kept) : '';
 
-        return ['unit' => $shown === $unit ? $label : $shown->value, 'shown' => $text, 'sent' => implode('|', [$shown->value, $unit->value, $text, $exact])];
+        return [
+            'unit' => $shown === $unit ? $label : $shown->value,
+            'shown' => $text,
+            'sent' => implode('|', [$shown->value, $unit->value, $text, $exact]),
+        ];
     }
 
     /** Whether a label is a unit that others can stand in for. */

@@ -9,9 +9,11 @@ use OakGloss\Cloth\Piece;
 use OakGloss\Cure\Activation;
 use OakGloss\Geometry\Zone;
 use OakGloss\Geometry\ZoneKind;
+use OakGloss\Method\Slot;
 use OakGloss\Mixing\Batch;
 use OakGloss\Mixing\MixRatio;
 use OakGloss\Plan\ClearPlan;
+use OakGloss\Plan\PlannedStep;
 use OakGloss\Plan\ZoneState;
 use OakGloss\Quantity\Unit;
 
@@ -24,6 +26,34 @@ trait SaysFigures
     public function grams(float $grams): string
     {
         return $this->measures->say($grams, Unit::Gram, $grams < 100.0 ? 1 : 0);
+    }
+
+    /** What of a mix goes into the cup: weighed, or by the marks of a cup where nobody knows what it weighs. */
+    public function mixed(float $grams, ?MixRatio $ratio, string $jar = ''): string
+    {
+        return $ratio?->isInCup() !== true ? $this->grams($grams) : $this->stock(match ($jar) {
+            'resin', 'pigment' => $ratio->resinMl($grams), 'hardener' => $ratio->hardenerMl($grams), default => $ratio->mixMl($grams),
+        }, 'ml');
+    }
+
+    /**
+     * `640 g + 120 ml`: what steps mix together, what is weighed and what is measured in a cup each by itself.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    public function mixes(array $steps, ?Slot $from = null): string
+    {
+        $sums = [];
+        foreach ($steps as $step) {
+            $ratio = $step->batch?->ratio;
+            if (! $step->skipped && $ratio !== null && ($from === null || $step->step->layer?->slot === $from)) {
+                $grams = $step->usedG ?? $step->batch->totalG();
+                $unit = $ratio->isInCup() ? 'ml' : 'g';
+                $sums[$unit] = ($sums[$unit] ?? 0.0) + ($ratio->isInCup() ? $ratio->mixMl($grams) : $grams);
+            }
+        }
+
+        return implode(' + ', array_map(fn (float $sum, string $unit): string => $this->stock($sum, $unit), $sums, array_keys($sums)));
     }
 
     /** A quantity of the shelf in the unit of its kind. */
@@ -55,7 +85,9 @@ trait SaysFigures
     {
         $jars = array_filter(['resin' => $batch->resinG, 'hardener' => $batch->hardenerG, 'pigment' => $batch->pigmentG]);
 
-        return implode(' + ', array_map(fn (string $jar, float $g): string => $this->grams($g)." {$jar}", array_keys($jars), $jars));
+        $say = fn (string $jar, float $g): string => $this->mixed($g, $batch->ratio, $jar)." {$jar}";
+
+        return implode(' + ', array_map($say, array_keys($jars), $jars));
     }
 
     /** `180 ml clear + 90 ml hardener + 18 ml reducer`: the mix for all coats. */
@@ -129,7 +161,15 @@ trait SaysFigures
     /** `43.2`: parts of hardener to 100 of resin. */
     public function hardener(MixRatio $ratio): string
     {
-        return number_format(100.0 * $ratio->hardenerPerResin, 1);
+        return $this->parts($ratio, $ratio->hardenerPerResin);
+    }
+
+    /** Parts of hardener to 100 of resin, of a cup that came out so: by volume where it is measured by marks. */
+    public function parts(MixRatio $ratio, float $hardenerPerResin): string
+    {
+        $share = $ratio->isInCup() ? $ratio->hardenerMl($hardenerPerResin) / $ratio->resinMl(1.0) : $hardenerPerResin;
+
+        return number_format(100.0 * $share, 1);
     }
 
     /** `52.1 kJ/mol`. */

@@ -22,9 +22,10 @@ final class Spans
         $spans = [];
         $last = 0;
         foreach (preg_split('/\s*(?:,|;|\band\b)\s*/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            $clocks = array_map(self::clock(...), preg_split('/\s*(?:-|–|to)\s*/', $piece) ?: []);
             if (preg_match(
-                '/^([01]?\d|2[0-3])[:.]([0-5]\d)\s*(?:-|–|to)\s*([01]?\d|2[0-3])[:.]([0-5]\d)$/D',
-                preg_replace('/24[:.]00$/', '0:00', $piece) ?? '',
+                '/^([01]\d|2[0-3]):([0-5]\d)-([01]\d|2[0-3]):([0-5]\d)$/D',
+                preg_replace('/24:00$/', '00:00', implode('-', $clocks)) ?? '',
                 $m,
             ) !== 1) {
                 throw new \DomainException(
@@ -40,6 +41,17 @@ final class Spans
         }
 
         return $spans;
+    }
+
+    /** `8`, `8:30`, `8.30`, `8h30`, `0830` as `08:30`; null of what is no time of a day. */
+    public static function clock(string $typed): ?string
+    {
+        $typed = preg_replace('/^([01]\d|2[0-4])([0-5]\d)$/D', '$1:$2', trim($typed)) ?? '';
+        if (preg_match('/^([01]?\d|2[0-4])(?:[:.h]([0-5]\d))?(?:\s*h)?$/D', $typed, $m) !== 1) {
+            return null;
+        }
+
+        return sprintf('%02d:%02d', $m[1], $m[2] ?? 0);
     }
 
     /**

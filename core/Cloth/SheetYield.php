@@ -16,6 +16,12 @@ final readonly class SheetYield
     /** What the saw takes, mm. */
     public const KERF_MM = 3.0;
 
+    /** Trimmed away all around, mm (planning value): resin thins out there. */
+    private const BORDER_MM = 15.0;
+
+    /** No plate is made smaller, mm. */
+    private const LEAST_MM = 50.0;
+
     /** An offcut that is worth its place on the shelf, mm. */
     private const KEPT_MM = 80.0;
 
@@ -40,8 +46,8 @@ final readonly class SheetYield
     {
         Bounds::within($lengthMm, 10.0, 5000.0, 'length of the sheet', 'mm');
         Bounds::within($widthMm, 10.0, 5000.0, 'width of the sheet', 'mm');
-        Bounds::within($blankLengthMm, 10.0, 5000.0, 'length of a part', 'mm');
-        Bounds::within($blankWidthMm, 10.0, 5000.0, 'width of a part', 'mm');
+        Bounds::within($blankLengthMm, 3.0, 5000.0, 'length of a part', 'mm');
+        Bounds::within($blankWidthMm, 3.0, 5000.0, 'width of a part', 'mm');
         $best = [];
         foreach (array_reverse(self::starts($widthMm, $blankWidthMm, $flaws)) as $y) {
             $strip = self::strip($y, $lengthMm, $blankLengthMm, $blankWidthMm, $flaws);
@@ -52,6 +58,27 @@ final readonly class SheetYield
         }
 
         return new self($lengthMm, $widthMm, $blankLengthMm, $blankWidthMm, self::firstFrom(0.0, $best));
+    }
+
+    /**
+     * The smallest sheet, as nearly square as it goes, that so many parts are cut from, with a border that is trimmed away.
+     *
+     * @return array{lengthMm: float, widthMm: float} in steps of 5 mm
+     */
+    public static function sheetFor(int $parts, float $blankLengthMm, float $blankWidthMm): array
+    {
+        $best = null;
+        for ($along = 1; $along <= $parts; $along++) {
+            $across = (int) ceil($parts / $along);
+            $side = fn (int $n, float $mm): float => 5.0 * ceil(($n * $mm + ($n - 1) * self::KERF_MM + 2.0 * self::BORDER_MM) / 5.0);
+            [$long, $wide] = [max(self::LEAST_MM, $side($along, $blankLengthMm)), max(self::LEAST_MM, $side($across, $blankWidthMm))];
+            // Up to two to one a sheet is square enough.
+            $rank = $long * $wide * max($long / $wide, $wide / $long, 2.0);
+            $best = $best === null || $rank < $best['rank'] ? ['rank' => $rank, 'lengthMm' => $long, 'widthMm' => $wide] : $best;
+        }
+
+        return $best === null
+            ? throw new \LogicException('one part at least') : ['lengthMm' => $best['lengthMm'], 'widthMm' => $best['widthMm']];
     }
 
     public function count(): int

@@ -12,6 +12,9 @@ final readonly class Spread
     /** Of a rate that only its sheet is known of, ln. */
     public const SHEET_SIGMA = 0.12;
 
+    /** Of a rate whose sheet leaves out figures that were assumed by its kind, ln (ours): a window may open a fifth sooner or later. */
+    public const ASSUMED_SIGMA = 0.2;
+
     /** A part is as warm as reckoned within this, °C (ours). */
     public const PART_C = 1.5;
 

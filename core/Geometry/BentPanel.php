@@ -24,9 +24,9 @@ final readonly class BentPanel implements Tiltable
         private float $edgeRadiusMm,
         private float $tiltDeg = 0.0,
     ) {
-        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
-        Bounds::within($topMm, 10.0, 5000.0, 'top', 'mm');
-        Bounds::within($flankMm, 10.0, 5000.0, 'flank', 'mm');
+        Bounds::within($lengthMm, 3.0, 5000.0, 'length', 'mm');
+        Bounds::within($topMm, 3.0, 5000.0, 'top', 'mm');
+        Bounds::within($flankMm, 3.0, 5000.0, 'flank', 'mm');
         Bounds::within($bendDeg, 5.0, 90.0, 'bend', '°');
         Bounds::within($tiltDeg, 0.0, $bendDeg, 'tilt', '°');
     }

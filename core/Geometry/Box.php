@@ -19,9 +19,9 @@ final readonly class Box implements Shape
         private float $heightMm,
         private float $edgeRadiusMm,
     ) {
-        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
-        Bounds::within($widthMm, 10.0, 5000.0, 'width', 'mm');
-        Bounds::within($heightMm, 5.0, 5000.0, 'height', 'mm');
+        Bounds::within($lengthMm, 3.0, 5000.0, 'length', 'mm');
+        Bounds::within($widthMm, 3.0, 5000.0, 'width', 'mm');
+        Bounds::within($heightMm, 3.0, 5000.0, 'height', 'mm');
     }
 
     public function zones(): array

@@ -16,8 +16,8 @@ final readonly class Dome implements Shape
     /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range or the cap is higher than a half sphere. */
     public function __construct(private float $diameterMm, float $heightMm, private float $edgeRadiusMm)
     {
-        Bounds::within($diameterMm, 20.0, 3000.0, 'diameter', 'mm');
-        Bounds::within($heightMm, 2.0, 0.5 * $diameterMm, 'height', 'mm');
+        Bounds::within($diameterMm, 3.0, 3000.0, 'diameter', 'mm');
+        Bounds::within($heightMm, 0.5, 0.5 * $diameterMm, 'height', 'mm');
         $half = 0.5 * $diameterMm;
         $this->sphereMm = ($half ** 2 + $heightMm ** 2) / (2.0 * $heightMm);
         $this->steepest = acos(max(-1.0, 1.0 - $heightMm / $this->sphereMm));

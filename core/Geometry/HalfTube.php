@@ -12,8 +12,8 @@ final readonly class HalfTube implements Shape
     /** @throws \OakGloss\Quantity\OutOfRange If a size is out of range. */
     public function __construct(private float $lengthMm, private float $radiusMm, private float $edgeRadiusMm)
     {
-        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
-        Bounds::within($radiusMm, 10.0, 2000.0, 'tube radius', 'mm');
+        Bounds::within($lengthMm, 3.0, 5000.0, 'length', 'mm');
+        Bounds::within($radiusMm, 3.0, 2000.0, 'tube radius', 'mm');
     }
 
     public function zones(): array

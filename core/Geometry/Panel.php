@@ -16,8 +16,8 @@ final readonly class Panel implements Shape
         private float $edgeRadiusMm,
         private float $slopeDeg = 0.0,
     ) {
-        Bounds::within($lengthMm, 10.0, 5000.0, 'length', 'mm');
-        Bounds::within($widthMm, 10.0, 5000.0, 'width', 'mm');
+        Bounds::within($lengthMm, 3.0, 5000.0, 'length', 'mm');
+        Bounds::within($widthMm, 3.0, 5000.0, 'width', 'mm');
         Bounds::within($slopeDeg, 0.0, 90.0, 'slope', '°');
     }
 

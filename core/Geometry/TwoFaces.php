@@ -20,8 +20,8 @@ final readonly class TwoFaces implements Shape
      */
     public function __construct(private float $lengthMm, private float $widthMm, private float $filledPercent, private float $edgeRadiusMm)
     {
-        Bounds::within($lengthMm, 30.0, 5000.0, 'length', 'mm');
-        Bounds::within($widthMm, 20.0, 3000.0, 'width', 'mm');
+        Bounds::within($lengthMm, 3.0, 5000.0, 'length', 'mm');
+        Bounds::within($widthMm, 3.0, 3000.0, 'width', 'mm');
         Bounds::within($filledPercent, 10.0, 100.0, 'share of its rectangle', '%');
     }
 

@@ -73,6 +73,9 @@ final readonly class Batch
     public static function weighable(float $totalG, MixRatio $ratio, float $scaleStepG, float $pigmentFraction = 0.0): self
     {
         $wanted = self::of($totalG, $ratio, $pigmentFraction);
+        if ($ratio->isInCup()) {
+            return $wanted;
+        }
         $most = (1.0 + self::ROUNDED_UP_BY) * $wanted->resinG;
         for ($resin = ceil($wanted->resinG / $scaleStepG - 1e-6) * $scaleStepG; $resin <= $most; $resin += $scaleStepG) {
             $hardener = round($resin * $ratio->hardenerPerResin / $scaleStepG) * $scaleStepG;

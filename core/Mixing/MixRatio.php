@@ -15,8 +15,11 @@ final readonly class MixRatio
     /** A weighed ratio is taken for the stated volumes within so much. */
     private const TAKEN_FOR = 0.01;
 
-    /** @param float|null $volumes of hardener to one of resin, where the sheet states volumes */
-    private function __construct(public float $hardenerPerResin, public ?float $volumes = null)
+    /**
+     * @param float|null $volumes  of hardener to one of resin, where the sheet states volumes
+     * @param float|null $resinGMl what a millilitre of resin is taken to weigh, where it is measured in a graduated cup
+     */
+    private function __construct(public float $hardenerPerResin, public ?float $volumes = null, private ?float $resinGMl = null)
     {
     }
 
@@ -43,6 +46,51 @@ final readonly class MixRatio
         Bounds::within($densityHardener, 0.5, 3.0, 'density of hardener', 'g/cm³');
 
         return new self($hardener * $densityHardener / ($resin * $densityResin), $hardener / $resin);
+    }
+
+    /**
+     * The same ratio where nobody knows what a millilitre weighs: it is measured in a graduated cup. The densities here are
+     * assumed; as long as the cup is filled by its marks they cancel.
+     *
+     * @throws \OakGloss\Quantity\OutOfRange If a volume or density is out of range.
+     */
+    public static function inCup(float $resin, float $hardener, float $densityResin, float $densityHardener): self
+    {
+        $ratio = self::byVolume($resin, $hardener, $densityResin, $densityHardener);
+
+        return new self($ratio->hardenerPerResin, $ratio->volumes, $densityResin);
+    }
+
+    /** Whether it is measured by the marks of a cup, and no grams are to be shown. */
+    public function isInCup(): bool
+    {
+        return $this->resinGMl !== null;
+    }
+
+    /** Millilitres that so many grams of resin are; of one that is measured in a cup. */
+    public function resinMl(float $grams): float
+    {
+        return $grams / ($this->resinGMl ?? throw new \LogicException('a ratio by weight knows no volumes'));
+    }
+
+    /** Millilitres that so many grams of hardener are: as many as go with the resin that they go with. */
+    public function hardenerMl(float $grams): float
+    {
+        return $this->resinMl($grams / $this->hardenerPerResin) * (float) $this->volumes;
+    }
+
+    /** Grams that are kept for so many millilitres of a jar that was measured in a cup. */
+    public function gramsOf(string $jar, float $ml): float
+    {
+        return $jar === 'hardener' ? $ml / $this->hardenerMl(1.0) : $ml / $this->resinMl(1.0);
+    }
+
+    /** Millilitres of so many grams of the mix. */
+    public function mixMl(float $grams): float
+    {
+        $resinG = $grams / (1.0 + $this->hardenerPerResin);
+
+        return $this->resinMl($resinG) + $this->hardenerMl($grams - $resinG);
     }
 
     /** Whether weights in the proportion of the stated volumes make a ratio that is off by more than it bears. */

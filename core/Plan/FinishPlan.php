@@ -232,6 +232,15 @@ final readonly class FinishPlan
         return array_sum(array_map($this->gramsFrom(...), Slot::of(Shelf::Resin)));
     }
 
+    /** Of those resins whose weight is known: what is measured by the marks of a cup is in none of its figures, grams. */
+    public function weighedGrams(): float
+    {
+        return array_sum(array_map(
+            fn (PlannedStep $s): float => $s->usedG ?? $s->batch?->totalG() ?? 0.0,
+            array_filter($this->steps, fn (PlannedStep $s): bool => ! $s->skipped && $s->batch?->ratio->isInCup() !== true),
+        ));
+    }
+
     /** Hands-on minutes of the steps that are ahead. */
     public function handsAheadMin(): float
     {

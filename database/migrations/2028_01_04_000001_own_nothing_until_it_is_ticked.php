@@ -17,12 +17,13 @@ return new class () extends Migration {
     public function up(): void
     {
         Schema::table('papers', fn (Blueprint $table) => $table->integer('sheets')->nullable()->change());
+        Schema::table('parts', fn (Blueprint $table) => $table->boolean('is_trial')->default(false));
         Schema::table('users', fn (Blueprint $table) => $table->string('figures')->default('unsaid'));
         Schema::table('shops', fn (Blueprint $table) => $table->json('assumed')->default('[]'));
         foreach (self::SHEETS as $sheets) {
             Schema::table($sheets, fn (Blueprint $table) => $table->boolean('made_up')->default(false));
         }
-        foreach (['resins', 'clears'] as $sheets) {
+        foreach (['resins', 'clears', 'cloths'] as $sheets) {
             Schema::table($sheets, fn (Blueprint $table) => $table->json('assumed')->default('[]'));
         }
         foreach (['resins' => 'pot_life_min', 'clears' => 'wet_um', 'cloths' => 'areal_g_m2'] as $sheets => $figure) {

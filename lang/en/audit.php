@@ -17,6 +17,7 @@ return [
     'role_changed' => 'changed :for from :from to :to',
     'settings_changed' => 'changed the shop: :fields',
     'sheet_added' => 'put :name on the shelf',
+    'sheet_confirmed' => 'confirmed the data sheet of :name',
     'sheet_changed' => 'changed the data sheet of :name',
     'device_address' => 'set a device address: :address',
     'exported' => 'took out :file',

@@ -6,6 +6,19 @@ use OakGloss\Cure\Spread;
 
 // What the bench says besides steps and findings. Lines with <b> are written by @say.
 return [
+    'first_day' => [
+        'title' => 'A first day',
+        'done' => 'done',
+        'of' => [
+            'hours' => 'Hours', 'air' => 'Air', 'tools' => 'What we have', 'resin' => 'My resin', 'cloth' => 'My cloth', 'trial' => 'A trial panel',
+            'part' => 'The first part',
+        ],
+        'why' => [
+            'hours' => 'when hands are here, and how cold it gets', 'air' => 'one reading, now', 'tools' => 'tools, papers: the usual set is one press',
+            'resin' => 'off the label, two minutes', 'cloth' => 'yours in place of the examples, or a delivery',
+            'trial' => 'pace, film, minutes and gloss, before a part depends on them', 'part' => 'a few questions, then its plan',
+        ],
+    ],
     'hands_mode' => [
         'enter' => 'Hands dirty', 'title' => 'The due thing alone', 'out' => 'Whole bench', 'not_yet' => 'Not yet', 'reminds' => 'Reminds :at',
         'need' => 'I need someone',
@@ -140,7 +153,7 @@ return [
         'weight' => 'weight', 'of_cloth' => 'share of the cloth\'s weight', 'planning' => 'planning value',
         'loss' => 'left in cup and brush', 'shop' => 'shop',
         'beside' => 'not in the part', 'besides' => ':mesh mesh, :lines lines, :pot in the pot', 'beside_why' => 'a pot that runs dry scraps the part',
-        'ratio' => 'ratio', 'by_weight' => '100 : :hardener by weight', 'sheet' => 'data sheet',
+        'ratio' => 'ratio', 'by_weight' => '100 : :hardener by weight', 'by_volume' => '100 : :hardener by volume', 'sheet' => 'data sheet',
         'hardener' => 'of the hardener', 'share' => 'the blend\'s share',
         'error' => 'ratio error', 'at_worst' => ':percent at worst', 'scale' => 'scale of :g g',
     ],

@@ -31,6 +31,9 @@ return [
         'areal_weight' => 'weight by area', 'time' => 'time', 'share' => 'share', 'viscosity' => 'viscosity', 'density' => 'density',
         'molar_energy' => 'energy by mole', 'pressure' => 'pressure',
     ],
+    'trial_name' => 'Trial panel, :what', 'trial_hands' => 'my hands',
+    'trial' => '<b>Trial panel.</b> As small as shows it all: two build coats on each other, one finish coat, polished as it is. Each touch, slug and '
+        .'gloss reading on it is worth a day on a customer\'s part.',
     'change' => 'Change the brief',
     'change_of' => 'Change :part',
     'not_kept' => 'Not kept yet.',

@@ -4,6 +4,22 @@ declare(strict_types=1);
 
 // The list of parts and a part's plan.
 return [
+    'new_here' => 'New here:',
+    'trial_first' => 'A trial panel first: two hours of hands, and pace, film, minutes and gloss are known before a part depends on them',
+    'trial' => [
+        'title' => 'What this panel teaches',
+        'of' => ['pace' => 'Pace', 'film' => 'Film', 'minutes' => 'Minutes', 'gloss' => 'Gloss'],
+        'still' => [
+            'pace' => 'touch each coat, on the bench', 'film' => 'cut a slug, or calliper it', 'minutes' => 'press ready, and when it is on',
+            'gloss' => 'read it when it is polished',
+        ],
+        'pace' => '{1} one touch: :resin at :factor of its data sheet\'s times, ± :doubt|[2,*] :count touches: :resin at :factor of its data sheet\'s '
+            .'times, ± :doubt',
+        'film' => '{1} one reading: the film is known by more than habit|[2,*] :count readings: the film is known by more than habit',
+        'minutes' => 'took :logged, planned :planned',
+        'gloss' => '{1} :gu GU, one reading|[2,*] :gu GU, mean of :count readings',
+        'agreed' => 'Keep it: it is the sample that a finish is agreed on.',
+    ],
     'state' => [
         'title' => 'Hold, cancel, start over', 'hold' => 'Put on hold', 'cancel' => 'Cancel it', 'delete' => 'Delete it', 'resume' => 'Take it up again',
         'hold_costs' => 'Gives up :hands of planned hands; ready :ready no more, but whenever it is taken up again.',

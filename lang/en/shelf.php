@@ -23,6 +23,64 @@ return [
     'nothing' => 'nothing',
 
     'made_up' => 'Made-up examples; set your own data sheets in their place.',
+    'short' => [
+        'title' => 'My own, off the label',
+        'all' => 'All figures',
+        'chemistry' => 'What it is',
+        'forms' => ['epoxy' => 'Epoxy', 'polyester' => 'Polyester', 'clear' => 'Clear', 'cloth' => 'Cloth'],
+        'groups' => [
+            'epoxy' => [
+                'What the tin says' => ['name', 'opacity', 'uv_stable'],
+                'How it is mixed' => [
+                    'ratio_kind', 'hardener_phr', 'volume_resin', 'volume_hardener', 'density_resin_g_cm3', 'density_hardener_g_cm3',
+                ],
+                'How long a cup lasts' => ['pot_life_min', 'pot_mass_g', 'pot_c'],
+                'When the next coat, the paper, the customer' => [
+                    'reference_c', 'tack_from_age_min', 'tack_until_age_min', 'sandable_age_min', 'full_age_min',
+                ],
+            ],
+            'polyester' => [
+                'What the tin says' => ['name', 'opacity', 'uv_stable', 'waxed'],
+                'How long it is workable' => ['pot_life_min', 'pot_c'],
+                'How much catalyst, at which temperature' => ['catalyst_rows', 'catalyst_drops_g'],
+            ],
+            'clear' => [
+                'What the tin says' => ['name', 'kind', 'sheen', 'sheet_gu', 'isocyanate', 'needs_release_film'],
+                'How it is mixed' => ['hardener_parts', 'reducer_parts', 'pot_life_min', 'can_ml'],
+                'When the next coat, and when it is flat' => ['flash_min', 'recoat_until_min', 'ready_after_min', 'volume_solids'],
+            ],
+            'cloth' => ['What the roll says' => ['name', 'weave', 'fibre', 'areal_g_m2', 'width_mm']],
+        ],
+        'help' => [
+            'epoxy' => [
+                'How it is mixed' => 'As the label has it, never guessed. By volume without densities it is measured in a graduated cup, and no grams are '
+                    .'shown until both jars were weighed.',
+                'When the next coat, the paper, the customer' => 'All at one temperature. 6 h and 7 d are read as they are.',
+            ],
+            'polyester' => ['How much catalyst, at which temperature' => 'Each row as the label has it; one is enough for air near it. Never guessed.'],
+        ],
+        'catalyst_c' => 'In air of (:n)',
+        'waxed' => 'With wax: its face closes',
+        'name_hint' => 'resin and hardener as the tins have it',
+        'do' => 'Put it on the shelf',
+        'assumed' => 'What the label does not say is assumed by its kind, marked as such, and listed for you to ask your supplier.',
+    ],
+    'confirmed' => ':name stands as its maker\'s data sheet has it.',
+    'unproven' => [
+        'made_up' => 'Made up:', 'made_up_so' => 'No maker wrote these figures: confirm or replace them before you cut by them.',
+        'assumed' => 'Assumed:', 'assumed_so' => 'Some figures stand on no label; times are doubted more until touches say otherwise.',
+        'shop' => ['hours_air' => 'hours and air of the week', 'hours' => 'hours of the week', 'air' => 'air of the week'],
+        'shop_so' => 'They are what every new shop begins with.',
+        'quoted' => 'Reckoned with made-up data sheets: :names.',
+        'mark' => 'assumed',
+        'ask' => 'What to ask your supplier',
+        'ask_how' => 'Assumed by its kind, until somebody types it or a check of yours says otherwise.',
+        'is_so' => 'All of it is as the maker\'s data sheet has it',
+        'made_up_sheet' => '<b>Made-up example.</b> Replace its figures by those of your own data sheet, or say that they are right.',
+        'by_cup' => '<b>By volume, without densities.</b> It is measured in a graduated cup, and no grams are shown. Weigh 100 ml of each, and they are.',
+        'weigh' => '100 ml of the :jar weigh',
+        'weighed' => 'From now on it is weighed.',
+    ],
     'section' => ['of' => 'Sections of the data sheet', 'stock' => 'Deliveries', 'rows' => 'Name and rows', 'name' => 'Name'],
     'kinds' => 'Kinds of material', 'some_missing' => ', some missing',
     'seek' => 'Find on the shelf', 'seek_hint' => 'name, grit, weight', 'not_found' => 'Nothing on the shelf says “:q”.',

@@ -7,7 +7,7 @@ return [
         'resin' => 'resin', 'hardener' => 'hardener', 'pigment' => 'pigment', 'clear' => 'clear', 'reducer' => 'reducer', '' => 'all',
     ],
     'says' => [
-        'unknown' => 'no delivery typed in yet',
+        'unknown' => 'not counted: no delivery typed in yet',
         'left' => ':left left', 'reserved' => ':reserved for open parts', 'missed' => ':missing short from :at, part :part: :order',
         'low' => 'low', 'old' => ':old past its date', 'wasted' => ':wasted expires unused',
     ],
@@ -61,14 +61,15 @@ return [
         'kept' => 'The file is kept with it.', 'open' => 'Data sheet: :name',
     ],
     'shopping' => [
-        'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is missing for what is planned, and nothing is low.',
-        'order' => 'Order by', 'order_by' => 'order by :day', 'order_late' => 'order today, late by :days', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
+        'title' => 'To buy', 'link' => 'To buy', 'nothing' => 'Nothing is asked for that is not there, and nothing is low.',
+        'order' => 'Order by', 'order_by' => 'order by :day', 'order_unless' => 'now, if there is none', 'order_late' => 'order today, late by :days', 'order_now' => 'today, late by :days', 'late_days' => 'a day|:count days',
         'lead' => '{0} there at once|{1} comes in a day|[2,*] comes in :count days',
         'by' => 'Needed by', 'what' => 'What', 'missing' => 'Missing', 'packs' => 'Packs', 'price' => 'Last price', 'low' => 'low',
         'no_supplier' => 'Nobody noted from where', 'why' => 'Each need of the run sheet in the order of time takes from the lots that '
             .'are good then, the first to expire first. What no lot covers is missing from that step on. A pack is what came last; '
             .'how long it takes from an order too, or what the shop reckons with. '
-            .'Low is a tenth of that, or less.',
+            .'Low is a tenth of that, or less. What never was delivered is not counted: all of it is listed, and a count ends that.',
+        'not_counted' => 'not counted: all that open parts will take',
         'csv' => 'As CSV', 'print' => 'Print', 'packs_of' => ':n × :pack', 'unknown' => '–', 'sum' => 'Together at the last prices',
     ],
     'weigh' => [

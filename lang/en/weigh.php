@@ -98,6 +98,8 @@ return [
     'blend' => '<b>Hardener is two:</b> :parts.',
     'blend_part' => ':grams of :what',
     'ratio' => 'ratio 100 : :wanted by weight',
+    'ratio_in_cup' => 'ratio 100 : :wanted by volume, in a graduated cup: read at eye level, on a level bench',
+    'poured_ml_of' => ':jar poured, by the marks',
     'ratio_is' => 'ratio 100 : :is, wanted 100 : :wanted · <b class=":class">:off</b>',
 
     'scale' => [

@@ -7,6 +7,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { startAwake } from './awake.js';
 import { startCountdowns } from './countdown.js';
+import { startExplaining } from './explain.js';
 import { startKeys } from './keys.js';
 import { startPatches } from './patch.js';
 import { startPlaces } from './place.js';
@@ -27,6 +28,7 @@ Alpine.start();
 
 startCountdowns();
 startKeys();
+startExplaining();
 startSheet();
 startRenewing();
 startReminders();

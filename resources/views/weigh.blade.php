@@ -6,6 +6,7 @@
         <p><x-tag :part="$part" /> <b>{{ $format->step($cup->step->step) }}</b> <span class="soft">{{ $part->name }}</span></p>
     </header>
     @if (App\Planning\WhoHasIt::of($cup->planned))@include('bench.who', ['planned' => $cup->planned, 'to' => 'part'])@endif
+    @include('parts.unproven', ['only' => $cup->step->step->layer?->slot])
     @include('bench.stopped', ['stops' => OakGloss\Plan\DefectState::stopping($cup->planned->plan, $cup->step->step->kind)])
     @if ($page->isTooLate)
         @include('weigh.late')

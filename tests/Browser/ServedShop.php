@@ -23,6 +23,8 @@ final class ServedShop
 
     private const KEY = 'kkkkkkkkkkkkkkkkkkkkkkkkkkkkkkkk';
 
+    public const PASSWORD = 'four plain brown words';
+
     private const COOKIE = 'oak_gloss_session';
 
     private const PHP = [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M'];
@@ -40,6 +42,18 @@ final class ServedShop
     public static function open(bool $runningClock = false, int $width = 1280, int $height = 800): self
     {
         return self::behind(self::server($runningClock), $runningClock, $width, $height);
+    }
+
+    /** A real shop on its first day: opened with nothing in it but the examples. */
+    public static function openEmpty(int $width = 1280, int $height = 800): self
+    {
+        $server = self::$servers['empty'] ??= self::serve(false, ['OAK_DEMO' => 'false']);
+        (new Filesystem())->delete(glob("{$server['database']}*") ?: []);
+        touch($server['database']);
+        self::artisan(dirname(__DIR__, 2), $server['database'], 'migrate', '--force');
+        self::artisan(dirname(__DIR__, 2), $server['database'], 'oak:open-shop', 'Slip Lane', 'Elsewhere', 'Uma Reed', 'uma@slip.example');
+
+        return new self($server['url'], Chrome::fresh(0, $width, $height, $server['url']), $server['database'], $server['process']);
     }
 
     /** Behind a server of its own, which may go away. */
@@ -162,19 +176,25 @@ final class ServedShop
         array_map(fn (Background $d) => $d->end(), $this->devices);
     }
 
-    /** @return array{url: string, database: string, process: Background} */
+    /**
+     * @return array{url: string, database: string, process: Background}
+     */
     private static function server(bool $runningClock): array
     {
         return self::$servers[$runningClock ? 'running' : 'frozen'] ??= self::serve($runningClock);
     }
 
-    /** @return array{url: string, database: string, process: Background} */
-    private static function serve(bool $runningClock): array
+    /**
+     * @param array<string, string> $but what is otherwise in its environment
+     *
+     * @return array{url: string, database: string, process: Background}
+     */
+    private static function serve(bool $runningClock, array $but = []): array
     {
         $root = dirname(__DIR__, 2);
         $database = self::directory().'/'.($runningClock ? 'running' : 'frozen').'-'.count(glob(self::directory().'/*.sqlite') ?: []).'.sqlite';
         $port = Background::freePort();
-        $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"], self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
+        $server = Background::start([...self::PHP, '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/server.php"], $but + self::environment($database, $runningClock) + ['PHP_CLI_SERVER_WORKERS' => '3'], 'public');
         register_shutdown_function(fn () => $server->end());
         Background::waitFor($port);
 
@@ -223,7 +243,11 @@ final class ServedShop
 
     private static function artisan(string $root, string $database, string ...$command): void
     {
-        $process = proc_open([...self::PHP, 'artisan', ...$command, '--quiet'], [], $pipes, $root, self::environment($database, false));
+        // Who opens a shop is asked for its password.
+        $asked = tmpfile() ?: throw new \RuntimeException('nothing to answer with');
+        fwrite($asked, self::PASSWORD."\n");
+        rewind($asked);
+        $process = proc_open([...self::PHP, 'artisan', ...$command], [0 => $asked, 1 => ['file', '/dev/null', 'w']], $pipes, $root, self::environment($database, false));
         if ($process === false || proc_close($process) !== 0) {
             throw new \RuntimeException("{$command[0]} failed: the demo shop could not be seeded");
         }

@@ -9,6 +9,7 @@ use App\Models\Part;
 use App\Models\PartFact;
 use App\Models\Resin;
 use OakGloss\Choosing\Lies;
+use OakGloss\Cloth\SheetYield;
 use OakGloss\Method\Methods;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -43,6 +44,35 @@ final class ChoosingTest extends ShopCase
         foreach (Lies::cases() as $lies) {
             yield $lies->value => [$lies->value];
         }
+    }
+
+    /** @return array<string, string> sizes that the form of a way begins with */
+    private function sizes(string $page): array
+    {
+        preg_match_all('~name="sizes\[(\w+)\]"[^>]*?value="([\d.]+)"~s', $page, $found);
+
+        return array_combine($found[1], $found[2]);
+    }
+
+    /** Four plates of 200 × 120 are cut from a sheet that holds them, not made smaller. */
+    public function testWhatIsTypedIsKept(): void
+    {
+        $sizes = $this->sizes((string) $this->get('/parts/new?method=flat_sheet&form=flat&length=200&width=120&pieces=4')->assertOk()->getContent());
+        self::assertSame(['200', '120'], [$sizes['part_length'], $sizes['part_width']]);
+        self::assertGreaterThanOrEqual(4, SheetYield::of((float) $sizes['length'], (float) $sizes['width'], 200.0, 120.0)->count());
+        self::assertLessThan(2.0 * 4 * 200 * 120, (float) $sizes['length'] * (float) $sizes['width'], 'and no more than it takes');
+        $panel = (string) $this->get('/parts/new?method=brush_on&form=flat&length=200&width=120')->assertOk()->getContent();
+        self::assertSame(['200', '120'], [$this->sizes($panel)['length'], $this->sizes($panel)['width']]);
+        // To another way and back it stays flat, and as long and wide.
+        $plate = ['method' => 'flat_sheet', 'shape' => 'panel', 'sizes_for' => 'panel/mm', 'sizes' => ['length' => '200', 'width' => '120', 'edge_radius' => '3'], 'unit' => 'mm'];
+        $there = $this->sizes((string) $this->post('/parts/answer', $plate, ['HX-Request' => 'true'])->assertOk()->getContent());
+        self::assertSame(['200', '120'], [$there['part_length'], $there['part_width']]);
+        $back = (string) $this->post('/parts/answer', ['method' => 'brush_on', 'shape' => 'sheet', 'sizes_for' => 'sheet/mm', 'sizes' => $there + ['length' => '500', 'width' => '300']] + $plate, ['HX-Request' => 'true'])->assertOk()->getContent();
+        self::assertSame(['200', '120'], [$this->sizes($back)['length'], $this->sizes($back)['width']]);
+        self::assertStringContainsString('name="sizes_for" value="panel/mm"', $back);
+        // From 3 mm, and every way's link carries what was typed.
+        $this->get('/parts/choose?length=3&width=3')->assertOk()->assertDontSee(__('choose.none'))->assertSee('length=3&amp;width=3', false);
+        $this->get('/parts/choose?length=2', ['HX-Request' => 'true'])->assertSee('Between 3 and 3000: length.');
     }
 
     public function testWhatTheShopLacksIsSaidAndCounts(): void

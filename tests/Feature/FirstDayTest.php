@@ -8,6 +8,8 @@ use App\Models\Paper;
 use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
+use App\Shelf\ShelfKinds;
+use App\Words\Spans;
 use Illuminate\Support\Facades\Auth;
 use OakGloss\Choosing\Tool;
 
@@ -21,7 +23,7 @@ final class FirstDayTest extends ShopCase
         $shop = Shop::query()->where('name', 'Slip Lane')->firstOrFail();
         self::assertSame(9, Resin::query()->where('shop_id', $shop->id)->count());
         $this->post('/login', ['email' => 'uma@slip.example', 'password' => 'long-enough-now'])->assertRedirect('/');
-        $this->get('/')->assertOk()->assertSee(__('bench.no_part'));
+        $this->get('/')->assertOk()->assertSee(__('bench.first_day.title'))->assertSee(__('bench.first_day.why.resin'));
         $this->get('/parts')->assertSee('No part yet');
         self::assertSame('UR', User::query()->where('email', 'uma@slip.example')->value('initials'));
     }
@@ -55,6 +57,33 @@ final class FirstDayTest extends ShopCase
         self::assertSame([['licence'], 1], [$shop->refresh()->tools, $shop->things['warm_box']]);
         self::assertSame(0, Paper::query()->findOrFail($papers[0])->sheets);
         $this->put('/shop', ['section' => 'places', 'tools' => '', 'things' => [], 'cool_place_c' => '9', 'papers' => '', 'at_bench' => ''])->assertSessionHasErrors(['at_bench' => __('shop.somebody')]);
+    }
+
+    /** Every field on every form says what it is, to who opens that and to who listens. */
+    public function testEveryFieldIsExplained(): void
+    {
+        $kinds = array_map(fn (string $kind): string => "/shelf/{$kind}/new", array_keys(ShelfKinds::all()));
+        $lot = '/shelf/resins/'.Resin::query()->where('shop_id', $this->shop->id)->value('id');
+        $sections = array_map(fn (string $of): string => "/shop?section={$of}", ['week', 'hands', 'places', 'points', 'bench', 'exceptions']);
+        $nothing = [];
+        foreach ([...$kinds, '/shelf/short/epoxy', '/shelf/short/polyester', '/shelf/short/clear', '/shelf/short/cloth', $lot, ...$sections, '/shop/money', '/parts/new', '/parts/choose', '/account', '/people'] as $page) {
+            preg_match_all('~<(?:input|select)\b[^>]*?\bid="(f-[^"]+)"[^>]*>~s', (string) $this->get($page)->assertOk()->getContent(), $fields);
+            foreach ($fields[0] as $i => $field) {
+                if (! str_contains($field, 'aria-describedby') && ! str_contains($field, 'type="password"')) {
+                    $nothing[] = "{$page}: {$fields[1][$i]}";
+                }
+            }
+        }
+        self::assertSame([], array_values(array_unique($nothing)));
+    }
+
+    public function testTimesAreReadAsPeopleWriteThem(): void
+    {
+        self::assertSame(['08:00', '08:30', '08:30', '08:30', '17:00', '24:00', null, null], array_map(Spans::clock(...), ['8', '8:30', '8.30', '0830', '17h', '24:00', '25', 'noon']));
+        self::assertSame([[480, 750], [780, 1080]], Spans::read('8-12:30, 13 to 18'));
+        $week = ['hours' => array_fill(1, 7, [['8', '12.30'], ['1300', '17h']]), 'air' => array_fill(1, 7, ['coldest_at' => '5', 'warmest_at' => '14.00'] + $this->shop->day_curves[1])];
+        $this->put('/shop', ['section' => 'week'] + $week)->assertSessionHasNoErrors();
+        self::assertSame([[[480, 750], [780, 1020]], '05:00'], [$this->shop->refresh()->working_hours[1], $this->shop->day_curves[1]['coldest_at']]);
     }
 
     /** Before anybody is there, the night is the one that still lasts, and it ends today. */

@@ -77,6 +77,7 @@ final class RenamedKeysTest extends ShopCase
             'call' => new BenchCall($planned, app(Formatter::class)),
             'isInLayers' => $isInLayers,
             'groups' => [],
+            'newHere' => ['resins' => [], 'names' => []],
             'notices' => new PlanNotices($planned, []),
         ])->render());
     }

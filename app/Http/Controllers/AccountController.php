@@ -40,7 +40,8 @@ final class AccountController
     public function measures(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $user->update($request->validate([
-            'measures' => ['sometimes', 'required', Rule::in(Measures::ALL)], 'figures' => ['sometimes', 'required', Rule::enum(DecimalMark::class)],
+            'measures' => ['sometimes', 'required', Rule::in(Measures::ALL)],
+            'figures' => ['sometimes', 'required', Rule::enum(DecimalMark::class)],
         ]));
 
         return redirect()->route('account')->with('notice', __('people.measured'));

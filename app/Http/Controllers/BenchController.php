@@ -15,6 +15,7 @@ use App\Planning\Planner;
 use App\View\Drawing\WindowStrip;
 use App\View\Page\BenchCall;
 use App\View\Page\Evening;
+use App\View\Page\FirstDay;
 use App\View\Page\NightCard;
 use App\Words\Formatter;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -41,6 +42,7 @@ final class BenchController
             'competing' => array_map($call, $bench->competing()),
             'others' => array_map($call, $bench->then()),
             'then' => array_map($call, $bench->later()),
+            'firstDay' => $bench->now() === null && $bench->later() === [] ? FirstDay::of($user->shop, $bench->floor) : null,
             'offer' => $better->offered($user->shop),
             'changes' => $keeper->unseen($user->shop),
         ]);

@@ -10,6 +10,7 @@ use App\Http\Requests\PartRequest;
 use App\Http\Requests\WishRequest;
 use App\Models\Customer;
 use App\Models\Part;
+use App\Models\Resin;
 use App\Models\Shop;
 use App\Models\User;
 use App\Planning\BriefHolds;
@@ -17,6 +18,7 @@ use App\Planning\FromPart;
 use App\Planning\Letters;
 use App\Planning\Planner;
 use App\Planning\Shapes;
+use App\Planning\TrialPanel;
 use App\View\OldInput;
 use App\View\Page\MethodForm;
 use App\View\Page\NewUnit;
@@ -28,6 +30,7 @@ use App\Words\Sentences;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 use OakGloss\Method\Finding;
@@ -62,10 +65,13 @@ final class PartController
     /** With what was answered to the questions that a new part begins with. */
     public function create(WishRequest $request, Planner $planner, Proposals $proposals, #[CurrentUser] User $user): View
     {
-        $method = Methods::all()[$request->string('method')->toString()] ?? null;
+        $isTrial = $request->boolean('trial');
+        $resin = $isTrial ? Resin::query()->where('shop_id', $user->shop_id)->current()->find($request->integer('resin')) : null;
+        $method = Methods::all()[$request->string('method')->toString()] ?? ($isTrial ? TrialPanel::method($resin) : null);
         if ($method !== null && ! $request->session()->hasOldInput()) {
             $said = $request->said();
-            $request->session()->now('_old_input', $proposals->brief(
+            $brief = $isTrial ? TrialPanel::brief($method, $resin) : [];
+            $request->session()->now('_old_input', $brief + $proposals->brief(
                 $method::code(),
                 $request->wish($user->shop),
                 ['length' => (float) $said['length'], 'width' => (float) $said['width']],
@@ -87,6 +93,11 @@ final class PartController
         NewUnit::turn($request);
         $method = Methods::orFirst($request->string('method')->toString());
         $shape = Shapes::fitting($method, $request->string('shape')->toString());
+        $request->merge(['sizes' => Shapes::carried(
+            Str::before($request->string('sizes_for')->toString(), '/'),
+            $shape,
+            (array) $request->input('sizes', []),
+        )]);
         $with = $this->with($request, $user->shop);
         $methodChanged = $request->input('with_for') !== $request->input('method');
         if ($methodChanged) {

@@ -22,6 +22,7 @@ use App\Shelf\Lineage;
 use App\Shelf\Renewal;
 use App\Shelf\ShelfKind;
 use App\Shelf\ShelfKinds;
+use App\Shelf\ShortForm;
 use App\Shelf\UnreadableSheet;
 use App\Stock\Ledger;
 use App\Stock\SheetFiles;
@@ -108,6 +109,45 @@ final class ShelfController
         return $this->form($kind, $kind->make(), $planner, $user);
     }
 
+    /** What nearly every label says, and no more. */
+    public function short(ShortForm $form): View
+    {
+        return view('shelf.short', ['form' => $form, 'kind' => $form->kind()]);
+    }
+
+    /** The sheet is what its maker wrote, and what was assumed is so: somebody looked. */
+    public function confirm(ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $item = $kind->find($id);
+        Gate::authorize('see', $item);
+        $item->update(['made_up' => false] + ($item->assumed() === [] ? [] : ['assumed' => []]));
+        $audit->note($user->shop_id, 'sheet_confirmed', $user, ['name' => $item->name, 'id' => $item->id, 'kind' => $kind::NAME]);
+
+        return redirect()->route('shelf.edit', [$kind::NAME, $item->id])->with('notice', __('shelf.confirmed', ['name' => $item->name]));
+    }
+
+    /** A hundred millilitres of each jar were weighed: a ratio of volumes is one of grams from now on. */
+    public function densities(Request $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
+    {
+        $old = $kind->find($id);
+        Gate::authorize('see', $old);
+        abort_unless($old instanceof Resin && $old->isByCup(), 404);
+        $names = array_map(
+            fn (string $jar): string => __('shelf.unproven.weigh', ['jar' => $jar]),
+            ['resin_100_ml' => 'resin', 'hardener_100_ml' => 'hardener'],
+        );
+        $given = $request->validate(array_fill_keys(array_keys($names), ['required', 'numeric', 'between:50,300']), [], $names);
+        [$resin, $hardener] = [(float) $given['resin_100_ml'] / 100.0, (float) $given['hardener_100_ml'] / 100.0];
+        [$of, $to] = [(float) $old->volume_resin, (float) $old->volume_hardener];
+        $mixed = ($of * $resin + $to * $hardener) / ($of + $to);
+        $known = ['density_resin_g_cm3' => $resin, 'density_hardener_g_cm3' => $hardener, 'density_mixed_g_cm3' => round($mixed, 3)];
+        $new = $old->replicate()->fill($known + ['assumed' => array_values(array_diff($old->assumed, array_keys($known)))]);
+        Renewal::of($kind, $old, $new);
+        $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);
+
+        return redirect()->route('shelf.edit', [$kind::NAME, $new->id])->with('notice', __('shelf.unproven.weighed'));
+    }
+
     public function edit(Request $request, ShelfKind $kind, int $id, Planner $planner, #[CurrentUser] User $user): View|RedirectResponse
     {
         $item = $kind->find($id);
@@ -125,7 +165,11 @@ final class ShelfController
         $item->save();
         $audit->note($user->shop_id, 'sheet_added', $user, ['name' => $item->name]);
 
-        return redirect()->route('shelf', ['kind' => $kind::NAME])->with('notice', __('shelf.added', ['name' => $item->name]));
+        $to = $request->assumed === []
+            ? redirect()->route('shelf', ['kind' => $kind::NAME])
+            : redirect()->route('shelf.edit', [$kind::NAME, $item->id]);
+
+        return $to->with('notice', __('shelf.added', ['name' => $item->name]));
     }
 
     public function update(ShelfRequest $request, ShelfKind $kind, int $id, Audit $audit, #[CurrentUser] User $user): RedirectResponse
@@ -135,6 +179,13 @@ final class ShelfController
         $new = $request->item($user->shop_id);
         // What the form does not ask is not lost with it.
         $new->fill(array_diff_key($old->only($kind->besides()), array_flip(['sheet', 'catalyst'])));
+        // What somebody typed is assumed no more; what stands as it stood is.
+        if ($old->assumed() !== []) {
+            $new->setAttribute('assumed', array_values(array_filter(
+                $old->assumed(),
+                fn (string $field): bool => $old->getAttribute($field) == $new->getAttribute($field),
+            )));
+        }
         Renewal::of($kind, $old, $new);
         app(Ledger::class)->mirrorAll($user->shop_id);
         $audit->note($user->shop_id, 'sheet_changed', $user, ['name' => $new->name, 'id' => $new->id, 'kind' => $kind::NAME]);

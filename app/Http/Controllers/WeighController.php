@@ -57,7 +57,7 @@ final class WeighController
             'partners' => $cup->with === [] ? $desk->shared->partners($cup) : [],
             'page' => new WeighPage($cup, $format, Tare::of($request) === Tare::Through),
             // A scale is followed for one part's marks.
-            'scale' => $cup->with === [] ? $desk->scales->follow($user, $part, $cup) : null,
+            'scale' => $cup->with === [] && ! $cup->batch->ratio->isInCup() ? $desk->scales->follow($user, $part, $cup) : null,
             'stock' => new WeighStock($cup, $stocks->of($part->shop), $takenFrom, $format),
             'lacks' => $waits->warns($cup->planned),
         ]);
@@ -177,6 +177,10 @@ final class WeighController
         $stroke = isset($given['strokes']) ? $cup->pump()?->strokeG((string) $given['component']) : null;
         if ($stroke !== null) {
             return round((int) $given['strokes'] * $stroke, 3);
+        }
+
+        if (isset($given['ml']) && $cup->batch->ratio->isInCup()) {
+            return round($cup->batch->ratio->gramsOf((string) $given['component'], (float) $given['ml']), 3);
         }
 
         return isset($given['drops']) && $cup->resin->catalyst !== null

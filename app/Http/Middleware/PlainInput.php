@@ -19,8 +19,8 @@ final class PlainInput
 {
     /** Fields of forms that come in groups. */
     private const GROUPS = [
-        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools', 'papers', 'at_bench', 'filter_hours',
-        'measured',
+        'zones', 'sizes', 'hours', 'air', 'typed', 'people', 'things', 'sheet', 'catalyst_rows', 'device_ranges', 'tools', 'papers',
+        'at_bench', 'filter_hours', 'measured',
     ];
 
     private const LONGEST = 4000;

@@ -9,6 +9,7 @@ use App\Models\Shop;
 use App\Planning\FromPart;
 use App\Planning\MethodFields;
 use App\Planning\Shapes;
+use App\Planning\TrialPanel;
 use App\Rules\NearDate;
 use App\Time\ShopTime;
 use Closure;
@@ -64,6 +65,7 @@ final class PartRequest extends FormRequest
             'backing' => [$this->hasBase() ? 'required' : 'sometimes', Rule::enum(Backing::class)],
             'method' => ['sometimes', Rule::in(array_keys(Methods::all()))],
             'zones_typed' => ['boolean'],
+            'trial' => ['boolean'],
         ] + MethodFields::of($this->planMethod())->rules((int) Auth::user()?->shop_id)
           + $this->sizeRules($shape) + ($typed ? $this->zoneRules() : []);
     }
@@ -158,10 +160,11 @@ final class PartRequest extends FormRequest
             'backing' => $this->hasBase() ? $given['backing'] : Backing::Untinted->value,
             'holes' => (int) $given['holes'],
             'wrap_mm' => (float) $given['wrap_mm'],
-        ] + array_map(
-            fn (string $flag): bool => $this->boolean($flag),
-            array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']),
-        )
+        ] + ($this->boolean('trial') ? ['is_trial' => true] + TrialPanel::least($this->planMethod()) : [])
+          + array_map(
+              fn (string $flag): bool => $this->boolean($flag),
+              array_combine(['primed', 'sun', 'heat', 'wear'], ['primed', 'sun', 'heat', 'wear']),
+          )
           + array_intersect_key(
               $given,
               array_flip([

@@ -19,10 +19,12 @@ final class PourRequest extends FormRequest
         return [
             'component' => ['required', Rule::in(['resin', 'hardener', 'pigment', self::ALL_AS_SHOWN])],
             'grams' => [
-                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->hasAny(['drops', 'strokes', 'by'])),
+                Rule::requiredIf($this->input('component') !== self::ALL_AS_SHOWN && ! $this->hasAny(['drops', 'strokes', 'by', 'ml'])),
                 'numeric',
                 'between:0.01,20000',
             ],
+            // By the marks of a graduated cup.
+            'ml' => ['sometimes', 'required', 'numeric', 'between:0.01,20000'],
             // What is in the cup now, where some was poured back: in place of what was recorded of that jar.
             'left' => ['sometimes', 'boolean'],
             'by' => ['sometimes', 'required', Rule::in(['scale'])],

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\ShelfItem;
 use App\Shelf\ShelfKind;
+use App\Shelf\ShortForm;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -22,6 +23,17 @@ final class ShelfRequest extends FormRequest
         return $id === null || Gate::allows('see', $this->kind()->find((int) $id));
     }
 
+    /** @var list<string> fields that a short form left to be assumed */
+    public array $assumed = [];
+
+    /** Null where all of the sheet is asked. */
+    public function short(): ?ShortForm
+    {
+        $short = ShortForm::tryFrom((string) ($this->isMethod('POST') && is_string($this->input('short')) ? $this->input('short') : ''));
+
+        return $short !== null && $short->kind()::NAME === $this->kind()::NAME ? $short : null;
+    }
+
     /** A section is saved with the rest of the sheet as it stands. */
     protected function prepareForValidation(): void
     {
@@ -30,6 +42,11 @@ final class ShelfRequest extends FormRequest
             $outside = $this->kind()->outside($section, $this->kind()->find((int) $this->route('id')));
             $asSent = fn (mixed $value): mixed => is_bool($value) ? ($value ? '1' : null) : $value;
             $this->replace(array_map($asSent, $outside) + array_diff_key($this->input(), $outside));
+        }
+        $whole = $this->short()?->whole($this->input());
+        if ($whole !== null) {
+            $this->replace($whole['input']);
+            $this->assumed = $whole['assumed'];
         }
     }
 
@@ -61,7 +78,8 @@ final class ShelfRequest extends FormRequest
         if ($wrong !== []) {
             throw ValidationException::withMessages($wrong);
         }
-        $item = $kind->make($kind->typed($this->validated()) + ['shop_id' => $shopId]);
+        $assumed = $this->assumed === [] ? [] : ['assumed' => $this->assumed];
+        $item = $kind->make($kind->typed($this->validated()) + ['shop_id' => $shopId] + $assumed);
         try {
             $kind->check($item);
         } catch (OakGlossFault $e) {

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Devices\DeviceClient;
 use App\Models\Shop;
 use App\Rules\NearDate;
+use App\Words\Spans;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -22,6 +23,24 @@ final class ShopRequest extends FormRequest
 
     private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';
     private const TIME_OR_MIDNIGHT = 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/D';
+
+    /** Times are read as people write them; what is none is left for the rule to name. */
+    protected function prepareForValidation(): void
+    {
+        $clock = fn (mixed $typed): mixed => is_string($typed) ? Spans::clock($typed) ?? $typed : $typed;
+        [$hours, $air] = [$this->input('hours'), $this->input('air')];
+        if (is_array($hours)) {
+            array_walk_recursive($hours, function (mixed &$typed) use ($clock): void {
+                $typed = $clock($typed);
+            });
+        }
+        if (is_array($air)) {
+            array_walk_recursive($air, function (mixed &$typed, int|string $field) use ($clock): void {
+                $typed = str_ends_with((string) $field, '_at') ? $clock($typed) : $typed;
+            });
+        }
+        $this->merge(array_filter(['hours' => $hours, 'air' => $air], is_array(...)));
+    }
 
     /** Null where the whole form is sent. */
     public function section(): ?string

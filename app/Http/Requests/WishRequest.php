@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Shop;
+use App\Planning\TrialPanel;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -34,6 +35,14 @@ final class WishRequest extends FormRequest
         return Auth::check();
     }
 
+    /** A trial panel is flat, and as large as it is. */
+    protected function prepareForValidation(): void
+    {
+        if ($this->boolean('trial')) {
+            $this->merge(['form' => Form::Flat->value, 'length' => TrialPanel::SIDE_MM, 'width' => TrialPanel::SIDE_MM]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -45,8 +54,8 @@ final class WishRequest extends FormRequest
             'finish' => ['sometimes', Rule::enum(Finish::class)],
             'skill' => ['sometimes', Rule::enum(Skill::class)],
             'pieces' => ['sometimes', 'required', 'integer', 'between:1,500'],
-            'length' => ['sometimes', 'required', 'numeric', 'between:30,3000'],
-            'width' => ['sometimes', 'required', 'numeric', 'between:30,2000'],
+            'length' => ['sometimes', 'required', 'numeric', 'between:3,3000'],
+            'width' => ['sometimes', 'required', 'numeric', 'between:3,2000'],
         ] + array_fill_keys(self::FLAGS, ['boolean']);
     }
 

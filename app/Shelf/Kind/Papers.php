@@ -34,7 +34,8 @@ final class Papers extends ShelfKind
                 ->called('Grit', 'P', 'of the P series: '.implode(', ', array_keys(Grit::MEAN_GRAIN_UM))),
             Field::choice('form', ['dry sheet' => 'dry sheet', 'wet sheet' => 'wet sheet', 'disc' => 'disc', 'foam pad' => 'foam pad'])
                 ->called('Form'),
-            Field::number('sheets', 0, 10000)->called('At hand', 'pieces', '0 takes it out of the ladders; empty where nobody counts them')->optional(),
+            Field::number('sheets', 0, 10000)
+                ->called('At hand', 'pieces', '0 takes it out of the ladders; empty where nobody counts them')->optional(),
         ]];
     }
 

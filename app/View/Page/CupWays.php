@@ -37,7 +37,7 @@ final readonly class CupWays
 
             return ['name' => (string) __("weigh.curve.ways.{$way}")] + ($cups === null ? $none : [
                 'cups' => (string) $cups->cups,
-                'grams' => $this->format->grams($cups->cupG),
+                'grams' => $this->format->mixed($cups->cupG, $this->cup->batch->ratio),
                 'spread' => $this->format->span($cups->spreadMin),
                 'gels' => $cups->heat->potLifeMin === null ? '–' : $this->format->span($cups->heat->potLifeMin),
                 'peak' => $this->format->celsius($cups->heat->peakC),

@@ -50,7 +50,7 @@ final readonly class MoneyPage
         return match ($line->kind) {
             CostKind::Hands, CostKind::Place, CostKind::Wet => $this->format->span($line->quantity),
             CostKind::Coat, CostKind::SentOut => (string) (int) $line->quantity,
-            default => $this->format->stock($line->quantity, $line->unit),
+            default => app(InCups::class)->say($line->key, $line->quantity, $line->unit),
         };
     }
 

@@ -6,6 +6,7 @@ namespace App\View\Page;
 
 use App\Planning\PlannedPart;
 use App\Words\Formatter;
+use OakGloss\Plan\PlannedStep;
 
 /** A part's steps in the order of the work, by the days that have them; what is done stands by itself. */
 final readonly class PlanDays
@@ -46,12 +47,12 @@ final readonly class PlanDays
     public function sum(array $rows): string
     {
         $hands = array_sum(array_map(fn (CoatRow $row): float => $row->step->skipped ? 0.0 : $row->step->handsMin, $rows));
-        $grams = array_sum(array_map(fn (CoatRow $row): float => $row->step->skipped ? 0.0 : $row->step->batch?->totalG() ?? 0.0, $rows));
+        $steps = array_map(fn (CoatRow $row): PlannedStep => $row->step, $rows);
 
         return implode(' · ', array_filter([
             trans_choice('parts.day.steps', count($rows)),
             (string) __('parts.day.hands', ['span' => $this->format->span($hands)]),
-            $grams > 0.0 ? $this->format->grams($grams) : null,
+            $this->format->mixes($steps),
         ]));
     }
 }

@@ -14,6 +14,7 @@ use App\Planning\Shapes;
 use Illuminate\Support\Facades\Cache;
 use OakGloss\Choosing\Form;
 use OakGloss\Choosing\Wish;
+use OakGloss\Cloth\SheetYield;
 use OakGloss\Material\Backing;
 use OakGloss\Material\ClearKind;
 use OakGloss\Material\Substrate;
@@ -95,7 +96,7 @@ final class Proposals
             'substrate' => in_array($wish->substrate->value, $substrates, true) ? $wish->substrate->value : $substrates[0],
             'shape' => $shape,
             'unit' => 'mm',
-            'sizes' => self::sizes($shape, $mm['length'], $mm['width']),
+            'sizes' => self::sizes($shape, $mm['length'], $mm['width'], $wish->pieces),
             'finish' => $wish->finish->value,
             'wrap_mm' => 30,
             'holes' => 0,
@@ -145,12 +146,15 @@ final class Proposals
     }
 
     /** @return array<string, float> of a shape about so large; whoever takes it types its own */
-    private static function sizes(string $shape, float $length, float $width): array
+    private static function sizes(string $shape, float $length, float $width, int $pieces): array
     {
+        $sheet = SheetYield::sheetFor($pieces, $length, $width);
         $all = [
-            'length' => $length, 'width' => $width, 'height' => round(0.3 * $width), 'top' => round(0.6 * $width),
-            'flank' => round(0.4 * $width), 'bend_deg' => 45.0, 'bend_radius' => 12.0, 'edge_radius' => 3.0,
-            'part_length' => round(0.4 * $length), 'part_width' => round(0.4 * $width), 'filled' => 60.0,
+            'length' => $shape === 'sheet' ? $sheet['lengthMm'] : $length,
+            'width' => $shape === 'sheet' ? $sheet['widthMm'] : $width,
+            'height' => round(0.3 * $width, 1), 'top' => round(0.6 * $width, 1),
+            'flank' => round(0.4 * $width, 1), 'bend_deg' => 45.0, 'bend_radius' => 12.0, 'edge_radius' => 3.0,
+            'part_length' => $length, 'part_width' => $width, 'filled' => 60.0,
             'damage_length' => 30.0, 'damage_width' => 10.0, 'around' => 40.0, 'whole_length' => $length, 'whole_width' => $width,
         ];
 

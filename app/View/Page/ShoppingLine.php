@@ -73,6 +73,7 @@ final readonly class ShoppingLine
     {
         return match (true) {
             $this->toBuy->orderByMin === null => '–',
+            ! $this->toBuy->isCounted => (string) __('stock.shopping.order_unless'),
             $this->isLate() => (string) __('stock.shopping.order_now', [
                 'days' => trans_choice('stock.shopping.late_days', $this->toBuy->lateDays),
             ]),
@@ -87,7 +88,13 @@ final readonly class ShoppingLine
 
     public function missing(): string
     {
-        return $this->toBuy->outlook->missing > 0.0 ? $this->format->stock($this->toBuy->outlook->missing, $this->kind::UNIT) : '–';
+        $missing = $this->toBuy->outlook->missing;
+
+        return match (true) {
+            $missing <= 0.0 => '–',
+            $this->toBuy->isCounted => $this->format->stock($missing, $this->kind::UNIT),
+            default => app(InCups::class)->say($this->toBuy->jar->key(), $missing, $this->kind::UNIT),
+        };
     }
 
     public function packs(): string

@@ -79,7 +79,8 @@ final readonly class StockRow
 
     public function said(Formatter $format): string
     {
-        $say = fn (float $quantity): string => $format->stock($quantity, $this->unit);
+        $say = fn (float $quantity): string => $this->isKept()
+            ? $format->stock($quantity, $this->unit) : app(InCups::class)->say($this->jar->key(), $quantity, $this->unit);
         $args = [
             'left' => $say($this->outlook->good), 'reserved' => $say($this->outlook->reserved), 'missing' => $say($this->outlook->missing),
             'at' => $format->when($this->outlook->firstMiss?->atMin), 'part' => (string) $this->outlook->firstMiss?->for,

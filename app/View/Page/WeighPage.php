@@ -37,9 +37,12 @@ final readonly class WeighPage
     /** The window that the coat goes into. */
     public ?TackWindow $window;
 
-    /** @param bool $isThrough the scale is not set to nothing between the jars */
-    public function __construct(private Cup $cup, private Formatter $format, public bool $isThrough = false)
+    /** The scale is not set to nothing between the jars. */
+    public bool $isThrough;
+
+    public function __construct(private Cup $cup, private Formatter $format, bool $isThrough = false)
     {
+        $this->isThrough = $isThrough && ! $cup->batch->ratio->isInCup();
         $this->key = $cup->step->step->key;
         $this->nowMin = $cup->planned->floor->nowMin;
         $this->isTooLate = $cup->isTooLate();
@@ -153,7 +156,7 @@ final readonly class WeighPage
 
     /**
      * @return list<array{
-     *     name: string, in: float, mark: float, percent: float, isNext: bool, isIn: bool,
+     *     jar: string, name: string, in: float, mark: float, percent: float, isNext: bool, isIn: bool,
      * }> jars that this batch takes from
      */
     public function jars(): array
@@ -166,6 +169,7 @@ final readonly class WeighPage
             $mark = $in[$jar] + ($toAdd[$jar] ?? 0.0);
 
             return [
+                'jar' => $jar,
                 'name' => $this->jar($jar),
                 'in' => $in[$jar],
                 'mark' => $mark,
@@ -191,8 +195,8 @@ final readonly class WeighPage
         $add = $this->cup->pour->forPigment();
 
         return $over <= 0.0 ? null : [
-            'over' => $this->format->grams($over), 'resin' => $this->format->grams($add['resin']),
-            'hardener' => $this->format->grams($add['hardener']),
+            'over' => $this->format->grams($over), 'resin' => $this->format->mixed($add['resin'], $this->cup->batch->ratio, 'resin'),
+            'hardener' => $this->format->mixed($add['hardener'], $this->cup->batch->ratio, 'hardener'),
         ];
     }
 
@@ -252,7 +256,12 @@ final readonly class WeighPage
 
     public function ratioKey(): string
     {
-        return $this->cup->pour->ratioError() === null ? 'weigh.ratio' : 'weigh.ratio_is';
+        $isSaid = $this->cup->pour->ratioError() === null;
+
+        return match (true) {
+            $isSaid && $this->cup->batch->ratio->isInCup() => 'weigh.ratio_in_cup',
+            default => $isSaid ? 'weigh.ratio' : 'weigh.ratio_is',
+        };
     }
 
     /** @return array<string, string> */
@@ -263,7 +272,7 @@ final readonly class WeighPage
         $wanted = ['wanted' => $this->format->hardener($this->cup->batch->ratio)];
 
         return $error === null ? $wanted : $wanted + [
-            'is' => number_format(100.0 * $pour->hardenerG / $pour->resinG, 1),
+            'is' => $this->format->parts($this->cup->batch->ratio, $pour->hardenerG / $pour->resinG),
             'class' => $pour->keepsRatio() ? 'is-open' : 'is-stop',
             'off' => ($error > 0.0 ? '+' : '−').$this->format->percent(abs($error)),
         ];
@@ -339,7 +348,7 @@ final readonly class WeighPage
             $said[] = $jar === 'hardener' && $this->cup->isDropped()
                 ? (string) __('weigh.add_drops_short', ['drops' => $this->cup->dropsToAdd()])
                 : (string) __($this->isThrough ? 'weigh.jar_to' : 'weigh.jar', [
-                    'grams' => $this->format->grams($shows), 'jar' => $this->jar($jar),
+                    'grams' => $this->format->mixed($shows, $this->cup->batch->ratio, $jar), 'jar' => $this->jar($jar),
                 ]);
         }
 

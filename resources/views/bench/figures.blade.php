@@ -30,7 +30,7 @@
             'resin' => $cup->batch->resinG, 'pigment' => $cup->batch->pigmentG, 'hardener' => $cup->batch->hardenerG,
         ] as $jar => $g)
             @continue($jar === 'pigment' && $g <= 0)
-            @if (! $loop->first) + @endif <b>{{ $format->grams($g) }}</b> {{ $format->word('component', $jar) }}
+            @if (! $loop->first) + @endif <b>{{ $format->mixed($g, $cup->batch->ratio, $jar) }}</b> {{ $format->word('component', $jar) }}
         @endforeach
     </p>
     <div class="soft num">

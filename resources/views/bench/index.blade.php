@@ -10,6 +10,8 @@
         <div class="bench-main">
             @if ($now)
                 @include('bench.now', ['call' => $now])
+            @elseif ($then === [] && $competing === [] && $firstDay?->isDone() === false)
+                @include('bench.first-day')
             @elseif ($then === [] && $competing === [])
                 <section class="card calm">
                     <h1>{{ __('bench.no_part') }}</h1>

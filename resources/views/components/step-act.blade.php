@@ -3,7 +3,7 @@
 @switch($only())
 @case('weigh')
     <a class="btn" href="{{ route('weigh', [$part, $key]) }}">{{ __('bench.weigh', [
-        'grams' => $format->grams($step->batch->totalG()),
+        'grams' => $format->mixed($step->batch->totalG(), $step->batch->ratio),
     ]) }}<x-of :name="$name()" /></a>
     @break
 @case('key')

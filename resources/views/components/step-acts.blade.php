@@ -5,7 +5,7 @@
         @if ($mayWeigh())
             <a @class(['btn', 'go' => $primary]) @if ($primary) data-key="w" @endif
                 href="{{ route('weigh', [$part, $key]) }}">{{ __('bench.weigh', [
-                    'grams' => $format->grams($step->batch->totalG()),
+                    'grams' => $format->mixed($step->batch->totalG(), $step->batch->ratio),
                 ]) }}<x-of :name="$name()" /></a>
             @if ($primary)
                 <x-act :part="$part" kind="coat_on" :step="$key" :to="$to">

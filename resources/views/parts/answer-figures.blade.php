@@ -10,9 +10,9 @@
         <div><dt>{{ __('answer.piece') }}</dt><dd>{{ $format->piece($plan->brief->piece()) }}</dd></div>
     @endif
     @if ($plan->first(OakGloss\Method\Role::Base))
-        <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Base)) }}</dd></div>
+        <div><dt>{{ __('answer.base') }}</dt><dd>{{ $format->mixes($plan->steps, OakGloss\Method\Slot::Base) }}</dd></div>
     @endif
-    <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->grams($plan->gramsFrom(OakGloss\Method\Slot::Skin)) }}</dd></div>
+    <div><dt>{{ __('answer.over') }}</dt><dd>{{ $format->mixes($plan->steps, OakGloss\Method\Slot::Skin) }}</dd></div>
     @foreach (OakGloss\Plan\LaminatePlan::all($plan) as $laminate)
         <div><dt>{{ __("answer.thickness.{$laminate->of}") }}</dt>
             <dd>{{ __('answer.mm', ['mm' => number_format($laminate->laminate->thicknessUm() / 1000, 2)]) }}

@@ -3,7 +3,7 @@
 <div class="new-part choose">
     <form class="ask" method="get" action="{{ route('parts.choose') }}" novalidate hx-get="{{ route('parts.choose') }}"
         hx-trigger="input changed delay:350ms, change delay:80ms" hx-target="#ways" hx-swap="outerHTML" hx-sync="this:replace">
-        <header class="page-head"><h1>{{ __('parts.new') }}</h1></header>
+        <header class="page-head"><h1>{{ __('parts.new') }}</h1><x-explain /></header>
         <fieldset class="card"><legend>{{ __('choose.what') }}</legend>
             <div class="grid-3">
                 <x-pick name="lies" :label="__('choose.lies')" :choices="__('choose.lie')" :value="$said['lies']" class="span-2" />
@@ -26,14 +26,6 @@
             </div>
         </fieldset>
         <noscript><p class="form-foot"><button class="btn">{{ __('choose.look') }}</button></p></noscript>
-        <details class="card all-ways"><summary>{{ __('choose.all') }}</summary>
-            <ul>
-                @foreach ($methods as $code)
-                    <li><a href="{{ route('parts.create', ['method' => $code]) }}">{{ __("methods.{$code}.name") }}</a>
-                        <span class="soft">{{ __("methods.{$code}.when") }}</span></li>
-                @endforeach
-            </ul>
-        </details>
     </form>
     @include('parts.ways')
 </div>

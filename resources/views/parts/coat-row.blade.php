@@ -18,9 +18,9 @@
     <span class="num coat-how">
         <span @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ $format->span($step->handsMin) }}</span>
         @if ($step->usedG)
-            <b>{{ $format->grams($step->usedG) }}</b>
+            <b>{{ $format->mixed($step->usedG, $step->batch->ratio ?? null) }}</b>
         @elseif ($step->batch && ! $step->skipped)
-            <b @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())>{{ $format->grams($step->batch->totalG()) }}</b>
+            <b @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())>{{ $format->mixed($step->batch->totalG(), $step->batch->ratio) }}</b>
         @endif
     </span>
     <details class="coat-more">

@@ -15,7 +15,7 @@
         @endif
         @if ($plan->totalGrams() > 0)
             <div><dt>{{ __('parts.figures.resin') }}</dt><dd
-                @figure($part->id, 'grams', $plan->totalGrams())>{{ $format->grams($plan->totalGrams()) }}</dd></div>
+                @figure($part->id, 'grams', $plan->totalGrams())>{{ $format->mixes($plan->steps) }}</dd></div>
         @endif
         @if ($worst = $plan->worst())
             <div>

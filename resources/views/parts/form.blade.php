@@ -13,9 +13,10 @@
         @method('PUT')
         <input type="hidden" name="editing" value="{{ $part->id }}">
     @endif
+    @if (old('trial'))<input type="hidden" name="trial" value="1">@endif
     <input type="hidden" name="picked" value="{{ old('picked') }}">
     <div class="questions">
-        <header class="page-head"><h1>{{ $part ? __('form.change') : __('parts.new') }}</h1></header>
+        <header class="page-head"><h1>{{ $part ? __('form.change') : __('parts.new') }}</h1><x-explain /></header>
         @if ($errors->any())
             <p class="finding is-stop" role="alert">
                 <b>{{ __('form.not_kept') }}</b> {{ trans_choice('form.another_look', count($errors->all())) }}
@@ -26,6 +27,7 @@
             <details class="finding is-note"><summary>{{ __('form.held_title') }}</summary>
                 <ul>@foreach ($holds as $hold)<li>{{ $hold }}</li>@endforeach</ul></details>
         @endif
+        @if (old('trial'))<p class="finding is-note">@say('form.trial')</p>@endif
         <fieldset class="card"><legend>{{ __('parts.one') }}</legend>
             <div class="grid-3">
                 <x-field name="name" :label="__('form.name')" :value="$part?->name" class="span-2" maxlength="60" required />

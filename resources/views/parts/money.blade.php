@@ -3,6 +3,7 @@
 <x-layouts.app :title="__('money.title', ['part' => $part->name])">
 @include('parts.head')
 <div class="page money">
+    @include('parts.unproven')
     @if (! $page->hasRate())
         <p class="finding is-note">@say('money.no_rate', ['url' => route('shop.money')])</p>
     @endif

@@ -43,8 +43,8 @@
                     <td>{{ $format->date($step->doneAtMin) }}</td>
                     <td>{{ $format->celsius($step->airC) }}</td>
                     <td>{{ $step->usedG
-                        ? $format->grams($step->usedG)
-                        : __('record.not_weighed', ['grams' => $format->grams($step->batch->totalG())]) }}</td>
+                        ? $format->mixed($step->usedG, $step->batch->ratio ?? null)
+                        : __('record.not_weighed', ['grams' => $format->mixed($step->batch->totalG(), $step->batch->ratio)]) }}</td>
                     <td>{{ $format->weight($step->laidGM2) }}</td>
                 </tr>
             @endforeach

@@ -22,6 +22,13 @@
     <div class="plan-beside">
         @include('parts.figures')
         @includeWhen($groups !== [], $groups === null ? 'parts.pricing' : 'parts.helps')
+        @includeWhen($part->is_trial, 'parts.trial')
+        @if ($newHere['names'] !== [])
+            <p class="finding is-note"><b>{{ __('parts.new_here') }}</b> {{ implode(', ', $newHere['names']) }}.
+                <a href="{{ route('parts.create', ['trial' => 1, 'resin' => array_key_first($newHere['resins'])]) }}">{{
+                    __('parts.trial_first') }}</a></p>
+        @endif
+        @include('parts.unproven')
         @include('parts.notices', ['weights' => ['warn', 'note']])
         @foreach ($laminates as $laminate)
             <section class="card"><x-drawing.laminate :drawing="$laminate" /></section>

@@ -7,7 +7,7 @@
         <div><dt>{{ __('choose.hands') }}</dt><dd>{{ $format->span($plan->handsAheadMin()) }}</dd></div>
         <div><dt>{{ __('choose.days') }}</dt>
             <dd>{{ $proposal->days() === null ? '–' : trans_choice('choose.n_days', max(1, (int) ceil($proposal->days()))) }}</dd></div>
-        <div><dt>{{ __('choose.grams') }}</dt><dd>{{ $format->grams($plan->totalGrams()) }}</dd></div>
+        <div><dt>{{ __('choose.grams') }}</dt><dd>{{ $format->mixes($plan->steps) }}</dd></div>
         <div><dt>{{ __('choose.risk') }}</dt>
             <dd>{{ $format->burnsThrough($plan) }}</dd></div>
     </dl>

@@ -57,6 +57,9 @@ p { margin: 0 0 2mm; }
 </table>
 <h2>{{ __('money.pdf.assumptions') }}</h2>
 <p>{{ __("money.pdf.{$quote->kind}") }}</p>
+@if ($madeUp = App\Shelf\Unproven::of($quote->part)->madeUp)
+    <p>{{ __('shelf.unproven.quoted', ['names' => implode(', ', array_map(fn ($item): string => $item->name, $madeUp))]) }}</p>
+@endif
 @if ($money->excluded !== '')<h2>{{ __('money.pdf.excluded') }}</h2><p>{!! nl2br(e($money->excluded)) !!}</p>@endif
 @if ($money->terms !== '')<h2>{{ __('money.pdf.terms') }}</h2><p>{!! nl2br(e($money->terms)) !!}</p>@endif
 </body>

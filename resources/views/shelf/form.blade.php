@@ -3,7 +3,8 @@
 @php($title = $item->exists ? $item->name : __('shelf.new', ['kind' => $kind::SINGULAR]))
 <x-layouts.app :title="$title">
 <div class="page shelf-form">
-    <header class="page-head"><h1>{{ $title }}</h1><a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
+    <header class="page-head"><h1>{{ $title }}</h1><x-explain />
+        <a class="btn quiet" href="{{ route('shelf') }}">{{ __('shelf.back') }}</a></header>
     @if ($sections !== [])
         <nav class="tabs kinds" aria-label="{{ __('shelf.section.of') }}">
             @foreach ($sections as $name => $says)
@@ -13,6 +14,7 @@
             @endforeach
         </nav>
     @endif
+    @includeWhen($item->exists, 'shelf.unproven')
     @if ($section === null || $section === 'stock')
         @includeWhen($stock !== null, 'shelf.lots')
         @includeWhen($stock !== null, 'shelf.files', ['files' => $stock['files'] ?? []])

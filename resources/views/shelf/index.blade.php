@@ -28,6 +28,10 @@
             <div class="card-head">
                 <h2 id="shelf-{{ $name }}">{{ $kind::heading() }}</h2>
                 @can('own', App\Models\Shop::class)
+                    @if ($short = ['resins' => 'epoxy', 'clears' => 'clear', 'cloths' => 'cloth'][$name] ?? null)
+                        <a class="btn" href="{{ route('shelf.short', $short) }}">{{
+                            __('shelf.short.title') }}</a>
+                    @endif
                     <a class="btn quiet" href="{{ route('shelf.create', $name) }}">{{ __('shelf.add', ['kind' => $kind::SINGULAR]) }}</a>
                 @endcan
             </div>

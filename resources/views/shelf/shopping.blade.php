@@ -16,11 +16,12 @@
                 __('stock.shopping.missing'), __('stock.shopping.packs'), __('stock.shopping.price')]"
                 :scroll="$supplier ?: __('stock.shopping.no_supplier')">
                 @foreach ($lines as $line)
-                    <tr @class(['is-missed' => $line->toBuy->byMin !== null])>
+                    <tr @class(['is-missed' => $line->toBuy->isCounted && $line->toBuy->byMin !== null])>
                         <td @class(['is-over' => $line->isLate()])>{{ $line->orderBy() }}
                             <small class="below">{{ trans_choice('stock.shopping.lead', $line->toBuy->leadDays) }}</small></td>
                         <td>{{ $line->by() }}</td>
-                        <th scope="row">{{ $line->name }} <span class="soft">{{ $line->jar() }}</span></th>
+                        <th scope="row">{{ $line->name }} <span class="soft">{{ $line->jar() }}</span>
+                            @unless ($line->toBuy->isCounted)<small class="below">{{ __('stock.shopping.not_counted') }}</small>@endunless</th>
                         <td>{{ $line->missing() }}</td>
                         <td>{{ $line->packs() }}</td>
                         <td class="amount">{{ $line->priceMinor() === null ? '–' : $money->say($line->priceMinor()) }}</td>

@@ -3,7 +3,7 @@
 @php($isForm = isset(App\Http\Requests\ShopRequest::SECTIONS[$section]))
 <x-layouts.app :title="__('app.rooms.shop')">
 <div class="page">
-    <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1>
+    <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1><x-explain />
         @can('own', $shop)<a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a>@endcan</header>
     @include('bench.left-out')
     <nav class="tabs kinds" aria-label="{{ __('shop.sections_of') }}">

@@ -1,6 +1,6 @@
 <x-layouts.app :title="__('money.settings')">
 <div class="page">
-    <header class="page-head"><h1>{{ __('money.settings') }}</h1><a class="btn quiet"
+    <header class="page-head"><h1>{{ __('money.settings') }}</h1><x-explain /><a class="btn quiet"
         href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
     <form method="post" action="{{ route('shop.money.update') }}" novalidate data-showed>
         @marks

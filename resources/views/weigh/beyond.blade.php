@@ -14,11 +14,11 @@
         @marks
         <input type="hidden" name="component" value="{{ $pour->resinG > 0 ? 'resin' : 'hardener' }}">
         <input type="hidden" name="left" value="1">
-        <input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">
+        <input type="hidden" name="measured[{{ $typed }}]" value="{{ $grams['sent'] }}">
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             <label for="grams">{{ __('weigh.left_in_cup') }}<span class="unit">{{ $grams['unit'] }}</span></label>
-            <input id="grams" class="num" name="grams" autocomplete="off" required inputmode="decimal"
-                value="{{ App\View\OldInput::of('grams') }}">
+            <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required inputmode="decimal"
+                value="{{ App\View\OldInput::of($typed) }}">
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
         </div>
         <button class="btn go">{{ __('weigh.poured_back') }}</button>

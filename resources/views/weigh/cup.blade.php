@@ -1,21 +1,21 @@
-@php($heat = $cup->heat())
+@php([$heat, $ratio] = [$cup->heat(), $cup->batch->ratio])
 <section class="weigh-total card">
     @if ($cup->with !== [])<p class="finding is-note">@say('weigh.shared', ['with' => $page->sharedWith()])</p>@endif
     @foreach ($partners as $partner)
         <p class="shared"><a class="btn"
             href="{{ route('weigh', [$part, $page->key, 'with' => App\Bench\SharedCups::name($partner)]) }}">@say(
             'weigh.share', ['part' => $partner->planned->part->letter.' '.$partner->planned->part->name,
-                'grams' => $format->grams($cup->sharedWith($partner)->batch->totalG())],
+                'grams' => $format->mixed($cup->sharedWith($partner)->batch->totalG(), $ratio)],
         )</a></p>
     @endforeach
     <p class="label">{{ __('weigh.in_cup') }}</p>
     <p class="huge num" @figure($part->id, $cup->step->step->key.'.grams', $cup->batch->totalG())>@say('weigh.grams_of', [
-        'grams' => $format->grams($cup->pour->totalG()), 'of' => $format->grams($cup->batch->totalG()),
+        'grams' => $format->mixed($cup->pour->totalG(), $ratio), 'of' => $format->mixed($cup->batch->totalG(), $ratio),
     ])</p>
     @if ($cup->cups() > 1)
         <p class="finding is-warn">@say('weigh.cups', [
-            'n' => $cup->cups(), 'grams' => $format->grams($cup->batch->totalG() / $cup->cups()),
-            'most' => $format->grams($cup->resin->potMassG),
+            'n' => $cup->cups(), 'grams' => $format->mixed($cup->batch->totalG() / $cup->cups(), $ratio),
+            'most' => $format->mixed($cup->resin->potMassG, $ratio),
         ])</p>
     @endif
     <div @class(['cup-heat', 'num', 'finding is-warn' => $heat->isHot(), 'is-stop' => $heat->isDangerous()])>
@@ -36,7 +36,7 @@
                     <rect width="100" height="12" class="jar-ground"/><rect width="{{ $jar['percent'] }}" height="12"
                         class="jar-fill"/></svg>
                 <span class="num">@say('weigh.grams_of', [
-                    'grams' => $format->grams($jar['in']), 'of' => $format->grams($jar['mark']),
+                    'grams' => $format->mixed($jar['in'], $ratio, $jar['jar']), 'of' => $format->mixed($jar['mark'], $ratio, $jar['jar']),
                 ])</span>
             </li>
         @endforeach

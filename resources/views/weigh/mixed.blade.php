@@ -13,7 +13,7 @@
             <dd>{{ __('weigh.sheet_pot', $page->sheetPot()) }}</dd>
             <dt>{{ __('weigh.this_cup') }}</dt>
             <dd>{{ __('weigh.this_pot', [
-                'grams' => $format->grams($cup->gramsEach()), 'c' => $format->celsius($cup->planned->floor->airNowC()),
+                'grams' => $format->mixed($cup->gramsEach(), $cup->batch->ratio), 'c' => $format->celsius($cup->planned->floor->airNowC()),
                 'span' => $format->span($cup->potLifeMin()),
             ]) }}</dd>
         </dl>

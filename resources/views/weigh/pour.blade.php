@@ -1,18 +1,21 @@
 @inject('measures', 'App\Words\Measures')
-@php($grams = $measures->field('g', null))
-@php([$pour, $next, $jar] = [$cup->pour, $page->next, $page->jar($page->next)])
+@php([$pour, $next, $jar, $ratio] = [$cup->pour, $page->next, $page->jar($page->next), $cup->batch->ratio])
+@php([$typed, $unit] = match (true) {
+    $page->countsDrops() => ['drops', null], $ratio->isInCup() => ['ml', 'ml'], default => ['grams', 'g'],
+})
+@php($grams = $measures->field($unit, null))
 <section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
     @if ($cup->isOverpoured() && ! $page->isBeyond())
         <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
-            'grams' => $format->grams($pour->resinToAddG()), 'total' => $format->grams($pour->totalG() + $pour->resinToAddG()),
+            'grams' => $format->mixed($pour->resinToAddG(), $ratio, 'resin'), 'total' => $format->mixed($pour->totalG() + $pour->resinToAddG(), $ratio),
         ])
-            @if ($page->isBetterBinned())@say('weigh.better_binned', ['fresh' => $format->grams($cup->batch->totalG())])@endif</p>
+            @if ($page->isBetterBinned())@say('weigh.better_binned', ['fresh' => $format->mixed($cup->batch->totalG(), $ratio)])@endif</p>
     @elseif (! $page->isBeyond() && ($over = $page->resinOverG()))
-        <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->grams($over)])</p>
+        <p class="finding is-note" role="status">@say('weigh.ran_over', ['grams' => $format->mixed($over, $ratio, 'resin')])</p>
     @endif
     @if ($page->isBeyond())
         <p class="finding is-stop" role="alert">@say($page->isHardened() ? 'weigh.outside' : 'weigh.pour_back', [
-            'over' => $format->grams($page->farOverG()),
+            'over' => $format->mixed($page->farOverG(), $ratio),
         ])</p>
     @endif
     @if ($words = $page->offWords())<p class="finding {{ $words['class'] }}" role="alert">@say($words['key'], $words['args'])</p>@endif
@@ -24,36 +27,38 @@
     <div class="pour-to">
         <h1 id="pour-title"><small>{{ __('weigh.pour_to', ['jar' => $jar]) }}</small>
             <span class="num">{{ $page->countsDrops()
-                ? __('weigh.n_drops', ['n' => $cup->dropsToAdd()]) : $format->grams($page->markG()) }}</span></h1>
-        <p class="num soft">{{ __('weigh.in_cup') }}<br><b>{{ $format->grams($pour->totalG()) }}</b>
+                ? __('weigh.n_drops', ['n' => $cup->dropsToAdd()]) : $format->mixed($page->markG(), $ratio, $next) }}</span></h1>
+        <p class="num soft">{{ __('weigh.in_cup') }}<br><b>{{ $format->mixed($pour->totalG(), $ratio) }}</b>
             @if ($page->isThrough && $pour->totalG() > 0)
                 <br>{{ __('weigh.adds', ['grams' => $format->grams($cup->toAdd()[$next])]) }}
             @endif</p>
     </div>
-    @unless ($page->countsDrops())@include('weigh.tare')@endunless
-    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form" x-data="pour"
+    @includeWhen($typed === 'grams', 'weigh.tare')
+    <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form"
+        @if ($typed === 'grams') x-data="pour" data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}" @endif
         data-component="{{ $next }}" data-unit="{{ $grams['unit'] }}"
-        data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}"
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}"
         data-shows="{{ $page->showsG() }}">
         @marks
         <input type="hidden" name="component" value="{{ $next }}">
         @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
-        @if ($page->countsDrops())<x-measured name="drops" />@else
-            <input type="hidden" name="measured[grams]" value="{{ $grams['sent'] }}">
+        <input type="hidden" name="measured[{{ $typed }}]" value="{{ $grams['sent'] }}">
+        @if ($typed === 'grams')
             <input type="hidden" name="reads" value="{{ $page->isThrough ? 'through' : 'tared' }}">
         @endif
         <div @class(['field', 'is-wrong' => $errors->has('grams')])>
             @if ($page->countsDrops())<label for="grams">{{ __('weigh.drops_of') }}</label>
-            @else<label for="grams">{{ __($page->isThrough ? 'weigh.scale_shows' : 'weigh.poured_of', ['jar' => ucfirst($jar)]) }}<span
+            @else<label for="grams">{{ __(match (true) {
+                $typed === 'ml' => 'weigh.poured_ml_of', $page->isThrough => 'weigh.scale_shows', default => 'weigh.poured_of',
+            }, ['jar' => ucfirst($jar)]) }}<span
                 class="unit">{{ $grams['unit'] }}</span></label>@endif
-            @php($typed = $page->countsDrops() ? 'drops' : 'grams')
             <input id="grams" class="num" name="{{ $typed }}" autocomplete="off" required value="{{ App\View\OldInput::of($typed) }}"
                 @if ($page->countsDrops()) inputmode="numeric"
-                @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" x-on:input="typed" @endif
+                @else inputmode="{{ $measures->isUs() ? 'text' : 'decimal' }}" @if ($typed === 'grams') x-on:input="typed" @endif @endif
                 {{-- With a scale its figure is what is looked at, above. --}}
                 @if ($pour->totalG() > 0 && $scale === null) autofocus @endif
                 @if ($errors->has('grams')) aria-invalid="true" aria-describedby="grams-more" @endif>
+            @error('ml')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @error('drops')<p class="more"><strong>{{ $message }}</strong></p>@enderror
             @error('grams')<p id="grams-more" class="more"><strong>{{ $message }}</strong></p>@enderror
         </div>

@@ -18,13 +18,13 @@
             <x-cautions :step="$cup->step->step" />
             <button class="btn go wide-btn"
                 @figure($part->id, $cup->step->step->key.'.grams', $cup->batch->totalG())
-            >@say('weigh.ready', ['grams' => $format->grams($cup->batch->totalG())])</button>
+            >@say('weigh.ready', ['grams' => $format->mixed($cup->batch->totalG(), $cup->batch->ratio)])</button>
         @else
             @foreach ($page->checks() as $check)
                 <label class="tick big"><input type="checkbox" required> <span>{{ $check }}</span></label>
             @endforeach
             <x-cautions :step="$cup->step->step" open />
-            <button class="btn go wide-btn">@say('weigh.all_ready', ['grams' => $format->grams($cup->batch->totalG())])</button>
+            <button class="btn go wide-btn">@say('weigh.all_ready', ['grams' => $format->mixed($cup->batch->totalG(), $cup->batch->ratio)])</button>
         @endif
     </x-act>
 </section>

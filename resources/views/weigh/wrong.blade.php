@@ -3,8 +3,8 @@
     @if ($page->mayBeSwapped())
         <form method="post" action="{{ route('weigh.swap', [$part, $page->key]) }}" class="acts">
             @marks
-            <button class="btn">{{ __('weigh.swap', ['resin' => $format->grams($cup->pour->hardenerG),
-                'hardener' => $format->grams($cup->pour->resinG)]) }}</button>
+            <button class="btn">{{ __('weigh.swap', ['resin' => $format->mixed($cup->pour->hardenerG, $cup->batch->ratio, 'hardener'),
+                'hardener' => $format->mixed($cup->pour->resinG, $cup->batch->ratio, 'resin')]) }}</button>
         </form>
     @endif
     <form method="post" action="{{ route('inspect.wrong', $part) }}" class="acts">

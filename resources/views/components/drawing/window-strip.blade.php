@@ -8,6 +8,7 @@
     <div class="strip-scroll" tabindex="0" role="group" aria-label="{{ __('strip.scroll') }}">
     <x-drawing.strip-lanes :strip="$strip" />
     </div>
+    @if ($strip->lanes !== [])
     <details class="as-table"><summary>{{ __('app.as_table') }}</summary>
         <x-table :columns="__('strip.columns')" :scroll="__('strip.drawing')">
         @foreach ($strip->lanes as $lane)
@@ -24,4 +25,5 @@
         @endforeach
         </x-table>
     </details>
+    @endif
 </section>
