@@ -9,6 +9,7 @@ use App\Models\PartFact;
 use App\Models\PartSlot;
 use App\Shelf\Lineage;
 use OakGloss\Method\Shelf;
+use OakGloss\Method\Slot;
 
 /** Resins, cloths and hands of which no finished part of the shop says anything: what a trial panel would teach first. */
 final readonly class NewHere
@@ -33,7 +34,9 @@ final readonly class NewHere
             $sheet = $slot->resin ?? $slot->cloth;
             if ($isNew && $sheet !== null) {
                 $names[$sheet->name] = $sheet->name;
-                $resins += $slot->resin === null ? [] : [$slot->resin->id => $slot->resin->name];
+                $resin = $slot->resin === null ? [] : [$slot->resin->id => $slot->resin->name];
+                // What is seen through is tried first.
+                $resins = $slot->slot === Slot::Skin ? $resin + $resins : $resins + $resin;
             }
         }
         foreach ($part->shop->people->where('at_bench', true) as $person) {

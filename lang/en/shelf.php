@@ -101,10 +101,10 @@ return [
         'figures' => [
             'Tack, or set to touch' => 'Its minutes at each temperature are the rows here: two temperatures give the slope, a third shows whether it holds.',
             'Recoat, or overcoat, window' => '“Recoat from” and “Recoat until” below, at the reference temperature. Where only the end stands, tacky is the time to tack.',
-            'Sandable, and full cure' => 'Hours or days there, minutes here: 16 h are 960.',
+            'Sandable, and full cure' => 'As they stand: 16 h and 7 d are read.',
             'Pot life' => 'With the grams and the temperature it was measured with: 150 g at 25 °C says something else than 100 g at 20.',
             'Mixing ratio' => 'By weight or by volume as it is stated; both densities, so that each follows from the other.',
-            'Viscosity' => 'Of the mix, in Pa s: 900 mPa s or cP are 0.9.',
+            'Viscosity' => 'Of the mix: 0.9, 900 mPa s and 900 cP are the same.',
             'Glass transition, or heat deflection' => '“Tg, fully cured”, of the fully cured resin.',
         ],
         'row' => 'Row :n',

@@ -61,7 +61,13 @@ final class ShelfRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return $this->kind()->rules();
+        // A polyester's catalyst stands on its label, or it is not mixed.
+        $catalyst = $this->short() !== ShortForm::Polyester ? [] : [
+            'catalyst_rows.0.c' => ['required', 'numeric', 'between:-20,80'],
+            'catalyst_rows.0.percent' => ['required', 'numeric', 'between:0.1,10'],
+        ];
+
+        return $catalyst + $this->kind()->rules();
     }
 
     /** @return array<string, string> */
