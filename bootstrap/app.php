@@ -17,6 +17,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
@@ -36,7 +37,9 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend([WholeAnswer::class, SecurityHeaders::class, KnownHosts::class]);
+        // Who asks, and how, is known before anything goes by it.
+        $middleware->remove(TrustProxies::class);
+        $middleware->prepend([TrustProxies::class, WholeAnswer::class, SecurityHeaders::class, KnownHosts::class]);
         // Rows that an address names are read where its routes say so: of an act under its lock.
         $middleware->web(
             append: [PlainInput::class, TypedMeasures::class],

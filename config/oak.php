@@ -9,6 +9,9 @@ return [
     // Names under which the server answers besides this machine's own and that of APP_URL, with commas between.
     'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('OAK_HOSTS', ''))))),
 
+    // Addresses or ranges of proxies in front of it that are believed who asks them, with commas between.
+    'proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('OAK_PROXIES', ''))))),
+
     // A fixed moment (UTC, ISO 8601) for tests and screenshots; empty or “no” lets the clock run.
     'frozen_at' => in_array(env('OAK_FROZEN_AT'), [null, '', 'no'], true) ? null : env('OAK_FROZEN_AT'),
 

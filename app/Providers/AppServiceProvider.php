@@ -38,6 +38,7 @@ use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Database\Events\TransactionRolledBack;
 use Illuminate\Hashing\HashManager;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
@@ -45,6 +46,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Psr\Clock\ClockInterface;
@@ -80,6 +82,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // A proxy that ends TLS says for whom it asks, and that it was asked safely; the name is the one in Host.
+        TrustProxies::at(config('oak.proxies'));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
+        if (str_starts_with((string) config('app.url'), 'https://')) {
+            URL::forceScheme('https');
+        }
         Cache::extend('careful', fn (Application $app, array $of): Repository => Cache::repository(
             new CarefulFileStore($app->make('files'), $of['path']),
             $of,

@@ -158,7 +158,7 @@ final class JobTest extends BrowserCase
         $this->sees('15.2 °C', '.bar .air');
         $this->fill('air_c', '95');
         $this->press('Save reading');
-        $this->sees('must be between', '.air-form');
+        $this->sees('Between -20 and 50: air.', '.air-form');
         self::assertSame('95', $this->one('[name=air_c]')->getAttribute('value'));
     }
 
