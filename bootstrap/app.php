@@ -38,7 +38,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         // Who asks, and how, is known before anything goes by it.
-        $middleware->remove(TrustProxies::class);
         $middleware->prepend([TrustProxies::class, WholeAnswer::class, SecurityHeaders::class, KnownHosts::class]);
         // Rows that an address names are read where its routes say so: of an act under its lock.
         $middleware->web(

@@ -80,6 +80,8 @@ final class Chrome
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        // A proxy of a test has a certificate of its own.
+        $capabilities->setCapability('acceptInsecureCerts', true);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
         return $capabilities;

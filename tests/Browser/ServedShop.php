@@ -56,6 +56,23 @@ final class ServedShop
         return new self($server['url'], Chrome::fresh(0, $width, $height, $server['url']), $server['database'], $server['process']);
     }
 
+    /** Behind a proxy that ends TLS, as a workshop's server often is. */
+    public static function openBehindTls(): self
+    {
+        [$port, $certificate] = [Background::freePort(), self::directory().'/proxy.pem'];
+        exec('openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=localhost -addext subjectAltName=DNS:localhost -keyout '.escapeshellarg($certificate).' -out '.escapeshellarg("{$certificate}.crt").' 2>/dev/null');
+        file_put_contents($certificate, (string) file_get_contents("{$certificate}.crt"), FILE_APPEND);
+        $server = self::serve(false, ['APP_URL' => "https://localhost:{$port}", 'OAK_PROXIES' => '127.0.0.1', 'SESSION_COOKIE' => '__Host-oak_gloss']);
+        $shop = self::behind(['url' => "https://localhost:{$port}"] + $server, false, 1280, 800, function () use ($certificate, $port, $server): Background {
+            $proxy = Background::start([PHP_BINARY, 'tests/Processes/tls-proxy.php', $certificate, (string) $port, (string) parse_url($server['url'], PHP_URL_PORT)], getenv());
+            Background::waitFor($port);
+
+            return $proxy;
+        });
+
+        return $shop;
+    }
+
     /** Behind a server of its own, which may go away. */
     public static function openApart(int $width = 1280, int $height = 800): self
     {
@@ -69,14 +86,16 @@ final class ServedShop
     }
 
     /** @param array{url: string, database: string, process: Background} $server */
-    private static function behind(array $server, bool $runningClock, int $width, int $height): self
+    private static function behind(array $server, bool $runningClock, int $width, int $height, ?\Closure $before = null): self
     {
+        $proxy = $before === null ? null : $before();
         $browser = Chrome::fresh(0, $width, $height, $server['url']);
         // A request that is still under way keeps the file that it has open, and the last to close takes these away itself.
         (new Filesystem())->delete(glob("{$server['database']}-*") ?: []);
         copy(self::seed(), "{$server['database']}.next");
         rename("{$server['database']}.next", $server['database']);
         $shop = new self($server['url'], $browser, $server['database'], $server['process']);
+        $shop->devices = $proxy === null ? [] : [$proxy];
         if ($runningClock) {
             // Seeded under the frozen clock: from now on it runs from the same moment.
             $shop->alter('UPDATE shops SET clock_offset_s = '.(strtotime(self::FROZEN_AT) - time()));
