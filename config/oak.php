@@ -3,6 +3,16 @@
 declare(strict_types=1);
 
 return [
+    // What happened by itself and how it went, beside the data.
+    'notes' => env('OAK_NOTES', storage_path('oak/notes.json')),
+
+    // Copies of every night: where, where else (such as a mounted disk), and the key that seals them.
+    'backups' => [
+        'folder' => env('OAK_BACKUPS', storage_path('oak/backups')),
+        'second' => env('OAK_BACKUPS_SECOND'),
+        'key' => env('OAK_BACKUP_KEY'),
+    ],
+
     // Shows the demo login and the bar that skips the clock.
     'demo' => (bool) env('OAK_DEMO', false),
 

@@ -17,6 +17,7 @@ use App\Http\Controllers\FilmController;
 use App\Http\Controllers\FilterController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HabitsController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoursController;
 use App\Http\Controllers\InspectController;
@@ -227,6 +228,8 @@ Route::middleware(['auth', HoldSession::class, 'throttle:acts', KeepThePlan::cla
     Route::get('/shop', [ShopController::class, 'edit'])->middleware(StaleForm::class.':shop.edit')->name('shop.edit');
     Route::get('/shop/money', [MoneyController::class, 'edit'])->middleware(StaleForm::class.':shop.money')->name('shop.money')->can('own', 'App\Models\Shop');
     Route::put('/shop/money', [MoneyController::class, 'update'])->middleware(StaleForm::class.':shop.money')->name('shop.money.update')->can('own', 'App\Models\Shop');
+    Route::get('/shop/health', [HealthController::class, 'show'])->name('health')->can('own', 'App\Models\Shop');
+    Route::post('/shop/health/seen', [HealthController::class, 'seen'])->name('health.seen')->can('own', 'App\Models\Shop');
     Route::post('/shop/usual', [ShopController::class, 'usual'])->name('shop.usual')->can('own', 'App\Models\Shop');
     Route::put('/shop', [ShopController::class, 'update'])->middleware(StaleForm::class.':shop.edit')->name('shop.update')->can('own', 'App\Models\Shop');
     Route::middleware('can:run,App\Models\Shop')->group(function (): void {

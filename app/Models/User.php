@@ -20,14 +20,15 @@ use Illuminate\Support\Str;
  * @property string                 $name
  * @property string                 $initials
  * @property string                 $email
- * @property bool                   $at_bench      counts as a pair of hands
- * @property array<int, mixed>|null $hours         by ISO weekday, as DaySpans reads them; null for the shop's
+ * @property bool                   $at_bench       counts as a pair of hands
+ * @property array<int, mixed>|null $hours          by ISO weekday, as DaySpans reads them; null for the shop's
  * @property Role                   $role
- * @property CarbonImmutable|null   $left_at       a person who left can't sign in; acts stay theirs
- * @property int                    $sign_ins_void sessions of an earlier count are over
+ * @property CarbonImmutable|null   $left_at        a person who left can't sign in; acts stay theirs
+ * @property int                    $sign_ins_void  sessions of an earlier count are over
  * @property CarbonImmutable|null   $signed_in_at
- * @property string                 $measures      metric or us: what figures are read in
- * @property string                 $figures       how it parts thousands and tenths, a DecimalMark
+ * @property string                 $measures       metric or us: what figures are read in
+ * @property string|null            $health_seen_on the shop's day on which an owner saw what is not well
+ * @property string                 $figures        how it parts thousands and tenths, a DecimalMark
  * @property Shop                   $shop
  */
 final class User extends Authenticatable

@@ -92,7 +92,8 @@ final class Slots
         return $like?->clear?->sheen === 'gloss' && ($mayAll || ! $like->clear->isocyanate)
             ? $like->clear_id
             : Clear::query()->where('shop_id', $shop->id)->current()->whereNot('kind', ClearKind::Filler->value)
-                ->where('sheen', 'gloss')->orderBy('made_up')->orderByRaw($mayAll ? "kind = 'two_part' desc" : 'isocyanate')->orderBy('name')->value('id');
+                ->where('sheen', 'gloss')->orderBy('made_up')
+                ->orderByRaw($mayAll ? "kind = 'two_part' desc" : 'isocyanate')->orderBy('name')->value('id');
     }
 
     /** @return Builder<covariant Model> */

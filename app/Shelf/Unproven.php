@@ -29,8 +29,8 @@ final readonly class Unproven
         // A clear that stands in the brief of a part which is polished as it is goes on no part.
         $isPolished = $part->getAttribute('top') === Top::PolishResin;
         $isUsed = fn (PartSlot $slot): bool => $only === null ? $slot->slot !== Slot::Clear || ! $isPolished : $slot->slot === $only;
-        $items = $part->slots->filter($isUsed)->map(fn (PartSlot $slot): ?ShelfItem => $slot->resin ?? $slot->clear ?? $slot->cloth ?? $slot->item)
-            ->filter()->unique(fn (ShelfItem $item): string => self::kindOf($item)."-{$item->id}");
+        $sheet = fn (PartSlot $slot): ?ShelfItem => $slot->resin ?? $slot->clear ?? $slot->cloth ?? $slot->item;
+        $items = $part->slots->filter($isUsed)->map($sheet)->filter()->unique(fn (ShelfItem $item): string => self::kindOf($item)."-{$item->id}");
         $isAssumed = fn (ShelfItem $item): bool => ! $item->made_up && $item->assumed() !== [];
 
         return new self(

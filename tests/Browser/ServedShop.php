@@ -281,6 +281,7 @@ final class ServedShop
             'APP_KEY' => 'base64:'.base64_encode(self::KEY),
             'DB_DATABASE' => $database,
             'OAK_DEMO' => 'true',
+            'OAK_NOTES' => self::directory().'/notes.json',
             'OAK_FROZEN_AT' => $runningClock ? 'no' : self::FROZEN_AT,
             'SESSION_DRIVER' => 'file',
             'SESSION_COOKIE' => self::COOKIE,

@@ -32,10 +32,11 @@ final class ArrowsTest extends TestCase
         'Acts' => ['Calendar', 'Models', 'Planning', 'Time'],
         'Bench' => ['Database', 'Devices', 'Models', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Inspection' => ['Models', 'Money', 'Planning', 'Shelf', 'Time', 'Words'],
-        'View' => ['Bench', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
+        'View' => ['Bench', 'Health', 'Inspection', 'Models', 'Money', 'Planning', 'Shelf', 'Stock', 'Time', 'Words'],
         'Policies' => ['Models', 'Time'],
-        'Http' => ['Acts', 'Bench', 'Calendar', 'Devices', 'Files', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
-        'Console' => ['Acts', 'Backup', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
+        'Http' => ['Acts', 'Bench', 'Calendar', 'Devices', 'Files', 'Health', 'Inspection', 'Models', 'Money', 'People', 'Planning', 'Rules', 'Shelf', 'Stock', 'Time', 'View', 'Words'],
+        'Health' => ['Models', 'Planning'],
+        'Console' => ['Acts', 'Backup', 'Devices', 'Files', 'Health', 'Models', 'People', 'Planning', 'Shelf', 'Stock'],
         'Providers' => ['Acts', 'Database', 'Devices', 'Files', 'Models', 'People', 'Planning', 'Policies', 'Shelf', 'Time', 'Words'],
     ];
 

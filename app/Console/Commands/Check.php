@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Health\Notes;
 use App\People\Audit;
 use App\Stock\Ledger;
 use Illuminate\Console\Command;
@@ -17,7 +18,7 @@ final class Check extends Command
 
     protected $description = 'Check that the data are whole and that each lot is the sum of its moves';
 
-    public function handle(Ledger $ledger, Audit $audit): int
+    public function handle(Ledger $ledger, Audit $audit, Notes $notes): int
     {
         $wrong = [];
         $whole = DB::scalar('pragma quick_check');
@@ -35,6 +36,7 @@ final class Check extends Command
             $this->error($line);
             Log::error($line);
         }
+        $notes->note(Notes::CHECK, $wrong === [], $wrong === [] ? [] : ['why' => mb_substr(implode(' ', $wrong), 0, 300)]);
         if ($wrong === []) {
             $this->line('All is whole; each lot is the sum of its moves.');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Devices\ProbePoller;
+use App\Health\Notes;
 use App\Models\Shop;
 use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
@@ -33,6 +34,7 @@ final class PollProbe extends Command
                     $this->line("Shop {$id}: not this time");
                 }
             }
+            app(Notes::class)->note(Notes::POLL, true);
             if (time() - $pruned > self::PRUNE_EVERY_S) {
                 $this->callSilently('oak:prune');
                 $pruned = time();

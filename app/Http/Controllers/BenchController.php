@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Bench\ClosingTime;
 use App\Bench\Night;
 use App\Bench\WorkQueue;
+use App\Health\Health;
+use App\Models\Role;
 use App\Models\User;
 use App\Planning\BetterPlans;
 use App\Planning\PlanKeeper;
@@ -62,15 +64,23 @@ final class BenchController
     }
 
     /** What the evening asks and the night does: dear to reckon, so the page does not wait for it. */
-    public function evening(Planner $planner, ClosingTime $lockUp, Formatter $format, #[CurrentUser] User $user): View
-    {
+    public function evening(
+        Planner $planner,
+        ClosingTime $lockUp,
+        Formatter $format,
+        Health $health,
+        #[CurrentUser] User $user,
+    ): View {
         $plans = $planner->all($user->shop);
         $floor = $planner->floor($user->shop);
         $closes = ClosingTime::closesAt($floor);
         $from = ClosingTime::nightFrom($floor);
         $nights = array_map(fn (PlannedPart $p): ?Night => Night::of($p, $from), array_values($plans));
 
+        $isSeen = $user->role !== Role::Owner || $user->health_seen_on === $floor->time->local($floor->nowMin)->toDateString();
+
         return view('bench.evening', [
+            'told' => $isSeen ? [] : $health->told($user->shop, $floor),
             'evening' => new Evening($lockUp->cases($user->shop), $plans, $closes, $format),
             'night' => new NightCard($floor, $from, array_values(array_filter($nights)), $format),
         ]);

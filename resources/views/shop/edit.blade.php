@@ -4,7 +4,8 @@
 <x-layouts.app :title="__('app.rooms.shop')">
 <div class="page">
     <header class="page-head"><h1>{{ $shop->name }}, {{ $shop->town }}</h1><x-explain />
-        @can('own', $shop)<a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a>@endcan</header>
+        @can('own', $shop)<p><a class="btn quiet" href="{{ route('health') }}">{{ __('health.title') }}</a>
+            <a class="btn" href="{{ route('shop.money') }}">{{ __('money.settings') }}</a></p>@endcan</header>
     @include('bench.left-out')
     <nav class="tabs kinds" aria-label="{{ __('shop.sections_of') }}">
         @foreach ($sections as $name)
