@@ -32,8 +32,8 @@ final readonly class Health
     public function lines(Shop $shop, ShopFloor $floor): array
     {
         return [
-            $this->data($floor), $this->disk(), $this->backup(), $this->trial(), $this->stock($shop), $this->probe($shop), $this->poller($shop),
-            $this->mend($shop), $this->clock(), new Line('queue', State::Good, 'queue'),
+            $this->data($floor), $this->disk(), $this->backup(), $this->trial(), $this->stock($shop), $this->probe($shop),
+            $this->poller($shop), $this->mend($shop), $this->clock(), new Line('queue', State::Good, 'queue'),
             new Line('version', State::Good, 'version', ['version' => self::version(), 'php' => PHP_VERSION]),
         ];
     }
@@ -110,7 +110,11 @@ final readonly class Health
         $differs = $check !== null && ! $check['ok'] && AuditEntry::query()->where('shop_id', $shop->id)->where('what', 'stock_differs')
             ->where('at', '>=', now()->subDay())->exists();
 
-        return new Line('stock', $differs ? State::Bad : ($check === null ? State::Open : State::Good), $differs ? 'stock_differs' : 'stock');
+        return match (true) {
+            $differs => new Line('stock', State::Bad, 'stock_differs'),
+            $check === null => new Line('stock', State::Open, 'not_checked'),
+            default => new Line('stock', State::Good, 'stock'),
+        };
     }
 
     private function probe(Shop $shop): Line
@@ -149,6 +153,7 @@ final readonly class Health
         $ahead = $newest === null || config('oak.demo') === true ? 0 : (int) strtotime("{$newest} UTC") - time();
 
         return $ahead > self::CLOCK_S
-            ? new Line('clock', State::Bad, 'clock_behind', ['minutes' => (int) ceil($ahead / 60)]) : new Line('clock', State::Good, 'clock');
+            ? new Line('clock', State::Bad, 'clock_behind', ['minutes' => (int) ceil($ahead / 60)])
+            : new Line('clock', State::Good, 'clock');
     }
 }

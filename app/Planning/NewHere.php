@@ -27,7 +27,8 @@ final readonly class NewHere
         }
         foreach ($part->slots as $slot) {
             $isNew = match ($slot->slot->shelf()) {
-                Shelf::Resin => $slot->resin !== null && $this->paces->count($slot->resin)['all'] === 0 && ! $this->wasUsed($slot, 'resins'),
+                Shelf::Resin => $slot->resin !== null && $this->paces->count($slot->resin)['all'] === 0
+                    && ! $this->wasUsed($slot, 'resins'),
                 Shelf::Cloth => $slot->cloth !== null && ! $this->wasUsed($slot, 'cloths'),
                 default => false,
             };

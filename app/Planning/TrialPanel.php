@@ -50,8 +50,10 @@ final class TrialPanel
      */
     public static function brief(Method $method, ?Resin $resin): array
     {
-        return ($resin === null ? [] : ['skin_resin_id' => $resin->id] + ($resin->pigment_fraction > 0.0 ? ['base_resin_id' => $resin->id] : []))
-            + ['trial' => '1', 'name' => __('form.trial_name', ['what' => $resin->name ?? __('form.trial_hands')]), 'wrap_mm' => 0, 'holes' => 0]
-            + self::least($method);
+        $resins = $resin === null ? [] : ['skin_resin_id' => $resin->id];
+        $tinted = $resin !== null && $resin->pigment_fraction > 0.0 ? ['base_resin_id' => $resin->id] : [];
+        $name = __('form.trial_name', ['what' => $resin->name ?? __('form.trial_hands')]);
+
+        return $resins + $tinted + ['trial' => '1', 'name' => $name, 'wrap_mm' => 0, 'holes' => 0] + self::least($method);
     }
 }

@@ -30,7 +30,8 @@ final readonly class Unproven
         $isPolished = $part->getAttribute('top') === Top::PolishResin;
         $isUsed = fn (PartSlot $slot): bool => $only === null ? $slot->slot !== Slot::Clear || ! $isPolished : $slot->slot === $only;
         $sheet = fn (PartSlot $slot): ?ShelfItem => $slot->resin ?? $slot->clear ?? $slot->cloth ?? $slot->item;
-        $items = $part->slots->filter($isUsed)->map($sheet)->filter()->unique(fn (ShelfItem $item): string => self::kindOf($item)."-{$item->id}");
+        $items = $part->slots->filter($isUsed)->map($sheet)->filter()
+            ->unique(fn (ShelfItem $item): string => self::kindOf($item)."-{$item->id}");
         $isAssumed = fn (ShelfItem $item): bool => ! $item->made_up && $item->assumed() !== [];
 
         return new self(

@@ -27,7 +27,8 @@ final class TryBackup extends Command
             $copy = NightlyCopies::configured()->opened("{$folder}/copy.sqlite");
             $ready = ShopCopy::prepared("{$folder}/copy.sqlite", "{$folder}/live.sqlite");
             // In a process of its own: nothing of this shop is in its memory, and nothing of the copy in this one's.
-            $trial = new Process([PHP_BINARY, base_path('artisan'), 'oak:look-at-copy'], base_path(), ['DB_DATABASE' => $ready, 'CACHE_STORE' => 'array'], null, self::PATIENCE_S);
+            $itself = ['DB_DATABASE' => $ready, 'CACHE_STORE' => 'array'];
+            $trial = new Process([PHP_BINARY, base_path('artisan'), 'oak:look-at-copy'], base_path(), $itself, null, self::PATIENCE_S);
             $trial->mustRun();
             $said = trim($trial->getOutput());
             $notes->note(Notes::TRIAL, true, ['file' => basename($copy), 'said' => $said]);

@@ -26,8 +26,14 @@ use OakGloss\Plan\SheetPlan;
 /** The plan of a part: what is next, its days, the skin beside them, and what may still be chosen. */
 final class PlanController
 {
-    public function __invoke(Request $request, Part $part, Planner $planner, OpenChoices $choices, Formatter $format, NewHere $newHere): View
-    {
+    public function __invoke(
+        Request $request,
+        Part $part,
+        Planner $planner,
+        OpenChoices $choices,
+        Formatter $format,
+        NewHere $newHere,
+    ): View {
         $planned = $planner->plan($part);
         $drawing = SectionDrawing::of($planned->plan, $request->string('after')->toString());
         if ($request->header('HX-Target') === 'section') {

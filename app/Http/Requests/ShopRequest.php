@@ -18,7 +18,9 @@ final class ShopRequest extends FormRequest
 {
     /** Sections of the form, each saved on its own: the fields of each; the bench has all the others. */
     public const SECTIONS = [
-        'week' => ['hours', 'air'], 'hands' => ['people'], 'places' => ['tools', 'things', 'cool_place_c', 'papers', 'at_bench'], 'points' => ['typed'], 'bench' => [],
+        'week' => ['hours', 'air'], 'hands' => ['people'],
+        'places' => ['tools', 'things', 'cool_place_c', 'papers', 'at_bench'],
+        'points' => ['typed'], 'bench' => [],
     ];
 
     private const TIME = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/D';

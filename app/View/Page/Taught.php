@@ -73,6 +73,8 @@ final readonly class Taught
     {
         $read = array_map(fn (Fact $f): float => $f->content->gu, $this->planned->plan->log->all(GlossRead::class));
 
-        return $read === [] ? null : trans_choice('parts.trial.gloss', count($read), ['gu' => number_format(array_sum($read) / count($read), 0)]);
+        return $read === [] ? null : trans_choice('parts.trial.gloss', count($read), [
+            'gu' => number_format(array_sum($read) / count($read), 0),
+        ]);
     }
 }

@@ -40,7 +40,8 @@ final readonly class WeighStock
                 ],
                 'isOld' => $lot !== null && $outlook->good <= 0.0,
                 'needs' => $lot === null
-                    ? $this->format->mixed($outlook->reserved, $this->cup->batch->ratio, $taken->jar) : $this->format->grams($outlook->reserved),
+                    ? $this->format->mixed($outlook->reserved, $this->cup->batch->ratio, $taken->jar)
+                    : $this->format->grams($outlook->reserved),
                 'short' => $this->stock->isKept($used->jar) && $outlook->reserved > $outlook->good + 1e-6
                     ? $this->format->grams($outlook->reserved - $outlook->good) : null,
             ];

@@ -33,7 +33,8 @@
         </div>
         <div @class(['field', 'is-wrong' => $bag->has('rh_percent')])>
             <label for="rh_percent">{{ __('bench.humidity') }}<span class="unit">%</span></label>
-            <x-measured name="rh_percent" unit="%" /><input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ App\View\OldInput::of('rh_percent') }}">
+            <x-measured name="rh_percent" unit="%" />
+            <input id="rh_percent" name="rh_percent" inputmode="decimal" value="{{ App\View\OldInput::of('rh_percent') }}">
         </div>
         <button class="btn">{{ __('bench.keep_reading') }}</button>
         @if ($bag->any())<p id="air_c-more" class="more"><strong>{{ $bag->first() }}</strong></p>@endif

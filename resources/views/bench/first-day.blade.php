@@ -5,7 +5,8 @@
         @foreach ($firstDay->lines() as $line)
             <li @class(['is-done' => $line['isDone'], 'is-next' => $line['isNext']])>
                 @if ($line['isDone'])
-                    <span>{{ __("bench.first_day.of.{$line['what']}") }}</span> <span class="visually-hidden">{{ __('bench.first_day.done') }}</span>
+                    <span>{{ __("bench.first_day.of.{$line['what']}") }}</span>
+                    <span class="visually-hidden">{{ __('bench.first_day.done') }}</span>
                 @else
                     <a @class(['btn', 'go' => $line['isNext']]) href="{{ $line['url'] }}">{{ __("bench.first_day.of.{$line['what']}") }}</a>
                     <small>{{ __("bench.first_day.why.{$line['what']}") }}</small>

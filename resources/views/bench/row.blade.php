@@ -6,7 +6,8 @@
     <div class="row-what">
         <h3><a href="{{ route('parts.show', $part) }}">{{ $call->title() }}</a></h3>
         <p class="soft" @figure($part->id, $step->step->key.'.hands', $step->handsMin)>{{ implode(' · ', array_filter([
-            $part->name, $format->span($step->handsMin), $call->isMixed() ? $format->mixed($step->batch->totalG(), $step->batch->ratio) : null,
+            $part->name, $format->span($step->handsMin), 
+            $call->isMixed() ? $format->mixed($step->batch->totalG(), $step->batch->ratio) : null,
             $call->leavesOnWorst(),
         ])) }}</p>
         @includeWhen($call->cupUseBy() !== null, 'bench.cup-clock')

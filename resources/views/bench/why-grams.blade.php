@@ -16,12 +16,16 @@
         @else
         <dt>{{ __('bench.grams.loss') }}</dt>
         @php($loss = $plan->shop->cupLoss(null, $step->batch->totalG(), $step->step->role->spreader()))
-        <dd>{{ $format->mixed($loss->grams, $resin->ratio) }} <i>{{ __($loss->measured === 0 ? 'bench.grams.loss_sheet' : 'bench.grams.loss_learnt', [
-            'least' => $format->mixed($loss->least(), $resin->ratio), 'most' => $format->mixed($loss->most(), $resin->ratio), 'n' => $loss->measured,
+        <dd>{{ $format->mixed($loss->grams, $resin->ratio) }}
+            <i>{{ __($loss->measured === 0 ? 'bench.grams.loss_sheet' : 'bench.grams.loss_learnt', [
+            'least' => $format->mixed($loss->least(), $resin->ratio), 'most' => $format->mixed($loss->most(), $resin->ratio),
+            'n' => $loss->measured,
         ]) }}</i></dd>
         @endif
         <dt>{{ __('bench.grams.ratio') }}</dt>
-        <dd>{{ __($resin->ratio->isInCup() ? 'bench.grams.by_volume' : 'bench.grams.by_weight', ['hardener' => $format->hardener($resin->ratio)]) }} <i>{{ __('bench.grams.sheet') }}</i></dd>
+        <dd>{{ __($resin->ratio->isInCup() ? 'bench.grams.by_volume' : 'bench.grams.by_weight', [
+            'hardener' => $format->hardener($resin->ratio),
+        ]) }} <i>{{ __('bench.grams.sheet') }}</i></dd>
         @foreach ($resin->hardenerParts as $what => $share)
             <dt>{{ __('bench.grams.hardener') }}</dt>
             <dd>{{ $format->grams($step->batch->hardenerG * $share) }} {{ $what }} <i>{{ __('bench.grams.share') }}</i></dd>

@@ -20,7 +20,8 @@
         @if ($step->usedG)
             <b>{{ $format->mixed($step->usedG, $step->batch->ratio ?? null) }}</b>
         @elseif ($step->batch && ! $step->skipped)
-            <b @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())>{{ $format->mixed($step->batch->totalG(), $step->batch->ratio) }}</b>
+            <b @figure($part->id, $step->step->key.'.grams', $step->batch->totalG())>{{
+                $format->mixed($step->batch->totalG(), $step->batch->ratio) }}</b>
         @endif
     </span>
     <details class="coat-more">

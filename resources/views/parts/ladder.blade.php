@@ -22,9 +22,11 @@
                         <td>{{ $format->measured($rung->cutUm, 'µm', 1) }}</td>
                         <td>{{ $format->measured($ladder->method->scratchUm($rung->grit), 'µm', 1) }}</td>
                         <td>{{ $format->span($rung->minutes) }}</td>
-                        <td @class(['is-over' => $flat->papers[$r]['pieces'] > ($flat->papers[$r]['has'] ?? INF)])>{{ $flat->papers[$r]['pieces'] }}
-                            <small>{{ $flat->papers[$r]['has'] === null ? __('stock.not_counted') : __('sand.of', ['n' => $flat->papers[$r]['has']]) }}@if ($flat->papers[$r]['byHand']), {{
-                                trans_choice('sand.worn.by_hand', $flat->papers[$r]['byHand']) }}@endif</small></td>
+                        @php($paper = $flat->papers[$r])
+                        <td @class(['is-over' => $paper['pieces'] > ($paper['has'] ?? INF)])>{{ $paper['pieces'] }}
+                            <small>{{ $paper['has'] === null ? __('stock.not_counted') : __('sand.of', ['n' => $paper['has']])
+                                }}@if ($paper['byHand']), {{
+                                trans_choice('sand.worn.by_hand', $paper['byHand']) }}@endif</small></td>
                         <td>{{ $flat->isSanded($rung) ? __('sand.sanded') : '' }}</td>
                     </tr>
                 @endforeach

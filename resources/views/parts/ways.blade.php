@@ -21,7 +21,8 @@
     <details class="card all-ways"><summary>{{ __('choose.all') }}</summary>
         <ul>
             @foreach ($methods as $code)
-                <li><a href="{{ route('parts.create', ['method' => $code] + $said + array_filter($flags)) }}">{{ __("methods.{$code}.name") }}</a>
+                <li><a href="{{ route('parts.create', ['method' => $code] + $said + array_filter($flags)) }}">{{
+                    __("methods.{$code}.name") }}</a>
                     <span class="soft">{{ __("methods.{$code}.when") }}</span></li>
             @endforeach
         </ul>

@@ -22,7 +22,8 @@
                         @marks
                         <input type="hidden" name="lesson" value="{{ $lesson->value }}">
                         <label for="seed-{{ $lesson->value }}">{{ __('practice.number') }}</label>
-                        <x-measured name="seed" /><input id="seed-{{ $lesson->value }}" name="seed" inputmode="numeric" maxlength="6" value="{{ $last?->seed }}"
+                        <x-measured name="seed" />
+                        <input id="seed-{{ $lesson->value }}" name="seed" inputmode="numeric" maxlength="6" value="{{ $last?->seed }}"
                             required>
                         <button class="btn">{{ __('practice.play') }}</button>
                     </form>

@@ -21,7 +21,8 @@
                             <small class="below">{{ trans_choice('stock.shopping.lead', $line->toBuy->leadDays) }}</small></td>
                         <td>{{ $line->by() }}</td>
                         <th scope="row">{{ $line->name }} <span class="soft">{{ $line->jar() }}</span>
-                            @unless ($line->toBuy->isCounted)<small class="below">{{ __('stock.shopping.not_counted') }}</small>@endunless</th>
+                            @unless ($line->toBuy->isCounted)<small class="below">{{
+                                __('stock.shopping.not_counted') }}</small>@endunless</th>
                         <td>{{ $line->missing() }}</td>
                         <td>{{ $line->packs() }}</td>
                         <td class="amount">{{ $line->priceMinor() === null ? '–' : $money->say($line->priceMinor()) }}</td>

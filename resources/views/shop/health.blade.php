@@ -1,7 +1,8 @@
 @inject('format', 'App\Words\Formatter')
 <x-layouts.app :title="__('health.title')">
 <div class="page">
-    <header class="page-head"><h1>{{ __('health.title') }}</h1><a class="btn quiet" href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
+    <header class="page-head"><h1>{{ __('health.title') }}</h1>
+        <a class="btn quiet" href="{{ route('shop.edit') }}">{{ __('money.to_shop') }}</a></header>
     <section class="card">
         <x-table :columns="array_slice(__('health.columns'), 0, 2)" :scroll="__('health.title')">
             @foreach ($lines as $line)

@@ -39,7 +39,8 @@
         @foreach ($people as $person)
             <label class="tick"><input type="checkbox" name="at_bench[]" value="{{ $person->id }}"
                 @checked(in_array((string) $person->id, array_map(strval(...), (array) old(
-                    'at_bench', $people->where('at_bench', true)->modelKeys())), true))> @say('shop.at_bench', ['name' => $person->name])</label>
+                    'at_bench', $people->where('at_bench', true)->modelKeys())), true))>
+                @say('shop.at_bench', ['name' => $person->name])</label>
         @endforeach
     </div>
 </fieldset>

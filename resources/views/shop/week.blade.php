@@ -15,7 +15,8 @@
                 @endforeach
                 @foreach (__('shop.curve') as $field => $label)
                     @php($name = "air.{$d}.{$field}")
-                    <td>@if (! str_ends_with($field, '_at'))<x-measured :name="$name" unit="°C" :value="$shop->day_curves[$d][$field] ?? null" />@endif
+                    <td>@if (! str_ends_with($field, '_at'))
+                        <x-measured :name="$name" unit="°C" :value="$shop->day_curves[$d][$field] ?? null" />@endif
                         <input inputmode="{{ str_ends_with($field, '_at') ? 'numeric' : 'decimal' }}" class="short"
                         aria-label="{{ $day }}, {{ $label }}" name="air[{{ $d }}][{{ $field }}]"
                         value="{{ OldInput::of($name, $shop->day_curves[$d][$field] ?? '') }}"

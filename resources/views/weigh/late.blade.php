@@ -7,5 +7,7 @@
         </x-act>
     @endif
     <p><a class="btn" href="{{ route('bench') }}">{{ __('weigh.other_ways') }}</a></p>
-    @if ($cup->pour->totalG() > 0)<p class="soft num">{{ __('weigh.keeps', ['grams' => $format->mixed($cup->pour->totalG(), $cup->batch->ratio)]) }}</p>@endif
+    @if ($cup->pour->totalG() > 0)<p class="soft num">{{ __('weigh.keeps', [
+        'grams' => $format->mixed($cup->pour->totalG(), $cup->batch->ratio),
+    ]) }}</p>@endif
 </section>

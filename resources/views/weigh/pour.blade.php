@@ -7,7 +7,8 @@
 <section class="card pour" aria-labelledby="pour-title" @if ($page->minutesCount()) data-until-over @endif>
     @if ($cup->isOverpoured() && ! $page->isBeyond())
         <p class="finding is-stop" role="alert">@say('weigh.overpoured', [
-            'grams' => $format->mixed($pour->resinToAddG(), $ratio, 'resin'), 'total' => $format->mixed($pour->totalG() + $pour->resinToAddG(), $ratio),
+            'grams' => $format->mixed($pour->resinToAddG(), $ratio, 'resin'),
+            'total' => $format->mixed($pour->totalG() + $pour->resinToAddG(), $ratio),
         ])
             @if ($page->isBetterBinned())@say('weigh.better_binned', ['fresh' => $format->mixed($cup->batch->totalG(), $ratio)])@endif</p>
     @elseif (! $page->isBeyond() && ($over = $page->resinOverG()))
@@ -35,7 +36,8 @@
     </div>
     @includeWhen($typed === 'grams', 'weigh.tare')
     <form method="post" action="{{ route('weigh.store', [$part, $page->key]) }}" class="pour-form"
-        @if ($typed === 'grams') x-data="pour" data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}" @endif
+        @if ($typed === 'grams') x-data="pour"
+            data-unit-g="{{ OakGloss\Quantity\Unit::from($grams['unit'])->to(OakGloss\Quantity\Unit::Gram, 1.0) }}" @endif
         data-component="{{ $next }}" data-unit="{{ $grams['unit'] }}"
         data-resin="{{ $pour->resinG }}" data-hardener="{{ $pour->hardenerG }}" data-ratio="{{ $cup->batch->ratio->hardenerPerResin }}"
         data-shows="{{ $page->showsG() }}">
@@ -73,7 +75,8 @@
             @if ($with)<input type="hidden" name="with" value="{{ $with }}">@endif
             <div class="field">
                 <label for="strokes">{{ __('weigh.strokes', ['jar' => $jar]) }}</label>
-                <x-measured name="strokes" /><input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
+                <x-measured name="strokes" />
+                <input id="strokes" class="num" name="strokes" inputmode="numeric" value="{{ $strokes }}" required></div>
             <button class="btn">{{ __('weigh.pumped') }}</button>
         </form>
     @endif

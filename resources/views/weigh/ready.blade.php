@@ -24,7 +24,9 @@
                 <label class="tick big"><input type="checkbox" required> <span>{{ $check }}</span></label>
             @endforeach
             <x-cautions :step="$cup->step->step" open />
-            <button class="btn go wide-btn">@say('weigh.all_ready', ['grams' => $format->mixed($cup->batch->totalG(), $cup->batch->ratio)])</button>
+            <button class="btn go wide-btn">@say('weigh.all_ready', [
+                'grams' => $format->mixed($cup->batch->totalG(), $cup->batch->ratio),
+            ])</button>
         @endif
     </x-act>
 </section>
