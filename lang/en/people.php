@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'no_demo_here' => 'These data are a real shop\'s: the demo does not serve it. Run it by ./oak install (docs/run-it.md), and try the demo in another copy of Oak Gloss.',
     'demo_is_here' => 'The demo workshop is in this data, and its password is public: open a real shop in data of its own (move storage/oak away, then migrate).',
     'password_first' => 'Give your password above first: it opens roles and links for a quarter of an hour.',
     'password_why' => 'Roles and links are changed by who has just given their password.',

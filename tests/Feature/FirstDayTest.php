@@ -106,6 +106,14 @@ final class FirstDayTest extends ShopCase
         self::assertSame(1, Shop::query()->count());
     }
 
+    /** And the demo serves no real shop. */
+    public function testTheDemoServesNoRealShop(): void
+    {
+        $this->artisan('oak:demo-login')->expectsOutput(__('people.no_demo_here'))->assertFailed();
+        $this->makeUser($this->shop, (string) config('oak.demo_login.email'));
+        $this->artisan('oak:demo-login')->expectsOutputToContain('Sign in as')->assertSuccessful();
+    }
+
     public function testAWeakPasswordOrATakenAddressOpensNothing(): void
     {
         foreach ([['uma@slip.example', 'short'], ['ada@sample.example', 'long-enough-now'], ['no address', 'long-enough-now']] as [$email, $password]) {
