@@ -60,10 +60,12 @@ final class Slots
     /** @return list<int> sheets as they stand now that are made for a slot of a method, the likeliest first */
     public function suits(Shop $shop, Slot $slot, Method $method): array
     {
-        $sheets = $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->get();
+        $sheets = $this->suiting($slot, $shop, $method)->whereNull('superseded_by_id')->pluck('made_up', 'id')->all();
 
         // What somebody typed or confirmed goes before an example that ships with the app.
-        return array_values(array_map(intval(...), $sheets->sortBy('made_up')->modelKeys()));
+        asort($sheets);
+
+        return array_map(intval(...), array_keys($sheets));
     }
 
     /** @return Builder<covariant Model> what is made for a slot of a method, the likeliest first */
