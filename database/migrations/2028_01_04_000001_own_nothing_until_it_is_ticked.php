@@ -31,7 +31,10 @@ return new class () extends Migration {
         }
     }
 
-    /** An example that nobody changed is still one: it has the name and the figure that it shipped with. The demo's workshop made its own. */
+    /**
+     * An example that nobody changed is still one: it has the name and the figure that it shipped with. The demo's workshop
+     * made its own.
+     */
     private function mark(string $sheets, string $figure): void
     {
         $demo = DB::table('users')->where('email', (string) config('oak.demo_login.email'))->pluck('shop_id')->all();
