@@ -39,7 +39,8 @@ return new class () extends Migration {
     {
         $demo = DB::table('users')->where('email', (string) config('oak.demo_login.email'))->pluck('shop_id')->all();
         foreach (json_decode((string) file_get_contents(database_path("catalogue/{$sheets}.json")), true) as $row) {
-            DB::table($sheets)->where('name', $row['name'])->where($figure, $row[$figure])->whereNull('superseded_by_id')->whereNotIn('shop_id', $demo)
+            DB::table($sheets)->where('name', $row['name'])->where($figure, $row[$figure])->whereNull('superseded_by_id')
+                ->whereNotIn('shop_id', $demo)
                 ->update(['made_up' => true]);
         }
     }
