@@ -12,6 +12,9 @@ final readonly class MixRatio
     /** A ratio of weights and one of volumes are told apart where they differ by more. */
     private const TOLD_APART = 0.02;
 
+    /** Between two marks of a graduated cup of the size that a coat asks for, ml (usual). */
+    public const MARK_ML = 1.0;
+
     /** A weighed ratio is taken for the stated volumes within so much. */
     private const TAKEN_FOR = 0.01;
 

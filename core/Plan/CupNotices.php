@@ -44,10 +44,11 @@ final class CupNotices
         if ($hottest !== null) {
             [$step, $cups] = $hottest;
             $cool = self::coolCups($plan, $step, $cups->cups);
+            [$in, $holds] = self::holds($step, $cups);
             $findings['hot'] = new Finding(
                 Severity::Note,
-                $cool === null ? 'mix.hot_tray' : 'mix.hot',
-                ['coat' => $step->step->name, 'grams' => $cups->cupG, 'peak' => $cups->heat->peakC, 'cups' => $cool ?? 1],
+                ($cool === null ? 'mix.hot_tray' : 'mix.hot').$in,
+                ['coat' => $step->step->name] + $holds + ['peak' => $cups->heat->peakC, 'cups' => $cool ?? 1],
             );
         }
 
@@ -125,18 +126,28 @@ final class CupNotices
         );
     }
 
+    /** @return array{string, array<string, float>} what of its words says one cup, and how much that holds: weighed, or by its marks */
+    private static function holds(PlannedStep $step, Cups $cups): array
+    {
+        $ratio = $step->batch?->ratio;
+
+        return $ratio?->isInCup() === true ? ['_ml', ['ml' => $ratio->mixMl($cups->cupG)]] : ['', ['grams' => $cups->cupG]];
+    }
+
     /** What would gel under the brush in as many cups as the sheet's mass asks for, and is spread in time in more. */
     private static function smaller(FinishPlan $plan, PlannedStep $step, int $byMass, Cups $cups): Finding
     {
         $whole = self::inCups($plan, $step, $byMass);
 
-        return new Finding(Severity::Warn, 'mix.smaller_cups', [
+        [$in, $holds] = self::holds($step, $cups);
+
+        return new Finding(Severity::Warn, "mix.smaller_cups{$in}", [
+            ...$holds,
             'coat' => $step->step->name,
             'spread' => $whole->spreadMin,
             'pot' => $whole->heat->potLifeMin ?? CupHeat::HORIZON_MIN,
             'air' => $plan->shop->workingAirC,
             'cups' => $cups->cups,
-            'grams' => $cups->cupG,
         ]);
     }
 

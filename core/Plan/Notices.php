@@ -18,6 +18,7 @@ use OakGloss\Method\Role;
 use OakGloss\Method\Severity;
 use OakGloss\Method\StepKind;
 use OakGloss\Mixing\Batch;
+use OakGloss\Mixing\MixRatio;
 use OakGloss\Quantity\Temperature;
 
 /** What a reckoned plan should say of itself: thin film, dry cloth, missing papers, cups too small for the scale. */
@@ -87,6 +88,7 @@ final class Notices
         return [
             ...$findings,
             ...self::tooSmall($plan),
+            ...self::tooSmallForMarks($plan),
             ...self::rims($plan),
             ...self::runs($plan),
             ...self::scratches($plan),
@@ -112,6 +114,7 @@ final class Notices
         foreach ($plan->ahead() as $step) {
             if ($step->batch !== null
                 && $step->batch->drops === null
+                && ! $step->batch->ratio->isInCup()
                 && $step->batch->worstRatioError($plan->shop->scaleStepG) > Batch::TOLERANCE
                 && $step->batch->totalG() < ($smallest?->batch?->totalG() ?? INF)) {
                 $smallest = $step;
@@ -124,6 +127,21 @@ final class Notices
             'smallest' => Batch::smallestWithin($smallest->batch->ratio, $plan->shop->scaleStepG) ?? INF,
             'scale' => $plan->shop->scaleStepG,
         ])];
+    }
+
+    /** @return list<Finding> the smallest cup ahead that the marks of a cup don't measure well enough: said once for the part */
+    private static function tooSmallForMarks(FinishPlan $plan): array
+    {
+        $smallest = null;
+        foreach ($plan->ahead() as $step) {
+            $ml = $step->batch?->ratio->isInCup() === true ? $step->batch->ratio->hardenerMl($step->batch->hardenerG) : INF;
+            // A mark is read to half of its step.
+            if (0.5 * MixRatio::MARK_ML > Batch::TOLERANCE * $ml && $ml < ($smallest['ml'] ?? INF)) {
+                $smallest = ['coat' => $step->step->name, 'ml' => $ml, 'mark' => MixRatio::MARK_ML];
+            }
+        }
+
+        return $smallest === null ? [] : [new Finding(Severity::Warn, 'mix.too_small_ml', $smallest)];
     }
 
     /** @return list<Finding> a sharp rim holds no film whatever is brushed on it */

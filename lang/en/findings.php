@@ -498,6 +498,11 @@ return [
             'tip' => 'Mix and spread it in :cups cups of :grams g, one after the other; '
                 .'or a second pair of hands, a slower hardener, a cooler hour.',
         ],
+        'smaller_cups_ml' => [
+            'what' => 'The :coat gels under the brush from one cup: hands :spread min with mixing, and it gels after :pot min at :air °C.',
+            'tip' => 'Mix and spread it in :cups cups of :ml ml, one after the other; '
+                .'or a second pair of hands, a slower hardener, a cooler hour.',
+        ],
         'cannot_spread' => [
             'what' => 'The :coat can\'t be spread in time: hands :spread min with mixing, even from the smallest cup, and it gels after '
                 .':pot min at :air °C.',
@@ -517,9 +522,21 @@ return [
             'what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.',
             'tip' => 'Mix it in :cups cups, or pour it into a flat tray at once.',
         ],
+        'hot_ml' => [
+            'what' => 'A cup of :ml ml for the :coat, left standing, runs up to :peak °C.',
+            'tip' => 'Mix it in :cups cups, or pour it into a flat tray at once.',
+        ],
         'hot_tray' => [
             'what' => 'A cup of :grams g for the :coat, left standing, runs up to :peak °C.',
             'tip' => 'Pour it into a flat tray as soon as it is mixed.',
+        ],
+        'hot_tray_ml' => [
+            'what' => 'A cup of :ml ml for the :coat, left standing, runs up to :peak °C.',
+            'tip' => 'Pour it into a flat tray as soon as it is mixed.',
+        ],
+        'too_small_ml' => [
+            'what' => 'The :coat takes :ml ml of hardener: by the marks of a cup, :mark ml apart, the ratio may be off by more than 2 %.',
+            'tip' => 'Measure it with a syringe; or weigh 100 ml of each jar once, and mix by weight.',
         ],
         'too_small' => [
             'what' => 'The :coat\'s cup of :grams g is too small for a scale of :scale g: the ratio may be off by more than 2 %.',

@@ -12,6 +12,7 @@ use App\Models\Resin;
 use App\Planning\PaceBook;
 use App\Shelf\FromShelf;
 use OakGloss\Cure\Spread;
+use OakGloss\Method\Finding;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** One's own resin, clear and cloth off the label: what is asked, what is assumed, and what is never. */
@@ -104,6 +105,8 @@ final class ShortFormTest extends ShopCase
             preg_match_all('/[\d.]+ g (?:resin|hardener|<)|Cove,? (?:resin|hardener|pigment)\W*<td[^>]*>\W*[\d.]+ g\b/u', strip_tags((string) $said, ['td']), $grams);
             self::assertSame([], $grams[0], $page);
         }
+        self::assertContains('mix.too_small_ml', array_map(fn (Finding $f): string => $f->code, $this->planned($part)->findings()));
+        $this->get("/parts/{$part->id}")->assertSee('Measure it with a syringe')->assertDontSee('too small for a scale');
         $weigh = $this->get("/parts/{$part->id}/weigh/base")->assertSee('by volume, in a graduated cup')->assertSee('name="ml"', false)->assertDontSee('name="grams"', false);
         preg_match('~pour-title.*?num">([\d.]+)\x{A0}ml~su', (string) $weigh->getContent(), $mark);
         $ml = (float) ($mark[1] ?? self::fail('no mark in millilitres'));
