@@ -142,12 +142,12 @@ final class CupNotices
         [$in, $holds] = self::holds($step, $cups);
 
         return new Finding(Severity::Warn, "mix.smaller_cups{$in}", [
-            ...$holds,
             'coat' => $step->step->name,
             'spread' => $whole->spreadMin,
             'pot' => $whole->heat->potLifeMin ?? CupHeat::HORIZON_MIN,
             'air' => $plan->shop->workingAirC,
             'cups' => $cups->cups,
+            ...$holds,
         ]);
     }
 
