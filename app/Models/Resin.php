@@ -47,6 +47,9 @@ use App\Casts\Rows;
  */
 final class Resin extends ShelfItem
 {
+    /** What tells how a ratio of volumes is weighed. */
+    public const DENSITIES = ['density_resin_g_cm3', 'density_hardener_g_cm3'];
+
     protected $attributes = [
         'ultimate_tg_c' => 65, 'chemistry' => 'epoxy', 'use' => 'skin', 'opacity' => 'clear', 'assumed' => '[]', 'made_up' => false,
     ];
@@ -54,7 +57,7 @@ final class Resin extends ShelfItem
     /** Measured by the marks of a cup: its ratio is of volumes, and nobody knows what they weigh. */
     public function isByCup(): bool
     {
-        return $this->ratio_kind === 'volume' && array_intersect(['density_resin_g_cm3', 'density_hardener_g_cm3'], $this->assumed) !== [];
+        return $this->ratio_kind === 'volume' && array_intersect(self::DENSITIES, $this->assumed) !== [];
     }
 
     protected function casts(): array

@@ -118,7 +118,12 @@ final class ShortFormTest extends ShopCase
         self::assertEqualsWithDelta(0.5, (float) ($hardener[1] ?? 0) / $ml, 0.02, 'two to one by the marks');
 
         $this->post("/shelf/resins/{$resin->id}/densities", ['resin_100_ml' => '9', 'hardener_100_ml' => '98'])->assertSessionHasErrors('resin_100_ml');
+        // A press that all is right weighs no jar.
+        $this->post("/shelf/resins/{$resin->id}/confirm")->assertSessionHasNoErrors();
+        self::assertTrue($resin->refresh()->isByCup());
         $this->post("/shelf/resins/{$resin->id}/densities", ['resin_100_ml' => '112', 'hardener_100_ml' => '98'])->assertSessionHasNoErrors();
+        // Who weighed them too, a moment later, makes no second sheet of it.
+        $this->post("/shelf/resins/{$resin->id}/densities", ['resin_100_ml' => '113', 'hardener_100_ml' => '98'])->assertSessionHasErrors('sheet');
         $weighed = Resin::query()->where('name', 'Cove')->current()->sole();
         self::assertSame([1.12, 0.98, 1.073, false], [$weighed->density_resin_g_cm3, $weighed->density_hardener_g_cm3, $weighed->density_mixed_g_cm3, $weighed->isByCup()]);
         $fresh = $this->makePart(['skin_resin_id' => $weighed->id, 'base_resin_id' => $weighed->id, 'letter' => 'X']);

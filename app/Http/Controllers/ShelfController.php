@@ -120,7 +120,9 @@ final class ShelfController
     {
         $item = $kind->find($id);
         Gate::authorize('see', $item);
-        $item->update(['made_up' => false] + ($item->assumed() === [] ? [] : ['assumed' => []]));
+        // What a millilitre weighs is weighed or typed: a press makes no ratio by weight of assumed densities.
+        $stays = $item instanceof Resin && $item->isByCup() ? array_values(array_intersect($item->assumed(), Resin::DENSITIES)) : [];
+        $item->update(['made_up' => false] + ($item->assumed() === [] ? [] : ['assumed' => $stays]));
         $audit->note($user->shop_id, 'sheet_confirmed', $user, ['name' => $item->name, 'id' => $item->id, 'kind' => $kind::NAME]);
 
         return redirect()->route('shelf.edit', [$kind::NAME, $item->id])->with('notice', __('shelf.confirmed', ['name' => $item->name]));
@@ -132,6 +134,12 @@ final class ShelfController
         $old = $kind->find($id);
         Gate::authorize('see', $old);
         abort_unless($old instanceof Resin && $old->isByCup(), 404);
+        $newest = $this->newest($old);
+        if (! $newest->is($old)) {
+            $to = redirect()->route('shelf.edit', [$kind::NAME, $newest->id]);
+
+            return $to->withErrors(['sheet' => __('shelf.changed', ['name' => $newest->name])]);
+        }
         $names = array_map(
             fn (string $jar): string => __('shelf.unproven.weigh', ['jar' => $jar]),
             ['resin_100_ml' => 'resin', 'hardener_100_ml' => 'hardener'],
